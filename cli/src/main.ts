@@ -1,0 +1,115 @@
+import { readFile } from 'node:fs/promises';
+import {
+  calculateSections,
+  calculateStatics,
+  checkExitCode,
+  checkReport,
+  checkText,
+  evaluate,
+  fileProblemSentence,
+  type NeutralProblem,
+  readProject,
+  type Result,
+} from '@kereta/core';
+import { Command, CommanderError } from 'commander';
+
+/** 0 nothing over or missing, 1 something over, 2 the file or the call cannot be read, 3 something missing. */
+const UNREADABLE = 2;
+
+const readText = async (file: string): Promise<string | undefined> => {
+  try {
+    return await readFile(file, 'utf8');
+  } catch {
+    return undefined;
+  }
+};
+
+const answer = (value: unknown): void => console.log(JSON.stringify(value));
+
+const check = async (file: string, json: boolean): Promise<number> => {
+  const text = await readText(file);
+  const read = text === undefined ? undefined : readProject(text);
+  if (!read?.ok) {
+    const message = read ? fileProblemSentence(read.error) : `There is no file ${file} that can be read.`;
+    if (json) answer({ error: { code: read ? read.error.code : 'no-file', path: '', message } });
+    else console.error(message);
+    return UNREADABLE;
+  }
+  const evaluation = evaluate(read.value);
+  if (json) answer(checkReport(read.value, evaluation));
+  else console.log(checkText(read.value, evaluation));
+  return checkExitCode(evaluation);
+};
+
+const CALCULATIONS: Readonly<Record<string, (file: unknown) => Result<unknown, NeutralProblem>>> = {
+  statics: calculateStatics,
+  section: calculateSections,
+};
+
+const refuse = (problem: NeutralProblem | { code: string; path: string; message: string }): number => {
+  answer({ error: problem });
+  return UNREADABLE;
+};
+
+const calculate = async (what: string, file: string): Promise<number> => {
+  const calculation = CALCULATIONS[what];
+  if (!calculation) {
+    return refuse({
+      code: 'unsupported',
+      path: '',
+      message: `“${what}” cannot be calculated; ${Object.keys(CALCULATIONS).join(' and ')} can`,
+    });
+  }
+  const text = await readText(file);
+  if (text === undefined)
+    return refuse({ code: 'no-file', path: '', message: `there is no file ${file} that can be read` });
+  let content: unknown;
+  try {
+    content = JSON.parse(text);
+  } catch (error) {
+    return refuse({ code: 'not-json', path: '', message: error instanceof Error ? error.message : 'not JSON' });
+  }
+  const result = calculation(content);
+  if (!result.ok) return refuse(result.error);
+  answer(result.value);
+  return 0;
+};
+
+const version = async (): Promise<string> => {
+  const text = await readFile(new URL('../package.json', import.meta.url), 'utf8');
+  return (JSON.parse(text) as { version: string }).version;
+};
+
+/** Runs the command line and returns its exit code. */
+export const run = async (argv: readonly string[]): Promise<number> => {
+  let exitCode = 0;
+  const program = new Command('kereta')
+    .description('Checks a trailer designed with Kereta, without a browser.')
+    .version(await version())
+    .showHelpAfterError()
+    .exitOverride();
+  program
+    .command('check')
+    .description('print what Kereta finds; exit 0 within, 1 something over, 3 something missing, 2 file not readable')
+    .argument('<file>', 'a *.kereta.json file')
+    .option('--json', 'print cases and findings as JSON')
+    .action(async (file: string, { json }: { json?: boolean }) => {
+      exitCode = await check(file, json === true);
+    });
+  program
+    .command('calc')
+    .description('calculate a neutral JSON file: statics or section')
+    .argument('<what>', 'statics or section')
+    .argument('<file>', 'the JSON file')
+    .option('--json', 'print JSON (it always does)')
+    .action(async (what: string, file: string) => {
+      exitCode = await calculate(what, file);
+    });
+  try {
+    await program.parseAsync([...argv]);
+  } catch (error) {
+    if (!(error instanceof CommanderError)) throw error;
+    return error.exitCode === 0 ? 0 : UNREADABLE;
+  }
+  return exitCode;
+};

@@ -1,0 +1,52 @@
+import type { Chassis } from '../chassis/index.js';
+import type { Project } from '../project/index.js';
+import { type AxleWindow, caseInterval, commonWindow, type NamedInterval, positionForShare } from './axleWindow.js';
+import { type BalancedCase, momentsOf, windowGeometry, windowLimits } from './balanceCase.js';
+
+/** Share of the bed ahead of the axle by the shop's rule of thumb (common practice). */
+export const SIXTY_FORTY = 0.6;
+
+/** The axle's place three ways, m from the front face of the bed. */
+export interface AxlePlacement {
+  readonly ruleOfThumbM: number;
+  readonly wanted: { readonly caseId: string; readonly share: number; readonly xM: number | undefined } | undefined;
+  readonly intervals: readonly NamedInterval[];
+  readonly window: AxleWindow;
+}
+
+/** Bed edges as the window's bounds: hangers or brackets must have rail to stand on. */
+const bedBounds = (project: Project): { fromM: number; toM: number } => {
+  const { layout, spacingM, suspension } = project.runningGear;
+  const tandemM = layout === 'tandem-equaliser' ? spacingM / 2 : 0;
+  const hangerM = suspension.kind === 'leaf' ? suspension.hangerSpacingM / 2 : 0;
+  const armM = suspension.kind === 'torsion' ? suspension.armM : 0;
+  return { fromM: tandemM + hangerM + armM, toM: project.frame.bed.lengthM - tandemM - hangerM };
+};
+
+export const placeAxle = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): AxlePlacement => {
+  const ruleOfThumbM = SIXTY_FORTY * project.frame.bed.lengthM;
+  const geometry = windowGeometry(project, chassis);
+  if (!geometry) return { ruleOfThumbM, wanted: undefined, intervals: [], window: { kind: 'none-asked' } };
+  const bounds = bedBounds(project);
+  const intervals = cases
+    .filter(({ loadCase, massKg }) => loadCase.mode === 'towed' && loadCase.countsForWindow && massKg > 0)
+    .map(
+      (balanced): NamedInterval => ({
+        caseId: balanced.loadCase.id,
+        ...caseInterval(momentsOf(project, balanced), geometry, windowLimits(project, balanced.band), bounds),
+      }),
+    );
+  const chosen =
+    cases.find(({ loadCase }) => loadCase.id === project.axleCaseId) ??
+    cases.find(({ loadCase }) => loadCase.mode === 'towed');
+  return {
+    ruleOfThumbM,
+    wanted: chosen && {
+      caseId: chosen.loadCase.id,
+      share: project.wantedTongueShare,
+      xM: positionForShare(momentsOf(project, chosen), geometry, project.wantedTongueShare),
+    },
+    intervals,
+    window: commonWindow(intervals),
+  };
+};

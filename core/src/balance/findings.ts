@@ -1,0 +1,263 @@
+import {
+  concluding,
+  type FindingOf,
+  given,
+  over,
+  plus,
+  quantity,
+  times,
+  type Verdict,
+  verdictOf,
+  type WorkingLine,
+  workedOut,
+  minus,
+} from '../findings/index.js';
+import type { Project, TongueBand } from '../project/index.js';
+import { commonPractice, computedBy, publishedVerify, type Source } from '../source.js';
+import { massOfWeightKg, weightN } from '../units/index.js';
+import type { AxlePlacement } from './axlePlacement.js';
+import type { AxleWindow } from './axleWindow.js';
+import { type BalancedCase, bandKg, hitchLimitN } from './balanceCase.js';
+
+export interface BalanceFindingData {
+  'tongue-share': {
+    readonly tongueN: number;
+    readonly share: number;
+    readonly band: TongueBand;
+    readonly side: 'within' | 'too-light' | 'too-heavy' | 'lifts';
+  };
+  'tongue-limit': {
+    readonly tongueN: number;
+    readonly limitN: number | undefined;
+    readonly by: 'tow-vehicle' | 'coupler' | 'nobody';
+  };
+  'jack-load': { readonly loadN: number };
+  'loading-uplift': { readonly tongueN: number };
+  'sixty-forty': { readonly ruleM: number; readonly window: AxleWindow; readonly ruleFits: boolean };
+  'axle-window': { readonly window: AxleWindow; readonly positionM: number; readonly inside: boolean };
+  'no-cases': Record<string, never>;
+}
+export type BalanceFinding = FindingOf<BalanceFindingData>;
+
+/** Statics; the rule that the trailer's balance follows. */
+const MOMENTS: Source = computedBy('turning forces balanced about the axle group');
+const SCHOOL_SOURCES: Readonly<Record<Project['settings']['tongueSchool'], Source>> = {
+  'north-america': commonPractice('10 to 15 % of the loaded trailer; SAE J2807 tests at 10 %'),
+  europe: publishedVerify(
+    'StVZO §44(3); Regulation (EU) 1230/2012: at least 4 %, at most the plate of coupling and vehicle',
+  ),
+  australia: commonPractice('about 10 % of the loaded trailer'),
+  'muscle-pulled': commonPractice('a few percent, never negative'),
+  own: { kind: 'own', note: 'your own band' },
+};
+
+const KG = (kg: number) => quantity(kg, 'mass');
+
+/** The steps from weight and balance point to the load on the tongue. */
+export const tongueWorking = ({ massKg, centre, standing }: BalancedCase): WorkingLine[] => {
+  if (!standing || !centre) return [];
+  const sprungKg = massOfWeightKg(standing.aheadN + standing.axles.reduce((sum, axle) => sum + axle.loadN, 0));
+  const armM = standing.groupCentreXM - centre.xM;
+  const baseM = standing.groupCentreXM - standing.aheadXM;
+  // With unequal equaliser arms the axles' own weight does not stand at the group's centre, so the arm is told by the load it gives.
+  const toldArmM = (massOfWeightKg(standing.aheadN) * baseM) / sprungKg;
+  return [
+    given('whole-trailer', massKg, 'mass'),
+    given('balance-point-to-axle', Math.abs(toldArmM - armM) < 1e-9 ? armM : toldArmM, 'length'),
+    given('ball-to-axle', baseM, 'length'),
+    concluding(
+      workedOut(
+        'tongue-load',
+        over(times(KG(massKg), quantity(toldArmM, 'length')), quantity(baseM, 'length')),
+        'mass',
+      ),
+    ),
+  ];
+};
+
+/** A tenth of the band's width from either end counts as close to it. */
+const NEAR_EDGE = 0.1;
+
+const sideOf = (tongueKg: number, minKg: number, maxKg: number): BalanceFindingData['tongue-share']['side'] =>
+  tongueKg < 0 ? 'lifts' : tongueKg < minKg ? 'too-light' : tongueKg > maxKg ? 'too-heavy' : 'within';
+
+const tongueShare = (project: Project, balanced: BalancedCase): BalanceFinding[] => {
+  const { standing, massKg, band, loadCase } = balanced;
+  if (!standing || loadCase.mode !== 'towed') return [];
+  const tongueKg = massOfWeightKg(standing.tongueN);
+  const { minKg, maxKg } = bandKg(band, massKg);
+  const side = sideOf(tongueKg, minKg, maxKg);
+  const near = (maxKg - minKg) * NEAR_EDGE;
+  const verdict: Verdict =
+    side !== 'within' ? 'over' : tongueKg < minKg + near || tongueKg > maxKg - near ? 'tight' : 'ok';
+  return [
+    {
+      code: 'tongue-share',
+      data: { tongueN: standing.tongueN, share: standing.tongueShare, band, side },
+      verdict,
+      step: 'balance',
+      subject: 'trailer',
+      caseId: loadCase.id,
+      counts: true,
+      value: quantity(standing.tongueShare, 'percent'),
+      limit: quantity(side === 'too-heavy' ? band.maxShare : band.minShare, 'percent'),
+      working: [
+        ...tongueWorking(balanced),
+        concluding(workedOut('tongue-share', over(KG(tongueKg), KG(massKg)), 'percent')),
+      ],
+      source: loadCase.tongueBand ? SCHOOL_SOURCES.own : SCHOOL_SOURCES[project.settings.tongueSchool],
+    },
+  ];
+};
+
+const worstTongue = (cases: readonly BalancedCase[]): BalancedCase | undefined =>
+  cases
+    .filter(({ standing, loadCase }) => standing && loadCase.mode !== 'parked')
+    .reduce<BalancedCase | undefined>(
+      (worst, next) =>
+        (next.standing?.tongueN ?? 0) > (worst?.standing?.tongueN ?? Number.NEGATIVE_INFINITY) ? next : worst,
+      undefined,
+    );
+
+const tongueLimit = (project: Project, cases: readonly BalancedCase[]): BalanceFinding[] => {
+  const worst = worstTongue(cases);
+  if (!worst?.standing) return [];
+  const { tongueN } = worst.standing;
+  const limitN = hitchLimitN(project);
+  const by =
+    limitN === undefined
+      ? 'nobody'
+      : limitN === weightN(project.towVehicle?.tongueLimitKg ?? Number.NaN)
+        ? 'tow-vehicle'
+        : 'coupler';
+  const utilisation = limitN === undefined ? undefined : Math.max(tongueN, 0) / limitN;
+  return [
+    {
+      code: 'tongue-limit',
+      data: { tongueN, limitN, by },
+      verdict: utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9),
+      step: 'tongue',
+      subject: 'coupler',
+      caseId: worst.loadCase.id,
+      counts: true,
+      utilisation,
+      value: quantity(tongueN, 'load'),
+      limit: limitN === undefined ? undefined : quantity(limitN, 'load'),
+      working: [
+        ...tongueWorking(worst),
+        ...(limitN === undefined
+          ? []
+          : [
+              concluding(
+                workedOut('share-of-limit', over(quantity(tongueN, 'load'), quantity(limitN, 'load')), 'percent'),
+              ),
+            ]),
+      ],
+      source: MOMENTS,
+    },
+  ];
+};
+
+const standingStill = (balanced: BalancedCase): BalanceFinding[] => {
+  const { standing, loadCase } = balanced;
+  if (!standing || loadCase.mode === 'towed') return [];
+  const common = {
+    verdict: (standing.aheadN < 0 ? 'over' : 'ok') as Verdict,
+    step: 'balance' as const,
+    caseId: loadCase.id,
+    counts: true,
+    value: quantity(standing.aheadN, 'load'),
+    limit: quantity(0, 'load'),
+    working: tongueWorking(balanced),
+    source: MOMENTS,
+  };
+  return loadCase.mode === 'parked'
+    ? [{ ...common, code: 'jack-load', subject: 'jack', data: { loadN: standing.aheadN } }]
+    : [{ ...common, code: 'loading-uplift', subject: 'coupler', data: { tongueN: standing.tongueN } }];
+};
+
+const sixtyForty = (project: Project, { ruleOfThumbM, window }: AxlePlacement): BalanceFinding => {
+  const ruleFits = window.kind === 'window' && window.fromM <= ruleOfThumbM && ruleOfThumbM <= window.toM;
+  return {
+    code: 'sixty-forty',
+    data: { ruleM: ruleOfThumbM, window, ruleFits },
+    verdict: window.kind === 'window' ? (ruleFits ? 'ok' : 'tight') : 'unchecked',
+    step: 'axle',
+    subject: 'axle.1',
+    counts: false,
+    value: quantity(ruleOfThumbM, 'length'),
+    working: [
+      concluding(
+        workedOut(
+          'sixty-percent',
+          times(quantity(project.frame.bed.lengthM, 'length'), quantity(0.6, 'number')),
+          'length',
+        ),
+      ),
+    ],
+    source: commonPractice('60 % of the bed ahead of the axle'),
+  };
+};
+
+const axleWindow = (project: Project, { window }: AxlePlacement): BalanceFinding => {
+  const { positionM } = project.runningGear;
+  const inside = window.kind === 'window' && window.fromM <= positionM && positionM <= window.toM;
+  return {
+    code: 'axle-window',
+    data: { window, positionM, inside },
+    verdict: window.kind === 'none-asked' ? 'open' : inside ? 'ok' : 'over',
+    step: 'balance',
+    subject: 'axle.1',
+    counts: true,
+    value: quantity(positionM, 'length'),
+    working:
+      window.kind === 'window' ? [given('ball-to-axle', positionM + project.frame.tongue.lengthM, 'length')] : [],
+    source: MOMENTS,
+  };
+};
+
+export const balanceFindings = (
+  project: Project,
+  cases: readonly BalancedCase[],
+  placement: AxlePlacement,
+): BalanceFinding[] => {
+  if (cases.length === 0) {
+    return [
+      {
+        code: 'no-cases',
+        data: {},
+        verdict: 'open',
+        step: 'loads',
+        subject: 'trailer',
+        counts: true,
+        working: [],
+        source: MOMENTS,
+      },
+    ];
+  }
+  if (project.runningGear.layout === 'none') return [];
+  return [
+    ...cases.flatMap((balanced) => [...tongueShare(project, balanced), ...standingStill(balanced)]),
+    ...tongueLimit(project, cases),
+    axleWindow(project, placement),
+    sixtyForty(project, placement),
+  ];
+};
+
+/** Load on one axle of a case, worked out from the tongue. */
+export const axleWorking = (balanced: BalancedCase, axleIndex: number): WorkingLine[] => {
+  const { standing, massKg } = balanced;
+  const axle = standing?.axles[axleIndex];
+  if (!standing || !axle) return [];
+  const aheadKg = massOfWeightKg(standing.aheadN);
+  const lines = [...tongueWorking(balanced), workedOut('axle-group-load', minus(KG(massKg), KG(aheadKg)), 'mass')];
+  if (standing.axles.length === 1) return lines;
+  const sprungKg = massOfWeightKg(standing.axles.reduce((sum, each) => sum + each.sprungN, 0));
+  const ownKg = massOfWeightKg(axle.loadN - axle.sprungN);
+  const share = massOfWeightKg(axle.sprungN) / sprungKg;
+  return [
+    ...lines,
+    given('axle-own-weight', ownKg, 'mass'),
+    workedOut('axle-load', plus(times(KG(sprungKg), quantity(share, 'percent')), KG(ownKg)), 'mass'),
+  ];
+};

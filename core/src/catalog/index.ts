@@ -1,0 +1,13 @@
+export {
+  AXLE_ROWS,
+  type AxleRow,
+  BALL_ROWS,
+  COUPLER_ROWS,
+  type CouplerRow,
+  DECK_ROWS,
+  type DeckRow,
+  PASSENGER_TIRE_DERATING,
+  TIRE_ROWS,
+  type TireRow,
+} from './runningGearRows.js';
+export { SECTION_ROWS, type SectionRow } from './sectionRows.js';

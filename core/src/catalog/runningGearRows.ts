@@ -1,0 +1,265 @@
+import { commonPractice, publishedSure, publishedVerify, type Source } from '../source.js';
+import { inches, millimetres, pounds } from '../units/index.js';
+
+/** An axle as it is sold; the tag on the axle governs, never this list. */
+export interface AxleRow {
+  readonly id: string;
+  readonly name: string;
+  readonly ratingKg: number;
+  readonly suspension: 'leaf' | 'torsion';
+  /** axle with hubs, without wheels and springs */
+  readonly massKg: number;
+  readonly tubeDiameterM: number;
+  readonly studCircle: string;
+  readonly source: Source;
+}
+
+const CLASSES: Source = publishedVerify('trade practice for North American axle classes; the tag on the axle governs');
+const EUROPE: Source = publishedVerify('trade practice for European axle classes; the plate on the axle governs');
+
+const inchAxle = (ratingLb: number, tubeIn: number, massLb: number, studCircle: string): AxleRow => ({
+  id: `axle-${ratingLb}`,
+  name: `${ratingLb.toLocaleString('en-US')} lb axle`,
+  ratingKg: pounds(ratingLb),
+  suspension: 'leaf',
+  massKg: pounds(massLb),
+  tubeDiameterM: inches(tubeIn),
+  studCircle,
+  source: CLASSES,
+});
+const metricAxle = (ratingKg: number, tubeMm: number, massKg: number, studCircle: string): AxleRow => ({
+  id: `axle-${ratingKg}kg`,
+  name: `${ratingKg} kg torsion axle`,
+  ratingKg,
+  suspension: 'torsion',
+  massKg,
+  tubeDiameterM: millimetres(tubeMm),
+  studCircle,
+  source: EUROPE,
+});
+
+export const AXLE_ROWS: readonly AxleRow[] = [
+  inchAxle(2000, 2, 68, '5 on 4-1/2 in'),
+  inchAxle(2200, 2, 72, '5 on 4-1/2 in'),
+  inchAxle(3000, 2, 95, '5 on 4-1/2 in'),
+  inchAxle(3500, 2.375, 110, '5 on 4-1/2 in'),
+  inchAxle(5200, 3, 205, '6 on 5-1/2 in'),
+  inchAxle(6000, 3, 220, '6 on 5-1/2 in'),
+  inchAxle(7000, 3, 250, '8 on 6-1/2 in'),
+  inchAxle(8000, 3.5, 290, '8 on 6-1/2 in'),
+  metricAxle(750, 70, 38, '4 x 100'),
+  metricAxle(1000, 80, 48, '5 x 112'),
+  metricAxle(1350, 90, 62, '5 x 112'),
+  metricAxle(1500, 90, 68, '5 x 112'),
+  metricAxle(1800, 100, 78, '5 x 112'),
+];
+
+/** Trailer tire; load at the stated pressure, one tire. */
+export interface TireRow {
+  readonly id: string;
+  readonly name: string;
+  readonly maxLoadKg: number;
+  readonly pressure: string;
+  readonly passenger: boolean;
+  readonly diameterM: number;
+  readonly widthM: number;
+  readonly loadedRadiusM: number;
+  /** tire and wheel together */
+  readonly assemblyMassKg: number;
+  readonly source: Source;
+}
+
+const SIDEWALL: Source = publishedVerify('tire load tables; the sidewall governs');
+const inchTire = (
+  id: string,
+  name: string,
+  loadLb: number,
+  pressure: string,
+  diameterIn: number,
+  widthIn: number,
+  loadedIn: number,
+  massLb: number,
+  source: Source = SIDEWALL,
+): TireRow => ({
+  id,
+  name,
+  maxLoadKg: pounds(loadLb),
+  pressure,
+  passenger: false,
+  diameterM: inches(diameterIn),
+  widthM: inches(widthIn),
+  loadedRadiusM: inches(loadedIn),
+  assemblyMassKg: pounds(massLb),
+  source,
+});
+const LOAD_TABLE: Source = publishedSure('tire load tables (load range C to E)');
+
+export const TIRE_ROWS: readonly TireRow[] = [
+  inchTire('480-8b', '4.80/4.00-8 B', 590, '60 psi', 16.2, 4.7, 7.7, 15),
+  inchTire('480-12b', '4.80-12 B', 780, '60 psi', 20.2, 4.7, 9.6, 22),
+  inchTire('530-12c', '5.30-12 C', 1045, '80 psi', 20.8, 5.3, 9.9, 25),
+  inchTire('st175-13b', 'ST175/80R13 B', 1100, '35 psi', 24, 6.9, 11.4, 31),
+  inchTire('st175-13c', 'ST175/80R13 C', 1360, '50 psi', 24, 6.9, 11.4, 33),
+  inchTire('st185-13d', 'ST185/80R13 D', 1710, '65 psi', 24.7, 7.3, 11.6, 36),
+  inchTire('st205-14c', 'ST205/75R14 C', 1760, '50 psi', 26.1, 8.1, 12.3, 40),
+  inchTire('st205-15c', 'ST205/75R15 C', 1820, '50 psi', 27.1, 8.1, 12.7, 43, LOAD_TABLE),
+  inchTire('st225-15d', 'ST225/75R15 D', 2540, '65 psi', 28.3, 8.9, 13.3, 50, LOAD_TABLE),
+  inchTire('st235-16e', 'ST235/80R16 E', 3420, '80 psi', 30.8, 9.3, 14.5, 65, LOAD_TABLE),
+  {
+    id: '155-13-79n',
+    name: '155/80R13 79N (passenger)',
+    maxLoadKg: 437,
+    pressure: 'sidewall maximum',
+    passenger: true,
+    diameterM: inches(22.8),
+    widthM: millimetres(157),
+    loadedRadiusM: inches(10.7),
+    assemblyMassKg: 13,
+    source: publishedSure('ISO 4000 load index 79; 49 CFR 571.110 for the derating'),
+  },
+  {
+    id: '185-14c',
+    name: '185R14C 102/100',
+    maxLoadKg: 850,
+    pressure: '4.5 bar',
+    passenger: false,
+    diameterM: inches(25.5),
+    widthM: millimetres(188),
+    loadedRadiusM: inches(12),
+    assemblyMassKg: 19,
+    source: SIDEWALL,
+  },
+  {
+    id: '195-50-13c',
+    name: '195/50R13C 104/101N',
+    maxLoadKg: 900,
+    pressure: '6.5 bar',
+    passenger: false,
+    diameterM: inches(20.7),
+    widthM: millimetres(201),
+    loadedRadiusM: inches(9.8),
+    assemblyMassKg: 17,
+    source: SIDEWALL,
+  },
+];
+
+/** Passenger tires on a trailer carry their marked load divided by this: 49 CFR 571.110 S4.2.2.2, 571.120 S5.1.2. */
+export const PASSENGER_TIRE_DERATING = 1.1;
+
+export interface CouplerRow {
+  readonly id: string;
+  readonly name: string;
+  readonly fits: 'a-frame' | 'straight';
+  readonly ratedGrossKg: number;
+  readonly ballDiameterM: number;
+  readonly massKg: number;
+  readonly source: Source;
+}
+
+const COUPLER_CLASSES: Source = publishedVerify('SAE J684 classes; the stamp on the coupler governs');
+const inchCoupler = (
+  ratingLb: number,
+  ballIn: number,
+  ballName: string,
+  fits: 'a-frame' | 'straight',
+  massLb: number,
+): CouplerRow => ({
+  id: `coupler-${ratingLb}-${fits}`,
+  name: `${ratingLb.toLocaleString('en-US')} lb ${fits === 'a-frame' ? '50° A-frame' : 'straight'} coupler, ${ballName} ball`,
+  fits,
+  ratedGrossKg: pounds(ratingLb),
+  ballDiameterM: inches(ballIn),
+  massKg: pounds(massLb),
+  source: COUPLER_CLASSES,
+});
+
+export const COUPLER_ROWS: readonly CouplerRow[] = [
+  inchCoupler(2000, 1.875, '1-7/8 in', 'straight', 5),
+  inchCoupler(3500, 2, '2 in', 'straight', 7),
+  inchCoupler(5000, 2, '2 in', 'a-frame', 11),
+  inchCoupler(7000, 2, '2 in', 'a-frame', 13),
+  inchCoupler(10_000, 2.3125, '2-5/16 in', 'a-frame', 17),
+  inchCoupler(14_000, 2.3125, '2-5/16 in', 'a-frame', 20),
+  {
+    id: 'coupler-750kg',
+    name: '750 kg ball coupling, 50 mm',
+    fits: 'straight',
+    ratedGrossKg: 750,
+    ballDiameterM: 0.05,
+    massKg: 2.5,
+    source: publishedVerify('UN R55 plate of the coupling governs'),
+  },
+  {
+    id: 'coupler-1500kg',
+    name: '1500 kg ball coupling, 50 mm',
+    fits: 'straight',
+    ratedGrossKg: 1500,
+    ballDiameterM: 0.05,
+    massKg: 3.5,
+    source: publishedVerify('UN R55 plate of the coupling governs'),
+  },
+  {
+    id: 'coupler-2700kg',
+    name: '2700 kg A-frame coupling, 50 mm',
+    fits: 'a-frame',
+    ratedGrossKg: 2700,
+    ballDiameterM: 0.05,
+    massKg: 6,
+    source: publishedVerify('UN R55 plate of the coupling governs'),
+  },
+];
+
+/** Tow balls and what they are commonly stamped with. */
+export const BALL_ROWS: readonly { readonly name: string; readonly diameterM: number; readonly source: Source }[] = [
+  { name: '1-7/8 in', diameterM: inches(1.875), source: publishedSure('SAE J684 classes 1 and 2') },
+  { name: '2 in', diameterM: inches(2), source: publishedSure('SAE J684 classes 2 to 4') },
+  { name: '2-5/16 in', diameterM: inches(2.3125), source: publishedSure('SAE J684 class 4') },
+  { name: '50 mm', diameterM: 0.05, source: publishedSure('ISO 1103; a 50 mm and a 2 in ball do not interchange') },
+];
+
+/** What a deck is made of; expanded metal by the share of its sheet that is left. */
+export interface DeckRow {
+  readonly id: 'plywood' | 'planks' | 'steel-sheet' | 'aluminum-sheet' | 'expanded-steel';
+  readonly name: string;
+  readonly densityKgM3: number;
+  readonly usualThicknessM: number;
+  readonly source: Source;
+}
+
+export const DECK_ROWS: readonly DeckRow[] = [
+  {
+    id: 'plywood',
+    name: 'Plywood',
+    densityKgM3: 590,
+    usualThicknessM: inches(0.75),
+    source: commonPractice('3/4 in weighs 2.2 to 2.4 lb/ft²'),
+  },
+  {
+    id: 'planks',
+    name: 'Planks',
+    densityKgM3: 560,
+    usualThicknessM: inches(1.5),
+    source: commonPractice('dry softwood 35 lb/ft³; wet treated up to half as much again'),
+  },
+  {
+    id: 'steel-sheet',
+    name: 'Steel sheet',
+    densityKgM3: 7850,
+    usualThicknessM: millimetres(3),
+    source: publishedSure('EN 1991-1-1, AISC Manual'),
+  },
+  {
+    id: 'aluminum-sheet',
+    name: 'Aluminum sheet',
+    densityKgM3: 2700,
+    usualThicknessM: millimetres(3),
+    source: publishedSure('Aluminum Standards and Data'),
+  },
+  {
+    id: 'expanded-steel',
+    name: 'Expanded steel',
+    densityKgM3: 2750,
+    usualThicknessM: millimetres(3.2),
+    source: commonPractice('about 1.8 lb/ft² for 3/4 in no. 9'),
+  },
+];

@@ -1,0 +1,64 @@
+import { barOf, type BarGroup, findMaterial, findSection, type Project } from '../project/index.js';
+import { barProperties } from '../sections/index.js';
+import { type ChassisProblem, type EndCut, type Member, planArea, type PlanPoint } from './member.js';
+
+const SQUARE: EndCut = { kind: 'square' };
+
+/** Where a bar lies: its plan outline, its level, and how it is cut. */
+export interface Placement {
+  readonly plan: readonly PlanPoint[];
+  readonly z0M: number;
+  readonly cutLengthM: number;
+  readonly faceLengthM?: number;
+  readonly ends?: readonly [EndCut, EndCut];
+  /** stands on end instead of lying: its height, m */
+  readonly standingM?: number;
+}
+
+export type BarStock = Pick<Member, 'section' | 'bar' | 'material'>;
+
+/** Section and metal of a member, or a problem that names it. */
+export const stockOf = (
+  project: Project,
+  group: BarGroup,
+  memberId: string,
+  problems: ChassisProblem[],
+): BarStock | undefined => {
+  const { sectionId, materialId } = barOf(project, group, memberId);
+  const section = findSection(project, sectionId);
+  const material = findMaterial(project, materialId);
+  if (!section) problems.push({ code: 'missing-section', memberId, sectionId });
+  if (!material) problems.push({ code: 'missing-material', memberId, materialId });
+  if (!section || !material) return undefined;
+  const bar = barProperties(section);
+  if (!bar) {
+    problems.push({ code: 'impossible-section', memberId, sectionId });
+    return undefined;
+  }
+  if (section.family !== material.family) problems.push({ code: 'wrong-metal', memberId, sectionId, materialId });
+  return { section, bar, material };
+};
+
+/**
+ * Weighs and places a bar. Mass = nominal area × density × (plan area ÷ width): exact for ends sawn upright through a section
+ * that is symmetric about its middle; the sideways centre of angles and channels is taken at mid-width.
+ */
+export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement: Placement): Member => {
+  const { plan, z0M, cutLengthM, faceLengthM = cutLengthM, ends = [SQUARE, SQUARE], standingM } = placement;
+  const { bar, material } = stock;
+  const { areaM2, xM, yM } = planArea(plan);
+  const meanLengthM = standingM ?? areaM2 / bar.widthM;
+  const xs = plan.map(([x]) => x);
+  return {
+    id,
+    group,
+    ...stock,
+    plan,
+    extent: { x0M: Math.min(...xs), x1M: Math.max(...xs), z0M, z1M: z0M + (standingM ?? bar.heightM) },
+    cutLengthM,
+    faceLengthM,
+    ends,
+    massKg: bar.nominalAreaM2 * material.densityKgM3 * meanLengthM,
+    centre: { xM, yM, zM: z0M + (standingM === undefined ? bar.design.centroidZM : standingM / 2) },
+  };
+};

@@ -1,0 +1,160 @@
+import type { Project } from '../project/index.js';
+import { type BarStock, placeBar, stockOf } from './bars.js';
+import { type ChassisProblem, type EndCut, type Member, planBox, type PlanPoint } from './member.js';
+
+export interface Bed {
+  readonly members: readonly Member[];
+  readonly railWidthM: number;
+  readonly railHeightM: number;
+  readonly headerWidthM: number;
+  /** cross-members as placed, with their stable ids */
+  readonly crossPlaced: readonly { readonly id: string; readonly xM: number }[];
+}
+
+const RAIL_IDS = ['rail.left', 'rail.right'] as const;
+const sideOf = (id: string): -1 | 1 => (id.endsWith('.right') ? 1 : -1);
+
+const mitre = (along: number, across: number): EndCut => ({ kind: 'mitre', offSquareRad: Math.atan2(along, across) });
+
+const rails = (project: Project, stock: readonly BarStock[], headerWidth: number): Member[] => {
+  const { lengthM, widthM, corner } = project.frame.bed;
+  return RAIL_IDS.map((id, i) => {
+    const own = stock[i] as BarStock;
+    const side = sideOf(id);
+    const outside = (side * widthM) / 2;
+    const inside = outside - side * own.bar.widthM;
+    const inset = corner === 'headers-through' ? headerWidth : 0;
+    const plan: PlanPoint[] =
+      corner === 'mitred'
+        ? [
+            [0, outside],
+            [lengthM, outside],
+            [lengthM - headerWidth, inside],
+            [headerWidth, inside],
+          ]
+        : planBox(inset, lengthM - inset, inside, outside);
+    const end = mitre(headerWidth, own.bar.widthM);
+    return placeBar(id, 'rail', own, {
+      plan,
+      z0M: -own.bar.heightM,
+      cutLengthM: lengthM - 2 * inset,
+      faceLengthM: lengthM - 2 * (corner === 'mitred' ? headerWidth : inset),
+      ...(corner === 'mitred' ? { ends: [end, end] as const } : {}),
+    });
+  });
+};
+
+const header = (project: Project, id: 'header.front' | 'header.rear', stock: BarStock, railWidth: number): Member => {
+  const { lengthM, widthM, corner } = project.frame.bed;
+  const width = stock.bar.widthM;
+  const half = widthM / 2;
+  const inset = corner === 'rails-through' ? railWidth : 0;
+  const outer = id === 'header.front' ? 0 : lengthM;
+  const inner = id === 'header.front' ? width : lengthM - width;
+  const plan: PlanPoint[] =
+    corner === 'mitred'
+      ? [
+          [outer, -half],
+          [outer, half],
+          [inner, half - railWidth],
+          [inner, railWidth - half],
+        ]
+      : planBox(Math.min(outer, inner), Math.max(outer, inner), inset - half, half - inset);
+  const end = mitre(railWidth, width);
+  return placeBar(id, 'header', stock, {
+    plan,
+    z0M: -stock.bar.heightM,
+    cutLengthM: widthM - 2 * inset,
+    faceLengthM: widthM - 2 * (corner === 'mitred' ? railWidth : inset),
+    ...(corner === 'mitred' ? { ends: [end, end] as const } : {}),
+  });
+};
+
+/** Evenly spread between the headers' centres, at most the wanted spacing apart. */
+const crossPlaces = (project: Project, headerWidth: number): { id: string; xM: number }[] => {
+  const { crossMembers, extras, bed } = project.frame;
+  const own = extras.map(({ id, xM }) => ({ id, xM }));
+  if (crossMembers.kind === 'explicit') return [...crossMembers.members.map(({ id, xM }) => ({ id, xM })), ...own];
+  const span = bed.lengthM - headerWidth;
+  const gaps = Math.max(1, Math.min(200, Math.ceil(span / crossMembers.maxSpacingM - 1e-9)));
+  return [
+    ...Array.from({ length: gaps - 1 }, (_, i) => ({
+      id: `cross.${i + 1}`,
+      xM: headerWidth / 2 + ((i + 1) * span) / gaps,
+    })),
+    ...own,
+  ];
+};
+
+const reportMisplaced = (
+  project: Project,
+  members: readonly Member[],
+  headerWidth: number,
+  problems: ChassisProblem[],
+): void => {
+  const { lengthM } = project.frame.bed;
+  const sorted = [...members].sort((a, b) => a.centre.xM - b.centre.xM);
+  sorted.forEach((member, i) => {
+    if (member.extent.x0M < headerWidth - 1e-9 || member.extent.x1M > lengthM - headerWidth + 1e-9) {
+      problems.push({ code: 'cross-member-off-bed', memberId: member.id, xM: member.centre.xM });
+    }
+    const next = sorted[i + 1];
+    if (next && next.extent.x0M < member.extent.x1M - 1e-9) {
+      problems.push({ code: 'cross-members-overlap', memberId: member.id, otherId: next.id });
+    }
+  });
+};
+
+const crossMembers = (
+  project: Project,
+  railWidth: number,
+  headerWidth: number,
+  problems: ChassisProblem[],
+): Member[] => {
+  const { bed, deck } = project.frame;
+  const clear = bed.widthM - 2 * railWidth;
+  const top = deck.kind !== 'none' && deck.seat === 'recessed' ? -deck.thicknessM : 0;
+  const members = crossPlaces(project, headerWidth).flatMap(({ id, xM }) => {
+    const stock = stockOf(project, 'cross', id, problems);
+    if (!stock) return [];
+    const half = stock.bar.widthM / 2;
+    return [
+      placeBar(id, 'cross', stock, {
+        plan: planBox(xM - half, xM + half, -clear / 2, clear / 2),
+        z0M: top - stock.bar.heightM,
+        cutLengthM: clear,
+      }),
+    ];
+  });
+  reportMisplaced(project, members, headerWidth, problems);
+  return members;
+};
+
+/** Rails, headers and cross-members; undefined where a section of the outline is missing, so that nothing can be placed. */
+export const buildBed = (project: Project, problems: ChassisProblem[]): Bed | undefined => {
+  const left = stockOf(project, 'rail', 'rail.left', problems);
+  const right = stockOf(project, 'rail', 'rail.right', problems);
+  const front = stockOf(project, 'header', 'header.front', problems);
+  const rear = stockOf(project, 'header', 'header.rear', problems);
+  if (!left || !right || !front || !rear) return undefined;
+  const railWidth = Math.max(left.bar.widthM, right.bar.widthM);
+  const railHeight = Math.max(left.bar.heightM, right.bar.heightM);
+  const headerWidth = Math.max(front.bar.widthM, rear.bar.widthM);
+  if (project.frame.bed.widthM <= 2 * railWidth || project.frame.bed.lengthM <= 2 * headerWidth) {
+    problems.push({ code: 'bed-narrower-than-rails', widthM: project.frame.bed.widthM });
+    return undefined;
+  }
+  const cross = crossMembers(project, railWidth, headerWidth, problems);
+  return {
+    members: [
+      ...rails(project, [left, right], headerWidth),
+      header(project, 'header.front', front, railWidth),
+      header(project, 'header.rear', rear, railWidth),
+      ...cross,
+    ],
+    railWidthM: railWidth,
+    railHeightM: railHeight,
+    headerWidthM: headerWidth,
+    crossPlaced: crossPlaces(project, headerWidth),
+  };
+};

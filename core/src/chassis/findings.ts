@@ -1,0 +1,120 @@
+import { concluding, type FindingOf, minus, plus, quantity, verdictOf, workedOut } from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { commonPractice, computedBy, publishedSure } from '../source.js';
+import type { Chassis } from './buildChassis.js';
+import type { ChassisProblem } from './member.js';
+
+export interface ChassisFindingData {
+  'frame-problem': ChassisProblem;
+  'overall-width': { readonly widthM: number; readonly limitM: number | undefined; readonly by: 'tires' | 'frame' };
+  'overall-length': { readonly lengthM: number; readonly limitM: number | undefined };
+  'unmarked-metal': { readonly memberIds: readonly string[]; readonly yieldPa: number };
+  'aluminum-welds': { readonly memberCount: number };
+}
+export type ChassisFinding = FindingOf<ChassisFindingData>;
+
+/** Outermost tire faces or the frame, whichever is wider, m. */
+export const overallWidthM = (project: Project): { readonly widthM: number; readonly by: 'tires' | 'frame' } => {
+  const { suspension, tire, layout } = project.runningGear;
+  const overTires = layout === 'none' ? 0 : suspension.trackM + tire.widthM;
+  const { widthM } = project.frame.bed;
+  return overTires > widthM ? { widthM: overTires, by: 'tires' } : { widthM, by: 'frame' };
+};
+
+const sizes = (project: Project): ChassisFinding[] => {
+  const { widthM, by } = overallWidthM(project);
+  const { bed, tongue } = project.frame;
+  const lengthM = bed.lengthM + tongue.lengthM;
+  const { maxWidthM, maxLengthM } = project.job;
+  const { suspension, tire } = project.runningGear;
+  const m = (value: number) => quantity(value, 'length');
+  const common = { step: 'job', subject: 'trailer', counts: true } as const;
+  const spare = (limit: number | null, value: number) =>
+    limit === null ? [] : [concluding(workedOut('spare', minus(m(limit), m(value)), 'length'))];
+  // A size either passes the gate or it does not: nothing to be tight about short of the limit itself.
+  const passes = (value: number, limit: number | null) => (limit === null ? 'ok' : verdictOf(value / limit, 1));
+  return [
+    {
+      ...common,
+      code: 'overall-width',
+      data: { widthM, limitM: maxWidthM ?? undefined, by },
+      verdict: passes(widthM, maxWidthM),
+      value: m(widthM),
+      limit: maxWidthM === null ? undefined : m(maxWidthM),
+      working: [
+        ...(by === 'tires' ? [workedOut('overall-width', plus(m(suspension.trackM), m(tire.widthM)), 'length')] : []),
+        ...spare(maxWidthM, widthM),
+      ],
+      source: publishedSure('23 CFR 658.15: 102 in on US interstate routes; EU 2.55 m; narrower by state and road'),
+    },
+    {
+      ...common,
+      code: 'overall-length',
+      data: { lengthM, limitM: maxLengthM ?? undefined },
+      verdict: passes(lengthM, maxLengthM),
+      value: m(lengthM),
+      limit: maxLengthM === null ? undefined : m(maxLengthM),
+      working: [
+        workedOut('overall-length', plus(m(tongue.lengthM), m(bed.lengthM)), 'length'),
+        ...spare(maxLengthM, lengthM),
+      ],
+      source: computedBy('ball centre to rear edge'),
+    },
+  ];
+};
+
+const OPEN_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set(['missing-section', 'missing-material']);
+const TONGUE_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set([
+  'legs-outside-frame',
+  'tongue-under-longer-than-bed',
+]);
+
+export const chassisFindings = (project: Project, chassis: Chassis): ChassisFinding[] => {
+  const problems = chassis.problems.map(
+    (problem): ChassisFinding => ({
+      code: 'frame-problem',
+      data: problem,
+      verdict: OPEN_PROBLEMS.has(problem.code) ? 'open' : 'over',
+      step: TONGUE_PROBLEMS.has(problem.code) ? 'tongue' : 'frame',
+      subject: 'memberId' in problem ? problem.memberId : 'trailer',
+      counts: true,
+      working: [],
+      source: computedBy('the frame’s own geometry'),
+    }),
+  );
+  const unmarkedMembers = chassis.members.filter(({ material }) => material.id === 'unmarked-tube');
+  const unmarked = unmarkedMembers.map(({ id }) => id);
+  const aluminum = chassis.members.filter(({ material }) => material.family === 'aluminum');
+  return [
+    ...problems,
+    ...sizes(project),
+    ...(unmarked.length > 0
+      ? [
+          {
+            code: 'unmarked-metal',
+            data: { memberIds: unmarked, yieldPa: unmarkedMembers[0]?.material.yieldPa ?? 0 },
+            verdict: 'ok',
+            step: 'frame',
+            subject: unmarked[0] ?? 'trailer',
+            counts: false,
+            working: [],
+            source: commonPractice('no certificate, no credit: 30 ksi (205 MPa)'),
+          } satisfies ChassisFinding,
+        ]
+      : []),
+    ...(aluminum.length > 0
+      ? [
+          {
+            code: 'aluminum-welds',
+            data: { memberCount: aluminum.length },
+            verdict: 'ok',
+            step: 'strength',
+            subject: 'trailer',
+            counts: false,
+            working: [],
+            source: publishedSure('Aluminum Design Manual: welded strength within 1 in of a weld'),
+          } satisfies ChassisFinding,
+        ]
+      : []),
+  ];
+};

@@ -1,0 +1,78 @@
+import type { Material } from '../materials/index.js';
+import type { SectionRow } from '../catalog/index.js';
+import type { BarGroup } from '../project/index.js';
+import type { BarProperties } from '../sections/index.js';
+
+/** A place in the trailer's axes, m: x rearward from the front face of the bed, y to the right, z up from the top of the main rails. */
+export interface Point3 {
+  readonly xM: number;
+  readonly yM: number;
+  readonly zM: number;
+}
+/** A corner of a plan outline: x, y in m. */
+export type PlanPoint = readonly [xM: number, yM: number];
+
+/** How one end of a piece is sawn; the angle is off square, 0 is a square cut. */
+export type EndCut = { readonly kind: 'square' } | { readonly kind: 'mitre'; readonly offSquareRad: number };
+
+export interface Extent {
+  readonly x0M: number;
+  readonly x1M: number;
+  readonly z0M: number;
+  readonly z1M: number;
+}
+
+/** One bar of the frame where it sits. Outline and extent draw it, weigh it and cut it. */
+export interface Member {
+  readonly id: string;
+  readonly group: BarGroup;
+  readonly section: SectionRow;
+  readonly bar: BarProperties;
+  readonly material: Material;
+  /** seen from above */
+  readonly plan: readonly PlanPoint[];
+  readonly extent: Extent;
+  /** along the longest side, what is marked on the stick */
+  readonly cutLengthM: number;
+  /** along the shorter face; both faces of a piece with parallel slanting cuts have this length */
+  readonly faceLengthM: number;
+  readonly ends: readonly [EndCut, EndCut];
+  readonly massKg: number;
+  readonly centre: Point3;
+}
+
+/** Why the frame cannot be built as asked; each becomes a finding. */
+export type ChassisProblem =
+  | { readonly code: 'missing-section'; readonly memberId: string; readonly sectionId: string }
+  | { readonly code: 'missing-material'; readonly memberId: string; readonly materialId: string }
+  | { readonly code: 'impossible-section'; readonly memberId: string; readonly sectionId: string }
+  | { readonly code: 'wrong-metal'; readonly memberId: string; readonly sectionId: string; readonly materialId: string }
+  | { readonly code: 'cross-member-off-bed'; readonly memberId: string; readonly xM: number }
+  | { readonly code: 'cross-members-overlap'; readonly memberId: string; readonly otherId: string }
+  | { readonly code: 'legs-outside-frame'; readonly spreadM: number; readonly widthM: number }
+  | { readonly code: 'tongue-under-longer-than-bed'; readonly underM: number }
+  | { readonly code: 'bed-narrower-than-rails'; readonly widthM: number };
+
+/** Area and centre of a plan outline. */
+export const planArea = (
+  plan: readonly PlanPoint[],
+): { readonly areaM2: number; readonly xM: number; readonly yM: number } => {
+  let twice = 0;
+  let x = 0;
+  let y = 0;
+  plan.forEach(([x0, y0], i) => {
+    const [x1, y1] = plan[(i + 1) % plan.length] as PlanPoint;
+    const cross = x0 * y1 - x1 * y0;
+    twice += cross;
+    x += (x0 + x1) * cross;
+    y += (y0 + y1) * cross;
+  });
+  return { areaM2: Math.abs(twice) / 2, xM: x / (3 * twice), yM: y / (3 * twice) };
+};
+
+export const planBox = (x0: number, x1: number, y0: number, y1: number): PlanPoint[] => [
+  [x0, y0],
+  [x1, y0],
+  [x1, y1],
+  [x0, y1],
+];

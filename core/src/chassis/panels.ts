@@ -1,0 +1,147 @@
+import { DECK_ROWS } from '../catalog/index.js';
+import type { Project } from '../project/index.js';
+import { type BarStock, placeBar, stockOf } from './bars.js';
+import type { Bed } from './bed.js';
+import { type ChassisProblem, type Extent, type Member, planBox, type Point3 } from './member.js';
+
+/** A flat part: deck or side board. */
+export interface Panel {
+  readonly id: string;
+  readonly kind: 'deck' | 'board';
+  readonly extent: Extent;
+  readonly y0M: number;
+  readonly y1M: number;
+  readonly massKg: number;
+  readonly centre: Point3;
+}
+
+const panel = (
+  id: string,
+  kind: Panel['kind'],
+  extent: Extent,
+  y0M: number,
+  y1M: number,
+  densityKgM3: number,
+): Panel => ({
+  id,
+  kind,
+  extent,
+  y0M,
+  y1M,
+  massKg: densityKgM3 * (extent.x1M - extent.x0M) * (y1M - y0M) * (extent.z1M - extent.z0M),
+  centre: { xM: (extent.x0M + extent.x1M) / 2, yM: (y0M + y1M) / 2, zM: (extent.z0M + extent.z1M) / 2 },
+});
+
+export const deckTopZM = (project: Project): number => {
+  const { kind, seat, thicknessM } = project.frame.deck;
+  return kind !== 'none' && seat === 'on-top' ? thicknessM : 0;
+};
+
+/** Deck: over the whole frame, or recessed between the rails and headers. */
+export const buildDeck = (project: Project, bed: Bed): Panel[] => {
+  const { deck, bed: size } = project.frame;
+  const row = DECK_ROWS.find((candidate) => candidate.id === deck.kind);
+  if (!row) return [];
+  const recessed = deck.seat === 'recessed';
+  const along = recessed ? bed.headerWidthM : 0;
+  const across = recessed ? bed.railWidthM : 0;
+  const top = deckTopZM(project);
+  return [
+    panel(
+      'deck',
+      'deck',
+      { x0M: along, x1M: size.lengthM - along, z0M: top - deck.thicknessM, z1M: top },
+      across - size.widthM / 2,
+      size.widthM / 2 - across,
+      row.densityKgM3,
+    ),
+  ];
+};
+
+/** Posts of a side rail stand no further apart than this, m: common practice for stake sides (4 ft). */
+const POST_SPACING_M = 1.22;
+
+const sideRails = (project: Project, stock: BarStock, heightM: number): Member[] => {
+  const { lengthM, widthM } = project.frame.bed;
+  const { widthM: across, heightM: tall } = stock.bar;
+  const base = deckTopZM(project);
+  const postHeight = heightM - tall;
+  const members: Member[] = [];
+  for (const side of [-1, 1] as const) {
+    const name = side === 1 ? 'right' : 'left';
+    const outside = (side * widthM) / 2;
+    const inside = outside - side * across;
+    members.push(
+      placeBar(`side.${name}`, 'side', stock, {
+        plan: planBox(0, lengthM, inside, outside),
+        z0M: base + postHeight,
+        cutLengthM: lengthM,
+      }),
+    );
+    const gaps = Math.max(1, Math.ceil((lengthM - across) / POST_SPACING_M));
+    for (let i = 0; i <= gaps && postHeight > 0; i += 1) {
+      const x0 = (i * (lengthM - across)) / gaps;
+      members.push(
+        placeBar(`post.${name}.${i + 1}`, 'side', stock, {
+          plan: planBox(x0, x0 + across, inside, outside),
+          z0M: base,
+          cutLengthM: postHeight,
+          standingM: postHeight,
+        }),
+      );
+    }
+  }
+  const clear = widthM - 2 * across;
+  members.push(
+    placeBar('side.front', 'side', stock, {
+      plan: planBox(0, across, -clear / 2, clear / 2),
+      z0M: base + postHeight,
+      cutLengthM: clear,
+    }),
+  );
+  return members;
+};
+
+const sideBoards = (project: Project, heightM: number, thicknessM: number, densityKgM3: number): Panel[] => {
+  const { lengthM, widthM } = project.frame.bed;
+  const base = deckTopZM(project);
+  const level = { z0M: base, z1M: base + heightM };
+  const half = widthM / 2;
+  return [
+    panel('board.left', 'board', { x0M: 0, x1M: lengthM, ...level }, -half, thicknessM - half, densityKgM3),
+    panel('board.right', 'board', { x0M: 0, x1M: lengthM, ...level }, half - thicknessM, half, densityKgM3),
+    panel(
+      'board.front',
+      'board',
+      { x0M: 0, x1M: thicknessM, ...level },
+      thicknessM - half,
+      half - thicknessM,
+      densityKgM3,
+    ),
+    panel(
+      'board.rear',
+      'board',
+      { x0M: lengthM - thicknessM, x1M: lengthM, ...level },
+      thicknessM - half,
+      half - thicknessM,
+      densityKgM3,
+    ),
+  ];
+};
+
+export const buildSides = (
+  project: Project,
+  problems: ChassisProblem[],
+): { readonly members: readonly Member[]; readonly panels: readonly Panel[] } => {
+  const { sides } = project.frame;
+  switch (sides.kind) {
+    case 'none':
+      return { members: [], panels: [] };
+    case 'rail': {
+      const stock = stockOf(project, 'side', 'side.left', problems);
+      return { members: stock ? sideRails(project, stock, sides.heightM) : [], panels: [] };
+    }
+    case 'boards':
+      return { members: [], panels: sideBoards(project, sides.heightM, sides.thicknessM, sides.densityKgM3) };
+  }
+};

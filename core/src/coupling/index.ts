@@ -1,0 +1,1 @@
+export { type CouplingFinding, type CouplingFindingData, couplingFindings } from './findings.js';

@@ -1,0 +1,1 @@
+export { type AllFindingData, type AnyFinding, evaluate, type Evaluation, type StepResult } from './evaluate.js';

@@ -1,0 +1,81 @@
+import Papa from 'papaparse';
+import type { Evaluation } from '../evaluation/index.js';
+import type { Project } from '../project/index.js';
+import { formatPercent } from '../units/index.js';
+import {
+  cutText,
+  PART_GROUP_NAMES,
+  sentenceOf,
+  sourceText,
+  speaker,
+  STEP_NAMES,
+  VERDICT_WORDS,
+} from '../wording/index.js';
+
+/** Names come from people and files: a cell that a spreadsheet would take for a formula is told to be text. */
+const table = (fields: readonly string[], data: readonly (readonly (string | number)[])[]): string =>
+  `${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
+
+export const findingsCsv = (project: Project, { findings }: Evaluation): string => {
+  const say = speaker(project);
+  return table(
+    ['Step', 'Verdict', 'Part', 'Load case', 'Finding', 'Works at', 'Source'],
+    findings.map((finding) => [
+      STEP_NAMES[finding.step],
+      VERDICT_WORDS[finding.verdict],
+      say.partName(finding.subject),
+      finding.caseId ? say.caseName(finding.caseId) : '',
+      sentenceOf(finding, say),
+      finding.utilisation === undefined ? '' : formatPercent(finding.utilisation, 0),
+      sourceText(finding.source),
+    ]),
+  );
+};
+
+export const weightsCsv = (project: Project, { cases }: Evaluation): string => {
+  const say = speaker(project);
+  return table(
+    ['Load case', 'Group', 'Part', 'Mass', 'Back from front edge', 'Right of centre line', 'Above rail top'],
+    cases.flatMap(({ loadCase, parts }) =>
+      parts.map((part) => [
+        loadCase.name,
+        PART_GROUP_NAMES[part.group],
+        part.name ?? say.partName(part.id),
+        say.mass(part.massKg),
+        say.length(part.centre.xM),
+        say.length(part.centre.yM),
+        say.length(part.centre.zM),
+      ]),
+    ),
+  );
+};
+
+export const cutListCsv = (project: Project, { cutList }: Evaluation): string => {
+  const say = speaker(project);
+  return table(
+    [
+      'Mark',
+      'Piece',
+      'Quantity',
+      'Section',
+      'Metal',
+      'Length over long points',
+      'Length of short face',
+      'Front or left end',
+      'Rear or right end',
+      'Mass each',
+    ],
+    cutList.rows.map((row) => [
+      row.mark,
+      row.memberIds.map((id) => say.partName(id)).join(', '),
+      row.quantity,
+      row.designation,
+      row.materialName,
+      say.length(row.cutLengthM),
+      say.length(row.faceLengthM),
+      cutText(row.ends[0]),
+      cutText(row.ends[1]),
+      say.mass(row.massEachKg),
+    ]),
+  );
+};

@@ -1,0 +1,126 @@
+import type { Chassis, EndCut, Member } from '../chassis/index.js';
+import { computedBy } from '../source.js';
+import { type FindingOf } from '../findings/index.js';
+
+/** Identical pieces: one mark, cut together. */
+export interface CutRow {
+  readonly mark: string;
+  readonly group: Member['group'] | 'post';
+  readonly memberIds: readonly string[];
+  readonly sectionId: string;
+  readonly designation: string;
+  readonly materialName: string;
+  readonly quantity: number;
+  /** over the long points */
+  readonly cutLengthM: number;
+  /** along the short face, or along either face between parallel slanting cuts */
+  readonly faceLengthM: number;
+  readonly ends: readonly [EndCut, EndCut];
+  /** left and right differ: cut them as a pair, mirror-wise */
+  readonly handed: boolean;
+  readonly massEachKg: number;
+}
+
+export interface StockTotal {
+  readonly sectionId: string;
+  readonly designation: string;
+  readonly materialName: string;
+  readonly pieces: number;
+  /** sum of the cut lengths, without the saw's own loss */
+  readonly lengthM: number;
+  readonly massKg: number;
+}
+
+export interface CutList {
+  readonly rows: readonly CutRow[];
+  readonly totals: readonly StockTotal[];
+  readonly massKg: number;
+}
+
+const MARK_LETTERS = { rail: 'R', header: 'E', cross: 'C', tongue: 'T', side: 'S', post: 'P' } as const;
+
+/** Lengths that agree to this are cut alike, m. */
+const ALIKE_M = 1e-4;
+
+const kindOf = (member: Member): CutRow['group'] => (member.id.startsWith('post.') ? 'post' : member.group);
+const endKey = (end: EndCut): string => (end.kind === 'square' ? 'square' : end.offSquareRad.toFixed(6));
+
+const alikeKey = (member: Member): string =>
+  [
+    kindOf(member),
+    member.section.id,
+    member.material.id,
+    Math.round(member.cutLengthM / ALIKE_M),
+    ...member.ends.map(endKey),
+  ].join('|');
+
+/** Open shapes have a left and a right once an end is slanted; closed tubes just turn over. */
+const isHanded = (member: Member): boolean =>
+  member.ends.some(({ kind }) => kind === 'mitre') &&
+  !['rect-tube', 'round-tube', 'flat-bar'].includes(member.section.shape.kind);
+
+export const buildCutList = (chassis: Chassis): CutList => {
+  const alike = new Map<string, Member[]>();
+  for (const member of chassis.members) alike.set(alikeKey(member), [...(alike.get(alikeKey(member)) ?? []), member]);
+  const counts = new Map<string, number>();
+  const rows = [...alike.values()].flatMap((members): CutRow[] => {
+    const [first] = members;
+    if (!first) return [];
+    const group = kindOf(first);
+    const number = (counts.get(group) ?? 0) + 1;
+    counts.set(group, number);
+    return [
+      {
+        mark: `${MARK_LETTERS[group]}${number}`,
+        group,
+        memberIds: members.map(({ id }) => id),
+        sectionId: first.section.id,
+        designation: first.section.designation,
+        materialName: first.material.name,
+        quantity: members.length,
+        cutLengthM: first.cutLengthM,
+        faceLengthM: first.faceLengthM,
+        ends: first.ends,
+        handed: members.length > 1 && isHanded(first),
+        massEachKg: first.massKg,
+      },
+    ];
+  });
+  const totals = new Map<string, StockTotal>();
+  for (const row of rows) {
+    const key = `${row.sectionId}|${row.materialName}`;
+    const known = totals.get(key);
+    totals.set(key, {
+      sectionId: row.sectionId,
+      designation: row.designation,
+      materialName: row.materialName,
+      pieces: (known?.pieces ?? 0) + row.quantity,
+      lengthM: (known?.lengthM ?? 0) + row.quantity * row.cutLengthM,
+      massKg: (known?.massKg ?? 0) + row.quantity * row.massEachKg,
+    });
+  }
+  return {
+    rows,
+    totals: [...totals.values()],
+    massKg: [...totals.values()].reduce((sum, { massKg }) => sum + massKg, 0),
+  };
+};
+
+export interface FabricationFindingData {
+  'cut-list': { readonly pieces: number; readonly marks: number; readonly massKg: number };
+  'no-cut-list': Record<string, never>;
+}
+export type FabricationFinding = FindingOf<FabricationFindingData>;
+
+export const fabricationFindings = ({ rows, massKg }: CutList): FabricationFinding[] => {
+  const plain = {
+    step: 'cut',
+    subject: 'trailer',
+    counts: true,
+    working: [],
+    source: computedBy('lengths of the drawn frame'),
+  } as const;
+  if (rows.length === 0) return [{ ...plain, code: 'no-cut-list', data: {}, verdict: 'open' }];
+  const pieces = rows.reduce((sum, row) => sum + row.quantity, 0);
+  return [{ ...plain, code: 'cut-list', data: { pieces, marks: rows.length, massKg }, verdict: 'ok' }];
+};

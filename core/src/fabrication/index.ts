@@ -1,0 +1,9 @@
+export {
+  buildCutList,
+  type CutList,
+  type CutRow,
+  type FabricationFinding,
+  type FabricationFindingData,
+  fabricationFindings,
+  type StockTotal,
+} from './cutList.js';

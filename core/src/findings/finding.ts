@@ -1,0 +1,52 @@
+import type { Source } from '../source.js';
+import type { Measured, WorkingLine } from './working.js';
+
+/** ok Within, tight Tight, over Fix, open Missing, unchecked Not checked. */
+export type Verdict = 'ok' | 'tight' | 'over' | 'open' | 'unchecked';
+
+export const STEP_IDS = ['job', 'frame', 'loads', 'axle', 'tongue', 'strength', 'balance', 'cut'] as const;
+export type StepId = (typeof STEP_IDS)[number];
+
+/** One thing that Kereta has to say: a code with its numbers, never a sentence; `wording/` makes the sentence. */
+export interface Finding<Code extends string, Data> {
+  readonly code: Code;
+  readonly data: Data;
+  readonly verdict: Verdict;
+  readonly step: StepId;
+  /** id of the part it is about */
+  readonly subject: string;
+  readonly caseId?: string | undefined;
+  readonly region?: string | undefined;
+  readonly value?: Measured | undefined;
+  readonly limit?: Measured | undefined;
+  /** demand ÷ allowable */
+  readonly utilisation?: number | undefined;
+  /** false where it only compares or explains: it then has no say in the step's verdict */
+  readonly counts: boolean;
+  readonly working: readonly WorkingLine[];
+  readonly source: Source;
+}
+
+/** The union of findings that a table of code → data describes. */
+export type FindingOf<Table> = { [Code in keyof Table & string]: Finding<Code, Table[Code]> }[keyof Table & string];
+
+/** Tight from here on, unless a check says otherwise. */
+export const TIGHT_FROM = 0.7;
+
+export const verdictOf = (utilisation: number, tightFrom = TIGHT_FROM): Verdict =>
+  utilisation > 1 ? 'over' : utilisation >= tightFrom ? 'tight' : 'ok';
+
+const WORST_FIRST: readonly Verdict[] = ['over', 'open', 'tight', 'unchecked', 'ok'];
+
+/** Roll-up: over > open > tight > unchecked > ok. Nothing checked is not within. */
+export const rollUp = (verdicts: readonly Verdict[]): Verdict =>
+  WORST_FIRST.find((verdict) => verdicts.includes(verdict)) ?? 'unchecked';
+
+/** Worst verdict first, then the highest utilisation. */
+export const bySeverity = (
+  a: Pick<Finding<string, unknown>, 'verdict' | 'utilisation' | 'counts'>,
+  b: typeof a,
+): number =>
+  Number(b.counts) - Number(a.counts) ||
+  WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict) ||
+  (b.utilisation ?? 0) - (a.utilisation ?? 0);

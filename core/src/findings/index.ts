@@ -1,0 +1,27 @@
+export {
+  bySeverity,
+  type Finding,
+  type FindingOf,
+  rollUp,
+  STEP_IDS,
+  type StepId,
+  TIGHT_FROM,
+  type Verdict,
+  verdictOf,
+} from './finding.js';
+export {
+  concluding,
+  evaluateExpression,
+  type Expression,
+  given,
+  type Measured,
+  minus,
+  over,
+  plus,
+  quantity,
+  type QuantityKind,
+  times,
+  type WorkingLabel,
+  type WorkingLine,
+  workedOut,
+} from './working.js';

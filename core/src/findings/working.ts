@@ -1,0 +1,122 @@
+/** What a printed number is, which decides its unit in each system; values are SI. `load` is a force told by the mass it weighs. */
+export type QuantityKind =
+  | 'mass'
+  | 'load'
+  | 'length'
+  | 'arm'
+  | 'force'
+  | 'moment'
+  | 'modulus'
+  | 'area'
+  | 'stress'
+  | 'percent'
+  | 'number';
+
+export interface Measured {
+  readonly value: number;
+  readonly kind: QuantityKind;
+}
+
+/** A line of arithmetic as it will be printed; operands in SI. */
+export type Expression =
+  | Measured
+  | { readonly op: '+' | '−' | '×' | '÷'; readonly left: Expression; readonly right: Expression };
+
+/** What a line of working is about; `wording/` holds the text. */
+export type WorkingLabel =
+  | 'whole-trailer'
+  | 'balance-point-to-axle'
+  | 'ball-to-axle'
+  | 'tongue-load'
+  | 'tongue-share'
+  | 'axle-group-load'
+  | 'axle-load'
+  | 'axle-own-weight'
+  | 'share-of-rating'
+  | 'share-of-limit'
+  | 'roll-shift'
+  | 'wheel-load'
+  | 'derated-load'
+  | 'tires-together'
+  | 'sixty-percent'
+  | 'ball-lifts'
+  | 'hanger-lifts'
+  | 'bracket-couple'
+  | 'frame-and-deck-press'
+  | 'item-presses'
+  | 'moment-standing'
+  | 'moment-in-bump'
+  | 'one-side-takes'
+  | 'each-leg-takes'
+  | 'slanted-leg'
+  | 'strip-load'
+  | 'tongue-bears'
+  | 'metal-feels'
+  | 'angle-share'
+  | 'allowed'
+  | 'works-at'
+  | 'shear-feels'
+  | 'bends-down'
+  | 'allowed-bend'
+  | 'overall-length'
+  | 'overall-width'
+  | 'spare';
+
+export interface WorkingLine {
+  readonly label: WorkingLabel;
+  /** an item's or a case's own name, said with the label */
+  readonly name?: string;
+  /** absent where the line only states a given */
+  readonly expression?: Expression;
+  readonly result: Measured;
+  /** the line that the ones above lead to */
+  readonly concludes?: boolean;
+}
+
+export const quantity = (value: number, kind: QuantityKind): Measured => ({ value, kind });
+
+const join =
+  (op: '+' | '−' | '×' | '÷') =>
+  (left: Expression, right: Expression): Expression => ({ op, left, right });
+export const plus = join('+');
+export const minus = join('−');
+export const times = join('×');
+export const over = join('÷');
+
+export const evaluateExpression = (expression: Expression): number => {
+  if (!('op' in expression)) return expression.value;
+  const left = evaluateExpression(expression.left);
+  const right = evaluateExpression(expression.right);
+  switch (expression.op) {
+    case '+':
+      return left + right;
+    case '−':
+      return left - right;
+    case '×':
+      return left * right;
+    case '÷':
+      return left / right;
+  }
+};
+
+/** A given number, stated. */
+export const given = (label: WorkingLabel, value: number, kind: QuantityKind, name?: string): WorkingLine => ({
+  label,
+  result: { value, kind },
+  ...(name === undefined ? {} : { name }),
+});
+
+/** A line that works its result out from its own operands, so that the two can never part. */
+export const workedOut = (
+  label: WorkingLabel,
+  expression: Expression,
+  kind: QuantityKind,
+  name?: string,
+): WorkingLine => ({
+  label,
+  expression,
+  result: { value: evaluateExpression(expression), kind },
+  ...(name === undefined ? {} : { name }),
+});
+
+export const concluding = (line: WorkingLine): WorkingLine => ({ ...line, concludes: true });

@@ -1,0 +1,17 @@
+export * from './balance/index.js';
+export * from './catalog/index.js';
+export * from './chassis/index.js';
+export * from './demos/index.js';
+export * from './evaluation/index.js';
+export * from './exchange/index.js';
+export * from './fabrication/index.js';
+export * from './findings/index.js';
+export * from './mass/index.js';
+export * from './materials/index.js';
+export * from './project/index.js';
+export { fail, ok, type Result } from './result.js';
+export * from './sections/index.js';
+export type { Source } from './source.js';
+export * from './strength/index.js';
+export * from './units/index.js';
+export * from './wording/index.js';

@@ -1,0 +1,82 @@
+import { concluding, type FindingOf, plus, quantity, workedOut, type Expression } from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { computedBy } from '../source.js';
+import { type Part } from './parts.js';
+import { sumByGroup, sumMass } from './sum.js';
+
+export interface MassFindingData {
+  'item-without-weight': { readonly itemId: string; readonly name: string };
+  'no-load': Record<string, never>;
+  'heaviest-case': { readonly massKg: number; readonly emptyKg: number };
+  'frame-weight': { readonly massKg: number };
+}
+export type MassFinding = FindingOf<MassFindingData>;
+
+const SUM = computedBy('sum of the parts’ masses');
+
+export const massFindings = (
+  project: Project,
+  bare: readonly Part[],
+  cases: readonly {
+    readonly loadCase: { readonly id: string };
+    readonly massKg: number;
+    readonly parts: readonly Part[];
+  }[],
+): MassFinding[] => {
+  const plain = { step: 'loads', counts: true, working: [], source: SUM } as const;
+  const weightless = project.items
+    .filter(({ massKg, emptyMassKg }) => massKg.value + emptyMassKg === 0)
+    .map(
+      ({ id, name }): MassFinding => ({
+        ...plain,
+        code: 'item-without-weight',
+        data: { itemId: id, name },
+        verdict: 'open',
+        subject: id,
+      }),
+    );
+  const noLoad: MassFinding[] =
+    project.items.length === 0 ? [{ ...plain, code: 'no-load', data: {}, verdict: 'open', subject: 'trailer' }] : [];
+  const heaviest = cases.reduce<(typeof cases)[number] | undefined>(
+    (worst, next) => (!worst || next.massKg > worst.massKg ? next : worst),
+    undefined,
+  );
+  const emptyKg = sumMass(bare).massKg;
+  const frameKg = sumMass(bare.filter(({ group }) => group === 'frame')).massKg;
+  const groups = heaviest ? sumByGroup(heaviest.parts) : [];
+  const total = groups.reduce<Expression | undefined>(
+    (sum, { massKg }) => (sum ? plus(sum, quantity(massKg, 'mass')) : quantity(massKg, 'mass')),
+    undefined,
+  );
+  return [
+    ...weightless,
+    ...noLoad,
+    ...(heaviest
+      ? [
+          {
+            ...plain,
+            code: 'heaviest-case' as const,
+            data: { massKg: heaviest.massKg, emptyKg },
+            verdict: 'ok' as const,
+            subject: 'trailer',
+            caseId: heaviest.loadCase.id,
+            value: quantity(heaviest.massKg, 'mass'),
+            working: total ? [concluding(workedOut('whole-trailer', total, 'mass'))] : [],
+          },
+        ]
+      : []),
+    ...(frameKg > 0
+      ? [
+          {
+            ...plain,
+            code: 'frame-weight' as const,
+            data: { massKg: frameKg },
+            verdict: 'ok' as const,
+            step: 'frame' as const,
+            subject: 'trailer',
+            value: quantity(frameKg, 'mass'),
+          },
+        ]
+      : []),
+  ];
+};

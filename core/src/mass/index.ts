@@ -1,0 +1,3 @@
+export { axlePlaces, type CarriedBy, itemPart, itemParts, type Part, type PartGroup, trailerParts } from './parts.js';
+export { type MassSum, sumByGroup, sumMass } from './sum.js';
+export { type MassFinding, type MassFindingData, massFindings } from './findings.js';

@@ -1,0 +1,229 @@
+import type { Chassis, Point3 } from '../chassis/index.js';
+import type { Item, LoadCase, Project } from '../project/index.js';
+
+export type PartGroup = 'frame' | 'deck' | 'sides' | 'running-gear' | 'coupling' | 'fixed' | 'cargo';
+
+/** What carries a part down to the springs; the unsprung ones go straight to the ground through their own wheels. */
+export type CarriedBy = 'rails' | 'deck' | 'tongue' | 'axle.1' | 'axle.2';
+
+/** A mass in its place. */
+export interface Part {
+  readonly id: string;
+  readonly group: PartGroup;
+  /** what the user calls it; our own parts are named by their id */
+  readonly name?: string;
+  readonly massKg: number;
+  readonly centre: Point3;
+  /** over which its weight is spread, m */
+  readonly x0M: number;
+  readonly x1M: number;
+  readonly y0M: number;
+  readonly y1M: number;
+  readonly carriedBy: CarriedBy;
+  readonly movesWithAxle: boolean;
+}
+
+const pointPart = (
+  id: string,
+  group: PartGroup,
+  massKg: number,
+  centre: Point3,
+  carriedBy: CarriedBy,
+  movesWithAxle = false,
+): Part => ({
+  id,
+  group,
+  massKg,
+  centre,
+  carriedBy,
+  movesWithAxle,
+  x0M: centre.xM,
+  x1M: centre.xM,
+  y0M: centre.yM,
+  y1M: centre.yM,
+});
+
+/** Where each axle of the group stands, m. */
+export const axlePlaces = (project: Project): { readonly id: 'axle.1' | 'axle.2'; readonly xM: number }[] => {
+  const { layout, positionM, spacingM } = project.runningGear;
+  if (layout === 'none') return [];
+  if (layout === 'single') return [{ id: 'axle.1', xM: positionM }];
+  return [
+    { id: 'axle.1', xM: positionM - spacingM / 2 },
+    { id: 'axle.2', xM: positionM + spacingM / 2 },
+  ];
+};
+
+/** Height of the wheel centres, m: the ground lies rail-top height below the datum. */
+const wheelCentreZM = (project: Project): number =>
+  project.runningGear.tire.loadedRadiusM - project.runningGear.railTopHeightM;
+
+const runningGearParts = (project: Project): Part[] => {
+  const { axle, suspension, wheel } = project.runningGear;
+  const zM = wheelCentreZM(project);
+  return axlePlaces(project).flatMap(({ id, xM }) => [
+    pointPart(id, 'running-gear', axle.massKg, { xM, yM: 0, zM }, id, true),
+    ...(suspension.kind === 'leaf'
+      ? [
+          pointPart(
+            `${id}.springs`,
+            'running-gear',
+            suspension.springMassKg,
+            { xM, yM: 0, zM: zM + axle.tubeDiameterM },
+            id,
+            true,
+          ),
+        ]
+      : []),
+    ...([-1, 1] as const).map((side) =>
+      pointPart(
+        `${id}.wheel.${side === 1 ? 'right' : 'left'}`,
+        'running-gear',
+        wheel.assemblyMassKg,
+        { xM, yM: (side * suspension.trackM) / 2, zM },
+        id,
+        true,
+      ),
+    ),
+  ]);
+};
+
+const couplingParts = (project: Project, chassis: Chassis): Part[] => {
+  const { massKg, jackMassKg, jackBehindBallM } = project.coupling;
+  const zM = chassis.tongue?.topZM ?? -chassis.railHeightM;
+  return [
+    pointPart('coupler', 'coupling', massKg, { xM: chassis.ballXM, yM: 0, zM }, 'tongue'),
+    pointPart('jack', 'coupling', jackMassKg, { xM: chassis.ballXM + jackBehindBallM, yM: 0, zM }, 'tongue'),
+  ];
+};
+
+const yExtent = (plan: readonly (readonly [number, number])[]): { y0M: number; y1M: number } => {
+  const ys = plan.map(([, y]) => y);
+  return { y0M: Math.min(...ys), y1M: Math.max(...ys) };
+};
+
+const frameParts = (chassis: Chassis): Part[] => [
+  ...chassis.members.map(
+    (member): Part => ({
+      id: member.id,
+      group: member.group === 'side' ? 'sides' : 'frame',
+      massKg: member.massKg,
+      centre: member.centre,
+      x0M: member.extent.x0M,
+      x1M: member.extent.x1M,
+      ...yExtent(member.plan),
+      carriedBy: member.group === 'tongue' ? 'tongue' : 'rails',
+      movesWithAxle: false,
+    }),
+  ),
+  ...chassis.panels.map(
+    (panel): Part => ({
+      id: panel.id,
+      group: panel.kind === 'deck' ? 'deck' : 'sides',
+      massKg: panel.massKg,
+      centre: panel.centre,
+      x0M: panel.extent.x0M,
+      x1M: panel.extent.x1M,
+      y0M: panel.y0M,
+      y1M: panel.y1M,
+      carriedBy: panel.kind === 'deck' ? 'deck' : 'rails',
+      movesWithAxle: false,
+    }),
+  ),
+];
+
+/** The bare trailer: everything that is there in every case, the user's items apart. */
+export const trailerParts = (project: Project, chassis: Chassis): readonly Part[] => [
+  ...frameParts(chassis),
+  ...couplingParts(project, chassis),
+  ...runningGearParts(project),
+];
+
+/** An item may stand on another one; a ring of items standing on each other ends here. */
+const MOST_STACKED = 20;
+
+interface ItemPlace {
+  readonly xM: number;
+  readonly baseZM: number;
+  readonly movesWithAxle: boolean;
+  readonly carriedBy: CarriedBy;
+}
+
+const placeItem = (
+  project: Project,
+  chassis: Chassis,
+  item: Item,
+  loadCase: LoadCase | undefined,
+  depth = 0,
+): ItemPlace => {
+  const { attach } = item;
+  const shiftM = loadCase?.aboard.find((entry) => entry.itemId === item.id)?.shiftM ?? 0;
+  const host =
+    attach.on === 'item' && depth < MOST_STACKED
+      ? project.items.find((other) => other.id === attach.hostId)
+      : undefined;
+  if (host) {
+    const below = placeItem(project, chassis, host, loadCase, depth + 1);
+    return {
+      ...below,
+      xM: below.xM + attach.offsetM.value + shiftM,
+      baseZM: below.baseZM + host.sizeM.heightM + attach.aboveM,
+    };
+  }
+  const origins = {
+    front: 0,
+    rear: project.frame.bed.lengthM,
+    ball: chassis.ballXM,
+    axle: project.runningGear.positionM,
+  };
+  const drawerOutM = attach.on === 'drawer' ? (loadCase?.drawerOutM ?? 0) : 0;
+  const surfaces = {
+    deck: chassis.deckTopZM,
+    drawer: chassis.deckTopZM,
+    item: chassis.deckTopZM,
+    rail: 0,
+    tongue: chassis.tongue?.topZM ?? 0,
+    axle: wheelCentreZM(project),
+  };
+  const carriers = {
+    deck: 'deck',
+    drawer: 'deck',
+    item: 'deck',
+    rail: 'rails',
+    axle: 'rails',
+    tongue: 'tongue',
+  } as const;
+  return {
+    xM: origins[attach.from] + attach.offsetM.value + shiftM + drawerOutM,
+    baseZM: surfaces[attach.on] + attach.aboveM,
+    movesWithAxle: attach.from === 'axle',
+    carriedBy: carriers[attach.on],
+  };
+};
+
+/** An item as a part in a given case; `undefined` for the case gives it full and in its own place. */
+export const itemPart = (project: Project, chassis: Chassis, item: Item, loadCase?: LoadCase): Part => {
+  const entry = loadCase?.aboard.find((candidate) => candidate.itemId === item.id);
+  const place = placeItem(project, chassis, item, loadCase);
+  const fill = item.kind === 'tank' ? (entry?.fill ?? (loadCase ? 0 : 1)) : 1;
+  const { lengthM, widthM, heightM } = item.sizeM;
+  return {
+    id: item.id,
+    group: item.kind === 'fixed' ? 'fixed' : 'cargo',
+    name: item.name,
+    massKg: item.emptyMassKg + fill * item.massKg.value,
+    centre: { xM: place.xM, yM: item.attach.rightM, zM: place.baseZM + heightM / 2 },
+    x0M: place.xM - lengthM / 2,
+    x1M: place.xM + lengthM / 2,
+    y0M: item.attach.rightM - widthM / 2,
+    y1M: item.attach.rightM + widthM / 2,
+    carriedBy: place.carriedBy,
+    movesWithAxle: place.movesWithAxle,
+  };
+};
+
+/** Items aboard in a case: fixed ones and tanks always (a tank not listed is empty), cargo where it is listed. */
+export const itemParts = (project: Project, chassis: Chassis, loadCase: LoadCase): readonly Part[] =>
+  project.items
+    .filter((item) => item.kind !== 'cargo' || loadCase.aboard.some((entry) => entry.itemId === item.id))
+    .map((item) => itemPart(project, chassis, item, loadCase));

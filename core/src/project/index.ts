@@ -1,0 +1,41 @@
+export {
+  addCrossMember,
+  addItem,
+  changeCase,
+  changeItem,
+  explicitCrossMembers,
+  moveCrossMember,
+  overrideBar,
+  removeCase,
+  removeCrossMember,
+  removeItem,
+  setAboard,
+} from './edits.js';
+export { MIGRATIONS, type Migration, migrate } from './migrations.js';
+export {
+  axleFromCatalog,
+  couplingFromCatalog,
+  type NewProject,
+  newProject,
+  tireFromCatalog,
+  TONGUE_SCHOOLS,
+} from './newProject.js';
+export { barOf, findMaterial, findSection } from './parts.js';
+export {
+  type Bar,
+  type BarGroup,
+  type Coupling,
+  FILE_FORMAT,
+  type Frame,
+  type Item,
+  type LoadCase,
+  type OwnMaterialRow,
+  type OwnSectionRow,
+  type Project,
+  projectSchema,
+  type RunningGear,
+  SCHEMA_VERSION,
+  type Tongue,
+  type TongueBand,
+  type TowVehicle,
+} from './schema.js';

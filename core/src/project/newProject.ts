@@ -1,0 +1,205 @@
+import { AXLE_ROWS, COUPLER_ROWS, DECK_ROWS, TIRE_ROWS } from '../catalog/index.js';
+import { inches, millimetres, pounds, toRadians, type UnitSystem } from '../units/index.js';
+import {
+  FILE_FORMAT,
+  type LoadCase,
+  type Project,
+  type RunningGear,
+  SCHEMA_VERSION,
+  type TongueBand,
+} from './schema.js';
+
+/** Shares of the trailer's gross weight on the tongue. North America 10 to 15 %: industry practice; SAE J2807 tests at 10 %. */
+export const TONGUE_SCHOOLS: Readonly<Record<Exclude<Project['settings']['tongueSchool'], 'own'>, TongueBand>> = {
+  'north-america': { minShare: 0.1, maxShare: 0.15, minKg: null, maxKg: null },
+  europe: { minShare: 0.04, maxShare: 0.07, minKg: null, maxKg: 100 },
+  australia: { minShare: 0.08, maxShare: 0.15, minKg: null, maxKg: null },
+  'muscle-pulled': { minShare: 0.03, maxShare: 0.1, minKg: null, maxKg: 10 },
+};
+
+/** A row of a catalog by id; asking for one that is not there is a slip of ours. */
+const row = <T extends { readonly id: string }>(rows: readonly T[], id: string): T => {
+  const found = rows.find((candidate) => candidate.id === id);
+  if (!found) throw new Error(`no catalog row ${id}`);
+  return found;
+};
+
+/** Fields of the running gear that a chosen axle brings with it. */
+export const axleFromCatalog = (id: string): RunningGear['axle'] => {
+  const axle = row(AXLE_ROWS, id);
+  return {
+    catalogId: id,
+    name: axle.name,
+    ratingKg: axle.ratingKg,
+    massKg: axle.massKg,
+    tubeDiameterM: axle.tubeDiameterM,
+    hubFaceM: inches(74),
+    studCircle: axle.studCircle,
+  };
+};
+
+export const tireFromCatalog = (id: string): RunningGear['tire'] => {
+  const tire = row(TIRE_ROWS, id);
+  return {
+    catalogId: id,
+    name: tire.name,
+    maxLoadKg: tire.maxLoadKg,
+    passenger: tire.passenger,
+    diameterM: tire.diameterM,
+    widthM: tire.widthM,
+    loadedRadiusM: tire.loadedRadiusM,
+  };
+};
+
+export const couplingFromCatalog = (id: string): Project['coupling'] => {
+  const coupler = row(COUPLER_ROWS, id);
+  return {
+    catalogId: id,
+    name: coupler.name,
+    ratedGrossKg: coupler.ratedGrossKg,
+    tongueLimitKg: null,
+    ballDiameterM: coupler.ballDiameterM,
+    homeMade: false,
+    massKg: coupler.massKg,
+    jackMassKg: 6,
+    jackBehindBallM: inches(12),
+    chains: 'not-decided',
+    brakes: 'not-decided',
+  };
+};
+
+const emptyCase = (): LoadCase => ({
+  id: 'case.empty',
+  name: 'Empty',
+  mode: 'towed',
+  countsForWindow: true,
+  aboard: [],
+  drawerOutM: 0,
+  tongueBand: null,
+});
+
+export interface NewProject {
+  readonly id: string;
+  readonly name: string;
+  readonly units: UnitSystem;
+  /** makes ids for the sample items; the core has no source of chance of its own */
+  readonly newId: () => string;
+}
+
+/**
+ * A new trailer that is complete and sensible at once: a 60 x 98 in bed for two sheets laid crosswise, one 3,500 lb leaf axle at
+ * 60 % of the bed, an A-frame tongue to a 50° coupler, and a load to start from.
+ */
+export const newProject = ({ id, name, units, newId }: NewProject): Project => {
+  const metric = units === 'metric';
+  const size = (inch: number, mm: number): number => (metric ? millimetres(mm) : inches(inch));
+  const steel = metric ? 's355' : 'a500b';
+  const load = { id: `item.${newId()}`, massKg: metric ? 600 : pounds(1300) };
+  const bedLengthM = size(98, 2500);
+  const plywood = row(DECK_ROWS, 'plywood');
+  return {
+    format: FILE_FORMAT,
+    schemaVersion: SCHEMA_VERSION,
+    id,
+    name,
+    notes: '',
+    settings: {
+      units,
+      fraction: 16,
+      currency: metric ? 'EUR' : 'USD',
+      regions: [metric ? 'europe' : 'north-america'],
+      tongueSchool: 'north-america',
+    },
+    job: { purpose: '', road: 'rough', maxWidthM: size(102, 2550), maxLengthM: null },
+    towVehicle: {
+      name: 'Tow vehicle',
+      massKg: null,
+      hitchHeightM: null,
+      tongueLimitKg: metric ? 150 : pounds(350),
+      towLimitKg: metric ? 1500 : pounds(3500),
+      studCircle: '',
+    },
+    ratedGrossKg: metric ? 1200 : pounds(2600),
+    tongueBand: TONGUE_SCHOOLS['north-america'],
+    frame: {
+      bed: { lengthM: bedLengthM, widthM: size(60, 1500), corner: 'rails-through' },
+      groups: {
+        rail: { sectionId: metric ? 'rhs-80x40x3' : 'hss-3x2x1_8', materialId: steel },
+        header: { sectionId: metric ? 'rhs-80x40x3' : 'hss-3x2x1_8', materialId: steel },
+        cross: { sectionId: metric ? 'rhs-50x50x3' : 'hss-2x2x1_8', materialId: steel },
+        tongue: { sectionId: metric ? 'rhs-80x40x4' : 'hss-3x2x3_16', materialId: steel },
+        side: {
+          sectionId: metric ? 'rhs-30x30x3' : 'tube-1-1_2x1-1_2x14ga',
+          materialId: metric ? 's235' : 'unmarked-tube',
+        },
+      },
+      crossMembers: { kind: 'spacing', maxSpacingM: size(24, 600) },
+      extras: [],
+      overrides: {},
+      tongue: {
+        kind: 'a-frame',
+        lengthM: size(48, 1250),
+        includedAngleRad: toRadians(50, 'deg'),
+        rearEnd: 'under',
+        apexBehindBallM: size(3, 80),
+      },
+      deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top' },
+      sides: { kind: 'none' },
+    },
+    runningGear: {
+      layout: 'single',
+      positionM: Math.round((0.6 * bedLengthM) / size(1, 10)) * size(1, 10),
+      spacingM: size(33, 840),
+      equaliserArms: [1, 1],
+      axle: { ...axleFromCatalog('axle-3500'), hubFaceM: size(74, 1880) },
+      suspension: {
+        kind: 'leaf',
+        hangerSpacingM: inches(27),
+        springMassKg: pounds(34),
+        armM: inches(6),
+        trackM: size(74, 1880),
+        mounting: 'welded',
+      },
+      tire: tireFromCatalog('st205-15c'),
+      wheel: { maxLoadKg: pounds(1820), assemblyMassKg: pounds(43) },
+      railTopHeightM: inches(22),
+    },
+    coupling: couplingFromCatalog('coupler-5000-a-frame'),
+    strength: { bumpFactor: null },
+    items: [
+      {
+        id: load.id,
+        name: 'Load',
+        kind: 'cargo',
+        massKg: { value: load.massKg, basis: 'guessed', tolerance: load.massKg / 5 },
+        emptyMassKg: 0,
+        sizeM: { lengthM: size(72, 1800), widthM: size(48, 1200), heightM: size(24, 600) },
+        attach: {
+          on: 'deck',
+          from: 'front',
+          hostId: null,
+          offsetM: { value: size(46, 1180), basis: 'guessed', tolerance: size(2, 50) },
+          rightM: 0,
+          aboveM: 0,
+        },
+      },
+    ],
+    cases: [
+      emptyCase(),
+      { ...emptyCase(), id: 'case.loaded', name: 'Loaded', aboard: [{ itemId: load.id, fill: 1, shiftM: 0 }] },
+      {
+        ...emptyCase(),
+        id: 'case.parked',
+        name: 'Parked on the jack',
+        mode: 'parked',
+        countsForWindow: false,
+        aboard: [{ itemId: load.id, fill: 1, shiftM: 0 }],
+      },
+    ],
+    axleCaseId: 'case.loaded',
+    wantedTongueShare: 0.12,
+    ownRows: { sections: [], materials: [] },
+    asBuilt: {},
+    weighIns: [],
+  };
+};

@@ -1,0 +1,327 @@
+import { z } from 'zod';
+
+/** Raised by one with each change of the file's shape; every step has its migration and its test. */
+export const SCHEMA_VERSION = 1;
+export const FILE_FORMAT = 'kereta-project';
+
+/** Nothing on a trailer is longer than this, m; catches a slip of the unit before it does harm. */
+const LONGEST_M = 60;
+const HEAVIEST_KG = 1e6;
+
+const text = z.string().max(2000);
+const id = z.string().min(1).max(120);
+const finite = z.number();
+const length = z.number().positive().max(LONGEST_M);
+const lengthOrZero = z.number().nonnegative().max(LONGEST_M);
+const place = z.number().min(-LONGEST_M).max(LONGEST_M);
+const mass = z.number().nonnegative().max(HEAVIEST_KG);
+const share = z.number().min(0).max(1);
+
+/** Objects keep fields they do not know, so that a file from a later program loses nothing here. */
+const object = z.looseObject;
+
+export const basisSchema = z.enum(['guessed', 'listed', 'weighed']);
+/** A value with its doubt; the tolerance is in the value's own unit, either way. */
+const measured = (value: z.ZodNumber) => object({ value, basis: basisSchema, tolerance: z.number().nonnegative() });
+
+export const barSchema = object({ sectionId: id, materialId: id });
+
+export const tongueBandSchema = object({
+  minShare: share,
+  maxShare: share,
+  minKg: mass.nullable(),
+  maxKg: mass.nullable(),
+});
+
+const crossMembersSchema = z.discriminatedUnion('kind', [
+  object({ kind: z.literal('spacing'), maxSpacingM: length }),
+  object({ kind: z.literal('explicit'), members: z.array(object({ id, xM: place })).max(200) }),
+]);
+
+export const tongueSchema = z.discriminatedUnion('kind', [
+  object({
+    kind: z.literal('a-frame'),
+    /** ball centre to the front face of the bed */
+    lengthM: length,
+    /** between the legs; couplers are made for 50° */
+    includedAngleRad: z.number().min(0.1).max(2.5),
+    /** legs end at the front header, or run on under the frame to the rails */
+    rearEnd: z.enum(['header', 'under']),
+    /** from the ball back to where the outer faces of the legs meet */
+    apexBehindBallM: lengthOrZero,
+  }),
+  object({
+    kind: z.literal('straight'),
+    lengthM: length,
+    /** how far it runs on under the frame; 0 ends it at the front header */
+    underM: lengthOrZero,
+    tipBehindBallM: lengthOrZero,
+  }),
+]);
+
+const sidesSchema = z.discriminatedUnion('kind', [
+  object({ kind: z.literal('none') }),
+  object({ kind: z.literal('rail'), heightM: length }),
+  object({
+    kind: z.literal('boards'),
+    heightM: length,
+    thicknessM: length,
+    densityKgM3: z.number().positive().max(20000),
+  }),
+]);
+
+export const deckKindSchema = z.enum(['none', 'plywood', 'planks', 'steel-sheet', 'aluminum-sheet', 'expanded-steel']);
+
+export const frameSchema = object({
+  bed: object({
+    lengthM: length,
+    widthM: length,
+    corner: z.enum(['rails-through', 'headers-through', 'mitred']),
+  }),
+  groups: object({ rail: barSchema, header: barSchema, cross: barSchema, tongue: barSchema, side: barSchema }),
+  crossMembers: crossMembersSchema,
+  extras: z.array(object({ id, xM: place, name: text.optional() })).max(100),
+  /** by member id */
+  overrides: z.record(z.string(), object({ sectionId: id.optional(), materialId: id.optional() })),
+  tongue: tongueSchema,
+  deck: object({ kind: deckKindSchema, thicknessM: length, seat: z.enum(['recessed', 'on-top']) }),
+  sides: sidesSchema,
+});
+
+export const itemSchema = object({
+  id,
+  name: text,
+  /** fixed: bolted on for good; cargo: aboard when a case says so; tank: its contents come and go by fill */
+  kind: z.enum(['fixed', 'cargo', 'tank']),
+  /** a tank's contents when full */
+  massKg: measured(mass),
+  /** the tank itself; 0 for anything else */
+  emptyMassKg: mass,
+  sizeM: object({ lengthM: lengthOrZero, widthM: lengthOrZero, heightM: lengthOrZero }),
+  attach: object({
+    on: z.enum(['deck', 'rail', 'tongue', 'axle', 'drawer', 'item']),
+    from: z.enum(['front', 'rear', 'ball', 'axle']),
+    /** the item this one stands on, where `on` is item */
+    hostId: id.nullable(),
+    /** from there rearward to the item's middle */
+    offsetM: measured(place),
+    /** to the right of the centre line, looking forward */
+    rightM: place,
+    /** above what it stands on */
+    aboveM: place,
+  }),
+});
+
+export const caseSchema = object({
+  id,
+  name: text,
+  mode: z.enum(['towed', 'parked', 'loading']),
+  countsForWindow: z.boolean(),
+  aboard: z.array(object({ itemId: id, fill: share, shiftM: place })).max(500),
+  drawerOutM: lengthOrZero,
+  /** overrides the project's band for this case */
+  tongueBand: tongueBandSchema.nullable(),
+});
+
+export const runningGearSchema = object({
+  layout: z.enum(['none', 'single', 'tandem-equaliser']),
+  /** centre of the axle group, from the front face of the bed */
+  positionM: place,
+  /** between the axles of a tandem */
+  spacingM: length,
+  /** front and rear arm of the equaliser; only their ratio counts for the loads */
+  equaliserArms: z.tuple([z.number().positive().max(100), z.number().positive().max(100)]),
+  axle: object({
+    catalogId: id.nullable(),
+    name: text,
+    /** read off the tag of each axle; null where nobody has read it */
+    ratingKg: mass.nullable(),
+    massKg: mass,
+    tubeDiameterM: length,
+    hubFaceM: length,
+    studCircle: text,
+  }),
+  suspension: object({
+    kind: z.enum(['leaf', 'torsion', 'none', 'unknown']),
+    /** bolt to bolt of one spring */
+    hangerSpacingM: length,
+    /** both springs of one axle with hangers */
+    springMassKg: mass,
+    /** torsion: spindle behind the tube, as it stands loaded */
+    armM: lengthOrZero,
+    trackM: length,
+    /** how hangers or brackets are held; a weld weakens aluminum rails there */
+    mounting: z.enum(['welded', 'bolted']),
+  }),
+  tire: object({
+    catalogId: id.nullable(),
+    name: text,
+    maxLoadKg: mass.nullable(),
+    passenger: z.boolean(),
+    diameterM: length,
+    widthM: length,
+    loadedRadiusM: length,
+  }),
+  wheel: object({ maxLoadKg: mass.nullable(), assemblyMassKg: mass }),
+  /** top of the main rails above the ground, standing loaded */
+  railTopHeightM: length,
+});
+
+export const towVehicleSchema = object({
+  name: text,
+  massKg: mass.nullable(),
+  hitchHeightM: lengthOrZero.nullable(),
+  tongueLimitKg: mass.nullable(),
+  towLimitKg: mass.nullable(),
+  studCircle: text,
+});
+
+export const couplingSchema = object({
+  catalogId: id.nullable(),
+  name: text,
+  ratedGrossKg: mass.nullable(),
+  tongueLimitKg: mass.nullable(),
+  ballDiameterM: lengthOrZero,
+  homeMade: z.boolean(),
+  massKg: mass,
+  jackMassKg: mass,
+  jackBehindBallM: lengthOrZero,
+  chains: z.enum(['none', 'fitted', 'not-decided']),
+  brakes: z.enum(['none', 'fitted', 'not-decided']),
+});
+
+const sourceSchema = z.discriminatedUnion('kind', [
+  object({ kind: z.literal('published'), name: text, confidence: z.enum(['sure', 'verify']) }),
+  object({ kind: z.literal('common-practice'), note: text.optional() }),
+  object({ kind: z.literal('computed'), formula: text }),
+  object({ kind: z.literal('own'), note: text.optional() }),
+]);
+
+const shapeSchema = z.discriminatedUnion('kind', [
+  object({
+    kind: z.literal('rect-tube'),
+    widthM: length,
+    heightM: length,
+    wallM: length,
+    outerRadiusM: lengthOrZero,
+    innerRadiusM: lengthOrZero,
+  }),
+  object({ kind: z.literal('round-tube'), diameterM: length, wallM: length }),
+  object({
+    kind: z.literal('angle'),
+    verticalLegM: length,
+    horizontalLegM: length,
+    thicknessM: length,
+    rootRadiusM: lengthOrZero,
+    toeRadiusM: lengthOrZero,
+  }),
+  object({
+    kind: z.literal('channel'),
+    depthM: length,
+    flangeM: length,
+    webM: length,
+    flangeThicknessM: length,
+    rootRadiusM: lengthOrZero,
+    toeRadiusM: lengthOrZero,
+    innerSlope: z.number().min(0).max(1),
+  }),
+  object({
+    kind: z.literal('bent-channel'),
+    depthM: length,
+    flangeM: length,
+    thicknessM: length,
+    outerRadiusM: lengthOrZero,
+    innerRadiusM: lengthOrZero,
+  }),
+  object({ kind: z.literal('flat-bar'), widthM: length, heightM: length }),
+]);
+
+export const sectionRowSchema = object({
+  id,
+  designation: text,
+  family: z.enum(['steel', 'aluminum']),
+  group: text,
+  usualMaterialId: id,
+  shape: shapeSchema,
+  designWallM: length.optional(),
+  source: sourceSchema,
+});
+
+export const materialRowSchema = object({
+  id,
+  name: text,
+  family: z.enum(['steel', 'aluminum']),
+  yieldPa: z.number().positive().max(5e9),
+  ultimatePa: z.number().positive().max(5e9),
+  weldedYieldPa: z.number().positive().max(5e9).optional(),
+  weldedUltimatePa: z.number().positive().max(5e9).optional(),
+  elasticPa: z.number().positive().max(1e12),
+  densityKgM3: z.number().positive().max(30000),
+  source: sourceSchema,
+  note: text.optional(),
+});
+
+const weighInSchema = object({
+  date: text,
+  caseId: id,
+  support: text,
+  readings: z.record(z.string(), finite),
+});
+
+/** Everything the user decided or measured; the rest is computed from it. */
+export const projectSchema = object({
+  format: z.literal(FILE_FORMAT),
+  schemaVersion: z.literal(SCHEMA_VERSION),
+  id,
+  name: text,
+  notes: z.string().max(20000),
+  settings: object({
+    units: z.enum(['imperial', 'metric']),
+    fraction: z.union([z.literal(16), z.literal(32)]),
+    currency: z.string().max(8),
+    regions: z.array(z.enum(['north-america', 'europe', 'australia'])),
+    tongueSchool: z.enum(['north-america', 'europe', 'australia', 'muscle-pulled', 'own']),
+  }),
+  job: object({
+    purpose: text,
+    road: z.enum(['road', 'rough', 'off-road']),
+    /** widest and longest that lane, door or law lets through; null where nothing limits it */
+    maxWidthM: length.nullable(),
+    maxLengthM: length.nullable(),
+  }),
+  towVehicle: towVehicleSchema.nullable(),
+  /** the figure that goes on the trailer's plate */
+  ratedGrossKg: mass.nullable(),
+  tongueBand: tongueBandSchema,
+  frame: frameSchema,
+  runningGear: runningGearSchema,
+  coupling: couplingSchema,
+  strength: object({
+    /** replaces the road's own vertical factor */
+    bumpFactor: z.number().min(1).max(10).nullable(),
+  }),
+  items: z.array(itemSchema).max(500),
+  cases: z.array(caseSchema).max(100),
+  /** the case that answers "where does the axle go for this tongue share" */
+  axleCaseId: id.nullable(),
+  wantedTongueShare: share,
+  ownRows: object({ sections: z.array(sectionRowSchema).max(500), materials: z.array(materialRowSchema).max(200) }),
+  /** reserved: "<id>.<field>" as it was built */
+  asBuilt: z.record(z.string(), object({ value: finite, date: text })),
+  /** reserved: readings of the scale */
+  weighIns: z.array(weighInSchema),
+});
+
+export type Project = z.infer<typeof projectSchema>;
+export type Frame = Project['frame'];
+export type Tongue = Frame['tongue'];
+export type Bar = z.infer<typeof barSchema>;
+export type BarGroup = 'rail' | 'header' | 'cross' | 'tongue' | 'side';
+export type Item = z.infer<typeof itemSchema>;
+export type LoadCase = z.infer<typeof caseSchema>;
+export type TongueBand = z.infer<typeof tongueBandSchema>;
+export type RunningGear = z.infer<typeof runningGearSchema>;
+export type TowVehicle = z.infer<typeof towVehicleSchema>;
+export type Coupling = z.infer<typeof couplingSchema>;
+export type OwnSectionRow = z.infer<typeof sectionRowSchema>;
+export type OwnMaterialRow = z.infer<typeof materialRowSchema>;

@@ -1,0 +1,236 @@
+import { axleWorking, type BalancedCase } from '../balance/index.js';
+import { PASSENGER_TIRE_DERATING } from '../catalog/index.js';
+import {
+  concluding,
+  type FindingOf,
+  minus,
+  over,
+  plus,
+  quantity,
+  times,
+  verdictOf,
+  workedOut,
+} from '../findings/index.js';
+import { axlePlaces } from '../mass/index.js';
+import type { Project } from '../project/index.js';
+import { commonPractice, computedBy, publishedSure, type Source } from '../source.js';
+import { massOfWeightKg } from '../units/index.js';
+
+export interface RunningGearFindingData {
+  'no-axle': Record<string, never>;
+  'axle-ahead-of-ball': Record<string, never>;
+  'axle-off-bed': { readonly positionM: number; readonly bedM: number };
+  'axle-load': { readonly axleId: string; readonly loadKg: number; readonly ratingKg: number | undefined };
+  'tire-load': {
+    readonly axleId: string;
+    readonly side: 'left' | 'right';
+    readonly loadKg: number;
+    readonly allowedKg: number | undefined;
+    readonly derated: boolean;
+  };
+  'wheel-load': { readonly loadKg: number; readonly allowedKg: number | undefined };
+  'tires-together': { readonly togetherKg: number; readonly ratingKg: number };
+  'equaliser-needs-leaf': Record<string, never>;
+  'no-room-for-equaliser': { readonly spacingM: number; readonly springM: number };
+  'torsion-belief': Record<string, never>;
+}
+export type RunningGearFinding = FindingOf<RunningGearFindingData>;
+
+const TAG: Source = commonPractice('the rating on the axle’s own tag governs');
+const SIDEWALL: Source = commonPractice('the load on the tire’s sidewall at its pressure');
+const TIRE_RULE: Source = publishedSure(
+  '49 CFR 571.110: passenger tires ÷ 1.10; the tires of an axle together at least its rating',
+);
+
+/** What one tire may carry on a trailer, kg. */
+export const tireAllowedKg = (project: Project): number | undefined => {
+  const { maxLoadKg, passenger } = project.runningGear.tire;
+  return maxLoadKg === null ? undefined : maxLoadKg / (passenger ? PASSENGER_TIRE_DERATING : 1);
+};
+
+interface Worst {
+  readonly balanced: BalancedCase;
+  readonly axleIndex: number;
+  readonly loadN: number;
+}
+
+/** The case that puts most on something, by what `load` reads off each axle. */
+const worstBy = (
+  cases: readonly BalancedCase[],
+  axleIndex: number,
+  load: (axle: { loadN: number; leftN: number; rightN: number }) => number,
+): Worst | undefined => {
+  let worst: Worst | undefined;
+  for (const balanced of cases) {
+    const axle = balanced.standing?.axles[axleIndex];
+    if (axle && (!worst || load(axle) > worst.loadN)) worst = { balanced, axleIndex, loadN: load(axle) };
+  }
+  return worst;
+};
+
+const mass = (kg: number) => quantity(kg, 'mass');
+const shareOf = (loadKg: number, allowedKg: number | undefined) =>
+  allowedKg === undefined
+    ? []
+    : [concluding(workedOut('share-of-rating', over(mass(loadKg), mass(allowedKg)), 'percent'))];
+const utilisationOf = (loadKg: number, allowedKg: number | undefined): number | undefined =>
+  allowedKg === undefined ? undefined : allowedKg > 0 ? Math.max(loadKg, 0) / allowedKg : Number.MAX_VALUE;
+const verdict = (utilisation: number | undefined) => (utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9));
+
+const axleLoads = (project: Project, cases: readonly BalancedCase[]): RunningGearFinding[] =>
+  axlePlaces(project).flatMap(({ id }, axleIndex): RunningGearFinding[] => {
+    const worst = worstBy(cases, axleIndex, ({ loadN }) => loadN);
+    if (!worst) return [];
+    const loadKg = massOfWeightKg(worst.loadN);
+    const ratingKg = project.runningGear.axle.ratingKg ?? undefined;
+    const utilisation = utilisationOf(loadKg, ratingKg);
+    return [
+      {
+        code: 'axle-load',
+        data: { axleId: id, loadKg, ratingKg },
+        verdict: verdict(utilisation),
+        step: 'axle',
+        subject: id,
+        caseId: worst.balanced.loadCase.id,
+        counts: true,
+        utilisation,
+        value: mass(loadKg),
+        limit: ratingKg === undefined ? undefined : mass(ratingKg),
+        working: [...axleWorking(worst.balanced, axleIndex), ...shareOf(loadKg, ratingKg)],
+        source: TAG,
+      },
+    ];
+  });
+
+/** The heaviest wheel of all cases and axles. */
+const heaviestWheel = (project: Project, cases: readonly BalancedCase[]) => {
+  const wheels = axlePlaces(project).flatMap((_, axleIndex) =>
+    (['left', 'right'] as const).flatMap((side) => {
+      const worst = worstBy(cases, axleIndex, ({ leftN, rightN }) => (side === 'left' ? leftN : rightN));
+      return worst ? [{ ...worst, side }] : [];
+    }),
+  );
+  return wheels.reduce<(typeof wheels)[number] | undefined>(
+    (worst, next) => (!worst || next.loadN > worst.loadN + 1e-9 ? next : worst),
+    undefined,
+  );
+};
+
+const wheelLoads = (project: Project, cases: readonly BalancedCase[]): RunningGearFinding[] => {
+  const worst = heaviestWheel(project, cases);
+  const axle = worst?.balanced.standing?.axles[worst.axleIndex];
+  if (!worst || !axle) return [];
+  const loadKg = massOfWeightKg(worst.loadN);
+  const axleKg = massOfWeightKg(axle.loadN);
+  const shiftKg = loadKg - axleKg / 2;
+  const { tire, wheel } = project.runningGear;
+  const wheelLine = workedOut('wheel-load', plus(over(mass(axleKg), quantity(2, 'number')), mass(shiftKg)), 'mass');
+  const derating =
+    tire.passenger && tire.maxLoadKg !== null
+      ? [workedOut('derated-load', over(mass(tire.maxLoadKg), quantity(PASSENGER_TIRE_DERATING, 'number')), 'mass')]
+      : [];
+  const common = {
+    step: 'axle',
+    subject: axle.id,
+    caseId: worst.balanced.loadCase.id,
+    counts: true,
+    value: mass(loadKg),
+  } as const;
+  const allowedKg = tireAllowedKg(project);
+  const wheelKg = wheel.maxLoadKg ?? undefined;
+  return [
+    {
+      ...common,
+      code: 'tire-load',
+      data: { axleId: axle.id, side: worst.side, loadKg, allowedKg, derated: tire.passenger },
+      verdict: verdict(utilisationOf(loadKg, allowedKg)),
+      utilisation: utilisationOf(loadKg, allowedKg),
+      limit: allowedKg === undefined ? undefined : mass(allowedKg),
+      working: [wheelLine, ...derating, ...shareOf(loadKg, allowedKg)],
+      source: tire.passenger ? TIRE_RULE : SIDEWALL,
+    },
+    {
+      ...common,
+      code: 'wheel-load',
+      data: { loadKg, allowedKg: wheelKg },
+      verdict: verdict(utilisationOf(loadKg, wheelKg)),
+      utilisation: utilisationOf(loadKg, wheelKg),
+      limit: wheelKg === undefined ? undefined : mass(wheelKg),
+      working: [wheelLine, ...shareOf(loadKg, wheelKg)],
+      source: commonPractice('the load stamped on the wheel'),
+    },
+  ];
+};
+
+const tiresTogether = (project: Project): RunningGearFinding[] => {
+  const allowedKg = tireAllowedKg(project);
+  const { ratingKg } = project.runningGear.axle;
+  if (allowedKg === undefined || ratingKg === null) return [];
+  const line = workedOut('tires-together', times(quantity(2, 'number'), mass(allowedKg)), 'mass');
+  const togetherKg = 2 * allowedKg;
+  return [
+    {
+      code: 'tires-together',
+      data: { togetherKg, ratingKg },
+      verdict: togetherKg >= ratingKg ? 'ok' : 'over',
+      step: 'axle',
+      subject: 'axle.1',
+      counts: true,
+      value: mass(togetherKg),
+      limit: mass(ratingKg),
+      working: [line, concluding(workedOut('spare', minus(mass(togetherKg), mass(ratingKg)), 'mass'))],
+      source: TIRE_RULE,
+    },
+  ];
+};
+
+const plain = { working: [], source: computedBy('statics'), subject: 'axle.1', step: 'axle', counts: true } as const;
+
+const misfits = (project: Project): RunningGearFinding[] => {
+  const { layout, suspension, spacingM, positionM } = project.runningGear;
+  const findings: RunningGearFinding[] = [];
+  const bedM = project.frame.bed.lengthM;
+  if (positionM < 0 || positionM > bedM) {
+    findings.push({
+      ...plain,
+      code: 'axle-off-bed',
+      data: { positionM, bedM },
+      verdict: 'over',
+      value: quantity(positionM, 'length'),
+      limit: quantity(bedM, 'length'),
+    });
+  }
+  if (layout === 'tandem-equaliser' && suspension.kind !== 'leaf') {
+    findings.push({ ...plain, code: 'equaliser-needs-leaf', data: {}, verdict: 'over' });
+  }
+  if (layout === 'tandem-equaliser' && suspension.kind === 'leaf' && spacingM <= suspension.hangerSpacingM) {
+    findings.push({
+      ...plain,
+      code: 'no-room-for-equaliser',
+      data: { spacingM, springM: suspension.hangerSpacingM },
+      verdict: 'over',
+    });
+  }
+  if (suspension.kind === 'torsion') {
+    findings.push({
+      ...plain,
+      code: 'torsion-belief',
+      data: {},
+      verdict: 'ok',
+      counts: false,
+      source: computedBy('yaw stability follows from where the mass lies ahead of the axle, whatever holds the wheel'),
+    });
+  }
+  return findings;
+};
+
+export const runningGearFindings = (
+  project: Project,
+  cases: readonly BalancedCase[],
+  ballXM: number,
+): RunningGearFinding[] => {
+  if (project.runningGear.layout === 'none') return [{ ...plain, code: 'no-axle', data: {}, verdict: 'open' }];
+  const first = axlePlaces(project)[0];
+  if (first && first.xM <= ballXM) return [{ ...plain, code: 'axle-ahead-of-ball', data: {}, verdict: 'over' }];
+  return [...axleLoads(project, cases), ...wheelLoads(project, cases), ...tiresTogether(project), ...misfits(project)];
+};

@@ -1,0 +1,6 @@
+export {
+  type RunningGearFinding,
+  type RunningGearFindingData,
+  runningGearFindings,
+  tireAllowedKg,
+} from './findings.js';

@@ -1,0 +1,11 @@
+export { type AreaIntegrals, areaIntegrals, plasticAxis } from './areaIntegrals.js';
+export { outlineOf } from './outline.js';
+export {
+  type PlasticProperties,
+  plasticProperties,
+  type SectionProperties,
+  sectionProperties,
+} from './properties.js';
+export { type BarProperties, barProperties, designShape, type Section } from './section.js';
+export { outsideSize, type Shape, type ShapeProblem } from './shape.js';
+export { type TorsionMethod, torsionConstantM4 } from './torsion.js';

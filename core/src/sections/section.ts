@@ -1,0 +1,51 @@
+import { outsideSize, type Shape } from './shape.js';
+import { type SectionProperties, sectionProperties } from './properties.js';
+
+/** A bar that a yard sells. */
+export interface Section {
+  readonly id: string;
+  /** as it stands on the yard's list: `HSS 3 x 2 x 1/8` */
+  readonly designation: string;
+  /** nominal dimensions: what is ordered, what it weighs by */
+  readonly shape: Shape;
+  /** wall that strength is figured with, where a standard allows the mill to roll thinner than nominal (A500: 0.93 t) */
+  readonly designWallM?: number | undefined;
+}
+
+/** The shape that strength is figured with: A500 tube at its design wall, corners 2 t outside and t inside (AISC Manual part 1). */
+export const designShape = (section: Section): Shape => {
+  const { shape, designWallM } = section;
+  return shape.kind === 'rect-tube' && designWallM !== undefined
+    ? { ...shape, wallM: designWallM, outerRadiusM: 2 * designWallM, innerRadiusM: designWallM }
+    : shape;
+};
+
+/** What the frame needs of a section: strength by the design wall, mass by the nominal wall. */
+export interface BarProperties {
+  readonly design: SectionProperties;
+  readonly nominalAreaM2: number;
+  readonly heightM: number;
+  readonly widthM: number;
+  /** smaller of top and bottom modulus, m³ */
+  readonly sMinM3: number;
+}
+
+const known = new WeakMap<Section, BarProperties | undefined>();
+
+/** Properties of a section, or undefined where its dimensions make no section; worked out once per section object. */
+export const barProperties = (section: Section): BarProperties | undefined => {
+  if (known.has(section)) return known.get(section);
+  const design = sectionProperties(designShape(section));
+  const nominal = sectionProperties(section.shape);
+  const bar =
+    design.ok && nominal.ok
+      ? {
+          design: design.value,
+          nominalAreaM2: nominal.value.areaM2,
+          ...outsideSize(section.shape),
+          sMinM3: Math.min(design.value.syTopM3, design.value.syBottomM3),
+        }
+      : undefined;
+  known.set(section, bar);
+  return bar;
+};

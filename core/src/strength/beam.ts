@@ -1,0 +1,102 @@
+/**
+ * A straight beam under known forces, worked out piece by piece without sampling: on each piece the moment is a polynomial of
+ * degree two. Signs: forces up positive, moment positive where the beam sags (tension below), deflection up positive. N, m.
+ */
+export interface BeamLoads {
+  readonly forces: readonly { readonly xM: number; readonly upN: number }[];
+  /** even loads; one of no length counts as a force */
+  readonly spreads: readonly { readonly fromM: number; readonly toM: number; readonly downN: number }[];
+  /** added to the moment from xM on */
+  readonly couples: readonly { readonly xM: number; readonly momentNm: number }[];
+}
+
+/** M(s) = m0 + v0·s − w·s²/2 and V(s) = v0 − w·s with s from `fromM`. */
+export interface BeamPiece {
+  readonly fromM: number;
+  readonly toM: number;
+  readonly m0: number;
+  readonly v0: number;
+  readonly w: number;
+}
+
+export const momentAt = (piece: BeamPiece, s: number): number => piece.m0 + piece.v0 * s - (piece.w * s * s) / 2;
+export const shearAt = (piece: BeamPiece, s: number): number => piece.v0 - piece.w * s;
+
+/** Places nearer than this are one, m. */
+const SAME_PLACE_M = 1e-9;
+
+const distinct = (places: readonly number[]): number[] => {
+  const sorted = [...places].sort((a, b) => a - b);
+  return sorted.filter((place, i) => i === 0 || place - (sorted[i - 1] as number) > SAME_PLACE_M);
+};
+
+const isPoint = ({ fromM, toM }: BeamLoads['spreads'][number]): boolean => toM - fromM <= SAME_PLACE_M;
+
+/** Cuts the beam at every load and at `breaks`; loads outside its ends count at the end they lie beyond. */
+export const beamPieces = (loads: BeamLoads, breaks: readonly number[]): BeamPiece[] => {
+  const forces = [
+    ...loads.forces,
+    ...loads.spreads.filter(isPoint).map(({ fromM, downN }) => ({ xM: fromM, upN: -downN })),
+  ];
+  const spreads = loads.spreads
+    .filter((spread) => !isPoint(spread))
+    .map(({ fromM, toM, downN }) => ({ fromM, toM, w: downN / (toM - fromM) }));
+  const places = distinct([
+    ...breaks,
+    ...forces.map(({ xM }) => xM),
+    ...loads.couples.map(({ xM }) => xM),
+    ...spreads.flatMap(({ fromM, toM }) => [fromM, toM]),
+  ]);
+  const pieces: BeamPiece[] = [];
+  let m = 0;
+  let v = 0;
+  for (let i = 0; i + 1 < places.length; i += 1) {
+    const fromM = places[i] as number;
+    const toM = places[i + 1] as number;
+    for (const { xM, upN } of forces) if (Math.abs(xM - fromM) <= SAME_PLACE_M) v += upN;
+    for (const { xM, momentNm } of loads.couples) if (Math.abs(xM - fromM) <= SAME_PLACE_M) m += momentNm;
+    const middle = (fromM + toM) / 2;
+    const w = spreads.reduce((sum, spread) => (spread.fromM < middle && middle < spread.toM ? sum + spread.w : sum), 0);
+    const piece = { fromM, toM, m0: m, v0: v, w };
+    pieces.push(piece);
+    m = momentAt(piece, toM - fromM);
+    v = shearAt(piece, toM - fromM);
+  }
+  return pieces;
+};
+
+export interface BeamExtreme {
+  readonly xM: number;
+  readonly value: number;
+}
+
+/** Largest moment by size on a piece: at an end or where the shear is zero. */
+export const largestMoment = (piece: BeamPiece): BeamExtreme => {
+  const length = piece.toM - piece.fromM;
+  const places = [0, length];
+  if (piece.w !== 0) {
+    const turning = piece.v0 / piece.w;
+    if (turning > 0 && turning < length) places.push(turning);
+  }
+  return places
+    .map((s) => ({ xM: piece.fromM + s, value: momentAt(piece, s) }))
+    .reduce((best, next) => (Math.abs(next.value) > Math.abs(best.value) ? next : best));
+};
+
+/** Largest shear by size on a piece: at one of its ends. */
+export const largestShear = (piece: BeamPiece): BeamExtreme => {
+  const atStart = { xM: piece.fromM, value: piece.v0 };
+  const atEnd = { xM: piece.toM, value: shearAt(piece, piece.toM - piece.fromM) };
+  return Math.abs(atEnd.value) > Math.abs(atStart.value) ? atEnd : atStart;
+};
+
+/** Moment at a place; `after` takes the right side of a step. */
+export const momentAtPlace = (pieces: readonly BeamPiece[], xM: number): number => {
+  const piece = pieces.find(({ fromM, toM }) => fromM <= xM + SAME_PLACE_M && xM <= toM + SAME_PLACE_M);
+  return piece ? momentAt(piece, xM - piece.fromM) : 0;
+};
+
+export const shearBefore = (pieces: readonly BeamPiece[], xM: number): number => {
+  const piece = pieces.find(({ fromM, toM }) => fromM < xM - SAME_PLACE_M && xM <= toM + SAME_PLACE_M);
+  return piece ? shearAt(piece, xM - piece.fromM) : 0;
+};

@@ -1,0 +1,134 @@
+import { fail, ok, type Result } from '../result.js';
+import { METRES_PER, type LengthUnit, type UnitSystem } from './factors.js';
+import { parseNumber, plainMarks, type TextProblem } from './parseNumber.js';
+
+export const toMetres = (value: number, unit: LengthUnit): number => value * METRES_PER[unit];
+export const fromMetres = (metres: number, unit: LengthUnit): number => metres / METRES_PER[unit];
+export const inches = (value: number): number => toMetres(value, 'in');
+export const feet = (value: number): number => toMetres(value, 'ft');
+export const millimetres = (value: number): number => toMetres(value, 'mm');
+
+const UNIT_NAMES: Readonly<Record<string, LengthUnit>> = {
+  "'": 'ft',
+  ft: 'ft',
+  foot: 'ft',
+  feet: 'ft',
+  '"': 'in',
+  in: 'in',
+  inch: 'in',
+  inches: 'in',
+  mm: 'mm',
+  cm: 'cm',
+  m: 'm',
+};
+
+/** feet-inches without marks: `4-11`, `4-11-1/16`, `4 11`, `4 11 1/16`, `8-2.5`. A fraction right after the dash is a mixed number instead. */
+const BARE_FEET_INCHES = /^(\d+)(?:\s*-\s*|\s+)(\d+(?:\.\d+)?(?:(?:\s*-\s*|\s+)\d+\s*\/\s*\d+)?)$/;
+/** a number with its own unit, several in a row: `8' 2 1/2"`, `2 m 30 cm`; the last may leave its unit out after feet: `8' 2`. */
+const TERM = /^\s*-?\s*((?:\d+(?:\s+|\s*-\s*))?\d+\s*\/\s*\d+|\d+(?:[.,]\d*)?|[.,]\d+)\s*("|'|[a-z]+)?\s*/i;
+
+const parseTerms = (text: string, ownUnit: LengthUnit): Result<number, TextProblem> => {
+  let rest = text;
+  let metres = 0;
+  let previous: LengthUnit | undefined;
+  while (rest !== '') {
+    const term = TERM.exec(rest);
+    if (!term?.[1]) return fail({ code: 'not-a-number', text });
+    const unitText = term[2]?.toLowerCase();
+    const unit =
+      unitText === undefined ? (previous === 'ft' ? 'in' : previous ? undefined : ownUnit) : UNIT_NAMES[unitText];
+    if (unit === undefined) {
+      return fail(unitText === undefined ? { code: 'not-a-number', text } : { code: 'unknown-unit', unit: unitText });
+    }
+    const number = parseNumber(term[1]);
+    if (!number.ok) return number;
+    metres += toMetres(number.value, unit);
+    previous = unit;
+    rest = rest.slice(term[0].length);
+  }
+  return ok(metres);
+};
+
+/**
+ * A typed length in metres. A bare number is inches or millimetres by unit system; a unit always wins;
+ * `4-11` and `4 11` are feet and inches, `5-3/4` is a mixed number.
+ */
+export const parseLength = (raw: string, system: UnitSystem): Result<number, TextProblem> => {
+  const text = plainMarks(raw);
+  if (text === '') return fail({ code: 'empty' });
+  const negative = text.startsWith('-');
+  const body = negative ? text.slice(1).trim() : text;
+  const sign = negative ? -1 : 1;
+  const ownUnit: LengthUnit = system === 'imperial' ? 'in' : 'mm';
+  const bare = BARE_FEET_INCHES.exec(body.replace(/\s*(?:"|in|inch|inches)$/i, ''));
+  if (bare?.[1] && bare[2] && !/'|ft|m$/.test(body)) {
+    const inch = parseNumber(bare[2]);
+    return inch.ok ? ok(sign * (toMetres(Number(bare[1]), 'ft') + toMetres(inch.value, 'in'))) : inch;
+  }
+  const terms = parseTerms(body, ownUnit);
+  return terms.ok ? ok(sign * terms.value) : terms;
+};
+
+/** A length taken apart for printing; the fraction is in lowest terms. */
+export interface LengthParts {
+  readonly negative: boolean;
+  /** undefined where the length is written in plain inches. */
+  readonly feet: number | undefined;
+  readonly inches: number;
+  readonly numerator: number;
+  readonly denominator: number;
+}
+
+/** Lengths under three feet are written in inches: shop habit, so that "24 3/4" is never read as 2' 0 3/4". */
+const FEET_FROM_INCHES = 36;
+
+const greatestCommonDivisor = (a: number, b: number): number => (b === 0 ? a : greatestCommonDivisor(b, a % b));
+
+export const lengthParts = (metres: number, denominator: number, plainInches = false): LengthParts => {
+  const totalParts = Math.round((Math.abs(metres) / METRES_PER.in) * denominator);
+  const wholeInches = Math.floor(totalParts / denominator);
+  const numerator = totalParts % denominator;
+  const divisor = greatestCommonDivisor(denominator, numerator);
+  const withFeet = !plainInches && totalParts >= FEET_FROM_INCHES * denominator;
+  return {
+    negative: metres < 0 && totalParts > 0,
+    feet: withFeet ? Math.floor(wholeInches / 12) : undefined,
+    inches: withFeet ? wholeInches % 12 : wholeInches,
+    numerator: numerator / divisor,
+    denominator: denominator / divisor,
+  };
+};
+
+const partsText = ({ negative, feet: ft, inches: inch, numerator, denominator }: LengthParts): string => {
+  const fraction = numerator === 0 ? '' : `${numerator}/${denominator}`;
+  const inchText = fraction === '' ? `${inch}` : inch === 0 && ft === undefined ? fraction : `${inch} ${fraction}`;
+  return `${negative ? '-' : ''}${ft === undefined ? '' : `${ft}' `}${inchText}"`;
+};
+
+/** How a project writes lengths. */
+export interface LengthStyle {
+  readonly system: UnitSystem;
+  /** Smallest fraction of an inch written: 16 or 32. */
+  readonly denominator: number;
+}
+
+const trimDecimals = (text: string): string => (text.includes('.') ? text.replace(/\.?0+$/, '') : text);
+
+/** For reading: `5' 10"`, `24 3/4"`, `1778 mm`; rounded to the style's fraction or to the millimetre. */
+export const formatLength = (metres: number, style: LengthStyle): string =>
+  style.system === 'imperial'
+    ? partsText(lengthParts(metres, style.denominator))
+    : `${Math.round(fromMetres(metres, 'mm')) + 0} mm`;
+
+const FINEST_FRACTION = 64;
+const SAME_LENGTH_M = 1e-9;
+
+/** For a field: the same value comes back to 1e-9 m when parsed again, so a look never changes a size. */
+export const editLength = (metres: number, system: UnitSystem): string => {
+  if (system === 'metric') return trimDecimals(fromMetres(metres, 'mm').toFixed(6));
+  const inch = fromMetres(metres, 'in');
+  const nearest = Math.round(inch * FINEST_FRACTION) / FINEST_FRACTION;
+  return Math.abs(nearest - inch) * METRES_PER.in < SAME_LENGTH_M
+    ? partsText(lengthParts(metres, FINEST_FRACTION))
+    : `${trimDecimals(inch.toFixed(8))}"`;
+};

@@ -1,0 +1,73 @@
+import { fail, ok, type Result } from '../result.js';
+
+/** Why a typed text is not a quantity; `wording/` turns it into the sentence under the field. */
+export type TextProblem =
+  | { readonly code: 'empty' }
+  | { readonly code: 'not-a-number'; readonly text: string }
+  | { readonly code: 'unknown-unit'; readonly unit: string }
+  | { readonly code: 'division-by-zero'; readonly text: string }
+  | { readonly code: 'ambiguous-comma'; readonly text: string }
+  | { readonly code: 'too-large'; readonly text: string };
+
+const LARGEST = 1e9;
+
+/** Brings the marks that phones, word processors and other keyboards put in back to plain ones. */
+export const plainMarks = (text: string): string =>
+  text
+    .replace(/[′’‘´`]/g, "'")
+    .replace(/[″“”]|''/g, '"')
+    .replace(/[−–—]/g, '-')
+    .replace(/⁄/g, '/')
+    .replace(/[\u00a0\u2007\u2009\u202f]/g, ' ')
+    .replace(/½/g, ' 1/2')
+    .replace(/¼/g, ' 1/4')
+    .replace(/¾/g, ' 3/4')
+    .replace(/⅛/g, ' 1/8')
+    .replace(/⅜/g, ' 3/8')
+    .replace(/⅝/g, ' 5/8')
+    .replace(/⅞/g, ' 7/8')
+    .trim();
+
+/** A decimal comma becomes a point; `1,500` could be either and is asked about. */
+const decimalPoint = (text: string): Result<string, TextProblem> => {
+  if (!text.includes(',')) return ok(text);
+  if (/^-?[1-9]\d{0,2},\d{3}$/.test(text)) return fail({ code: 'ambiguous-comma', text });
+  return ok(text.replace(',', '.'));
+};
+
+/** `12`, `-0.5`, `.5`, `1,5`, `3/4`, `2 1/2`, `2-1/2` as a number. */
+export const parseNumber = (raw: string): Result<number, TextProblem> => {
+  const pointed = decimalPoint(plainMarks(raw));
+  if (!pointed.ok) return pointed;
+  const text = pointed.value;
+  if (text === '') return fail({ code: 'empty' });
+  const mixed = /^(-)?(?:(\d+)(?:\s+|\s*-\s*))?(\d+)\s*\/\s*(\d+)$/.exec(text);
+  let value: number;
+  if (mixed) {
+    const denominator = Number(mixed[4]);
+    if (denominator === 0) return fail({ code: 'division-by-zero', text });
+    value = (mixed[1] ? -1 : 1) * (Number(mixed[2] ?? 0) + Number(mixed[3]) / denominator);
+  } else if (/^-?(\d+\.?\d*|\.\d+)$/.test(text)) {
+    value = Number(text);
+  } else {
+    return fail({ code: 'not-a-number', text });
+  }
+  return Math.abs(value) > LARGEST ? fail({ code: 'too-large', text }) : ok(value);
+};
+
+/** A number and an optional unit, `350 lb`; without a unit the project's own is meant. */
+export const parseWithUnit = <U extends string>(
+  raw: string,
+  unitsByName: Readonly<Record<string, U>>,
+  ownUnit: U,
+): Result<{ readonly value: number; readonly unit: U }, TextProblem> => {
+  const text = plainMarks(raw);
+  const split = /^(.*?)\s*([a-zA-Z°²³/%"']*)$/.exec(text);
+  const unitText = split?.[2] ?? '';
+  const unit = unitText === '' ? ownUnit : (unitsByName[unitText] ?? unitsByName[unitText.toLowerCase()]);
+  if (unit === undefined) {
+    return fail(/\d/.test(text) ? { code: 'unknown-unit', unit: unitText } : { code: 'not-a-number', text });
+  }
+  const number = parseNumber(split?.[1] ?? '');
+  return number.ok ? ok({ value: number.value, unit }) : number;
+};

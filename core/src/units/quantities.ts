@@ -1,0 +1,133 @@
+import { ok, type Result } from '../result.js';
+import {
+  type AngleUnit,
+  type ForceUnit,
+  KILOGRAMS_PER,
+  type MassUnit,
+  NEWTONS_PER,
+  PASCALS_PER,
+  RADIANS_PER,
+  STANDARD_GRAVITY,
+  type StressUnit,
+  type UnitSystem,
+} from './factors.js';
+import { parseWithUnit, type TextProblem } from './parseNumber.js';
+
+export const toKilograms = (value: number, unit: MassUnit): number => value * KILOGRAMS_PER[unit];
+export const fromKilograms = (kg: number, unit: MassUnit): number => kg / KILOGRAMS_PER[unit];
+export const pounds = (value: number): number => toKilograms(value, 'lb');
+export const toNewtons = (value: number, unit: ForceUnit): number => value * NEWTONS_PER[unit];
+export const fromNewtons = (n: number, unit: ForceUnit): number => n / NEWTONS_PER[unit];
+export const toPascals = (value: number, unit: StressUnit): number => value * PASCALS_PER[unit];
+export const fromPascals = (pa: number, unit: StressUnit): number => pa / PASCALS_PER[unit];
+export const toRadians = (value: number, unit: AngleUnit): number => value * RADIANS_PER[unit];
+export const fromRadians = (rad: number, unit: AngleUnit): number => rad / RADIANS_PER[unit];
+
+/** Weight of a mass under standard gravity, N. */
+export const weightN = (massKg: number): number => massKg * STANDARD_GRAVITY;
+/** Mass whose weight is the force, kg: how tongue and axle loads are spoken of. */
+export const massOfWeightKg = (forceN: number): number => forceN / STANDARD_GRAVITY;
+
+const MASS_NAMES: Readonly<Record<string, MassUnit>> = {
+  kg: 'kg',
+  kgs: 'kg',
+  g: 'g',
+  t: 't',
+  lb: 'lb',
+  lbs: 'lb',
+  pound: 'lb',
+  pounds: 'lb',
+  oz: 'oz',
+};
+const FORCE_NAMES: Readonly<Record<string, ForceUnit>> = {
+  n: 'N',
+  kn: 'kN',
+  lbf: 'lbf',
+  lb: 'lbf',
+  lbs: 'lbf',
+  kip: 'kip',
+  kips: 'kip',
+  kgf: 'kgf',
+  kg: 'kgf',
+};
+const STRESS_NAMES: Readonly<Record<string, StressUnit>> = {
+  Pa: 'Pa',
+  pa: 'Pa',
+  mpa: 'MPa',
+  'n/mm²': 'MPa',
+  gpa: 'GPa',
+  psi: 'psi',
+  ksi: 'ksi',
+};
+const ANGLE_NAMES: Readonly<Record<string, AngleUnit>> = {
+  deg: 'deg',
+  degree: 'deg',
+  degrees: 'deg',
+  '°': 'deg',
+  rad: 'rad',
+};
+
+type Parse = (raw: string, system: UnitSystem) => Result<number, TextProblem>;
+const parser =
+  <U extends string>(
+    names: Readonly<Record<string, U>>,
+    factors: Readonly<Record<U, number>>,
+    imperial: U,
+    metric: U,
+  ): Parse =>
+  (raw, system) => {
+    const read = parseWithUnit(raw, names, system === 'imperial' ? imperial : metric);
+    return read.ok ? ok(read.value.value * factors[read.value.unit]) : read;
+  };
+
+/** Typed mass in kg; bare numbers are lb or kg. */
+export const parseMass = parser(MASS_NAMES, KILOGRAMS_PER, 'lb', 'kg');
+/** Typed force in N; bare numbers are lbf or N. */
+export const parseForce = parser(FORCE_NAMES, NEWTONS_PER, 'lbf', 'N');
+/** Typed stress in Pa; bare numbers are psi or MPa. */
+export const parseStress = parser(STRESS_NAMES, PASCALS_PER, 'psi', 'MPa');
+/** Typed angle in rad; bare numbers are degrees. */
+export const parseAngle = parser(ANGLE_NAMES, RADIANS_PER, 'deg', 'deg');
+
+/** `1,234.5`: groups of three, a fixed number of decimals, never "-0". */
+export const formatNumber = (value: number, decimals: number): string => {
+  const text = Math.abs(value).toFixed(decimals);
+  const [whole = '0', fraction] = text.split('.');
+  const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',');
+  return `${value < 0 && Number(text) !== 0 ? '-' : ''}${grouped}${fraction === undefined ? '' : `.${fraction}`}`;
+};
+
+/** A digit more below ten, so that 2.4 kg of tongue weight is not written as 2. */
+const digitsFor = (value: number): number => (Math.abs(value) < 9.95 ? 1 : 0);
+
+export const formatMass = (kg: number, system: UnitSystem): string => {
+  const value = system === 'imperial' ? fromKilograms(kg, 'lb') : kg;
+  return `${formatNumber(value, digitsFor(value))} ${system === 'imperial' ? 'lb' : 'kg'}`;
+};
+
+/** A load that people speak of by weight (tongue, axle), in lb or kg. */
+export const formatLoad = (forceN: number, system: UnitSystem): string => formatMass(massOfWeightKg(forceN), system);
+
+export const formatForce = (n: number, system: UnitSystem): string => {
+  if (system === 'imperial') return `${formatNumber(fromNewtons(n, 'lbf'), 0)} lbf`;
+  return Math.abs(n) >= 1e4 ? `${formatNumber(n / 1e3, 2)} kN` : `${formatNumber(n, 0)} N`;
+};
+
+export const formatStress = (pa: number, system: UnitSystem): string =>
+  system === 'imperial'
+    ? `${formatNumber(fromPascals(pa, 'psi'), 0)} psi`
+    : `${formatNumber(fromPascals(pa, 'MPa'), 1)} MPa`;
+
+export const formatAngle = (rad: number): string => `${formatNumber(fromRadians(rad, 'deg'), 1).replace(/\.0$/, '')}°`;
+
+export const formatPercent = (fraction: number, decimals = 1): string => `${formatNumber(fraction * 100, decimals)} %`;
+
+const trimmed = (value: number): string => {
+  const text = value.toFixed(9).replace(/\.?0+$/, '');
+  return text === '-0' ? '0' : text;
+};
+/** For a field: the same mass comes back to 1e-9. */
+export const editMass = (kg: number, system: UnitSystem): string =>
+  trimmed(system === 'imperial' ? fromKilograms(kg, 'lb') : kg);
+export const editAngle = (rad: number): string => trimmed(fromRadians(rad, 'deg'));
+export const editNumber = (value: number): string => trimmed(value);

@@ -1,0 +1,12 @@
+export {
+  cutText,
+  PART_GROUP_NAMES,
+  sourceText,
+  STEP_NAMES,
+  textProblemSentence,
+  VERDICT_WORDS,
+  WORKING_LABELS,
+} from './labels.js';
+export { type PrintedLine, printWorking } from './printWorking.js';
+export { SENTENCES, sentenceOf } from './sentences.js';
+export { type Speaker, speaker } from './speak.js';

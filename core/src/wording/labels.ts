@@ -1,0 +1,112 @@
+import type { PartGroup } from '../mass/index.js';
+import type { EndCut } from '../chassis/index.js';
+import type { StepId, Verdict, WorkingLabel } from '../findings/index.js';
+import type { Source } from '../source.js';
+import { formatAngle, type TextProblem } from '../units/index.js';
+
+export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
+  ok: 'Within',
+  tight: 'Tight',
+  over: 'Fix',
+  open: 'Missing',
+  unchecked: 'Not checked',
+};
+
+export const STEP_NAMES: Readonly<Record<StepId, string>> = {
+  job: 'The job',
+  frame: 'Bed & frame',
+  loads: 'What’s on it',
+  axle: 'Axle & wheels',
+  tongue: 'Tongue & coupler',
+  strength: 'Is it strong?',
+  balance: 'Balance',
+  cut: 'Cut & buy',
+};
+
+export const PART_GROUP_NAMES: Readonly<Record<PartGroup, string>> = {
+  frame: 'Frame and tongue',
+  deck: 'Deck',
+  sides: 'Sides',
+  'running-gear': 'Running gear',
+  coupling: 'Coupler and jack',
+  fixed: 'Fitted',
+  cargo: 'Load',
+};
+
+export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
+  'whole-trailer': 'Whole trailer',
+  'balance-point-to-axle': 'Balance point ahead of the axle',
+  'ball-to-axle': 'Ball ahead of the axle',
+  'tongue-load': 'On the tongue',
+  'tongue-share': 'Share on the tongue',
+  'axle-group-load': 'The axle carries the rest',
+  'axle-load': 'On this axle',
+  'axle-own-weight': 'Axle, wheels and springs themselves',
+  'share-of-rating': 'Of its rating',
+  'share-of-limit': 'Of the limit',
+  'roll-shift': 'Load off the middle adds',
+  'wheel-load': 'On the heavier wheel',
+  'derated-load': 'Passenger tire on a trailer',
+  'tires-together': 'Both tires',
+  'sixty-percent': '60 % of the bed',
+  'ball-lifts': 'Ball lifts',
+  'hanger-lifts': 'Support lifts',
+  'bracket-couple': 'Torsion arm turns',
+  'frame-and-deck-press': 'Frame, deck and fittings press',
+  'item-presses': 'presses',
+  'moment-standing': 'Turning there, standing still',
+  'moment-in-bump': 'In a hard bump',
+  'one-side-takes': 'The heavier side takes',
+  'each-leg-takes': 'Each leg takes',
+  'slanted-leg': 'A slanted leg is longer',
+  'strip-load': 'On its strip',
+  'tongue-bears': 'Tongue bears',
+  'metal-feels': 'The metal feels',
+  'angle-share': 'An angle counts at 0.80',
+  allowed: 'Allowed',
+  'works-at': 'Works at',
+  'shear-feels': 'Shear there, standing still',
+  'bends-down': 'Bends',
+  'allowed-bend': 'Usual limit',
+  'overall-length': 'Tongue and bed',
+  'overall-width': 'Wheel centres and a tire',
+  spare: 'Spare',
+};
+
+export const sourceText = (source: Source): string => {
+  switch (source.kind) {
+    case 'published':
+      return source.confidence === 'sure' ? source.name : `${source.name} (from memory, to be verified)`;
+    case 'common-practice':
+      return source.note ? `Common practice: ${source.note}` : 'Common practice';
+    case 'computed':
+      return `Worked out: ${source.formula}`;
+    case 'own':
+      return source.note ? `Yours: ${source.note}` : 'Your own figure';
+  }
+};
+
+/** A saw cut told both ways: off square, and as saws read it whose scale shows 90° at square. */
+export const cutText = (end: EndCut): string => {
+  if (end.kind === 'square') return 'square';
+  const other = Math.PI / 2 - end.offSquareRad;
+  return `${formatAngle(end.offSquareRad)} off square (saw reading from the stick: ${formatAngle(other)})`;
+};
+
+/** What is wrong with a typed text, and what would have worked. */
+export const textProblemSentence = (problem: TextProblem, example: string): string => {
+  switch (problem.code) {
+    case 'empty':
+      return `Nothing typed. Try ${example}.`;
+    case 'not-a-number':
+      return `“${problem.text}” is not a size Kereta can read. Try ${example}.`;
+    case 'unknown-unit':
+      return `“${problem.unit}” is not a unit Kereta knows. Try ${example}.`;
+    case 'division-by-zero':
+      return `“${problem.text}” divides by zero. Try ${example}.`;
+    case 'ambiguous-comma':
+      return `“${problem.text}” could be ${problem.text.replace(',', '')} or ${problem.text.replace(',', '.')}. Type it one of these ways.`;
+    case 'too-large':
+      return `“${problem.text}” is too large. Try ${example}.`;
+  }
+};

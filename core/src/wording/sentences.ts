@@ -1,0 +1,245 @@
+import type { AxleWindow, WindowReason } from '../balance/index.js';
+import type { ChassisProblem } from '../chassis/index.js';
+import type { AllFindingData, AnyFinding } from '../evaluation/index.js';
+import type { Finding } from '../findings/index.js';
+import { inches } from '../units/index.js';
+import type { Speaker } from './speak.js';
+
+const REASONS: Readonly<Record<WindowReason, string>> = {
+  'tongue-too-light': 'the tongue gets too light',
+  'tongue-too-heavy': 'the tongue gets too heavy',
+  'hitch-limit': 'the hitch has its limit',
+  'axle-rating': 'the axle has its rating',
+  'bed-edge': 'the bed ends',
+  ball: 'the ball is there',
+};
+
+const windowSentence = (window: AxleWindow, say: Speaker): string => {
+  if (window.kind === 'none-asked') return 'No towed load counts for the axle’s place yet.';
+  if (window.kind === 'window') {
+    return `All towed loads ride well with the axle from ${say.length(window.fromM)} to ${say.length(window.toM)}. Further forward ${REASONS[window.fromCase.from.reason]} in ${say.caseName(window.fromCase.caseId)}; further back ${REASONS[window.toCase.to.reason]} in ${say.caseName(window.toCase.caseId)}.`;
+  }
+  const [alone] = window.impossible;
+  const parts: string[] = [];
+  if (alone) {
+    parts.push(
+      `${say.caseName(alone.caseId)} suits no axle place even alone: ahead of ${say.length(alone.from.xM)} ${REASONS[alone.from.reason]}, behind ${say.length(alone.to.xM)} ${REASONS[alone.to.reason]}.`,
+    );
+  }
+  if (window.fight) {
+    const { forward, rearward } = window.fight;
+    parts.push(
+      `${say.caseName(forward.caseId)} wants the axle no further back than ${say.length(forward.to.xM)}, ${say.caseName(rearward.caseId)} at least ${say.length(rearward.from.xM)}.`,
+    );
+  }
+  if (window.agree && window.agree.caseIds.length > 1) {
+    parts.push(
+      `${window.agree.caseIds.length} loads agree from ${say.length(window.agree.fromM)} to ${say.length(window.agree.toM)}.`,
+    );
+  }
+  return `No axle place suits every load. ${parts.join(' ')}`;
+};
+
+const PROBLEMS: {
+  readonly [C in ChassisProblem['code']]: (problem: Extract<ChassisProblem, { code: C }>, say: Speaker) => string;
+} = {
+  'missing-section': (p, say) =>
+    `${say.partName(p.memberId)}: section “${p.sectionId}” is not in the list. Choose one.`,
+  'missing-material': (p, say) =>
+    `${say.partName(p.memberId)}: metal “${p.materialId}” is not in the list. Choose one.`,
+  'impossible-section': (p, say) =>
+    `${say.partName(p.memberId)}: the sizes of “${p.sectionId}” make no section. Check wall and radii.`,
+  'wrong-metal': (p, say) =>
+    `${say.partName(p.memberId)}: an aluminum section with steel’s strength, or the other way round. Choose metal and section alike.`,
+  'cross-member-off-bed': (p, say) =>
+    `${say.partName(p.memberId)} at ${say.length(p.xM)} does not lie between the headers.`,
+  'cross-members-overlap': (p, say) => `${say.partName(p.memberId)} and ${say.partName(p.otherId)} lie on each other.`,
+  'legs-outside-frame': (p, say) =>
+    `The tongue legs are ${say.length(p.spreadM)} apart at the front header, the frame is ${say.length(p.widthM)} wide. Shorten the tongue, narrow the angle, or take a straight tongue.`,
+  'tongue-under-longer-than-bed': (p, say) =>
+    `The tongue runs ${say.length(p.underM)} under the frame and past its rear end.`,
+  'bed-narrower-than-rails': (p, say) =>
+    `A bed ${say.length(p.widthM)} wide leaves no room between its own rails and headers.`,
+};
+
+const problemSentence = (problem: ChassisProblem, say: Speaker): string =>
+  (PROBLEMS[problem.code] as (p: ChassisProblem, s: Speaker) => string)(problem, say);
+
+const spare = (load: number, limit: number, write: (value: number) => string): string =>
+  limit >= load ? `${write(limit - load)} spare` : `${write(load - limit)} too much`;
+
+const REGIONS = { 'north-america': 'North America', europe: 'Europe', australia: 'Australia' } as const;
+const BENT = {
+  rails: 'Rails between ball and axle bend',
+  'rear-overhang': 'The rear end goes',
+  'tongue-tip': 'The tongue’s tip goes',
+  'cross-member': 'bends',
+} as const;
+
+type Sentence<C extends keyof AllFindingData> = (finding: Finding<C, AllFindingData[C]>, say: Speaker) => string;
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+const when = (factor: number): string => (factor === 1 ? 'standing' : 'in a hard bump');
+/** Bends too small for the tape are not written as nothing. */
+const bend = (metres: number, say: Speaker): string => {
+  const least = say.style.system === 'imperial' ? inches(1) / say.style.denominator : 0.001;
+  return metres < least ? `less than ${say.length(least)}` : say.length(metres);
+};
+const held = (verdict: string): string =>
+  verdict === 'over' ? 'More than is allowed.' : verdict === 'tight' ? 'Holds, little to spare.' : '';
+const sentence = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(' ');
+
+/** One sentence per code: what carries what, then whether it is enough. A code without its sentence does not compile. */
+export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = {
+  'tongue-share': ({ data, caseId }, say) => {
+    const name = say.caseName(caseId);
+    const carried = `tongue carries ${say.load(data.tongueN)}, ${say.percent(data.share)}.`;
+    switch (data.side) {
+      case 'lifts':
+        return `${name}: tongue pulls up with ${say.load(-data.tongueN)}. Tail-heavy: sway is likely, and the coupler is lifted off.`;
+      case 'too-light':
+        return `${name}: ${carried} Tail-heavy: sway is likely.`;
+      case 'too-heavy':
+        return `${name}: ${carried} Nose-heavy: it presses the hitch down.`;
+      case 'within':
+        return `${name}: ${carried}`;
+    }
+  },
+  'tongue-limit': ({ data, caseId }, say) =>
+    data.limitN === undefined
+      ? `Most on the ball is ${say.load(data.tongueN)}, ${say.caseName(caseId)}. What hitch and coupler allow is missing: read it off their plates.`
+      : `Most on the ball is ${say.load(data.tongueN)}, ${say.caseName(caseId)}. ${data.by === 'coupler' ? 'Coupler' : 'Tow vehicle'} allows ${say.load(data.limitN)}: ${spare(data.tongueN, data.limitN, (n) => say.load(n))}.`,
+  'jack-load': ({ data, caseId }, say) =>
+    data.loadN < 0
+      ? `${say.caseName(caseId)}: it tips back off the jack with ${say.load(-data.loadN)}. Put stands under the rear before you unhitch.`
+      : `${say.caseName(caseId)}: jack carries ${say.load(data.loadN)}.`,
+  'loading-uplift': ({ data, caseId }, say) =>
+    data.tongueN < 0
+      ? `${say.caseName(caseId)}: the tongue lifts the tow vehicle with ${say.load(-data.tongueN)}. Put a stand under the rear first.`
+      : `${say.caseName(caseId)}: the tongue stays down with ${say.load(data.tongueN)}.`,
+  'sixty-forty': ({ data }, say) =>
+    `The 60/40 rule says ${say.length(data.ruleM)}. ${data.window.kind === 'window' ? (data.ruleFits ? 'Your loads agree with it.' : `Your loads want ${say.length(data.window.fromM)} to ${say.length(data.window.toM)}.`) : 'Your loads agree on no place, so no rule of thumb can be right for all of them.'}`,
+  'axle-window': ({ data }, say) => {
+    const here =
+      data.window.kind === 'window'
+        ? data.inside
+          ? `Axle at ${say.length(data.positionM)} suits every load.`
+          : `Axle at ${say.length(data.positionM)} lies outside.`
+        : '';
+    return sentence(here, windowSentence(data.window, say));
+  },
+  'no-cases': () => 'No load case yet. Say at least what is aboard when it is empty and when it is full.',
+  'frame-problem': ({ data }, say) => problemSentence(data, say),
+  'overall-width': ({ data }, say) =>
+    `${say.length(data.widthM)} wide over the ${data.by}.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.widthM, data.limitM, (m) => say.length(m))}.`}`,
+  'overall-length': ({ data }, say) =>
+    `${say.length(data.lengthM)} from ball to rear edge.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.lengthM, data.limitM, (m) => say.length(m))}.`}`,
+  'unmarked-metal': ({ data }, say) =>
+    `${data.memberIds.length === 1 ? say.partName(data.memberIds[0] ?? '') : `${data.memberIds.length} pieces`} of tube without stencil or certificate: counted at ${say.stress(data.yieldPa)} only.`,
+  'aluminum-welds': ({ data }, say) =>
+    `${data.memberCount} aluminum pieces: within ${say.length(0.025)} of a weld the metal keeps about half its strength or less. Keep welds away from the hardest-working places.`,
+  'gross-against-plate': ({ data, caseId }, say) =>
+    data.ratedKg === undefined
+      ? `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The rated gross for the plate is missing.`
+      : `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The plate says ${say.mass(data.ratedKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
+  'gross-against-coupler': ({ data }, say) =>
+    data.ratedKg === undefined
+      ? 'What the coupler is rated for is missing: read its stamp.'
+      : `Coupler is rated for ${say.mass(data.ratedKg)}; ${data.byPlate ? 'the plate lets it be' : 'it weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
+  'gross-against-tow-vehicle': ({ data }, say) =>
+    data.limitKg === undefined
+      ? 'What the tow vehicle may tow is missing: see its handbook.'
+      : `Tow vehicle may tow ${say.mass(data.limitKg)}; ${data.byPlate ? 'the plate lets the trailer be' : 'the trailer weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.limitKg, (kg) => say.mass(kg))}.`,
+  chains: ({ data }, say) =>
+    data.state === 'none'
+      ? 'No safety chains. Fit two, crossed under the coupler, on their own tabs.'
+      : data.state === 'fitted'
+        ? `Safety chains fitted. Each must break at no less than the trailer’s gross, ${say.mass(data.grossKg)}: not checked here. Grind the zinc off before welding their tabs.`
+        : 'Safety chains are not decided yet.',
+  brakes: ({ data }, say) => {
+    const asked =
+      data.fromKg === data.toKg
+        ? `above ${say.mass(data.fromKg)}`
+        : `from ${say.mass(data.fromKg)} to ${say.mass(data.toKg)}, by state or province`;
+    const state =
+      data.state === 'fitted'
+        ? 'Brakes fitted.'
+        : data.state === 'none'
+          ? 'No brakes.'
+          : data.grossKg > data.fromKg
+            ? 'Brakes are not decided yet.'
+            : 'No brakes decided.';
+    return `${state} ${REGIONS[data.region]} asks for them ${asked}; this trailer may weigh ${say.mass(data.grossKg)}. Your own authority decides.`;
+  },
+  'home-made-coupling': () =>
+    'A home-made coupling is not checked here. Buy a rated one: nothing else keeps trailer and tow vehicle together.',
+  'no-region': () => 'Say where it will be towed: brake and width rules differ.',
+  'cut-list': ({ data }, say) => `${data.pieces} pieces under ${data.marks} marks, ${say.mass(data.massKg)} of metal.`,
+  'no-cut-list': () => 'No frame to cut yet.',
+  'item-without-weight': ({ data }) => `${data.name} has no weight yet. Guess it and say that it is a guess.`,
+  'no-load': () => 'Nothing is aboard yet. Add what it will carry.',
+  'heaviest-case': ({ data, caseId }, say) =>
+    `Heaviest is ${say.mass(data.massKg)}, ${say.caseName(caseId)}. Bare trailer ${say.mass(data.emptyKg)}.`,
+  'frame-weight': ({ data }, say) => `Frame and tongue weigh ${say.mass(data.massKg)}.`,
+  'no-axle': () => 'No axle yet. Choose one, then its place.',
+  'axle-ahead-of-ball': () => 'The axle is not behind the ball. Move it back.',
+  'axle-off-bed': ({ data }, say) =>
+    `Axle at ${say.length(data.positionM)} is not under the bed, which ends at ${say.length(data.bedM)}.`,
+  'axle-load': ({ data, caseId }, say) =>
+    data.ratingKg === undefined
+      ? `${say.partName(data.axleId)} carries ${say.mass(data.loadKg)}, ${say.caseName(caseId)}. Its rating is missing: read it off the tag.`
+      : `${say.partName(data.axleId)} carries ${say.mass(data.loadKg)} of ${say.mass(data.ratingKg)}, ${say.caseName(caseId)}. ${capital(spare(data.loadKg, data.ratingKg, (kg) => say.mass(kg)))}.`,
+  'tire-load': ({ data, caseId }, say) =>
+    data.allowedKg === undefined
+      ? `The ${data.side} tire carries ${say.mass(data.loadKg)}, ${say.caseName(caseId)}. What it may carry is missing: read the sidewall.`
+      : `The ${data.side} tire carries ${say.mass(data.loadKg)} of ${say.mass(data.allowedKg)}${data.derated ? ' (passenger tire ÷ 1.10)' : ''}, ${say.caseName(caseId)}. ${capital(spare(data.loadKg, data.allowedKg, (kg) => say.mass(kg)))}.`,
+  'wheel-load': ({ data }, say) =>
+    data.allowedKg === undefined
+      ? `A wheel carries ${say.mass(data.loadKg)}. What it may carry is missing: read its stamp.`
+      : `A wheel carries ${say.mass(data.loadKg)} of ${say.mass(data.allowedKg)}. ${capital(spare(data.loadKg, data.allowedKg, (kg) => say.mass(kg)))}.`,
+  'tires-together': ({ data }, say) =>
+    data.togetherKg >= data.ratingKg
+      ? `Both tires together hold ${say.mass(data.togetherKg)}, the axle ${say.mass(data.ratingKg)}.`
+      : `Both tires together hold ${say.mass(data.togetherKg)}, less than the axle’s ${say.mass(data.ratingKg)}: the tires are the weakest part.`,
+  'equaliser-needs-leaf': () =>
+    'An equaliser shares the load between leaf springs only. Torsion axles share by how level the trailer rides, which is not worked out here yet.',
+  'no-room-for-equaliser': ({ data }, say) =>
+    `Axles ${say.length(data.spacingM)} apart leave no room for an equaliser between springs of ${say.length(data.springM)}.`,
+  'torsion-belief': () =>
+    'Torsion axles need weight on the tongue like any other. One wheel does not pass its bump to the other, but what keeps a trailer straight is weight ahead of the axle.',
+  rails: ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}, at ${say.length(data.placeM)}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
+      held(verdict),
+    ),
+  tongue: ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}${data.placeM > -1e-6 ? ', at the front header' : ''}.`,
+      data.weldAt ? 'The weld there weakens it.' : '',
+      held(verdict),
+    ),
+  'cross-member': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}.`,
+      held(verdict),
+    ),
+  'cross-members-rest': ({ data }, say) =>
+    data.count === 1
+      ? `Other cross-member: ${say.percent(data.most, 0)}.`
+      : `Other ${data.count} cross-members and headers: ${say.percent(data.least, 0)} to ${say.percent(data.most, 0)}.`,
+  deflection: ({ data, verdict }, say) => {
+    const subject = data.what === 'cross-member' ? `${say.partName(data.memberId)} bends` : BENT[data.what];
+    return `${subject} ${bend(data.byM, say)} under the load; ${verdict === 'over' ? 'more than' : 'up to'} ${say.length(data.lengthM / data.divisor)} is usual.`;
+  },
+  'support-assumed': () =>
+    'Suspension unknown: the axle is taken as one point under the rails, which is not how springs hold it.',
+  'tongue-root': () =>
+    'The tongue ends at the front header. How the header passes its bending on to the rails is not checked by hand: run it on under the frame, or have the joint looked at.',
+  'not-in-hand-check': () =>
+    'Not in this hand check: welds, bolts, twist, braking and cornering, buckling, cracks from years of use.',
+  'strength-not-possible': () =>
+    'Bending cannot be worked out until there is a frame, a tongue and an axle behind the ball.',
+};
+
+export const sentenceOf = (finding: AnyFinding, say: Speaker): string =>
+  (SENTENCES[finding.code] as (f: AnyFinding, s: Speaker) => string)(finding, say);

@@ -1,0 +1,103 @@
+import type { Project } from '../project/index.js';
+import {
+  formatForce,
+  formatLength,
+  formatLoad,
+  formatMass,
+  formatPercent,
+  formatStress,
+  type LengthStyle,
+} from '../units/index.js';
+
+/** Writes numbers as a project wants them, and knows what its parts are called. */
+export interface Speaker {
+  readonly project: Project;
+  readonly style: LengthStyle;
+  length(metres: number): string;
+  mass(kg: number): string;
+  load(newtons: number): string;
+  force(newtons: number): string;
+  stress(pascals: number): string;
+  percent(fraction: number, decimals?: number): string;
+  caseName(id: string | undefined): string;
+  partName(id: string): string;
+}
+
+const FIXED_NAMES: Readonly<Record<string, string>> = {
+  trailer: 'Trailer',
+  'rail.left': 'Left rail',
+  'rail.right': 'Right rail',
+  'header.front': 'Front header',
+  'header.rear': 'Rear header',
+  tongue: 'Tongue',
+  'tongue.left': 'Left tongue leg',
+  'tongue.right': 'Right tongue leg',
+  'tongue.middle': 'Tongue',
+  deck: 'Deck',
+  coupler: 'Coupler',
+  jack: 'Jack',
+  'axle.1': 'Axle',
+  'axle.2': 'Rear axle',
+  'board.left': 'Left board',
+  'board.right': 'Right board',
+  'board.front': 'Front board',
+  'board.rear': 'Rear board',
+  'side.left': 'Left side rail',
+  'side.right': 'Right side rail',
+  'side.front': 'Front side rail',
+};
+
+const crossName = (project: Project, id: string): string | undefined => {
+  const { crossMembers, extras } = project.frame;
+  const extra = extras.findIndex((candidate) => candidate.id === id);
+  if (extra >= 0) return extras[extra]?.name ?? `Extra cross-member ${extra + 1}`;
+  if (crossMembers.kind === 'explicit') {
+    // Numbered from the front as they stand today; the id stays with its bar.
+    const inOrder = [...crossMembers.members].sort((a, b) => a.xM - b.xM);
+    const index = inOrder.findIndex((member) => member.id === id);
+    return index >= 0 ? `Cross-member ${index + 1}` : undefined;
+  }
+  const number = /^cross\.(\d+)$/.exec(id)?.[1];
+  return number ? `Cross-member ${number}` : undefined;
+};
+
+const axlePartName = (id: string): string | undefined => {
+  const match = /^(axle\.[12])\.(springs|wheel\.(left|right))$/.exec(id);
+  if (!match) return undefined;
+  return match[3]
+    ? `${match[3] === 'left' ? 'Left' : 'Right'} wheel${match[1] === 'axle.2' ? ', rear axle' : ''}`
+    : `Springs${match[1] === 'axle.2' ? ', rear axle' : ''}`;
+};
+
+const postName = (id: string): string | undefined => {
+  const match = /^post\.(left|right)\.(\d+)$/.exec(id);
+  return match ? `${match[1] === 'left' ? 'Left' : 'Right'} post ${match[2]}` : undefined;
+};
+
+export const speaker = (project: Project): Speaker => {
+  const { units, fraction } = project.settings;
+  const style: LengthStyle = { system: units, denominator: fraction };
+  return {
+    project,
+    style,
+    length: (metres) => formatLength(metres, style),
+    mass: (kg) => formatMass(kg, units),
+    load: (newtons) => formatLoad(newtons, units),
+    force: (newtons) => formatForce(newtons, units),
+    stress: (pascals) => formatStress(pascals, units),
+    percent: (fractionOfOne, decimals = 1) => formatPercent(fractionOfOne, decimals),
+    caseName: (id) => project.cases.find((candidate) => candidate.id === id)?.name ?? 'any load',
+    partName: (id) => {
+      if (id === 'axle.1' && project.runningGear.layout === 'tandem-equaliser') return 'Front axle';
+      const hanger = /^hanger\.(\d)$/.exec(id)?.[1];
+      return (
+        FIXED_NAMES[id] ??
+        crossName(project, id) ??
+        project.items.find((item) => item.id === id)?.name ??
+        axlePartName(id) ??
+        postName(id) ??
+        (hanger ? `Hanger ${hanger}` : id)
+      );
+    },
+  };
+};
