@@ -19,6 +19,7 @@ export interface Part {
   readonly x1M: number;
   readonly y0M: number;
   readonly y1M: number;
+  readonly heightM: number;
   readonly carriedBy: CarriedBy;
   readonly movesWithAxle: boolean;
 }
@@ -41,6 +42,7 @@ const pointPart = (
   x1M: centre.xM,
   y0M: centre.yM,
   y1M: centre.yM,
+  heightM: 0,
 });
 
 /** Where each axle of the group stands, m. */
@@ -112,6 +114,7 @@ const frameParts = (chassis: Chassis): Part[] => [
       x0M: member.extent.x0M,
       x1M: member.extent.x1M,
       ...yExtent(member.plan),
+      heightM: member.extent.z1M - member.extent.z0M,
       carriedBy: member.group === 'tongue' ? 'tongue' : 'rails',
       movesWithAxle: false,
     }),
@@ -126,6 +129,7 @@ const frameParts = (chassis: Chassis): Part[] => [
       x1M: panel.extent.x1M,
       y0M: panel.y0M,
       y1M: panel.y1M,
+      heightM: panel.extent.z1M - panel.extent.z0M,
       carriedBy: panel.kind === 'deck' ? 'deck' : 'rails',
       movesWithAxle: false,
     }),
@@ -217,6 +221,7 @@ export const itemPart = (project: Project, chassis: Chassis, item: Item, loadCas
     x1M: place.xM + lengthM / 2,
     y0M: item.attach.rightM - widthM / 2,
     y1M: item.attach.rightM + widthM / 2,
+    heightM,
     carriedBy: place.carriedBy,
     movesWithAxle: place.movesWithAxle,
   };

@@ -1,0 +1,38 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env['E2E_PORT'] ?? 4179);
+
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: false,
+  workers: 1,
+  retries: 0,
+  reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
+  timeout: 60_000,
+  outputDir: '.cache/playwright',
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-US',
+    timezoneId: 'UTC',
+    colorScheme: 'light',
+    launchOptions: {
+      executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: {
+    command: `node server/dist/main.js --port ${port}`,
+    url: `http://127.0.0.1:${port}/api/health`,
+    reuseExistingServer: false,
+    timeout: 20_000,
+  },
+});

@@ -1,0 +1,57 @@
+import { spawn } from 'node:child_process';
+import { mkdirSync } from 'node:fs';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+import { ensureBuilt, ROOT } from './toolbox.mjs';
+
+// Pictures of the main views for docs/screenshots, or of one view: node scripts/screenshots.mjs out.png /path [dark|phone]
+const PORT = 4181;
+const VIEWS = [
+  ['shed', '/', 'light'],
+  ['shed-dark', '/', 'dark'],
+  ['shed-phone', '/', 'phone'],
+  ['axle', '/trailer/demo.apiary-flatbed/axle', 'light'],
+  ['axle-dark', '/trailer/demo.apiary-flatbed/axle', 'dark'],
+  ['axle-phone', '/trailer/demo.apiary-flatbed/axle', 'phone'],
+  ['loads', '/trailer/demo.telescope-trailer/loads', 'light'],
+  ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
+  ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
+  ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
+  ['cut-sheet', '/trailer/demo.apiary-flatbed/print/cut-list', 'light'],
+];
+
+await ensureBuilt();
+const server = spawn(process.execPath, ['server/dist/main.js', '--port', String(PORT)], { cwd: ROOT, stdio: 'ignore' });
+await new Promise((resolve) => setTimeout(resolve, 700));
+const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const take = async (file, path, mode) => {
+  const phone = mode === 'phone';
+  const context = await browser.newContext({
+    viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
+    colorScheme: mode === 'dark' ? 'dark' : 'light',
+    locale: 'en-US',
+    timezoneId: 'UTC',
+  });
+  const page = await context.newPage();
+  page.on('pageerror', (error) => console.error(path, error.message));
+  page.on('console', (message) => message.type() === 'error' && console.error(path, message.text()));
+  await page.goto(`http://127.0.0.1:${PORT}/`);
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await page.goto(`http://127.0.0.1:${PORT}${path}`);
+  await page.waitForTimeout(700);
+  await page.screenshot({ path: file, fullPage: false });
+  await context.close();
+};
+try {
+  const [file, path, mode = 'light'] = process.argv.slice(2);
+  if (file && path) {
+    await take(file, path, mode);
+  } else {
+    const folder = join(ROOT, 'docs', 'screenshots');
+    mkdirSync(folder, { recursive: true });
+    for (const [name, address, view] of VIEWS) await take(join(folder, `${name}.png`), address, view);
+  }
+} finally {
+  await browser.close();
+  server.kill();
+}

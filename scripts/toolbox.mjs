@@ -1,0 +1,89 @@
+import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+
+/** Shared by start, test and dev: what they need of installing, building and running other programs. */
+export const ROOT = fileURLToPath(new URL('..', import.meta.url));
+export const CACHE = join(ROOT, '.cache');
+mkdirSync(CACHE, { recursive: true });
+
+/** Runs a program in the project's folder; resolves to its exit code. */
+export const run = (command, args, options = {}) =>
+  new Promise((resolve) => {
+    const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+    child.on('error', (error) => {
+      console.error(`${command}: ${error.message}`);
+      resolve(127);
+    });
+    child.on('close', (code) => resolve(code ?? 1));
+  });
+
+export const npx = (tool, ...args) => run(join(ROOT, 'node_modules', '.bin', tool), args);
+
+const hashOf = (text) => createHash('sha256').update(text).digest('hex');
+const stampFile = (name) => join(CACHE, `${name}.stamp`);
+const isStamped = (name, value) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === value;
+const stamp = (name, value) => writeFileSync(stampFile(name), value);
+
+/** Installs what the lockfile says, if that has not been done since it last changed. */
+export const ensureInstalled = async () => {
+  const lockPath = join(ROOT, 'package-lock.json');
+  const lock = readFileSync(lockPath, 'utf8');
+  if (existsSync(join(ROOT, 'node_modules', '.bin')) && isStamped('installed', hashOf(lock))) return;
+  console.log('Installing packages …');
+  // `npm ci` refuses a lockfile without other platforms' optional packages; `install` keeps to the locked versions all the same.
+  const code = await run('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error']);
+  if (code !== 0) throw new Error('npm install did not succeed.');
+  if (readFileSync(lockPath, 'utf8') !== lock)
+    throw new Error('package-lock.json does not fit the package.json files: run npm install and commit the lockfile.');
+  stamp('installed', hashOf(lock));
+};
+
+const SOURCES = ['core/src', 'server/src', 'cli/src', 'web/src'];
+const SINGLE_SOURCES = [
+  'package-lock.json',
+  'tsconfig.base.json',
+  'web/index.html',
+  'web/vite.config.ts',
+  'core/package.json',
+  'web/package.json',
+  'server/package.json',
+];
+
+const filesBelow = (folder) =>
+  readdirSync(folder, { withFileTypes: true }).flatMap((entry) => {
+    const path = join(folder, entry.name);
+    return entry.isDirectory() ? filesBelow(path) : [path];
+  });
+
+const sourceHash = () => {
+  const files = [
+    ...SOURCES.flatMap((folder) => filesBelow(join(ROOT, folder))),
+    ...SINGLE_SOURCES.map((file) => join(ROOT, file)),
+  ];
+  return hashOf(
+    files
+      .filter((file) => statSync(file).isFile())
+      .sort()
+      .map((file) => `${file}\n${readFileSync(file, 'utf8')}`)
+      .join('\n'),
+  );
+};
+
+/** Builds core, server, command line and application, if a source changed since the last build. */
+export const ensureBuilt = async () => {
+  const hash = sourceHash();
+  const outputs = ['core/dist/index.js', 'server/dist/main.js', 'cli/dist/main.js', 'web/dist/index.html'];
+  if (outputs.every((file) => existsSync(join(ROOT, file))) && isStamped('built', hash)) return;
+  console.log('Building …');
+  const code = await run('npm', ['run', '--silent', 'build']);
+  if (code !== 0) throw new Error('The build did not succeed.');
+  stamp('built', hash);
+};
+
+export const folderOf = (file) => {
+  mkdirSync(dirname(file), { recursive: true });
+  return file;
+};

@@ -1,0 +1,48 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Shed } from '../shed/Shed';
+
+const WorkbenchPage = lazy(() =>
+  import('../workbench/WorkbenchPage').then((module) => ({ default: module.WorkbenchPage })),
+);
+const CutSheet = lazy(() => import('../print/CutSheet').then((module) => ({ default: module.CutSheet })));
+
+const Loading = () => (
+  <p className="mute p-6" role="status">
+    Opening …
+  </p>
+);
+
+// Everything is in this browser: nothing goes stale by time, only by an edit here or in another tab.
+const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: { staleTime: Number.POSITIVE_INFINITY, retry: false, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
+});
+
+const NotFound = () => (
+  <main className="p-6">
+    <h1 className="wide text-[22px] font-bold">There is nothing here</h1>
+    <a className="button mt-4" href="/">
+      To the shed
+    </a>
+  </main>
+);
+
+const router = createBrowserRouter([
+  { path: '/', element: <Shed />, errorElement: <NotFound /> },
+  { path: '/trailer/:projectId', element: <Navigate to="axle" replace /> },
+  { path: '/trailer/:projectId/:step', element: <WorkbenchPage /> },
+  { path: '/trailer/:projectId/print/cut-list', element: <CutSheet /> },
+  { path: '*', element: <NotFound /> },
+]);
+
+export const App = () => (
+  <QueryClientProvider client={queryClient}>
+    <Suspense fallback={<Loading />}>
+      <RouterProvider router={router} />
+    </Suspense>
+  </QueryClientProvider>
+);

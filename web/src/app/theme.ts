@@ -1,0 +1,34 @@
+import { useSyncExternalStore } from 'react';
+
+export type Theme = 'kereta-paper' | 'kereta-slate';
+const KEY = 'kereta-theme';
+const listeners = new Set<() => void>();
+
+const preferred = (): Theme => {
+  const chosen = localStorage.getItem(KEY);
+  if (chosen === 'kereta-paper' || chosen === 'kereta-slate') return chosen;
+  return matchMedia('(prefers-color-scheme: dark)').matches ? 'kereta-slate' : 'kereta-paper';
+};
+
+let theme: Theme = preferred();
+
+export const applyTheme = (next: Theme = theme): void => {
+  theme = next;
+  document.documentElement.dataset['theme'] = next;
+  for (const listener of listeners) listener();
+};
+
+export const switchTheme = (): void => {
+  const next = theme === 'kereta-paper' ? 'kereta-slate' : 'kereta-paper';
+  localStorage.setItem(KEY, next);
+  applyTheme(next);
+};
+
+export const useTheme = (): Theme =>
+  useSyncExternalStore(
+    (listener) => {
+      listeners.add(listener);
+      return () => listeners.delete(listener);
+    },
+    () => theme,
+  );

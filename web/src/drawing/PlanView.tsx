@@ -1,0 +1,246 @@
+import { type BalancedCase, formatPercent, itemPart, itemParts, overallWidthM } from '@kereta/core';
+import { useWorkbench } from '../workbench/workbench';
+import { Dimension } from './Dimension';
+import { type DrawingScale, planY } from './drawingScale';
+import { outline, PartShape } from './PartShape';
+import { SheetText } from './SheetText';
+import { workFill } from './workShading';
+
+interface PlanViewProps {
+  readonly scale: DrawingScale;
+  readonly topPx: number;
+  readonly bind: (partId: string) => object;
+  readonly shown: BalancedCase | undefined;
+  /** shade each member by how hard it works */
+  readonly work: boolean;
+}
+
+/** Top view, to scale; the right side of the trailer lies at the top. */
+export const PlanView = ({ scale, topPx, bind, shown, work }: PlanViewProps) => {
+  const { project, evaluation, picked, say } = useWorkbench();
+  const { chassis, strength } = evaluation;
+  const { bed } = project.frame;
+  const { runningGear } = project;
+  const y = planY(scale, topPx);
+  const hardest = new Map(strength.members.map((member) => [member.memberId, member.utilisation]));
+  const polygon = (plan: readonly (readonly [number, number])[]): string =>
+    plan.map(([xM, yM]) => `${scale.x(xM).toFixed(1)},${y(yM).toFixed(1)}`).join(' ');
+  const axlePlaces =
+    runningGear.layout === 'none'
+      ? []
+      : runningGear.layout === 'single'
+        ? [runningGear.positionM]
+        : [runningGear.positionM - runningGear.spacingM / 2, runningGear.positionM + runningGear.spacingM / 2];
+  const axlePicked = picked === 'axle';
+  const fill = (id: string): string =>
+    picked === id || (id.startsWith('tongue') && picked?.startsWith('tongue'))
+      ? 'var(--dye-soft)'
+      : work
+        ? workFill(hardest.get(id))
+        : 'var(--steel)';
+  const isPicked = (id: string): boolean =>
+    picked === id || (id.startsWith('tongue') && (picked?.startsWith('tongue') ?? false));
+  const below = y(-scale.planWidthM / 2);
+  const ballX = scale.x(chassis.ballXM);
+  const aboard = new Set(shown ? itemParts(project, chassis, shown.loadCase).map(({ id }) => id) : []);
+  const tireHalf = runningGear.tire.diameterM / 2;
+  const track = runningGear.suspension.trackM;
+  const members = chassis.members.filter(({ group }) => group !== 'side');
+  const ordered = [
+    ...members.filter(({ group }) => group === 'tongue'),
+    ...members.filter(({ group }) => group !== 'tongue'),
+  ];
+  return (
+    <g>
+      {axlePlaces.map((xM) => (
+        <PartShape key={xM} partId="axle" bind={bind} moves>
+          <rect x={scale.x(xM) - 22} y={y(track / 2)} width="44" height={track * scale.pxPerM} fill="transparent" />
+          <rect
+            x={scale.x(xM) - Math.max(2, (runningGear.axle.tubeDiameterM * scale.pxPerM) / 2)}
+            y={y(track / 2)}
+            width={Math.max(4, runningGear.axle.tubeDiameterM * scale.pxPerM)}
+            height={track * scale.pxPerM}
+            fill={axlePicked ? 'var(--dye-soft)' : 'var(--paper)'}
+            {...outline(axlePicked, 0.9)}
+          />
+          {[-1, 1].map((side) => (
+            <rect
+              key={side}
+              x={scale.x(xM - tireHalf)}
+              y={y((side * track) / 2 + runningGear.tire.widthM / 2)}
+              width={2 * tireHalf * scale.pxPerM}
+              height={runningGear.tire.widthM * scale.pxPerM}
+              rx="4"
+              fill={axlePicked ? 'var(--dye-soft)' : 'var(--steel)'}
+              {...outline(axlePicked, 2)}
+            />
+          ))}
+          <path
+            d={`M${scale.x(xM)} ${scale.lowerY}V${below + 10}`}
+            stroke={axlePicked ? 'var(--dye)' : 'var(--ink)'}
+            strokeWidth={axlePicked ? 1.2 : 0.9}
+            strokeDasharray="14 3 3 3"
+          />
+        </PartShape>
+      ))}
+      {ordered.map((member) => {
+        const moves = member.group === 'cross';
+        const picks = isPicked(member.id);
+        return (
+          <PartShape
+            key={member.id}
+            partId={member.id}
+            bind={bind}
+            moves={moves}
+            grab={
+              moves ? (
+                <rect
+                  x={scale.x(member.centre.xM) - 11}
+                  y={y(bed.widthM / 2 - chassis.railWidthM)}
+                  width="22"
+                  height={(bed.widthM - 2 * chassis.railWidthM) * scale.pxPerM}
+                  fill="transparent"
+                />
+              ) : undefined
+            }
+          >
+            <polygon
+              points={polygon(member.plan)}
+              fill={fill(member.id)}
+              strokeLinejoin="round"
+              {...outline(picks, member.group === 'cross' ? 1.5 : 2)}
+            />
+          </PartShape>
+        );
+      })}
+      {!work &&
+        project.items.map((item) => {
+          const part = itemPart(project, chassis, item, shown?.loadCase);
+          const width = Math.max(4, (part.x1M - part.x0M) * scale.pxPerM);
+          const height = Math.max(4, (part.y1M - part.y0M) * scale.pxPerM);
+          const here = aboard.has(item.id) || !shown;
+          return (
+            <PartShape key={item.id} partId={item.id} bind={bind} moves>
+              <rect
+                x={scale.x(part.centre.xM) - width / 2}
+                y={y(part.centre.yM) - height / 2}
+                width={width}
+                height={height}
+                fill={picked === item.id ? 'var(--dye-soft)' : here ? 'var(--load)' : 'transparent'}
+                fillOpacity={picked === item.id ? 0.8 : 0.7}
+                strokeDasharray="4 3"
+                {...outline(picked === item.id, 0.9)}
+              />
+              {here && width > 46 && height > 18 && (
+                <SheetText
+                  x={scale.x(part.centre.xM)}
+                  y={y(part.centre.yM)}
+                  text={
+                    item.name.length * 6.2 > width
+                      ? `${item.name.slice(0, Math.max(3, Math.floor(width / 6.2) - 1))}…`
+                      : item.name
+                  }
+                  size={12.5}
+                />
+              )}
+            </PartShape>
+          );
+        })}
+      <PartShape partId="coupler" bind={bind} moves={false}>
+        <path
+          d={`M${ballX - 8} ${y(0)}a8 8 0 0 1 8 -8h${0.16 * scale.pxPerM}l${0.09 * scale.pxPerM} -5v26l-${0.09 * scale.pxPerM} -5h-${0.16 * scale.pxPerM}a8 8 0 0 1 -8 -8z`}
+          fill={picked === 'coupler' ? 'var(--dye-soft)' : 'var(--steel)'}
+          {...outline(picked === 'coupler', 1.8)}
+        />
+        <circle cx={ballX} cy={y(0)} r="4" fill="var(--paper)" {...outline(picked === 'coupler', 1.3)} />
+      </PartShape>
+      {work && (
+        <g>
+          {ordered.map((member) => {
+            const used = hardest.get(member.id);
+            if (used === undefined) return null;
+            const xs = member.plan.map(([xM]) => xM);
+            const alongM = member.group === 'tongue' ? Math.min(...xs) * 0.5 : (Math.min(...xs) + Math.max(...xs)) / 2;
+            const text = formatPercent(used, 0);
+            const py = member.group === 'cross' || member.group === 'header' ? below + 6 : y(member.centre.yM);
+            return (
+              <g key={member.id} pointerEvents="none">
+                <rect
+                  x={scale.x(alongM) - 22}
+                  y={py - 10}
+                  width="44"
+                  height="20"
+                  rx="10"
+                  fill="var(--color-base-100)"
+                  stroke={used > 1 ? 'var(--fix)' : 'var(--ink)'}
+                  strokeWidth={used > 1 ? 2 : 1.1}
+                />
+                <SheetText
+                  x={scale.x(alongM)}
+                  y={py}
+                  text={text}
+                  size={13}
+                  bold
+                  color={used > 1 ? 'var(--fix)' : 'var(--ink)'}
+                />
+              </g>
+            );
+          })}
+        </g>
+      )}
+      {scale.width >= 600 && (
+        <g>
+          <Dimension
+            from={ballX}
+            to={scale.x(0)}
+            at={below + 26}
+            extendFrom={[y(0) + 12, y(-bed.widthM / 2)]}
+            text={say.length(-chassis.ballXM)}
+          />
+          {runningGear.layout !== 'none' && (
+            <Dimension
+              from={scale.x(0)}
+              to={scale.x(runningGear.positionM)}
+              at={below + 26}
+              extendFrom={[below, below]}
+              text={say.length(runningGear.positionM)}
+              picked={axlePicked}
+            />
+          )}
+          {runningGear.layout !== 'none' && (
+            <Dimension
+              from={scale.x(runningGear.positionM)}
+              to={scale.x(bed.lengthM)}
+              at={below + 26}
+              extendFrom={[below, y(-bed.widthM / 2)]}
+              text={say.length(bed.lengthM - runningGear.positionM)}
+            />
+          )}
+          <Dimension
+            from={ballX}
+            to={scale.x(bed.lengthM)}
+            at={below + 48}
+            extendFrom={[below + 30, below + 30]}
+            text={`${say.length(bed.lengthM - chassis.ballXM)} ball to rear edge`}
+          />
+          <Dimension
+            standing
+            from={y(bed.widthM / 2)}
+            to={y(-bed.widthM / 2)}
+            at={scale.x(bed.lengthM) + 30}
+            extendFrom={[scale.x(bed.lengthM) + 6, scale.x(bed.lengthM) + 6]}
+            text={say.length(bed.widthM)}
+          />
+          <Dimension
+            standing
+            from={y(overallWidthM(project).widthM / 2)}
+            to={y(-overallWidthM(project).widthM / 2)}
+            at={scale.x(bed.lengthM) + 56}
+            extendFrom={[scale.x(bed.lengthM) + 34, scale.x(bed.lengthM) + 34]}
+            text={say.length(overallWidthM(project).widthM)}
+          />
+        </g>
+      )}
+    </g>
+  );
+};

@@ -1,0 +1,14 @@
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { App } from './app/App';
+import './app/app.css';
+import { applyTheme } from './app/theme';
+
+applyTheme();
+const root = document.getElementById('root');
+if (!root) throw new Error('the page has no root element');
+createRoot(root).render(
+  <StrictMode>
+    <App />
+  </StrictMode>,
+);

@@ -1,0 +1,171 @@
+import {
+  evaluate,
+  itemPart,
+  PROJECT_FILE_SUFFIX,
+  type Project,
+  sentenceOf,
+  speaker,
+  VERDICT_WORDS,
+  writeProject,
+} from '@kereta/core';
+import { Copy, Download, Trash2 } from 'lucide-react';
+import { useMemo } from 'react';
+import { Link } from 'react-router';
+import type { StoredProject } from '../storage/projectDatabase';
+import { download, fileName } from '../ui/download';
+import { Sized } from '../ui/Sized';
+import { VerdictMark } from '../ui/VerdictMark';
+
+const WIDTH = 320;
+const HEIGHT = 150;
+
+/** The trailer itself, small but to scale. */
+const SmallDrawing = ({ project }: { readonly project: Project }) => {
+  const { chassis } = useMemo(() => evaluate(project), [project]);
+  const { runningGear, frame } = project;
+  const items = project.items.map((item) => ({ ...itemPart(project, chassis, item), heightM: item.sizeM.heightM }));
+  const topM = Math.max(0.3, ...items.map(({ centre, heightM }) => centre.zM + heightM / 2));
+  const lengthM = frame.bed.lengthM - chassis.ballXM;
+  const scale = Math.min((WIDTH - 30) / lengthM, (HEIGHT - 24) / (topM + runningGear.railTopHeightM));
+  const x = (xM: number): number => 15 + (WIDTH - 30 - lengthM * scale) / 2 + (xM - chassis.ballXM) * scale;
+  const ground = HEIGHT - 10;
+  const z = (zM: number): number => ground - (zM + runningGear.railTopHeightM) * scale;
+  const axles =
+    runningGear.layout === 'none'
+      ? []
+      : runningGear.layout === 'single'
+        ? [runningGear.positionM]
+        : [runningGear.positionM - runningGear.spacingM / 2, runningGear.positionM + runningGear.spacingM / 2];
+  const bars = chassis.members.filter(({ group }) => group === 'rail' || group === 'tongue' || group === 'side');
+  return (
+    <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" style={{ background: 'var(--paper)' }} aria-hidden>
+      <path d={`M8 ${ground}H${WIDTH - 8}`} stroke="var(--ink)" strokeWidth="1" />
+      {items.map((part) => (
+        <rect
+          key={part.id}
+          x={x(part.x0M)}
+          y={z(part.centre.zM + part.heightM / 2)}
+          width={Math.max(2, (part.x1M - part.x0M) * scale)}
+          height={Math.max(2, part.heightM * scale)}
+          fill="var(--load)"
+          stroke="var(--ink)"
+          strokeWidth="0.8"
+        />
+      ))}
+      {bars.map((member) => (
+        <rect
+          key={member.id}
+          x={x(member.extent.x0M)}
+          y={z(member.extent.z1M)}
+          width={(member.extent.x1M - member.extent.x0M) * scale}
+          height={Math.max(1.5, (member.extent.z1M - member.extent.z0M) * scale)}
+          fill="var(--steel)"
+          stroke="var(--ink)"
+          strokeWidth="1"
+        />
+      ))}
+      {axles.map((xM) => (
+        <g key={xM} stroke="var(--ink)">
+          <circle
+            cx={x(xM)}
+            cy={ground - runningGear.tire.loadedRadiusM * scale}
+            r={runningGear.tire.loadedRadiusM * scale}
+            fill="var(--steel)"
+            strokeWidth="1.6"
+          />
+          <circle
+            cx={x(xM)}
+            cy={ground - runningGear.tire.loadedRadiusM * scale}
+            r={runningGear.tire.loadedRadiusM * scale * 0.5}
+            fill="var(--paper)"
+            strokeWidth="1"
+          />
+        </g>
+      ))}
+      <circle
+        cx={x(chassis.ballXM)}
+        cy={z(-chassis.railHeightM)}
+        r="3"
+        fill="var(--paper)"
+        stroke="var(--ink)"
+        strokeWidth="1.4"
+      />
+    </svg>
+  );
+};
+
+interface TrailerCardProps {
+  readonly stored: StoredProject;
+  readonly onDuplicate: () => void;
+  readonly onDelete: () => void;
+}
+
+const dateText = (time: number): string =>
+  new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' }).format(time);
+
+/** One trailer of the shed: what it looks like, how it stands, when it was touched. */
+export const TrailerCard = ({ stored, onDuplicate, onDelete }: TrailerCardProps) => {
+  const { project, updatedAt } = stored;
+  const evaluation = useMemo(() => evaluate(project), [project]);
+  const worst = evaluation.findings.find(({ counts }) => counts);
+  return (
+    <li
+      className="flex flex-col overflow-hidden rounded-[6px] border border-base-300 bg-base-100"
+      data-testid="trailer-card"
+    >
+      <Link to={`/trailer/${project.id}/axle`} className="block flex-1">
+        <SmallDrawing project={project} />
+        <span className="block px-4 pt-3">
+          <span className="wide block text-[17px] leading-[21px] font-bold">{project.name}</span>
+          <span className="mute narrow block text-[13.5px]">{project.job.purpose}</span>
+          <span className="mt-2 flex items-start gap-2 text-[14px] leading-[18px]">
+            <VerdictMark verdict={evaluation.verdict} />
+            <span>
+              <b>{VERDICT_WORDS[evaluation.verdict]}</b>
+              {worst && (
+                <>
+                  {': '}
+                  <Sized>{sentenceOf(worst, speaker(project))}</Sized>
+                </>
+              )}
+            </span>
+          </span>
+        </span>
+      </Link>
+      <div className="flex items-center justify-between gap-1 px-3 py-1">
+        <span className="mute narrow text-[13px]">{dateText(updatedAt)}</span>
+        <span className="flex">
+          <button
+            type="button"
+            className="button button-plain px-3"
+            aria-label={`Duplicate ${project.name}`}
+            title="Duplicate"
+            onClick={onDuplicate}
+          >
+            <Copy size={17} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="button button-plain px-3"
+            aria-label={`Export ${project.name}`}
+            title="Export"
+            onClick={() =>
+              download(fileName(project.name, PROJECT_FILE_SUFFIX), writeProject(project), 'application/json')
+            }
+          >
+            <Download size={17} aria-hidden />
+          </button>
+          <button
+            type="button"
+            className="button button-plain px-3"
+            aria-label={`Delete ${project.name}`}
+            title="Delete"
+            onClick={onDelete}
+          >
+            <Trash2 size={17} aria-hidden />
+          </button>
+        </span>
+      </div>
+    </li>
+  );
+};

@@ -1,0 +1,324 @@
+import { AXLE_ROWS, axleFromCatalog, type Project, type RunningGear, TIRE_ROWS, tireFromCatalog } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+import { snapTo, stepsOf } from '../../drawing/parts';
+
+const LAYOUTS = [
+  { value: 'single', text: 'One axle' },
+  { value: 'tandem-equaliser', text: 'Two, with equalisers' },
+  { value: 'none', text: 'None yet' },
+] as const;
+const SUSPENSIONS = [
+  { value: 'leaf', text: 'Leaf springs' },
+  { value: 'torsion', text: 'Torsion axle' },
+  { value: 'none', text: 'No springs, bolted on' },
+  { value: 'unknown', text: 'Not known yet' },
+] as const;
+const MOUNTINGS = [
+  { value: 'welded', text: 'Welded to the rails' },
+  { value: 'bolted', text: 'Bolted to the rails' },
+] as const;
+
+/** The place of the axle, three ways side by side, each with one press to take it. */
+const ThreeWays = () => {
+  const { evaluation, say, readOnly } = useWorkbench();
+  const { project, edit } = useEditing();
+  const { ruleOfThumbM, wanted, window } = evaluation.placement;
+  const take = (xM: number): void => {
+    const place = snapTo(xM, stepsOf(project).snap, project);
+    edit(`axle to ${say.length(place)}`, (current) => ({
+      ...current,
+      runningGear: { ...current.runningGear, positionM: place },
+    }));
+  };
+  const middle = window.kind === 'window' ? (window.fromM + window.toM) / 2 : undefined;
+  const rows = [
+    { name: '60/40 rule', text: say.length(ruleOfThumbM), xM: ruleOfThumbM },
+    {
+      name: wanted ? `${say.percent(wanted.share)} in ${say.caseName(wanted.caseId)}` : 'Wanted tongue share',
+      text: wanted?.xM === undefined ? 'no place gives it' : say.length(wanted.xM),
+      xM: wanted?.xM,
+    },
+    {
+      name: 'All towed loads ride well',
+      text:
+        window.kind === 'window'
+          ? `${say.length(window.fromM)} to ${say.length(window.toM)}`
+          : window.kind === 'conflict'
+            ? 'nowhere: see checks'
+            : 'no load yet',
+      xM: middle,
+    },
+  ];
+  return (
+    <table className="mx-4 mb-3 w-[calc(100%-2rem)] text-[14px]" aria-label="The axle’s place, three ways">
+      <tbody>
+        {rows.map(({ name, text, xM }) => (
+          <tr key={name} className="border-b border-base-300">
+            <th scope="row" className="narrow py-1 pr-2 text-left font-normal">
+              {name}
+            </th>
+            <td className="py-1 pr-2 font-semibold">
+              <Sized>{text}</Sized>
+            </td>
+            <td className="py-1 text-right">
+              <button
+                type="button"
+                className="button"
+                disabled={xM === undefined || readOnly}
+                aria-label={`Take ${name}`}
+                onClick={() => xM !== undefined && take(xM)}
+              >
+                Take
+              </button>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+};
+
+/** Axle, its place, wheels and suspension. */
+export const AxleStep = () => {
+  const { project, edit } = useEditing();
+  const { say, readOnly } = useWorkbench();
+  const gear = project.runningGear;
+  const set = (label: string, change: Partial<RunningGear>): void =>
+    edit(label, (current) => ({
+      ...current,
+      runningGear: { ...current.runningGear, ...change } as Project['runningGear'],
+    }));
+  const setAxle = (label: string, change: Partial<RunningGear['axle']>): void =>
+    set(label, { axle: { ...gear.axle, ...change } });
+  const setSuspension = (label: string, change: Partial<RunningGear['suspension']>): void =>
+    set(label, { suspension: { ...gear.suspension, ...change } });
+  const setTire = (label: string, change: Partial<RunningGear['tire']>): void =>
+    set(label, { tire: { ...gear.tire, ...change } });
+  const { nudge } = stepsOf(project);
+  const moveTo = (positionM: number): void => set(`axle to ${say.length(positionM)}`, { positionM });
+  return (
+    <>
+      <FieldGrid>
+        <SelectField
+          label="Axles"
+          value={gear.layout}
+          options={LAYOUTS}
+          partField="axle.layout"
+          onCommit={(layout) => set('axles', { layout: layout as RunningGear['layout'] })}
+        />
+        <SelectField
+          label="Axle from the list"
+          value={gear.axle.catalogId ?? ''}
+          options={[
+            { value: '', text: 'Another one' },
+            ...AXLE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+          ]}
+          onCommit={(id) =>
+            id === ''
+              ? setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null })
+              : setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
+                  ...axleFromCatalog(id),
+                  hubFaceM: gear.axle.hubFaceM,
+                })
+          }
+        />
+        <div className="col-span-2 grid grid-cols-[44px_1fr_44px] items-start gap-1">
+          <button
+            type="button"
+            className="button mt-[22px] px-0"
+            aria-label="Axle a step forward"
+            disabled={readOnly}
+            onClick={() => moveTo(gear.positionM - nudge)}
+          >
+            −
+          </button>
+          <QuantityField
+            label="Middle of axle, back from front edge"
+            kind="length"
+            value={gear.positionM}
+            min={-20}
+            max={30}
+            hot
+            partField="axle"
+            onCommit={moveTo}
+          />
+          <button
+            type="button"
+            className="button mt-[22px] px-0"
+            aria-label="Axle a step back"
+            disabled={readOnly}
+            onClick={() => moveTo(gear.positionM + nudge)}
+          >
+            +
+          </button>
+        </div>
+        <QuantityField
+          label="Rating on its tag, each axle"
+          kind="mass"
+          value={gear.axle.ratingKg}
+          min={5}
+          max={20000}
+          onCommit={(ratingKg) => setAxle(`axle rating ${say.mass(ratingKg)}`, { ratingKg })}
+          onClear={() => setAxle('axle rating taken out', { ratingKg: null })}
+        />
+        <SelectField
+          label="Suspension"
+          value={gear.suspension.kind}
+          options={SUSPENSIONS}
+          onCommit={(kind) => setSuspension('suspension', { kind: kind as RunningGear['suspension']['kind'] })}
+        />
+      </FieldGrid>
+      <ThreeWays />
+      <FieldGroup title="Springs, hangers, track">
+        {gear.suspension.kind === 'leaf' && (
+          <QuantityField
+            label="Spring, bolt to bolt"
+            kind="length"
+            value={gear.suspension.hangerSpacingM}
+            min={0.1}
+            max={3}
+            onCommit={(hangerSpacingM) => setSuspension('hangers', { hangerSpacingM })}
+          />
+        )}
+        {gear.suspension.kind === 'torsion' && (
+          <QuantityField
+            label="Wheel behind bracket, loaded"
+            kind="length"
+            value={gear.suspension.armM}
+            min={0}
+            max={0.6}
+            onCommit={(armM) => setSuspension('torsion arm', { armM })}
+          />
+        )}
+        {gear.layout === 'tandem-equaliser' && (
+          <QuantityField
+            label="Between the axles"
+            kind="length"
+            value={gear.spacingM}
+            min={0.3}
+            max={3}
+            onCommit={(spacingM) => set('between the axles', { spacingM })}
+          />
+        )}
+        <SelectField
+          label="Hangers or brackets"
+          value={gear.suspension.mounting}
+          options={MOUNTINGS}
+          onCommit={(mounting) =>
+            setSuspension('how hangers are held', { mounting: mounting as RunningGear['suspension']['mounting'] })
+          }
+        />
+        <QuantityField
+          label="Wheel middle to wheel middle"
+          kind="length"
+          value={gear.suspension.trackM}
+          min={0.2}
+          max={4}
+          onCommit={(trackM) => setSuspension('track', { trackM })}
+        />
+        <QuantityField
+          label="Axle weighs, with hubs"
+          kind="mass"
+          value={gear.axle.massKg}
+          min={0}
+          max={2000}
+          onCommit={(massKg) => setAxle('axle’s own weight', { massKg })}
+        />
+        <QuantityField
+          label="Top of rails above ground"
+          kind="length"
+          value={gear.railTopHeightM}
+          min={0.05}
+          max={3}
+          onCommit={(railTopHeightM) => set('height of rails', { railTopHeightM })}
+        />
+      </FieldGroup>
+      <FieldGroup title="Tires and wheels">
+        <SelectField
+          label="Tire from the list"
+          value={gear.tire.catalogId ?? ''}
+          options={[
+            { value: '', text: 'Another one' },
+            ...TIRE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+          ]}
+          onCommit={(id) => {
+            const row = TIRE_ROWS.find((candidate) => candidate.id === id);
+            if (row)
+              set(`tire ${row.name}`, {
+                tire: tireFromCatalog(id),
+                wheel: { ...gear.wheel, assemblyMassKg: row.assemblyMassKg },
+              });
+            else setTire('another tire', { catalogId: null, name: 'Own tire', maxLoadKg: null });
+          }}
+        />
+        <QuantityField
+          label="On its sidewall, each"
+          kind="mass"
+          value={gear.tire.maxLoadKg}
+          min={5}
+          max={5000}
+          onCommit={(maxLoadKg) => setTire('tire load', { maxLoadKg })}
+          onClear={() => setTire('tire load taken out', { maxLoadKg: null })}
+        />
+        <SelectField
+          label="Tire made for"
+          value={gear.tire.passenger ? 'passenger' : 'trailer'}
+          options={[
+            { value: 'trailer', text: 'Trailers, light trucks' },
+            { value: 'passenger', text: 'Passenger cars' },
+          ]}
+          onCommit={(kind) => setTire('kind of tire', { passenger: kind === 'passenger' })}
+        />
+        <QuantityField
+          label="Stamped on the wheel, each"
+          kind="mass"
+          value={gear.wheel.maxLoadKg}
+          min={5}
+          max={5000}
+          onCommit={(maxLoadKg) => set('wheel load', { wheel: { ...gear.wheel, maxLoadKg } })}
+          onClear={() => set('wheel load taken out', { wheel: { ...gear.wheel, maxLoadKg: null } })}
+        />
+        <QuantityField
+          label="Tire and wheel weigh, each"
+          kind="mass"
+          value={gear.wheel.assemblyMassKg}
+          min={0}
+          max={300}
+          onCommit={(assemblyMassKg) => set('wheel’s own weight', { wheel: { ...gear.wheel, assemblyMassKg } })}
+        />
+        <QuantityField
+          label="Tire width"
+          kind="length"
+          value={gear.tire.widthM}
+          min={0.02}
+          max={0.6}
+          onCommit={(widthM) => setTire('tire width', { widthM })}
+        />
+        <QuantityField
+          label="Tire height, unloaded"
+          kind="length"
+          value={gear.tire.diameterM}
+          min={0.1}
+          max={1.6}
+          onCommit={(diameterM) => setTire('tire height', { diameterM })}
+        />
+        <QuantityField
+          label="Hub to ground, loaded"
+          kind="length"
+          value={gear.tire.loadedRadiusM}
+          min={0.05}
+          max={0.8}
+          onCommit={(loadedRadiusM) => setTire('loaded radius', { loadedRadiusM })}
+        />
+      </FieldGroup>
+      <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
+        The tag on the axle, the sidewall and the stamp on the wheel govern, not this list. Leaf springs under tension
+        can throw parts: take the load off first.
+      </p>
+    </>
+  );
+};

@@ -1,0 +1,142 @@
+import { changeCase, type Project, TONGUE_SCHOOLS, type TongueBand } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../workbench/workbench';
+
+const SCHOOLS = [
+  { value: 'north-america', text: 'North America, 10 to 15 %' },
+  { value: 'europe', text: 'Europe, 4 to 7 %, by plate' },
+  { value: 'australia', text: 'Australia, about 10 %' },
+  { value: 'muscle-pulled', text: 'Pulled by muscle, a few %' },
+  { value: 'own', text: 'My own' },
+] as const;
+
+/** Tongue band and the share that is wanted; the drawing shows where the axle may sit. */
+export const BalanceStep = () => {
+  const { project, edit } = useEditing();
+  const { caseId, say } = useWorkbench();
+  const band = project.tongueBand;
+  const loadCase = project.cases.find(({ id }) => id === caseId);
+  const setBand = (change: Partial<TongueBand>): void =>
+    edit('tongue band', (current) => ({
+      ...current,
+      settings: { ...current.settings, tongueSchool: 'own' },
+      tongueBand: { ...current.tongueBand, ...change },
+    }));
+  const setCaseBand = (change: Partial<TongueBand> | null): void => {
+    if (loadCase)
+      edit(`tongue band of ${loadCase.name}`, (current) =>
+        changeCase(current, loadCase.id, (old) => ({
+          ...old,
+          tongueBand: change === null ? null : { ...(old.tongueBand ?? current.tongueBand), ...change },
+        })),
+      );
+  };
+  return (
+    <>
+      <FieldGrid>
+        <div className="col-span-2">
+          <SelectField
+            label="School of tongue weight"
+            value={project.settings.tongueSchool}
+            options={SCHOOLS}
+            onCommit={(school) =>
+              edit('school of tongue weight', (current) => ({
+                ...current,
+                settings: { ...current.settings, tongueSchool: school as Project['settings']['tongueSchool'] },
+                tongueBand:
+                  school === 'own' ? current.tongueBand : TONGUE_SCHOOLS[school as keyof typeof TONGUE_SCHOOLS],
+              }))
+            }
+          />
+        </div>
+        <QuantityField
+          label="Tongue share, at least"
+          kind="percent"
+          value={band.minShare}
+          min={0}
+          max={band.maxShare}
+          onCommit={(minShare) => setBand({ minShare })}
+        />
+        <QuantityField
+          label="Tongue share, at most"
+          kind="percent"
+          value={band.maxShare}
+          min={band.minShare}
+          max={1}
+          onCommit={(maxShare) => setBand({ maxShare })}
+        />
+        <QuantityField
+          label="Wanted share"
+          kind="percent"
+          value={project.wantedTongueShare}
+          min={0}
+          max={0.9}
+          onCommit={(wantedTongueShare) => edit('wanted share', (current) => ({ ...current, wantedTongueShare }))}
+        />
+        <SelectField
+          label="in the load"
+          value={project.axleCaseId ?? ''}
+          options={project.cases
+            .filter(({ mode }) => mode === 'towed')
+            .map(({ id, name }) => ({ value: id, text: name }))}
+          onCommit={(axleCaseId) =>
+            edit(`wanted share in ${say.caseName(axleCaseId)}`, (current) => ({ ...current, axleCaseId }))
+          }
+        />
+      </FieldGrid>
+      {loadCase?.mode === 'towed' && (
+        <FieldGroup title={`Another band for ${loadCase.name}`}>
+          <div className="col-span-2">
+            <CheckField
+              label="It has a band of its own"
+              checked={loadCase.tongueBand !== null}
+              onCommit={(own) => setCaseBand(own ? {} : null)}
+            />
+          </div>
+          {loadCase.tongueBand && (
+            <>
+              <QuantityField
+                label="At least"
+                kind="percent"
+                value={loadCase.tongueBand.minShare}
+                min={0}
+                max={loadCase.tongueBand.maxShare}
+                onCommit={(minShare) => setCaseBand({ minShare })}
+              />
+              <QuantityField
+                label="At most"
+                kind="percent"
+                value={loadCase.tongueBand.maxShare}
+                min={loadCase.tongueBand.minShare}
+                max={1}
+                onCommit={(maxShare) => setCaseBand({ maxShare })}
+              />
+            </>
+          )}
+        </FieldGroup>
+      )}
+      <FieldGroup title="Limits in weight">
+        <QuantityField
+          label="Tongue at least"
+          kind="mass"
+          value={band.minKg}
+          min={0}
+          max={3000}
+          onCommit={(minKg) => setBand({ minKg })}
+          onClear={() => setBand({ minKg: null })}
+        />
+        <QuantityField
+          label="Tongue at most"
+          kind="mass"
+          value={band.maxKg}
+          min={0}
+          max={3000}
+          onCommit={(maxKg) => setBand({ maxKg })}
+          onClear={() => setBand({ maxKg: null })}
+        />
+      </FieldGroup>
+    </>
+  );
+};

@@ -1,0 +1,67 @@
+import { cutListCsv, findingsCsv, weightsCsv } from '@kereta/core';
+import { Link } from 'react-router';
+import { download, fileName } from '../../ui/download';
+import { useEditing } from '../../ui/editing';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+/** What to buy of each section, and the lists to take along. */
+export const CutStep = () => {
+  const { project } = useEditing();
+  const { evaluation, say } = useWorkbench();
+  const csv = (name: string, text: string): void =>
+    download(fileName(`${project.name} ${name}`, '.csv'), text, 'text/csv');
+  return (
+    <div className="px-4 pb-3">
+      <table className="narrow w-full text-[14px]" aria-label="Metal to buy">
+        <thead>
+          <tr className="mute text-left">
+            <th className="font-normal">Section</th>
+            <th className="text-right font-normal">Length</th>
+            <th className="text-right font-normal">Weight</th>
+          </tr>
+        </thead>
+        <tbody>
+          {evaluation.cutList.totals.map(({ sectionId, designation, materialName, lengthM, massKg }) => (
+            <tr key={`${sectionId}${materialName}`} className="border-t border-base-300">
+              <td className="py-1">
+                <Sized>{designation}</Sized>
+                <span className="mute block">{materialName}</span>
+              </td>
+              <td className="text-right whitespace-nowrap">
+                <Sized>{say.length(lengthM)}</Sized>
+              </td>
+              <td className="text-right whitespace-nowrap">{say.mass(massKg)}</td>
+            </tr>
+          ))}
+          <tr className="border-t border-[var(--ink)] font-semibold">
+            <td>All metal</td>
+            <td />
+            <td className="text-right whitespace-nowrap">{say.mass(evaluation.cutList.massKg)}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p className="narrow mute mt-1 text-[13px]">
+        Sum of the pieces: what the saw eats and what is left over come on top.
+      </p>
+      <div className="mt-3 grid grid-cols-2 gap-2">
+        <Link className="button button-main col-span-2" to={`/trailer/${project.id}/print/cut-list`}>
+          Print cut list
+        </Link>
+        <button type="button" className="button" onClick={() => csv('cut list', cutListCsv(project, evaluation))}>
+          Cut list, CSV
+        </button>
+        <button type="button" className="button" onClick={() => csv('weights', weightsCsv(project, evaluation))}>
+          Weights, CSV
+        </button>
+        <button
+          type="button"
+          className="button col-span-2"
+          onClick={() => csv('checks', findingsCsv(project, evaluation))}
+        >
+          Checks, CSV
+        </button>
+      </div>
+    </div>
+  );
+};

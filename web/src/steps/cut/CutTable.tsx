@@ -1,0 +1,57 @@
+import { cutText, type Evaluation, type Speaker } from '@kereta/core';
+import { Sized } from '../../ui/Sized';
+
+const PIECES: Readonly<Record<string, string>> = {
+  rail: 'Side rail',
+  header: 'Header',
+  cross: 'Cross-member',
+  tongue: 'Tongue',
+  side: 'Side rail, top',
+  post: 'Post',
+};
+
+/** Every piece: its mark, how many, how long, how the ends are sawn. */
+export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly say: Speaker }) => (
+  <table className="narrow w-full text-[14px]" aria-label="Cut list">
+    <thead>
+      <tr className="mute border-b border-[var(--ink)] text-left">
+        <th className="py-1 pr-2 font-normal">Mark</th>
+        <th className="pr-2 font-normal">Piece</th>
+        <th className="pr-2 text-right font-normal">Qty</th>
+        <th className="pr-2 font-normal">Section</th>
+        <th className="pr-2 text-right font-normal">Long points</th>
+        <th className="pr-2 text-right font-normal">Along a face</th>
+        <th className="pr-2 font-normal">Ends</th>
+        <th className="text-right font-normal">Each</th>
+      </tr>
+    </thead>
+    <tbody>
+      {evaluation.cutList.rows.map((row) => {
+        const [first, second] = row.ends.map(cutText);
+        return (
+          <tr key={row.mark} className="border-b border-base-300 align-top">
+            <th scope="row" className="py-1 pr-2 text-left font-bold">
+              {row.mark}
+            </th>
+            <td className="pr-2">{PIECES[row.group]}</td>
+            <td className="pr-2 text-right">{row.quantity}</td>
+            <td className="pr-2">
+              <Sized>{row.designation}</Sized>
+            </td>
+            <td className="pr-2 text-right font-semibold whitespace-nowrap">
+              <Sized>{say.length(row.cutLengthM)}</Sized>
+            </td>
+            <td className="pr-2 text-right whitespace-nowrap">
+              <Sized>{say.length(row.faceLengthM)}</Sized>
+            </td>
+            <td className="pr-2">
+              {first === second ? `both ${first}` : `${first}; ${second}`}
+              {row.handed && '; cut left and right as a pair'}
+            </td>
+            <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
+          </tr>
+        );
+      })}
+    </tbody>
+  </table>
+);

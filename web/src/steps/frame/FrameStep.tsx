@@ -1,0 +1,261 @@
+import {
+  addCrossMember,
+  barOf,
+  DECK_ROWS,
+  findSection,
+  inches,
+  millimetres,
+  moveCrossMember,
+  overrideBar,
+  type Project,
+  removeCrossMember,
+} from '@kereta/core';
+import { nanoid } from 'nanoid';
+import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../ui/editing';
+import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { BarFields } from '../BarFields';
+import { materialFor, sectionOptions } from '../stepKit';
+import { OwnSection } from './OwnSection';
+
+const CORNERS = [
+  { value: 'rails-through', text: 'Rails run through' },
+  { value: 'headers-through', text: 'Headers run through' },
+  { value: 'mitred', text: 'Mitred' },
+] as const;
+const SEATS = [
+  { value: 'on-top', text: 'On top of the frame' },
+  { value: 'recessed', text: 'Recessed between rails' },
+] as const;
+
+const PickedMember = ({ id }: { readonly id: string }) => {
+  const { project, edit } = useEditing();
+  const { evaluation, say, pick } = useWorkbench();
+  const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
+  if (!member) return null;
+  const placed = evaluation.chassis.crossPlaced;
+  const cross = placed.find((candidate) => candidate.id === id);
+  const bar = barOf(project, member.group, id);
+  const own = project.frame.overrides[id] !== undefined;
+  return (
+    <section className="border-t border-base-300 px-4 pt-3" aria-label={`Picked: ${say.partName(id)}`}>
+      <h2 className="mb-2 font-semibold" style={{ color: 'var(--dye)' }}>
+        {say.partName(id)}
+      </h2>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3">
+        {cross && (
+          <QuantityField
+            label="Middle, back from front edge"
+            kind="length"
+            value={cross.xM}
+            min={0}
+            max={project.frame.bed.lengthM}
+            hot
+            partField={id}
+            onCommit={(xM) =>
+              edit(`${say.partName(id).toLowerCase()} to ${say.length(xM)}`, (current) =>
+                moveCrossMember(current, placed, id, xM),
+              )
+            }
+          />
+        )}
+        <SelectField
+          label="Its own section"
+          value={bar.sectionId}
+          options={sectionOptions(project)}
+          partField={cross ? `${id}.section` : id}
+          onCommit={(sectionId) =>
+            edit(
+              `${say.partName(id).toLowerCase()} to ${findSection(project, sectionId)?.designation ?? sectionId}`,
+              (current) =>
+                overrideBar(current, placed, id, {
+                  sectionId,
+                  materialId: materialFor(current, sectionId, bar.materialId),
+                }),
+            )
+          }
+        />
+        {own && (
+          <button
+            type="button"
+            className="button"
+            onClick={() =>
+              edit(`${say.partName(id).toLowerCase()} like its group`, (current) =>
+                overrideBar(current, placed, id, undefined),
+              )
+            }
+          >
+            Like its group
+          </button>
+        )}
+        {cross && (
+          <button
+            type="button"
+            className="button"
+            onClick={() => {
+              edit(`${say.partName(id).toLowerCase()} taken off`, (current) => removeCrossMember(current, placed, id));
+              pick(undefined);
+            }}
+          >
+            Take off
+          </button>
+        )}
+      </div>
+    </section>
+  );
+};
+
+/** Bed, bars and deck. */
+export const FrameStep = () => {
+  const { project, edit } = useEditing();
+  const { picked, pick, evaluation, say } = useWorkbench();
+  const { frame } = project;
+  const set = (label: string, change: Partial<Project['frame']>): void =>
+    edit(label, (current) => ({ ...current, frame: { ...current.frame, ...change } }));
+  const setBed = (label: string, change: Partial<typeof frame.bed>): void =>
+    set(label, { bed: { ...frame.bed, ...change } });
+  const metric = project.settings.units === 'metric';
+  const pickedMember =
+    picked !== undefined && evaluation.chassis.members.some(({ id, group }) => id === picked && group !== 'tongue');
+  return (
+    <>
+      {pickedMember && <PickedMember key={picked} id={picked} />}
+      <FieldGrid>
+        <QuantityField
+          label="Bed length, outside"
+          kind="length"
+          value={frame.bed.lengthM}
+          min={0.3}
+          max={20}
+          hot
+          onCommit={(lengthM) => setBed(`bed ${say.length(lengthM)} long`, { lengthM })}
+        />
+        <QuantityField
+          label="Bed width, outside"
+          kind="length"
+          value={frame.bed.widthM}
+          min={0.2}
+          max={4}
+          hot
+          onCommit={(widthM) => setBed(`bed ${say.length(widthM)} wide`, { widthM })}
+        />
+        <BarFields group="rail" />
+        {frame.crossMembers.kind === 'spacing' ? (
+          <QuantityField
+            label="Cross-members at most apart"
+            kind="length"
+            value={frame.crossMembers.maxSpacingM}
+            min={0.1}
+            max={10}
+            onCommit={(maxSpacingM) =>
+              set(`cross-members ${say.length(maxSpacingM)} apart`, { crossMembers: { kind: 'spacing', maxSpacingM } })
+            }
+            hint={`${evaluation.chassis.crossPlaced.length} of them`}
+          />
+        ) : (
+          <button
+            type="button"
+            className="button self-center"
+            onClick={() =>
+              set('cross-members evenly spread', {
+                crossMembers: { kind: 'spacing', maxSpacingM: metric ? millimetres(600) : inches(24) },
+              })
+            }
+          >
+            Spread evenly
+          </button>
+        )}
+        <button
+          type="button"
+          className="button self-center"
+          onClick={() => {
+            const id = `extra.${nanoid(8)}`;
+            edit('cross-member added', (current) => addCrossMember(current, id, current.frame.bed.lengthM / 2));
+            pick(id);
+          }}
+        >
+          Add cross-member
+        </button>
+      </FieldGrid>
+      <FieldGroup title="Headers and cross-members">
+        <BarFields group="header" />
+        <BarFields group="cross" />
+        <SelectField
+          label="Corners"
+          value={frame.bed.corner}
+          options={CORNERS}
+          onCommit={(corner) => setBed('corners', { corner: corner as typeof frame.bed.corner })}
+        />
+      </FieldGroup>
+      <FieldGroup title="Deck">
+        <SelectField
+          label="Deck of"
+          value={frame.deck.kind}
+          options={[
+            { value: 'none', text: 'No deck' },
+            ...DECK_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+          ]}
+          onCommit={(kind) => {
+            const row = DECK_ROWS.find(({ id }) => id === kind);
+            set('deck', {
+              deck: {
+                ...frame.deck,
+                kind: kind as typeof frame.deck.kind,
+                thicknessM: row?.usualThicknessM ?? frame.deck.thicknessM,
+              },
+            });
+          }}
+        />
+        <QuantityField
+          label="Thickness"
+          kind="length"
+          value={frame.deck.thicknessM}
+          min={0.0005}
+          max={0.2}
+          onCommit={(thicknessM) => set('deck thickness', { deck: { ...frame.deck, thicknessM } })}
+        />
+        <SelectField
+          label="Where it lies"
+          value={frame.deck.seat}
+          options={SEATS}
+          onCommit={(seat) => set('deck seat', { deck: { ...frame.deck, seat: seat as typeof frame.deck.seat } })}
+        />
+      </FieldGroup>
+      <FieldGroup title="Sides">
+        <SelectField
+          label="Sides"
+          value={frame.sides.kind}
+          options={[
+            { value: 'none', text: 'No sides' },
+            { value: 'rail', text: 'A rail on posts' },
+            { value: 'boards', text: 'Boards all round' },
+          ]}
+          onCommit={(kind) => {
+            const heightM =
+              frame.sides.kind === 'none' ? (metric ? millimetres(400) : inches(16)) : frame.sides.heightM;
+            const sides =
+              kind === 'rail'
+                ? ({ kind: 'rail', heightM } as const)
+                : kind === 'boards'
+                  ? ({ kind: 'boards', heightM, thicknessM: inches(0.75), densityKgM3: 560 } as const)
+                  : ({ kind: 'none' } as const);
+            set('sides', { sides });
+          }}
+        />
+        {frame.sides.kind !== 'none' && (
+          <QuantityField
+            label="Height above deck"
+            kind="length"
+            value={frame.sides.heightM}
+            min={0.03}
+            max={4}
+            onCommit={(heightM) => set('height of sides', { sides: { ...frame.sides, heightM } as typeof frame.sides })}
+          />
+        )}
+        {frame.sides.kind === 'rail' && <BarFields group="side" />}
+      </FieldGroup>
+      <OwnSection />
+    </>
+  );
+};

@@ -1,0 +1,88 @@
+import { sectionProperties } from '@kereta/core';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { useEditing } from '../../ui/editing';
+import { FieldGroup, SelectField, TextField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+
+const DEFAULT = { heightM: 0.0508, widthM: 0.0508, wallM: 0.003 };
+
+/** A tube that no list has: measured with a caliper, kept with this trailer. */
+export const OwnSection = () => {
+  const { edit, readOnly } = useEditing();
+  const [name, setName] = useState('My tube');
+  const [size, setSize] = useState(DEFAULT);
+  const [family, setFamily] = useState<'steel' | 'aluminum'>('steel');
+  const shape = { kind: 'rect-tube', ...size, outerRadiusM: 2 * size.wallM, innerRadiusM: size.wallM } as const;
+  const possible = sectionProperties(shape).ok;
+  return (
+    <FieldGroup title="A tube of your own">
+      <TextField label="Name" value={name} onCommit={setName} />
+      <SelectField
+        label="Of"
+        value={family}
+        options={[
+          { value: 'steel', text: 'Steel, unmarked' },
+          { value: 'aluminum', text: 'Aluminum' },
+        ]}
+        onCommit={(value) => setFamily(value as typeof family)}
+      />
+      <QuantityField
+        label="Height"
+        kind="length"
+        value={size.heightM}
+        min={0.005}
+        max={0.5}
+        onCommit={(heightM) => setSize({ ...size, heightM })}
+      />
+      <QuantityField
+        label="Width"
+        kind="length"
+        value={size.widthM}
+        min={0.005}
+        max={0.5}
+        onCommit={(widthM) => setSize({ ...size, widthM })}
+      />
+      <QuantityField
+        label="Wall"
+        kind="length"
+        value={size.wallM}
+        min={0.0003}
+        max={0.05}
+        onCommit={(wallM) => setSize({ ...size, wallM })}
+      />
+      <button
+        type="button"
+        className="button self-center"
+        disabled={!possible || readOnly}
+        onClick={() =>
+          edit(`${name} added`, (current) => ({
+            ...current,
+            ownRows: {
+              ...current.ownRows,
+              sections: [
+                ...current.ownRows.sections,
+                {
+                  id: `own-${nanoid(8)}`,
+                  designation: name,
+                  family,
+                  group: 'Your own',
+                  usualMaterialId: family === 'steel' ? 'unmarked-tube' : '6063-t5',
+                  shape,
+                  source: { kind: 'own', note: 'measured' },
+                },
+              ],
+            },
+          }))
+        }
+      >
+        Add to the list
+      </button>
+      {!possible && (
+        <p style={{ color: 'var(--fix)' }} className="col-span-2 text-[13px]">
+          Such a wall and such sides make no tube.
+        </p>
+      )}
+    </FieldGroup>
+  );
+};

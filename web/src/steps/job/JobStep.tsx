@@ -1,0 +1,157 @@
+import { type Project, pounds } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+
+const REGIONS = [
+  ['north-america', 'North America'],
+  ['europe', 'Europe'],
+  ['australia', 'Australia'],
+] as const;
+
+const ROADS = [
+  { value: 'road', text: 'Good roads' },
+  { value: 'rough', text: 'Rough roads' },
+  { value: 'off-road', text: 'Off road' },
+] as const;
+
+/** A tow vehicle of which nothing is known yet: every figure is missing, none is zero. */
+const UNKNOWN_VEHICLE: NonNullable<Project['towVehicle']> = {
+  name: 'Tow vehicle',
+  massKg: null,
+  hitchHeightM: null,
+  tongueLimitKg: null,
+  towLimitKg: null,
+  studCircle: '',
+};
+
+/** What it carries, what tows it, where it must fit. */
+export const JobStep = () => {
+  const { project, edit } = useEditing();
+  const vehicle = project.towVehicle ?? UNKNOWN_VEHICLE;
+  const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
+    edit(label, (current) => ({
+      ...current,
+      towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change } as Project['towVehicle'],
+    }));
+  const setJob = (label: string, change: Partial<Project['job']>): void =>
+    edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
+  return (
+    <>
+      <FieldGrid>
+        <div className="col-span-2">
+          <TextField
+            label="Trailer’s name"
+            value={project.name}
+            onCommit={(name) => edit(`name ${name}`, (current) => ({ ...current, name }))}
+          />
+        </div>
+        <div className="col-span-2">
+          <TextField
+            label="What it will carry"
+            value={project.job.purpose}
+            onCommit={(purpose) => setJob('what it carries', { purpose })}
+          />
+        </div>
+        <SelectField
+          label="On what roads"
+          value={project.job.road}
+          options={ROADS}
+          onCommit={(road) => setJob('roads', { road: road as Project['job']['road'] })}
+        />
+        <QuantityField
+          label="Rated gross, for its plate"
+          kind="mass"
+          value={project.ratedGrossKg}
+          min={pounds(20)}
+          max={20000}
+          onCommit={(ratedGrossKg) => edit('rated gross', (current) => ({ ...current, ratedGrossKg }))}
+          onClear={() => edit('rated gross taken out', (current) => ({ ...current, ratedGrossKg: null }))}
+        />
+      </FieldGrid>
+      <FieldGroup title="Tow vehicle" open>
+        <QuantityField
+          label="May tow"
+          kind="mass"
+          value={vehicle.towLimitKg}
+          min={0}
+          max={20000}
+          onCommit={(towLimitKg) => setVehicle('tow limit', { towLimitKg })}
+          onClear={() => setVehicle('tow limit taken out', { towLimitKg: null })}
+        />
+        <QuantityField
+          label="Hitch allows"
+          kind="mass"
+          value={vehicle.tongueLimitKg}
+          min={0}
+          max={5000}
+          onCommit={(tongueLimitKg) => setVehicle('hitch limit', { tongueLimitKg })}
+          onClear={() => setVehicle('hitch limit taken out', { tongueLimitKg: null })}
+        />
+        <TextField
+          label="Vehicle’s name"
+          value={vehicle.name}
+          onCommit={(name) => setVehicle('tow vehicle', { name })}
+        />
+        <QuantityField
+          label="Vehicle weighs"
+          kind="mass"
+          value={vehicle.massKg}
+          min={0}
+          max={20000}
+          onCommit={(massKg) => setVehicle('vehicle’s weight', { massKg })}
+          onClear={() => setVehicle('vehicle’s weight taken out', { massKg: null })}
+        />
+        <QuantityField
+          label="Hitch height"
+          kind="length"
+          value={vehicle.hitchHeightM}
+          min={0}
+          max={2}
+          onCommit={(hitchHeightM) => setVehicle('hitch height', { hitchHeightM })}
+          onClear={() => setVehicle('hitch height taken out', { hitchHeightM: null })}
+        />
+      </FieldGroup>
+      <FieldGroup title="Where it must fit">
+        <QuantityField
+          label="Widest it may be"
+          kind="length"
+          value={project.job.maxWidthM}
+          min={0.3}
+          max={5}
+          onCommit={(maxWidthM) => setJob('widest', { maxWidthM })}
+          onClear={() => setJob('no limit of width', { maxWidthM: null })}
+        />
+        <QuantityField
+          label="Longest it may be"
+          kind="length"
+          value={project.job.maxLengthM}
+          min={0.5}
+          max={30}
+          onCommit={(maxLengthM) => setJob('longest', { maxLengthM })}
+          onClear={() => setJob('no limit of length', { maxLengthM: null })}
+        />
+      </FieldGroup>
+      <FieldGroup title="Where it will be towed">
+        {REGIONS.map(([region, name]) => (
+          <CheckField
+            key={region}
+            label={name}
+            checked={project.settings.regions.includes(region)}
+            onCommit={(on) =>
+              edit(`${name} ${on ? 'added' : 'taken out'}`, (current) => ({
+                ...current,
+                settings: {
+                  ...current.settings,
+                  regions: on
+                    ? [...current.settings.regions, region]
+                    : current.settings.regions.filter((other) => other !== region),
+                },
+              }))
+            }
+          />
+        ))}
+      </FieldGroup>
+    </>
+  );
+};

@@ -1,0 +1,48 @@
+import type { StepId } from '@kereta/core';
+import type { ComponentType } from 'react';
+import type { LowerView } from '../drawing/Drawing';
+import { AxleStep } from './axle/AxleStep';
+import { BalanceStep } from './balance/BalanceStep';
+import { CutStep } from './cut/CutStep';
+import { FrameStep } from './frame/FrameStep';
+import { JobStep } from './job/JobStep';
+import { LoadsStep } from './loads/LoadsStep';
+import { StrengthStep } from './strength/StrengthStep';
+import { TongueStep } from './tongue/TongueStep';
+
+interface StepView {
+  readonly Fields: ComponentType;
+  readonly line: string;
+  readonly lower: LowerView;
+  readonly strip: 'folded' | 'normal' | 'open';
+}
+
+/** What each step shows; the drawing above the ruler is the same in all. */
+export const STEP_VIEWS: Readonly<Record<StepId, StepView>> = {
+  job: {
+    Fields: JobStep,
+    line: 'What it will carry, what tows it, where it must fit.',
+    lower: 'plan',
+    strip: 'normal',
+  },
+  frame: { Fields: FrameStep, line: 'How big, of what steel, how far apart.', lower: 'plan', strip: 'normal' },
+  loads: { Fields: LoadsStep, line: 'Everything aboard, and when.', lower: 'plan', strip: 'normal' },
+  axle: { Fields: AxleStep, line: 'What it may carry, and where it sits.', lower: 'plan', strip: 'normal' },
+  tongue: { Fields: TongueStep, line: 'What holds the trailer to the vehicle.', lower: 'plan', strip: 'normal' },
+  strength: { Fields: StrengthStep, line: 'Each member, under its own worst load.', lower: 'work', strip: 'folded' },
+  balance: {
+    Fields: BalanceStep,
+    line: 'Nose light sways. Nose heavy overloads the hitch.',
+    lower: 'window',
+    strip: 'open',
+  },
+  cut: { Fields: CutStep, line: 'Every piece, and what to buy.', lower: 'plan', strip: 'folded' },
+};
+
+/** Step in which a picked part's fields stand. */
+export const stepOfPart = (partId: string, isItem: boolean): StepId => {
+  if (isItem) return 'loads';
+  if (partId.startsWith('axle')) return 'axle';
+  if (partId.startsWith('tongue') || partId === 'coupler') return 'tongue';
+  return 'frame';
+};

@@ -1,0 +1,107 @@
+import {
+  type AnyFinding,
+  type PrintedLine,
+  printWorking,
+  sentenceOf,
+  sourceText,
+  type Speaker,
+  VERDICT_WORDS,
+} from '@kereta/core';
+import { ChevronDown } from 'lucide-react';
+import { type ReactNode, useId, useState } from 'react';
+import { Sized } from './Sized';
+import { VerdictMark } from './VerdictMark';
+
+const Line = ({ line }: { readonly line: PrintedLine }) => (
+  <tr className={line.concludes ? 'border-t border-[var(--ink)] font-semibold' : ''}>
+    <td className="py-[1px] pr-2 align-top">
+      {line.label}
+      {line.figures && <span className="mute block font-normal">{line.figures}</span>}
+    </td>
+    <td className="py-[1px] text-right align-bottom whitespace-nowrap">{line.result}</td>
+  </tr>
+);
+
+interface FindingCardProps {
+  readonly finding: AnyFinding;
+  readonly say: Speaker;
+  readonly startOpen?: boolean;
+  readonly action?: ReactNode;
+  readonly onPick?: () => void;
+}
+
+/** A finding as a sentence that unfolds to its working and its source. */
+export const FindingCard = ({ finding, say, startOpen = false, action, onPick }: FindingCardProps) => {
+  const [open, setOpen] = useState(startOpen);
+  const id = useId();
+  const word = finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note';
+  return (
+    <li className="border-b border-base-300">
+      <button
+        type="button"
+        className="flex w-full items-start gap-3 px-4 py-3 text-left"
+        aria-expanded={open}
+        aria-controls={id}
+        onClick={() => {
+          setOpen(!open);
+          if (!open) onPick?.();
+        }}
+      >
+        <span className="flex w-[46px] shrink-0 flex-col items-center">
+          {finding.counts ? (
+            <VerdictMark verdict={finding.verdict} />
+          ) : (
+            <span aria-hidden className="mute text-[18px] leading-[18px]">
+              ≈
+            </span>
+          )}
+          <span className="narrow mt-[2px] text-center text-[11.5px] leading-[13px]">{word}</span>
+        </span>
+        <span className="flex-1 text-[14px] leading-[19px]">
+          <Sized>{sentenceOf(finding, say)}</Sized>
+        </span>
+        <ChevronDown size={16} aria-hidden className={`mt-1 shrink-0 ${open ? 'rotate-180' : ''}`} />
+      </button>
+      {open && (
+        <div id={id} className="narrow px-4 pb-3 pl-[74px] text-[13px] leading-[18px]">
+          {finding.working.length > 0 && (
+            <table className="w-full">
+              <tbody>
+                {finding.working.map((line, index) => (
+                  // oxlint-disable-next-line react/no-array-index-key -- lines of one working keep their order
+                  <Line key={index} line={printWorking(line, say.style.system)} />
+                ))}
+              </tbody>
+            </table>
+          )}
+          <p className="mute mt-1">{sourceText(finding.source)}</p>
+          {action}
+        </div>
+      )}
+    </li>
+  );
+};
+
+export const FindingList = ({
+  findings,
+  say,
+  onPick,
+  openFirst = false,
+}: {
+  readonly findings: readonly AnyFinding[];
+  readonly say: Speaker;
+  readonly onPick?: (finding: AnyFinding) => void;
+  readonly openFirst?: boolean;
+}) => (
+  <ul className="border-t border-base-300" aria-label="Checks">
+    {findings.map((finding, index) => (
+      <FindingCard
+        key={`${finding.code}|${finding.subject}|${finding.caseId ?? ''}|${finding.region ?? ''}`}
+        finding={finding}
+        say={say}
+        startOpen={openFirst && index === 0 && finding.counts && finding.verdict === 'over'}
+        {...(onPick ? { onPick: () => onPick(finding) } : {})}
+      />
+    ))}
+  </ul>
+);

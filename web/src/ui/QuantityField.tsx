@@ -1,0 +1,185 @@
+import {
+  editAngle,
+  editLength,
+  editMass,
+  editNumber,
+  formatAngle,
+  formatLength,
+  formatMass,
+  parseAngle,
+  parseLength,
+  parseMass,
+  parseNumber,
+  type Result,
+  type TextProblem,
+  textProblemSentence,
+  type UnitSystem,
+} from '@kereta/core';
+import { useId, useState } from 'react';
+import { useEditing } from './editing';
+import { Sized } from './Sized';
+
+export type FieldKind = 'length' | 'mass' | 'angle' | 'percent' | 'number';
+
+interface KindRules {
+  readonly parse: (text: string, system: UnitSystem) => Result<number, TextProblem>;
+  /** for the field: comes back exactly */
+  readonly edit: (value: number, system: UnitSystem) => string;
+  readonly show: (value: number, system: UnitSystem, denominator: number) => string;
+  readonly unit: (system: UnitSystem) => string;
+  readonly example: (system: UnitSystem) => string;
+}
+
+const percentText = (text: string): string => text.replace(/\s*%\s*$/, '');
+
+const RULES: Readonly<Record<FieldKind, KindRules>> = {
+  length: {
+    parse: parseLength,
+    edit: editLength,
+    show: (value, system, denominator) => formatLength(value, { system, denominator }),
+    unit: (system) => (system === 'imperial' ? '' : 'mm'),
+    example: (system) => (system === 'imperial' ? `59, 4' 11 1/16", 4-11 or 1499 mm` : '1499, 1.5 m or 59 in'),
+  },
+  mass: {
+    parse: parseMass,
+    edit: editMass,
+    show: formatMass,
+    unit: (system) => (system === 'imperial' ? 'lb' : 'kg'),
+    example: (system) => (system === 'imperial' ? '350 or 160 kg' : '160 or 350 lb'),
+  },
+  angle: {
+    parse: parseAngle,
+    edit: editAngle,
+    show: (value) => formatAngle(value),
+    unit: () => '°',
+    example: () => '50',
+  },
+  percent: {
+    parse: (text) => {
+      const number = parseNumber(percentText(text));
+      return number.ok ? { ok: true, value: number.value / 100 } : number;
+    },
+    edit: (value) => editNumber(value * 100),
+    show: (value) => `${editNumber(value * 100)} %`,
+    unit: () => '%',
+    example: () => '12 or 12.5',
+  },
+  number: {
+    parse: (text) => parseNumber(text),
+    edit: editNumber,
+    show: editNumber,
+    unit: () => '',
+    example: () => '2.5',
+  },
+};
+
+interface QuantityFieldProps {
+  readonly label: string;
+  readonly kind: FieldKind;
+  /** null where it is missing */
+  readonly value: number | null;
+  readonly onCommit: (value: number) => void;
+  /** given where the field may be left empty */
+  readonly onClear?: () => void;
+  readonly min?: number;
+  readonly max?: number;
+  readonly hint?: string;
+  readonly hot?: boolean;
+  /** part id that Enter on the drawing brings here */
+  readonly partField?: string;
+}
+
+/** A size in the project's units that takes what people type, echoes it before it counts, and says what would have worked. */
+export const QuantityField = ({
+  label,
+  kind,
+  value,
+  onCommit,
+  onClear,
+  min,
+  max,
+  hint,
+  hot = false,
+  partField,
+}: QuantityFieldProps) => {
+  const { units, fraction, readOnly } = useEditing();
+  const id = useId();
+  const rules = RULES[kind];
+  const [typed, setTyped] = useState<string | undefined>();
+  const own = value === null ? '' : rules.edit(value, units);
+  const text = typed ?? own;
+  const parsed = typed === undefined || typed.trim() === '' ? undefined : rules.parse(typed, units);
+  const emptied = typed !== undefined && typed.trim() === '';
+  const show = (shown: number): string => rules.show(shown, units, fraction);
+  const outside =
+    parsed?.ok && min !== undefined && parsed.value < min
+      ? `Must be at least ${show(min)}.`
+      : parsed?.ok && max !== undefined && parsed.value > max
+        ? `Must be at most ${show(max)}.`
+        : undefined;
+  const problem =
+    emptied && !onClear
+      ? `Nothing typed. Try ${rules.example(units)}.`
+      : parsed && !parsed.ok
+        ? textProblemSentence(parsed.error, rules.example(units))
+        : outside;
+  const echo = parsed?.ok && !problem ? `= ${show(parsed.value)}` : undefined;
+
+  const commit = (): void => {
+    if (typed === undefined || problem) return;
+    if (emptied) onClear?.();
+    else if (parsed?.ok && typed !== own) onCommit(parsed.value);
+    setTyped(undefined);
+  };
+
+  const unit = rules.unit(units);
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
+        {label}
+      </label>
+      <div className="relative">
+        <input
+          id={id}
+          className={`field-box ${hot ? 'text-[18px]' : ''} ${unit ? 'pr-9' : ''}`}
+          value={text}
+          disabled={readOnly}
+          inputMode={kind === 'length' ? 'text' : 'decimal'}
+          autoComplete="off"
+          spellCheck={false}
+          aria-invalid={problem !== undefined}
+          aria-describedby={`${id}-note`}
+          placeholder={value === null ? 'missing' : undefined}
+          data-part-field={partField}
+          onChange={(event) => setTyped(event.target.value)}
+          onFocus={(event) => event.target.select()}
+          onBlur={() => {
+            commit();
+          }}
+          onKeyDown={(event) => {
+            if (event.key === 'Enter') commit();
+            if (event.key === 'Escape') setTyped(undefined);
+          }}
+        />
+        {unit && (
+          <span className="mute pointer-events-none absolute top-1/2 right-3 -translate-y-1/2 text-[13px]">{unit}</span>
+        )}
+      </div>
+      <p id={`${id}-note`} className="narrow text-[13px] leading-[17px]" aria-live="polite">
+        {problem ? (
+          <span style={{ color: 'var(--fix)' }}>
+            <Sized>{problem}</Sized>
+          </span>
+        ) : echo ? (
+          <span style={{ color: 'var(--dye)' }}>
+            <Sized>{echo}</Sized>
+          </span>
+        ) : hint ? (
+          <span className="mute">
+            <Sized>{hint}</Sized>
+          </span>
+        ) : null}
+      </p>
+    </div>
+  );
+};

@@ -1,0 +1,20 @@
+/** Hands a text to the browser as a file. */
+export const download = (fileName: string, text: string, type: string): void => {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = fileName;
+  link.click();
+  // The browser has read the address by the next turn of its loop.
+  setTimeout(() => URL.revokeObjectURL(url), 0);
+};
+
+/** A name that every file system takes. */
+export const fileName = (name: string, suffix: string): string =>
+  `${
+    name
+      .replace(/[^\p{L}\p{N} _-]+/gu, '')
+      .trim()
+      .replaceAll(/\s+/g, '-')
+      .slice(0, 60) || 'trailer'
+  }${suffix}`;

@@ -1,0 +1,138 @@
+import { type ReactNode, useId, useState } from 'react';
+import { useEditing } from './editing';
+
+export interface Option {
+  readonly value: string;
+  readonly text: string;
+  readonly group?: string;
+}
+
+interface SelectFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly options: readonly Option[];
+  readonly onCommit: (value: string) => void;
+  readonly partField?: string;
+}
+
+/** A choice from a list, grouped where the list is long. */
+export const SelectField = ({ label, value, options, onCommit, partField }: SelectFieldProps) => {
+  const { readOnly } = useEditing();
+  const id = useId();
+  const groups = [...new Set(options.map(({ group }) => group))];
+  const known = options.some((option) => option.value === value);
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
+        {label}
+      </label>
+      <select
+        id={id}
+        className="field-box narrow truncate"
+        value={value}
+        disabled={readOnly}
+        data-part-field={partField}
+        onChange={(event) => onCommit(event.target.value)}
+      >
+        {!known && <option value={value}>{value === '' ? 'choose' : `${value} (not in the list)`}</option>}
+        {groups.map((group) => {
+          const list = options
+            .filter((option) => option.group === group)
+            .map((option) => (
+              <option key={option.value} value={option.value}>
+                {option.text}
+              </option>
+            ));
+          return group === undefined ? (
+            list
+          ) : (
+            <optgroup key={group} label={group}>
+              {list}
+            </optgroup>
+          );
+        })}
+      </select>
+    </div>
+  );
+};
+
+interface TextFieldProps {
+  readonly label: string;
+  readonly value: string;
+  readonly onCommit: (value: string) => void;
+  readonly partField?: string;
+}
+
+/** A name or a note; counts when the field is left or Enter is pressed. */
+export const TextField = ({ label, value, onCommit, partField }: TextFieldProps) => {
+  const { readOnly } = useEditing();
+  const id = useId();
+  const [typed, setTyped] = useState<string | undefined>();
+  const commit = (): void => {
+    if (typed !== undefined && typed.trim() !== '' && typed !== value) onCommit(typed.trim().slice(0, 200));
+    setTyped(undefined);
+  };
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
+        {label}
+      </label>
+      <input
+        id={id}
+        className="field-box"
+        value={typed ?? value}
+        disabled={readOnly}
+        maxLength={200}
+        data-part-field={partField}
+        onChange={(event) => setTyped(event.target.value)}
+        onBlur={commit}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') commit();
+          if (event.key === 'Escape') setTyped(undefined);
+        }}
+      />
+    </div>
+  );
+};
+
+interface CheckFieldProps {
+  readonly label: string;
+  readonly checked: boolean;
+  readonly onCommit: (checked: boolean) => void;
+}
+
+export const CheckField = ({ label, checked, onCommit }: CheckFieldProps) => {
+  const { readOnly } = useEditing();
+  return (
+    <label className="flex min-h-[44px] items-center gap-3">
+      <input
+        type="checkbox"
+        className="h-[18px] w-[18px] accent-[var(--dye)]"
+        checked={checked}
+        disabled={readOnly}
+        onChange={(event) => onCommit(event.target.checked)}
+      />
+      <span>{label}</span>
+    </label>
+  );
+};
+
+/** A named group of inputs that are not needed at a glance. */
+export const FieldGroup = ({
+  title,
+  children,
+  open = false,
+}: {
+  readonly title: string;
+  readonly children: ReactNode;
+  readonly open?: boolean;
+}) => (
+  <details className="border-t border-base-300" open={open}>
+    <summary className="flex min-h-[44px] items-center gap-2 px-4 font-semibold">{title}</summary>
+    <div className="grid grid-cols-2 gap-x-3 gap-y-2 px-4 pb-4">{children}</div>
+  </details>
+);
+
+export const FieldGrid = ({ children }: { readonly children: ReactNode }) => (
+  <div className="grid grid-cols-2 gap-x-3 gap-y-2 px-4 pb-3">{children}</div>
+);

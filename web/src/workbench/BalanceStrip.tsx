@@ -1,0 +1,131 @@
+import type { AnyFinding, BalancedCase, Verdict } from '@kereta/core';
+import { rollUp } from '@kereta/core';
+import { VerdictMark, VerdictWord } from '../ui/VerdictMark';
+import { SeeSaw, ShareBar } from './SeeSaw';
+import { useWorkbench } from './workbench';
+
+export type StripHeight = 'folded' | 'normal' | 'open';
+export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, normal: 140, open: 206 };
+
+/** Findings that answer for one load case in the strip: its tongue, its jack, or that it cannot be worked out. */
+const caseVerdict = (findings: readonly AnyFinding[], { loadCase, standing }: BalancedCase): Verdict => {
+  const own = findings.filter(
+    ({ caseId, step, counts, code }) =>
+      counts && caseId === loadCase.id && step === 'balance' && code !== 'axle-window',
+  );
+  return standing ? rollUp(own.map(({ verdict }) => verdict)) : 'open';
+};
+
+const WORST_FIRST: readonly Verdict[] = ['over', 'open', 'tight', 'unchecked', 'ok'];
+
+const CaseCard = ({
+  balanced,
+  verdict,
+  height,
+}: {
+  readonly balanced: BalancedCase;
+  readonly verdict: Verdict;
+  readonly height: StripHeight;
+}) => {
+  const { say, caseId, showCase, project, evaluation } = useWorkbench();
+  const { loadCase, standing, band, massKg } = balanced;
+  const chosen = caseId === loadCase.id;
+  const load = standing ? say.load(standing.aheadN) : 'no axle yet';
+  const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? 'on jack' : '';
+  return (
+    <li className="shrink-0 border-r border-base-300" style={{ width: 136 }}>
+      <button
+        type="button"
+        className="flex h-full w-full flex-col items-start px-2 py-1 text-left"
+        style={{
+          background: chosen ? 'var(--color-base-200)' : undefined,
+          boxShadow: chosen ? 'inset 0 3px 0 var(--dye)' : undefined,
+        }}
+        aria-pressed={chosen}
+        onClick={() => showCase(loadCase.id)}
+        data-testid={`strip-${loadCase.id}`}
+      >
+        <span className="flex w-full items-center gap-2">
+          <VerdictMark verdict={verdict} named={height === 'folded'} size={16} />
+          <span className="narrow flex-1 truncate text-[13px] font-semibold">{loadCase.name}</span>
+        </span>
+        {height === 'folded' ? (
+          <span className="narrow pl-6 text-[13px] leading-[15px] whitespace-nowrap">
+            <b>{load}</b> {share && `· ${share}`}
+          </span>
+        ) : (
+          <>
+            <span className="narrow text-[12.5px] leading-[14px]">
+              <VerdictWord verdict={verdict} />
+            </span>
+            <SeeSaw
+              balanced={balanced}
+              lengthM={project.frame.bed.lengthM}
+              ballXM={evaluation.chassis.ballXM}
+              verdict={verdict}
+            />
+            <span className="flex w-full items-baseline justify-between">
+              <b className={height === 'open' ? 'wide text-[19px] leading-[24px]' : 'text-[13.5px] leading-[17px]'}>
+                {height === 'open' ? share : load}
+              </b>
+              <b
+                className="text-[13.5px] leading-[17px]"
+                style={{ color: verdict === 'over' ? 'var(--fix)' : undefined }}
+              >
+                {height === 'open' ? load : share}
+              </b>
+            </span>
+            {standing?.on === 'ball' && (
+              <ShareBar
+                share={standing.tongueShare}
+                minShare={band.minShare}
+                maxShare={band.maxShare}
+                verdict={verdict}
+              />
+            )}
+            {height === 'open' && (
+              <span className="narrow mute text-[12.5px] leading-[16px]">
+                {standing?.axles
+                  .map(({ id, loadN }) => say.load(loadN) + (id === 'axle.1' && standing.axles.length > 1 ? ' + ' : ''))
+                  .join('')}{' '}
+                on axle
+                <br />
+                {say.mass(massKg)} in all
+              </span>
+            )}
+          </>
+        )}
+      </button>
+    </li>
+  );
+};
+
+/** The see-saw of every load case, worst first; never hidden while designing. */
+export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
+  const { evaluation } = useWorkbench();
+  const rated = evaluation.cases.map((balanced) => ({ balanced, verdict: caseVerdict(evaluation.findings, balanced) }));
+  rated.sort((a, b) => WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict));
+  const well = rated.filter(({ verdict }) => verdict === 'ok' || verdict === 'tight').length;
+  return (
+    <section
+      className="flex shrink-0 border-t-2 border-[var(--ink)] bg-base-100"
+      style={{ height: STRIP_PX[height] }}
+      aria-label="Balance of every load"
+    >
+      <div className="hidden w-[92px] shrink-0 flex-col border-r border-base-300 px-3 py-2 min-[700px]:flex">
+        <span className="text-[13.5px] font-bold">Balance</span>
+        {height !== 'folded' && (
+          <span className="narrow mute text-[12.5px] leading-[15px]">
+            {well} of {rated.length} loads ride well
+          </span>
+        )}
+      </div>
+      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a row that scrolls must take the keyboard's focus */}
+      <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label="Load cases">
+        {rated.map(({ balanced, verdict }) => (
+          <CaseCard key={balanced.loadCase.id} balanced={balanced} verdict={verdict} height={height} />
+        ))}
+      </ul>
+    </section>
+  );
+};

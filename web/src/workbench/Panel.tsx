@@ -1,0 +1,37 @@
+import { type AnyFinding, STEP_NAMES } from '@kereta/core';
+import { STEP_VIEWS, stepOfPart } from '../steps/steps';
+import { FindingList } from '../ui/FindingCard';
+import { useWorkbench } from './workbench';
+
+/** The step's few inputs, then its findings, worst first and open. */
+export const Panel = () => {
+  const { step, evaluation, say, pick, showCase, project } = useWorkbench();
+  const { Fields, line } = STEP_VIEWS[step];
+  const { findings } = evaluation.steps[step];
+  // What a finding is about turns dye on the drawing, unless its fields stand in another step.
+  const point = (finding: AnyFinding): void => {
+    if (finding.caseId) showCase(finding.caseId);
+    const part = finding.subject.startsWith('axle') ? 'axle' : finding.subject;
+    const isItem = project.items.some(({ id }) => id === part);
+    if (step === 'strength' || stepOfPart(part, isItem) === step) pick(part === 'trailer' ? undefined : part);
+  };
+  return (
+    // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must take the keyboard's focus
+    <aside
+      className="panel flex min-h-0 flex-col border-base-300 bg-base-100 min-[801px]:overflow-y-auto min-[801px]:border-l"
+      aria-label={STEP_NAMES[step]}
+      tabIndex={0}
+    >
+      <div className="top-0 z-10 bg-base-100 px-4 pt-4 pb-2 min-[801px]:sticky">
+        <h1 className="wide text-[22px] leading-[26px] font-bold">{STEP_NAMES[step]}</h1>
+        <p className="narrow mute text-[14px]">{line}</p>
+      </div>
+      <Fields />
+      <FindingList findings={findings} say={say} onPick={point} openFirst />
+      <p className="narrow mute px-4 py-3 text-[13px]">
+        What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the last
+        word.
+      </p>
+    </aside>
+  );
+};
