@@ -23,7 +23,10 @@ const VIEWS = [
 await ensureBuilt();
 const server = spawn(process.execPath, ['server/dist/main.js', '--port', String(PORT)], { cwd: ROOT, stdio: 'ignore' });
 await new Promise((resolve) => setTimeout(resolve, 700));
-const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'] });
+const browser = await chromium.launch({
+  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  args: ['--no-sandbox', '--disable-gpu'],
+});
 const take = async (file, path, mode) => {
   const phone = mode === 'phone';
   const context = await browser.newContext({

@@ -71,10 +71,9 @@ export const apiaryFlatbed: Project = {
       kind: 'fixed',
       massKg: pounds(43),
       basis: 'listed',
-      sizeM: [inches(27), inches(8), inches(27)],
-      on: 'rail',
-      offsetM: inches(6),
-      rightM: inches(-20),
+      sizeM: [inches(8), inches(27), inches(27)],
+      on: 'tongue',
+      offsetM: inches(-29),
     }),
     demoItem({
       id: 'box',

@@ -7,29 +7,38 @@ export interface WorkPoint {
   readonly utilisation: number;
 }
 
-/** Bending of tongue and rails along the trailer, each place in its worst case, for the drawing's chart; sampled for the eye only. */
+/** Places nearer than this are one, m. */
+const SAME_PLACE_M = 1e-9;
+
+/** Bending of tongue and rails along the trailer, each place in its worst case: at every joint of the pieces, and evenly between for the eye. */
 export const workAlong = (
   { checks }: StrengthResult,
   fromM: number,
   toM: number,
   points: number,
-): readonly WorkPoint[] =>
-  Array.from({ length: points + 1 }, (_, i) => {
-    const xM = fromM + ((toM - fromM) * i) / points;
+): readonly WorkPoint[] => {
+  const even = Array.from({ length: points + 1 }, (_, i) => fromM + ((toM - fromM) * i) / points);
+  const joints = checks.flatMap(({ beam }) => beam.pieces.flatMap((piece) => [piece.fromM, piece.toM]));
+  const places = [...new Set([...even, ...joints.filter((xM) => xM >= fromM && xM <= toM)])].sort((a, b) => a - b);
+  return places.map((xM) => {
     let utilisation = 0;
     for (const { beam, rails, tongue, zones } of checks) {
-      const piece = beam.pieces.find((candidate) => candidate.fromM <= xM && xM <= candidate.toM);
-      if (!piece) continue;
-      const momentNm = Math.abs(momentAt(piece, xM - piece.fromM));
-      const nearWeld = zoneAt(xM < 0 ? zones.tongue : zones.rails, xM, xM) !== undefined;
-      for (const work of xM < 0 ? [tongue] : rails) {
-        if (!work) continue;
-        const allowablePa = memberBending(work.member, nearWeld).stressPa * bendingShare(work.member);
-        utilisation = Math.max(
-          utilisation,
-          (momentNm * work.factor * work.share) / (work.member.bar.sMinM3 * allowablePa),
-        );
+      // At a joint both pieces count: a couple makes the moment step, a weld zone the allowable.
+      for (const piece of beam.pieces) {
+        if (xM < piece.fromM - SAME_PLACE_M || xM > piece.toM + SAME_PLACE_M) continue;
+        const ahead = piece.toM <= SAME_PLACE_M;
+        const momentNm = Math.abs(momentAt(piece, xM - piece.fromM));
+        const nearWeld = zoneAt(ahead ? zones.tongue : zones.rails, piece.fromM, piece.toM) !== undefined;
+        for (const work of ahead ? [tongue] : rails) {
+          if (!work) continue;
+          const allowablePa = memberBending(work.member, nearWeld).stressPa * bendingShare(work.member);
+          utilisation = Math.max(
+            utilisation,
+            (momentNm * work.factor * work.share) / (work.member.bar.sMinM3 * allowablePa),
+          );
+        }
       }
     }
     return { xM, utilisation };
   });
+};

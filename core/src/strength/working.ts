@@ -68,7 +68,10 @@ const momentWorking = (
   const coupleLines = couples.map(({ momentNm }) => given('bracket-couple', momentNm, 'moment'));
   const sum = [
     ...turnings.map(({ forceN, armM, sign }) => ({ value: forceN * armM, sign })),
-    ...couples.map(({ momentNm }) => ({ value: momentNm, sign: 1 as const })),
+    ...couples.map(({ momentNm }) => ({
+      value: Math.abs(momentNm),
+      sign: momentNm < 0 ? (-1 as const) : (1 as const),
+    })),
   ].reduce<Expression | undefined>((left, { value, sign }) => {
     const term = quantity(value, 'moment');
     if (left === undefined) return sign === 1 ? term : minus(quantity(0, 'moment'), term);

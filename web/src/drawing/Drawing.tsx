@@ -73,8 +73,8 @@ export const Drawing = ({ lower, fitHeight, openFields }: DrawingProps) => {
   const onKeyDown = usePartKeys(openFields);
   const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId) ?? evaluation.cases[0];
   const lowerPx = {
-    plan: planHeightPx(scale),
-    work: WORK_CHART_PX + planHeightPx(scale),
+    plan: planHeightPx(scale, true),
+    work: WORK_CHART_PX + planHeightPx(scale, false),
     window: windowChartPx(evaluation.placement.intervals.length),
     none: 4,
   }[lower];

@@ -13,10 +13,12 @@ interface PlanViewProps {
   readonly shown: BalancedCase | undefined;
   /** shade each member by how hard it works */
   readonly work: boolean;
+  /** piece marks by member, in place of the loads */
+  readonly marks?: ReadonlyMap<string, string>;
 }
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
-export const PlanView = ({ scale, topPx, bind, shown, work }: PlanViewProps) => {
+export const PlanView = ({ scale, topPx, bind, shown, work, marks }: PlanViewProps) => {
   const { project, evaluation, picked, say } = useWorkbench();
   const { chassis, strength } = evaluation;
   const { bed } = project.frame;
@@ -114,38 +116,42 @@ export const PlanView = ({ scale, topPx, bind, shown, work }: PlanViewProps) => 
         );
       })}
       {!work &&
-        project.items.map((item) => {
-          const part = itemPart(project, chassis, item, shown?.loadCase);
-          const width = Math.max(4, (part.x1M - part.x0M) * scale.pxPerM);
-          const height = Math.max(4, (part.y1M - part.y0M) * scale.pxPerM);
-          const here = aboard.has(item.id) || !shown;
-          return (
-            <PartShape key={item.id} partId={item.id} bind={bind} moves>
-              <rect
-                x={scale.x(part.centre.xM) - width / 2}
-                y={y(part.centre.yM) - height / 2}
-                width={width}
-                height={height}
-                fill={picked === item.id ? 'var(--dye-soft)' : here ? 'var(--load)' : 'transparent'}
-                fillOpacity={picked === item.id ? 0.8 : 0.7}
-                strokeDasharray="4 3"
-                {...outline(picked === item.id, 0.9)}
-              />
-              {here && width > 46 && height > 18 && (
-                <SheetText
-                  x={scale.x(part.centre.xM)}
-                  y={y(part.centre.yM)}
-                  text={
-                    item.name.length * 6.2 > width
-                      ? `${item.name.slice(0, Math.max(3, Math.floor(width / 6.2) - 1))}…`
-                      : item.name
-                  }
-                  size={12.5}
+        !marks &&
+        [...project.items]
+          .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)))
+          .map((item) => {
+            const part = itemPart(project, chassis, item, shown?.loadCase);
+            const width = Math.max(4, (part.x1M - part.x0M) * scale.pxPerM);
+            const height = Math.max(4, (part.y1M - part.y0M) * scale.pxPerM);
+            const here = aboard.has(item.id) || !shown;
+            return (
+              <PartShape key={item.id} partId={item.id} bind={bind} moves>
+                <rect
+                  x={scale.x(part.centre.xM) - width / 2}
+                  y={y(part.centre.yM) - height / 2}
+                  width={width}
+                  height={height}
+                  fill={picked === item.id ? 'var(--dye-soft)' : here ? 'var(--load)' : 'transparent'}
+                  fillOpacity={picked === item.id ? 0.8 : 0.7}
+                  strokeOpacity={here || picked === item.id ? 1 : 0.35}
+                  strokeDasharray="4 3"
+                  {...outline(picked === item.id, 0.9)}
                 />
-              )}
-            </PartShape>
-          );
-        })}
+                {here && width > 46 && height > 18 && (
+                  <SheetText
+                    x={scale.x(part.centre.xM)}
+                    y={y(part.centre.yM)}
+                    text={
+                      item.name.length * 6.2 > width
+                        ? `${item.name.slice(0, Math.max(3, Math.floor(width / 6.2) - 1))}…`
+                        : item.name
+                    }
+                    size={12.5}
+                  />
+                )}
+              </PartShape>
+            );
+          })}
       <PartShape partId="coupler" bind={bind} moves={false}>
         <path
           d={`M${ballX - 8} ${y(0)}a8 8 0 0 1 8 -8h${0.16 * scale.pxPerM}l${0.09 * scale.pxPerM} -5v26l-${0.09 * scale.pxPerM} -5h-${0.16 * scale.pxPerM}a8 8 0 0 1 -8 -8z`}
@@ -188,7 +194,20 @@ export const PlanView = ({ scale, topPx, bind, shown, work }: PlanViewProps) => 
           })}
         </g>
       )}
-      {scale.width >= 600 && (
+      {marks &&
+        ordered.map((member) => {
+          const mark = marks.get(member.id);
+          const xs = member.plan.map(([xM]) => xM);
+          const px = scale.x((Math.min(...xs) + Math.max(...xs)) / 2);
+          const py = y(member.centre.yM);
+          return mark === undefined ? null : (
+            <g key={member.id} pointerEvents="none">
+              <circle cx={px} cy={py} r="13" fill="var(--color-base-100)" stroke="var(--ink)" strokeWidth="1.2" />
+              <SheetText x={px} y={py} text={mark} size={12.5} bold />
+            </g>
+          );
+        })}
+      {scale.width >= 600 && !work && !marks && (
         <g>
           <Dimension
             from={ballX}

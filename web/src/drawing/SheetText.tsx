@@ -30,7 +30,7 @@ const sized = (text: string) => {
   return parts;
 };
 
-const CHARACTER_PX = 0.52;
+const CHARACTER_PX = 0.47;
 
 interface SheetTextProps extends SVGProps<SVGGElement> {
   readonly x: number;

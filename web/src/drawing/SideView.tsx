@@ -71,7 +71,7 @@ const ItemBox = ({
   const height = Math.max(part.heightM * scale.pxPerM, 6);
   const y = scale.sideY(part.centre.zM) - height / 2;
   const label = part.name ?? '';
-  const fits = width > 40 && height > 30;
+  const fits = (aboard || picked) && width > 40 && height > 30;
   return (
     <g>
       <rect
@@ -81,6 +81,7 @@ const ItemBox = ({
         height={height}
         fill={picked ? 'var(--dye-soft)' : aboard ? 'var(--load)' : 'none'}
         strokeDasharray={aboard ? undefined : '4 3'}
+        strokeOpacity={aboard || picked ? 1 : 0.45}
         {...outline(picked, 1.3)}
       />
       {fits && (
@@ -105,28 +106,17 @@ const LoadArrow = ({
   text,
   down,
   color = 'var(--ink)',
-  side = 1,
 }: {
   readonly x: number;
   readonly y: number;
   readonly text: string;
   readonly down: boolean;
   readonly color?: string;
-  readonly side?: 1 | -1;
 }) => (
   <g>
     <path d={down ? `M${x} ${y - 30}v22` : `M${x} ${y}v-22`} stroke={color} strokeWidth="3" />
     <path d={down ? `M${x - 6} ${y - 10}h12l-6 10z` : `M${x - 6} ${y - 20}h12l-6 -10z`} fill={color} />
-    <SheetText
-      x={x + side * 10}
-      y={y - 12}
-      text={text}
-      anchor={side === 1 ? 'start' : 'end'}
-      size={14}
-      bold
-      color={color}
-      cleared
-    />
+    <SheetText x={x + 10} y={y - 12} text={text} anchor="start" size={14} bold color={color} cleared />
   </g>
 );
 
@@ -162,6 +152,7 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
   const ballX = scale.x(chassis.ballXM);
   const tongueZ = chassis.tongue?.members[0]?.extent;
   const axles = shown?.standing?.axles ?? [];
+  const lastAxle = axles.at(-1);
   const axlePlaces =
     runningGear.layout === 'none'
       ? []
@@ -201,21 +192,23 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
           opacity={panel.kind === 'board' ? 0.6 : 1}
         />
       ))}
-      {project.items.map((item) => {
-        const own = aboard.get(item.id);
-        const part = own ?? itemPart(project, chassis, item, shown?.loadCase);
-        return (
-          <PartShape key={item.id} partId={item.id} bind={bind} moves>
-            <ItemBox
-              scale={scale}
-              part={part}
-              aboard={own !== undefined || !shown}
-              picked={picked === item.id}
-              mass={say.mass(part.massKg)}
-            />
-          </PartShape>
-        );
-      })}
+      {[...project.items]
+        .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)))
+        .map((item) => {
+          const own = aboard.get(item.id);
+          const part = own ?? itemPart(project, chassis, item, shown?.loadCase);
+          return (
+            <PartShape key={item.id} partId={item.id} bind={bind} moves>
+              <ItemBox
+                scale={scale}
+                part={part}
+                aboard={own !== undefined || !shown}
+                picked={picked === item.id}
+                mass={say.mass(part.massKg)}
+              />
+            </PartShape>
+          );
+        })}
       {runningGear.suspension.kind === 'leaf' &&
         axlePlaces.map((xM) => (
           <path
@@ -329,18 +322,16 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
           text={say.load(share.aheadN)}
           down={share.aheadN < 0}
           color={light ? 'var(--fix)' : 'var(--ink)'}
-          side={share.on === 'jack' ? 1 : 1}
         />
       )}
-      {axles.map((axle, index) => (
+      {lastAxle && (
         <LoadArrow
-          key={axle.id}
-          x={scale.x(axle.xM) + runningGear.tire.loadedRadiusM * scale.pxPerM + 12}
+          x={scale.x(lastAxle.xM) + runningGear.tire.loadedRadiusM * scale.pxPerM + 12}
           y={scale.groundY - 3}
-          text={index === axles.length - 1 ? say.load(axle.loadN) : ''}
+          text={axles.map(({ loadN }) => say.load(loadN)).join(' + ')}
           down={false}
         />
-      ))}
+      )}
       {scale.width >= 600 && (
         <Dimension
           standing

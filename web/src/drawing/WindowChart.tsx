@@ -2,11 +2,11 @@ import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { SheetText } from './SheetText';
 
-const ROW_PX = 30;
-const TOP_PX = 56;
+const ROW_PX = 24;
+const TOP_PX = 52;
 const LABEL_PX = 150;
 
-export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 64;
+export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 46;
 
 /** Where the axle may sit: one bar per load on a stretch of the ruler, flared open below it; where all bars overlap, all loads ride well. */
 export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
@@ -27,6 +27,8 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
     left + ((Math.min(Math.max(xM, lowM), highM) - lowM) / (highM - lowM)) * (right - left);
   const top = scale.lowerY + TOP_PX;
   const bottom = top + intervals.length * ROW_PX;
+  const together = wanted?.xM !== undefined && Math.abs(x(wanted.xM) - x(ruleOfThumbM)) < 190;
+  const wantedDrop = together ? 32 : 14;
   const boxed = `M${scale.x(lowM)} ${scale.rulerY}V${scale.lowerY}L${left} ${top - 14}H${right}L${scale.x(highM)} ${scale.lowerY}V${scale.rulerY}`;
   return (
     <g>
@@ -78,7 +80,7 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
           </g>
         );
       })}
-      <path d={`M${x(positionM)} ${top - 18}V${bottom + 8}`} stroke="var(--dye)" strokeWidth="3" />
+      <path d={`M${x(positionM)} ${top - 18}V${bottom + 2}`} stroke="var(--dye)" strokeWidth="3" />
       <SheetText
         x={x(positionM)}
         y={top - 28}
@@ -88,20 +90,25 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
         color="var(--dye)"
         cleared
       />
-      <path d={`M${x(ruleOfThumbM)} ${bottom}v12`} stroke="var(--ink)" strokeWidth="1.2" />
+      <path d={`M${x(ruleOfThumbM)} ${bottom}v8`} stroke="var(--ink)" strokeWidth="1.2" />
       <SheetText
         x={x(ruleOfThumbM)}
-        y={bottom + 20}
+        y={bottom + 14}
         text={`60/40 rule ${say.length(ruleOfThumbM)}`}
         size={12.5}
         cleared
       />
       {wanted?.xM !== undefined && (
         <g>
-          <path d={`M${x(wanted.xM)} ${bottom}v30`} stroke="var(--ink)" strokeWidth="1.2" strokeDasharray="3 2" />
+          <path
+            d={`M${x(wanted.xM)} ${bottom}v${wantedDrop - 6}`}
+            stroke="var(--ink)"
+            strokeWidth="1.2"
+            strokeDasharray="3 2"
+          />
           <SheetText
             x={x(wanted.xM)}
-            y={bottom + 39}
+            y={bottom + wantedDrop}
             text={`${say.percent(wanted.share)} in ${say.caseName(wanted.caseId)}: ${say.length(wanted.xM)}`}
             size={12.5}
             cleared

@@ -22,6 +22,8 @@ const GROUND_PX = 30;
 const RULER_PX = 32;
 const PLAN_TOP_PX = 30;
 const PLAN_BOTTOM_PX = 62;
+/** Without dimensions under it: just the pills. */
+const PLAN_BOTTOM_BARE_PX = 26;
 const LEFT_PX = 58;
 const RIGHT_PX = 104;
 /** Room ahead of the ball for the coupler's nose, m. */
@@ -80,5 +82,5 @@ export const planY = (scale: DrawingScale, topPx: number): ((yM: number) => numb
   return (yM) => centre - yM * scale.pxPerM;
 };
 
-export const planHeightPx = (scale: DrawingScale): number =>
-  PLAN_TOP_PX + scale.planWidthM * scale.pxPerM + PLAN_BOTTOM_PX;
+export const planHeightPx = (scale: DrawingScale, withSizes: boolean): number =>
+  PLAN_TOP_PX + scale.planWidthM * scale.pxPerM + (withSizes ? PLAN_BOTTOM_PX : PLAN_BOTTOM_BARE_PX);

@@ -1,6 +1,5 @@
 import {
   evaluate,
-  itemPart,
   PROJECT_FILE_SUFFIX,
   type Project,
   sentenceOf,
@@ -21,9 +20,10 @@ const HEIGHT = 150;
 
 /** The trailer itself, small but to scale. */
 const SmallDrawing = ({ project }: { readonly project: Project }) => {
-  const { chassis } = useMemo(() => evaluate(project), [project]);
+  const { chassis, cases } = useMemo(() => evaluate(project), [project]);
+  const shown = cases.find(({ loadCase }) => loadCase.id === project.axleCaseId) ?? cases[0];
   const { runningGear, frame } = project;
-  const items = project.items.map((item) => ({ ...itemPart(project, chassis, item), heightM: item.sizeM.heightM }));
+  const items = (shown?.parts ?? []).filter(({ group }) => group === 'cargo' || group === 'fixed');
   const topM = Math.max(0.3, ...items.map(({ centre, heightM }) => centre.zM + heightM / 2));
   const lengthM = frame.bed.lengthM - chassis.ballXM;
   const scale = Math.min((WIDTH - 30) / lengthM, (HEIGHT - 24) / (topM + runningGear.railTopHeightM));

@@ -5,7 +5,7 @@ import { SeeSaw, ShareBar } from './SeeSaw';
 import { useWorkbench } from './workbench';
 
 export type StripHeight = 'folded' | 'normal' | 'open';
-export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, normal: 140, open: 206 };
+export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, normal: 140, open: 192 };
 
 /** Findings that answer for one load case in the strip: its tongue, its jack, or that it cannot be worked out. */
 const caseVerdict = (findings: readonly AnyFinding[], { loadCase, standing }: BalancedCase): Verdict => {

@@ -33,7 +33,7 @@ export const StepsRail = () => {
                   {index + 1}
                 </span>
                 <span className="flex flex-col max-[800px]:items-center max-[1100px]:min-[801px]:items-center">
-                  <span className="wide text-[14.5px] leading-[18px] font-semibold whitespace-nowrap max-[800px]:text-[13px] max-[1100px]:min-[801px]:sr-only">
+                  <span className="text-[14.5px] leading-[18px] font-semibold whitespace-nowrap max-[800px]:text-[13px] max-[1100px]:min-[801px]:sr-only">
                     {STEP_NAMES[id]}
                   </span>
                   <span className="narrow mt-[2px] flex items-center gap-[6px] text-[13px] leading-[16px]">

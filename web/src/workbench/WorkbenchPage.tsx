@@ -10,6 +10,7 @@ import { useStoredProject } from '../storage/useProjects';
 import { acquireWriterLock, type WriterLock } from '../storage/writerLock';
 import { STEP_VIEWS, stepOfPart } from '../steps/steps';
 import { CutTable } from '../steps/cut/CutTable';
+import { MarkedPlan } from '../steps/cut/MarkedPlan';
 import { type Editing, EditingContext } from '../ui/editing';
 import { BalanceStrip, STRIP_PX } from './BalanceStrip';
 import { Panel } from './Panel';
@@ -167,11 +168,15 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
             <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
               {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must take the keyboard's focus */}
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
-                <Drawing
-                  lower={phone ? (step === 'balance' ? 'window' : 'none') : view.lower}
-                  fitHeight={fitHeight}
-                  openFields={openFields}
-                />
+                {step === 'cut' ? (
+                  <MarkedPlan />
+                ) : (
+                  <Drawing
+                    lower={phone ? (step === 'balance' ? 'window' : 'none') : view.lower}
+                    fitHeight={fitHeight}
+                    openFields={openFields}
+                  />
+                )}
                 {step === 'strength' && !phone && <WorkLegend />}
                 {step === 'cut' && (
                   <div className="overflow-x-auto bg-base-100 px-4 py-3">

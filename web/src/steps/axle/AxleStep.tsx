@@ -67,7 +67,7 @@ const ThreeWays = () => {
             <td className="py-1 text-right">
               <button
                 type="button"
-                className="button"
+                className="button min-h-[36px]"
                 disabled={xM === undefined || readOnly}
                 aria-label={`Take ${name}`}
                 onClick={() => xM !== undefined && take(xM)}

@@ -1,0 +1,48 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { drawingScale, planHeightPx } from '../../drawing/drawingScale';
+import { PlanView } from '../../drawing/PlanView';
+import { SheetText } from '../../drawing/SheetText';
+import { WorkPatterns } from '../../drawing/workShading';
+import { useWorkbench } from '../../workbench/workbench';
+
+const HEIGHT_PX = 560;
+
+/** The frame from above with its piece marks: what is cut, and where it goes. */
+export const MarkedPlan = () => {
+  const { project, evaluation, pick } = useWorkbench();
+  const holder = useRef<HTMLDivElement>(null);
+  const [width, setWidth] = useState(768);
+  useEffect(() => {
+    const element = holder.current;
+    if (!element) return undefined;
+    const observer = new ResizeObserver(
+      ([entry]) => entry && setWidth(Math.max(280, Math.round(entry.contentRect.width))),
+    );
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  const marks = useMemo(
+    () => new Map(evaluation.cutList.rows.flatMap(({ mark, memberIds }) => memberIds.map((id) => [id, mark] as const))),
+    [evaluation.cutList],
+  );
+  const scale = { ...drawingScale(project, evaluation.chassis, width, HEIGHT_PX, true), lowerY: 0 };
+  const height = planHeightPx(scale, false);
+  const bind = (partId: string): object => ({ onClick: () => pick(partId) });
+  return (
+    <div ref={holder} style={{ background: 'var(--paper)' }}>
+      <svg
+        width={width}
+        height={height}
+        viewBox={`0 0 ${width} ${height}`}
+        role="img"
+        aria-label="The frame from above with its piece marks"
+        className="block"
+        style={{ fontFamily: 'var(--font-sans)' }}
+      >
+        <WorkPatterns />
+        <SheetText x={14} y={16} text="Piece marks" anchor="start" size={12.5} bold />
+        <PlanView scale={scale} topPx={0} bind={bind} shown={undefined} work={false} marks={marks} />
+      </svg>
+    </div>
+  );
+};
