@@ -1,4 +1,4 @@
-import { ensureInstalled, npx, run } from './toolbox.mjs';
+import { ensureInstalled, run } from './toolbox.mjs';
 
 // The compiler keeps core's output fresh; Vite serves the page and reloads it.
 await ensureInstalled();

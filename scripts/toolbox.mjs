@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { createHash } from 'node:crypto';
 import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
-import { dirname, join } from 'node:path';
+import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 /** Shared by start, test and dev: what they need of installing, building and running other programs. */
@@ -66,7 +66,7 @@ const sourceHash = () => {
   return hashOf(
     files
       .filter((file) => statSync(file).isFile())
-      .sort()
+      .sort((a, b) => (a < b ? -1 : 1))
       .map((file) => `${file}\n${readFileSync(file, 'utf8')}`)
       .join('\n'),
   );
@@ -81,9 +81,4 @@ export const ensureBuilt = async () => {
   const code = await run('npm', ['run', '--silent', 'build']);
   if (code !== 0) throw new Error('The build did not succeed.');
   stamp('built', hash);
-};
-
-export const folderOf = (file) => {
-  mkdirSync(dirname(file), { recursive: true });
-  return file;
 };

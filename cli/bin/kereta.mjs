@@ -7,7 +7,7 @@ import { fileURLToPath } from 'node:url';
 const main = new URL('../dist/main.js', import.meta.url);
 if (!existsSync(main)) {
   const root = fileURLToPath(new URL('../../', import.meta.url));
-  const compiler = fileURLToPath(new URL('../../node_modules/typescript/bin/tsc', import.meta.url));
+  const compiler = fileURLToPath(new URL('../../node_modules/typescript-7/bin/tsc', import.meta.url));
   const built = spawnSync(process.execPath, [compiler, '-b', 'core', 'cli'], { cwd: root, stdio: ['ignore', 2, 2] });
   if (built.status !== 0) {
     console.error('Kereta could not be built. Run npm install, then npm run build.');

@@ -79,7 +79,8 @@ const sideRails = (project: Project, stock: BarStock, heightM: number): Member[]
       }),
     );
     const gaps = Math.max(1, Math.ceil((lengthM - across) / POST_SPACING_M));
-    for (let i = 0; i <= gaps && postHeight > 0; i += 1) {
+    const posts = postHeight > 0 ? gaps + 1 : 0;
+    for (let i = 0; i < posts; i += 1) {
       const x0 = (i * (lengthM - across)) / gaps;
       members.push(
         placeBar(`post.${name}.${i + 1}`, 'side', stock, {

@@ -101,6 +101,9 @@ const aFrame = (
   };
 };
 
+/** A tube that runs on by less than this ends at the header: it has no lever there, m. */
+const LEAST_UNDER_M = 1e-3;
+
 const straight = (
   project: Project,
   tongue: Extract<Tongue, { kind: 'straight' }>,
@@ -110,7 +113,7 @@ const straight = (
 ): TongueGeometry => {
   const half = stock.bar.widthM / 2;
   const tip = tongue.tipBehindBallM - tongue.lengthM;
-  const under = tongue.underM > 0;
+  const under = tongue.underM > LEAST_UNDER_M;
   if (tongue.underM > project.frame.bed.lengthM)
     problems.push({ code: 'tongue-under-longer-than-bed', underM: tongue.underM });
   const member = placeBar('tongue.middle', 'tongue', stock, {

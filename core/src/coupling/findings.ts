@@ -70,7 +70,7 @@ const heaviest = (cases: readonly BalancedCase[]): Heaviest =>
 const againstLimit = (kg: number, limitKg: number | undefined) => {
   const utilisation = limitKg === undefined ? undefined : limitKg > 0 ? kg / limitKg : Number.MAX_VALUE;
   return {
-    verdict: (utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9)) as Verdict,
+    verdict: utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9),
     utilisation,
     counts: true,
     value: mass(kg),

@@ -20,9 +20,9 @@ export const writeProject = (project: Project): string => `${JSON.stringify(proj
 const jsonProblem = (text: string, error: unknown): FileProblem => {
   const message = error instanceof Error ? error.message : '';
   const position = /position (\d+)/.exec(message)?.[1];
+  // The parser stops where the text does: what came before it was in order.
   const endsEarly =
-    /end of JSON|unterminated|Expected .* after|end of data/i.test(message) &&
-    (position === undefined || Number(position) >= text.trimEnd().length - 1);
+    /end of JSON|unterminated/i.test(message) || (position !== undefined && Number(position) >= text.trimEnd().length);
   const line = position === undefined ? text.split('\n').length : text.slice(0, Number(position)).split('\n').length;
   return { code: 'not-json', line, endsEarly };
 };

@@ -68,7 +68,10 @@ export const couplingFromCatalog = (id: string): Project['coupling'] => {
   };
 };
 
-const emptyCase = (): LoadCase => ({
+/** Empty, a trailer is judged more gently: 8 to 20 % sways no load about (common practice, 8 to 15 %). */
+const EMPTY_BAND: TongueBand = { minShare: 0.08, maxShare: 0.2, minKg: null, maxKg: null };
+
+const plainCase = (): LoadCase => ({
   id: 'case.empty',
   name: 'Empty',
   mode: 'towed',
@@ -185,10 +188,10 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       },
     ],
     cases: [
-      emptyCase(),
-      { ...emptyCase(), id: 'case.loaded', name: 'Loaded', aboard: [{ itemId: load.id, fill: 1, shiftM: 0 }] },
+      { ...plainCase(), tongueBand: EMPTY_BAND },
+      { ...plainCase(), id: 'case.loaded', name: 'Loaded', aboard: [{ itemId: load.id, fill: 1, shiftM: 0 }] },
       {
-        ...emptyCase(),
+        ...plainCase(),
         id: 'case.parked',
         name: 'Parked on the jack',
         mode: 'parked',

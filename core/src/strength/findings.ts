@@ -1,6 +1,6 @@
 import { type BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import { concluding, type FindingOf, over, quantity, type Verdict, verdictOf, workedOut } from '../findings/index.js';
+import { concluding, type FindingOf, over, quantity, verdictOf, workedOut } from '../findings/index.js';
 import type { Project } from '../project/index.js';
 import { commonPractice, computedBy } from '../source.js';
 import { BUMP_SOURCE } from './bumpFactor.js';
@@ -70,7 +70,7 @@ const workData = ({ work }: Worst): WorkData => ({
 });
 
 const workFinding = ({ check, work }: Worst) => ({
-  verdict: verdictOf(work.utilisation) as Verdict,
+  verdict: verdictOf(work.utilisation),
   step: 'strength' as const,
   subject: work.member.id,
   caseId: check.caseId,

@@ -25,7 +25,7 @@ const UNIT_NAMES: Readonly<Record<string, LengthUnit>> = {
 /** feet-inches without marks: `4-11`, `4-11-1/16`, `4 11`, `4 11 1/16`, `8-2.5`. A fraction right after the dash is a mixed number instead. */
 const BARE_FEET_INCHES = /^(\d+)(?:\s*-\s*|\s+)(\d+(?:\.\d+)?(?:(?:\s*-\s*|\s+)\d+\s*\/\s*\d+)?)$/;
 /** a number with its own unit, several in a row: `8' 2 1/2"`, `2 m 30 cm`; the last may leave its unit out after feet: `8' 2`. */
-const TERM = /^\s*-?\s*((?:\d+(?:\s+|\s*-\s*))?\d+\s*\/\s*\d+|\d+(?:[.,]\d*)?|[.,]\d+)\s*("|'|[a-z]+)?\s*/i;
+const TERM = /^(\s*-)?\s*((?:\d+(?:\s+|\s*-\s*))?\d+\s*\/\s*\d+|\d+(?:[.,]\d*)?|[.,]\d+)\s*("|'|[a-z]+)?\s*/i;
 
 const parseTerms = (text: string, ownUnit: LengthUnit): Result<number, TextProblem> => {
   let rest = text;
@@ -33,14 +33,15 @@ const parseTerms = (text: string, ownUnit: LengthUnit): Result<number, TextProbl
   let previous: LengthUnit | undefined;
   while (rest !== '') {
     const term = TERM.exec(rest);
-    if (!term?.[1]) return fail({ code: 'not-a-number', text });
-    const unitText = term[2]?.toLowerCase();
+    // A dash may stand between feet and inches, 8'-2", but not ahead of them.
+    if (!term?.[2] || (term[1] !== undefined && previous === undefined)) return fail({ code: 'not-a-number', text });
+    const unitText = term[3]?.toLowerCase();
     const unit =
       unitText === undefined ? (previous === 'ft' ? 'in' : previous ? undefined : ownUnit) : UNIT_NAMES[unitText];
     if (unit === undefined) {
       return fail(unitText === undefined ? { code: 'not-a-number', text } : { code: 'unknown-unit', unit: unitText });
     }
-    const number = parseNumber(term[1]);
+    const number = parseNumber(term[2]);
     if (!number.ok) return number;
     metres += toMetres(number.value, unit);
     previous = unit;

@@ -118,11 +118,11 @@ const labelOf = ({ label, name }: WorkingLine): string =>
 /** Adds digits to the operands until the line, recomputed from what is printed, rounds to its printed result. */
 export const printWorking = (line: WorkingLine, system: UnitSystem): PrintedLine => {
   const { result, expression } = line;
-  const printed = printedValue(result, system, 0);
   const common = { label: labelOf(line), result: figure(result, system, 0), concludes: line.concludes === true };
   if (!expression) return { ...common, figures: '', recomputes: true };
   const unit = UNITS[system][result.kind];
   const decimals = result.kind === 'percent' ? unit.decimals + 2 : unit.decimals;
+  const printed = round(printedValue(result, system, 0), decimals);
   let extra = 0;
   while (extra < MOST_DECIMALS && round(recompute(expression, system, extra), decimals) !== printed) extra += 1;
   return {

@@ -17,7 +17,7 @@ export const Ruler = ({ scale, project, fromM, toM }: RulerProps) => {
   const unit = imperial ? 'in' : 'mm';
   const major = imperial ? 12 : 500;
   const minor =
-    [...(imperial ? [1, 2, 3, 6, 12] : [20, 50, 100, 250, 500])].find(
+    (imperial ? [1, 2, 3, 6, 12] : [20, 50, 100, 250, 500]).find(
       (step) => toMetres(step, unit) * scale.pxPerM >= LEAST_TICK_PX,
     ) ?? major;
   const first = Math.ceil(fromMetres(fromM, unit) / minor);

@@ -9,21 +9,25 @@ export const usePartDrag = (pxPerM: number) => {
   const cancelled = useRef(false);
   const cancel = useRef<(() => void) | undefined>(undefined);
   const latest = useRef(evaluation);
-  latest.current = evaluation;
+  useEffect(() => {
+    latest.current = evaluation;
+  }, [evaluation]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       if (event.key !== 'Escape' || !projectStore.store.getState().preview) return;
+      // The drawing's own Esc, which lets go of the picked part, must not see this one.
+      event.stopPropagation();
       cancelled.current = true;
       cancel.current?.();
       projectStore.preview(undefined);
     };
-    window.addEventListener('keydown', onKey);
-    return () => window.removeEventListener('keydown', onKey);
+    window.addEventListener('keydown', onKey, { capture: true });
+    return () => window.removeEventListener('keydown', onKey, { capture: true });
   }, [projectStore]);
 
-  return useDrag(
-    ({ args: [partId], movement: [dx], first, last, tap, shiftKey, memo, cancel: stop }) => {
+  const bind = useDrag(
+    ({ args: [partId], xy: [x], initial: [fromX], first, last, tap, shiftKey, memo, cancel: stop }) => {
       const id = partId as string;
       if (tap) {
         pick(id);
@@ -31,14 +35,13 @@ export const usePartDrag = (pxPerM: number) => {
       }
       const { project } = projectStore.store.getState();
       if (first) {
-        cancelled.current = false;
         cancel.current = stop;
         pick(id);
       }
       const start = (memo as number | undefined) ?? partPlaceM(project, latest.current, id);
       if (start === undefined || readOnly || cancelled.current) return start;
       const { snap, fine } = stepsOf(project);
-      const to = snapTo(start + dx / pxPerM, shiftKey ? fine : snap, project);
+      const to = snapTo(start + (x - fromX) / pxPerM, shiftKey ? fine : snap, project);
       if (last) {
         projectStore.preview(undefined);
         if (to !== start)
@@ -52,4 +55,11 @@ export const usePartDrag = (pxPerM: number) => {
     },
     { filterTaps: true, pointer: { touch: true } },
   );
+  // After Esc the button is still down, and a stray move would begin the same drag again: only a new press lifts the cancel.
+  return (partId: string): object => ({
+    ...bind(partId),
+    onPointerDownCapture: () => {
+      cancelled.current = false;
+    },
+  });
 };

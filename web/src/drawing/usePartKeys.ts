@@ -6,7 +6,7 @@ import { canRemove, movePart, partPlaceM, pickableParts, removePart, snapTo, spo
 export const usePartKeys = (openFields: (partId: string) => void) => {
   const { projectStore, evaluation, picked, pick, readOnly, say } = useWorkbench();
   return (event: KeyboardEvent): void => {
-    const { project, preview } = projectStore.store.getState();
+    const { project } = projectStore.store.getState();
     const parts = pickableParts(project, evaluation);
     if (event.key === '[' || event.key === ']') {
       const index = picked === undefined ? -1 : parts.indexOf(picked);
@@ -16,8 +16,7 @@ export const usePartKeys = (openFields: (partId: string) => void) => {
       return;
     }
     if (event.key === 'Escape') {
-      if (preview) projectStore.preview(undefined);
-      else pick(undefined);
+      pick(undefined);
       return;
     }
     if (picked === undefined) return;

@@ -120,7 +120,6 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
           </span>
         )}
       </div>
-      {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a row that scrolls must take the keyboard's focus */}
       <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label="Load cases">
         {rated.map(({ balanced, verdict }) => (
           <CaseCard key={balanced.loadCase.id} balanced={balanced} verdict={verdict} height={height} />

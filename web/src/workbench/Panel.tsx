@@ -16,7 +16,6 @@ export const Panel = () => {
     if (step === 'strength' || stepOfPart(part, isItem) === step) pick(part === 'trailer' ? undefined : part);
   };
   return (
-    // oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must take the keyboard's focus
     <aside
       className="panel flex min-h-0 flex-col border-base-300 bg-base-100 min-[801px]:overflow-y-auto min-[801px]:border-l"
       aria-label={STEP_NAMES[step]}

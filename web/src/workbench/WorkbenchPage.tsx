@@ -166,7 +166,6 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
           <div className="flex min-h-0 flex-1 max-[800px]:flex-col">
             <StepsRail />
             <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
-              {/* oxlint-disable-next-line jsx-a11y/no-noninteractive-tabindex -- a region that scrolls must take the keyboard's focus */}
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
                 {step === 'cut' ? (
                   <MarkedPlan />

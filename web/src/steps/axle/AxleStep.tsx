@@ -1,4 +1,4 @@
-import { AXLE_ROWS, axleFromCatalog, type Project, type RunningGear, TIRE_ROWS, tireFromCatalog } from '@kereta/core';
+import { AXLE_ROWS, axleFromCatalog, type RunningGear, TIRE_ROWS, tireFromCatalog } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -90,7 +90,7 @@ export const AxleStep = () => {
   const set = (label: string, change: Partial<RunningGear>): void =>
     edit(label, (current) => ({
       ...current,
-      runningGear: { ...current.runningGear, ...change } as Project['runningGear'],
+      runningGear: { ...current.runningGear, ...change },
     }));
   const setAxle = (label: string, change: Partial<RunningGear['axle']>): void =>
     set(label, { axle: { ...gear.axle, ...change } });

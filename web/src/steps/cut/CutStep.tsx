@@ -35,8 +35,7 @@ export const CutStep = () => {
             </tr>
           ))}
           <tr className="border-t border-[var(--ink)] font-semibold">
-            <td>All metal</td>
-            <td />
+            <td colSpan={2}>All metal</td>
             <td className="text-right whitespace-nowrap">{say.mass(evaluation.cutList.massKg)}</td>
           </tr>
         </tbody>

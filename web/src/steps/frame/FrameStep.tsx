@@ -250,7 +250,7 @@ export const FrameStep = () => {
             value={frame.sides.heightM}
             min={0.03}
             max={4}
-            onCommit={(heightM) => set('height of sides', { sides: { ...frame.sides, heightM } as typeof frame.sides })}
+            onCommit={(heightM) => set('height of sides', { sides: { ...frame.sides, heightM } })}
           />
         )}
         {frame.sides.kind === 'rail' && <BarFields group="side" />}

@@ -32,7 +32,7 @@ export const JobStep = () => {
   const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
     edit(label, (current) => ({
       ...current,
-      towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change } as Project['towVehicle'],
+      towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change },
     }));
   const setJob = (label: string, change: Partial<Project['job']>): void =>
     edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));

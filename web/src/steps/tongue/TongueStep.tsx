@@ -4,7 +4,6 @@ import {
   couplingFromCatalog,
   inches,
   millimetres,
-  type Project,
   type Tongue,
   toRadians,
 } from '@kereta/core';
@@ -30,7 +29,7 @@ export const TongueStep = () => {
   const setTongue = (label: string, next: Tongue): void =>
     edit(label, (current) => ({ ...current, frame: { ...current.frame, tongue: next } }));
   const setCoupling = (label: string, change: Partial<Coupling>): void =>
-    edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } as Project['coupling'] }));
+    edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } }));
   return (
     <>
       <FieldGrid>

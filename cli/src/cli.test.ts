@@ -1,0 +1,94 @@
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
+import { DEMO_PROJECTS, newProject, type Project, writeProject } from '@kereta/core';
+import { describe, expect, test } from 'vitest';
+
+const LAUNCHER = fileURLToPath(new URL('../bin/kereta.mjs', import.meta.url));
+const EXAMPLES = fileURLToPath(new URL('../../core/test/examples/', import.meta.url));
+const folder = mkdtempSync(join(tmpdir(), 'kereta-cli-'));
+
+const kereta = (...args: string[]): { code: number | null; out: string; err: string } => {
+  const { status, stdout, stderr } = spawnSync(process.execPath, [LAUNCHER, ...args], { encoding: 'utf8' });
+  return { code: status, out: stdout, err: stderr };
+};
+const fileOf = (name: string, text: string): string => {
+  const file = join(folder, name);
+  writeFileSync(file, text);
+  return file;
+};
+const decided = (): Project => {
+  const project = newProject({ id: 'p', name: 'Decided', units: 'imperial', newId: () => 'x' });
+  return { ...project, coupling: { ...project.coupling, chains: 'fitted', brakes: 'fitted' } };
+};
+
+describe('kereta check', () => {
+  test('exit 0 when nothing is over or open, 3 when something is open, 1 when something is over', () => {
+    expect(kereta('check', fileOf('ok.kereta.json', writeProject(decided()))).code).toBe(0);
+    const open = { ...decided(), ratedGrossKg: null };
+    expect(kereta('check', fileOf('open.kereta.json', writeProject(open))).code).toBe(3);
+    const over = { ...open, coupling: { ...open.coupling, chains: 'none' as const } };
+    expect(kereta('check', fileOf('over.kereta.json', writeProject(over))).code).toBe(1);
+  });
+  test('JSON holds cases and findings in SI', () => {
+    const { out, code } = kereta(
+      'check',
+      fileOf('demo.kereta.json', writeProject(DEMO_PROJECTS[1] as Project)),
+      '--json',
+    );
+    const report = JSON.parse(out) as {
+      cases: { axles: { id: string; loadN: number; ratingN: number }[]; massKg: number; tongueN: number }[];
+      findings: { code: string }[];
+    };
+    expect(code).toBe(1);
+    expect(report.cases).toHaveLength(5);
+    const [first] = report.cases;
+    expect(first?.axles.map(({ id }) => id)).toEqual(['axle.1', 'axle.2']);
+    expect((first?.tongueN ?? 0) + (first?.axles ?? []).reduce((sum, { loadN }) => sum + loadN, 0)).toBeCloseTo(
+      (first?.massKg ?? 0) * 9.80665,
+      6,
+    );
+    expect(report.findings.map(({ code: c }) => c)).toContain('axle-window');
+  });
+  test('a file that cannot be read: exit 2, one sentence', () => {
+    const broken = kereta('check', fileOf('broken.kereta.json', '{"format": "kereta-project", '));
+    expect(broken.code).toBe(2);
+    expect(broken.err).toContain('ends early');
+    const none = kereta('check', join(folder, 'none.json'), '--json');
+    expect(none.code).toBe(2);
+    expect(JSON.parse(none.out)).toMatchObject({ error: { code: 'no-file' } });
+  });
+});
+
+describe('kereta calc', () => {
+  test('statics and section print JSON and nothing else', () => {
+    const statics = kereta('calc', 'statics', join(EXAMPLES, 'statics-examples.json'), '--json');
+    expect(statics.code).toBe(0);
+    expect((JSON.parse(statics.out) as { cases: unknown[] }).cases).toHaveLength(4);
+    const section = kereta('calc', 'section', join(EXAMPLES, 'section-examples.json'), '--json');
+    expect((JSON.parse(section.out) as { sections: unknown[] }).sections).toHaveLength(3);
+  });
+  test('bad input: exit 2 and one line with code, path and message', () => {
+    for (const [what, text] of [
+      ['statics', '{'],
+      ['statics', '{"cases": 1}'],
+      ['section', '{}'],
+      ['sway', '{}'],
+    ] as const) {
+      const { code, out } = kereta('calc', what, fileOf('bad.json', text), '--json');
+      expect(code).toBe(2);
+      expect(out.trim().split('\n')).toHaveLength(1);
+      expect(JSON.parse(out)).toMatchObject({
+        error: { code: expect.any(String), path: expect.any(String), message: expect.any(String) },
+      });
+    }
+  });
+});
+
+test('--version and --help', () => {
+  expect(kereta('--version')).toMatchObject({ code: 0, out: expect.stringMatching(/^\d+\.\d+\.\d+\n$/) });
+  expect(kereta('--help').out).toContain('check');
+  expect(kereta('nonsense').code).toBe(2);
+});

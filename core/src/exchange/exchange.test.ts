@@ -1,0 +1,252 @@
+import Papa from 'papaparse';
+import * as fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import sectionExamples from '../../test/examples/section-examples.json' with { type: 'json' };
+import staticsExamples from '../../test/examples/statics-examples.json' with { type: 'json' };
+import { anyProject, sampleProject } from '../../test/projects.js';
+import { verify } from '../../test/verify.js';
+import { DEMO_PROJECTS } from '../demos/index.js';
+import { evaluate } from '../evaluation/index.js';
+import type { Project } from '../project/index.js';
+import {
+  calculateSections,
+  calculateStatics,
+  checkExitCode,
+  checkReport,
+  checkText,
+  cutListCsv,
+  type FileProblem,
+  fileProblemSentence,
+  findingsCsv,
+  readProject,
+  weightsCsv,
+  writeProject,
+} from './index.js';
+
+const problemOf = (text: string): FileProblem => {
+  const read = readProject(text);
+  if (read.ok) throw new Error('was read');
+  return read.error;
+};
+
+describe('project file', () => {
+  test('out and in again is the same, for any trailer', () => {
+    fc.assert(
+      fc.property(anyProject, (project) => {
+        expect(readProject(writeProject(project))).toEqual({ ok: true, value: JSON.parse(JSON.stringify(project)) });
+      }),
+      { numRuns: 40 },
+    );
+  });
+  test('the demos survive with the same findings', () => {
+    for (const project of DEMO_PROJECTS) {
+      const read = readProject(writeProject(project));
+      if (!read.ok) throw new Error(fileProblemSentence(read.error));
+      expect(evaluate(read.value).findings).toEqual(evaluate(project).findings);
+    }
+  });
+  test('fields of a later program are kept', () => {
+    const project = {
+      ...sampleProject(),
+      futureField: { a: [1, 2] },
+      items: sampleProject().items.map((item) => ({ ...item, color: 'blue' })),
+    };
+    const read = readProject(JSON.stringify(project));
+    expect(read.ok && JSON.parse(writeProject(read.value))).toEqual(JSON.parse(JSON.stringify(project)));
+  });
+  test('empty, truncated, damaged, foreign, newer, versionless: each its own sentence', () => {
+    const whole = writeProject(sampleProject());
+    expect(problemOf('  ')).toEqual({ code: 'empty' });
+    expect(problemOf(whole.slice(0, whole.length / 2))).toMatchObject({ code: 'not-json', endsEarly: true });
+    expect(problemOf(whole.replace('"items"', '"items'))).toMatchObject({ code: 'not-json' });
+    expect(problemOf('{"hello": 1}')).toEqual({ code: 'not-a-project' });
+    expect(problemOf('[1, 2]')).toEqual({ code: 'not-a-project' });
+    expect(problemOf(JSON.stringify({ ...sampleProject(), schemaVersion: 7 }))).toEqual({
+      code: 'newer-version',
+      version: 7,
+      known: 1,
+    });
+    expect(problemOf(JSON.stringify({ ...sampleProject(), schemaVersion: 'one' }))).toMatchObject({
+      code: 'bad-version',
+    });
+    const sentences = ['', whole.slice(0, 500), '{}', JSON.stringify({ ...sampleProject(), schemaVersion: 7 })].map(
+      (text) => fileProblemSentence(problemOf(text)),
+    );
+    expect(new Set(sentences).size).toBe(4);
+    for (const sentence of sentences) expect(sentence).toContain('Nothing was changed.');
+  });
+  test('all problems of the content come back together, each with its place', () => {
+    const bad = {
+      ...sampleProject(),
+      ratedGrossKg: -5,
+      runningGear: { ...sampleProject().runningGear, spacingM: 0 },
+      items: [{ ...sampleProject().items[0], name: 7 }],
+    };
+    const problem = problemOf(JSON.stringify(bad));
+    expect(problem.code === 'invalid' && problem.problems.map(({ path }) => path)).toEqual(
+      expect.arrayContaining(['ratedGrossKg', 'runningGear.spacingM', 'items[0].name']),
+    );
+    expect(fileProblemSentence(problem)).toContain('ratedGrossKg');
+  });
+  test('sizes beyond anything on a road are refused', () => {
+    const frame = sampleProject().frame;
+    expect(
+      problemOf(JSON.stringify({ ...sampleProject(), frame: { ...frame, bed: { ...frame.bed, lengthM: 5000 } } })).code,
+    ).toBe('invalid');
+  });
+});
+
+describe('CSV', () => {
+  const project = sampleProject();
+  const evaluation = evaluate(project);
+  const rowsOf = (text: string): string[][] => Papa.parse<string[]>(text.trim()).data;
+  test('one row a finding, a part, a mark', () => {
+    expect(rowsOf(findingsCsv(project, evaluation))).toHaveLength(evaluation.findings.length + 1);
+    expect(rowsOf(weightsCsv(project, evaluation))).toHaveLength(
+      evaluation.cases.reduce((sum, { parts }) => sum + parts.length, 0) + 1,
+    );
+    expect(rowsOf(cutListCsv(project, evaluation))).toHaveLength(evaluation.cutList.rows.length + 1);
+  });
+  test('a slanted end is told both ways', () => {
+    expect(cutListCsv(project, evaluation)).toContain('65° off square (saw reading from the stick: 25°)');
+  });
+  test('a name that a spreadsheet would run stays text', () => {
+    const named: Project = { ...project, items: project.items.map((item) => ({ ...item, name: '=HYPERLINK("x")' })) };
+    const cells = rowsOf(weightsCsv(named, evaluate(named))).flat();
+    expect(cells.some((cell) => cell.startsWith('='))).toBe(false);
+    expect(cells.some((cell) => cell.includes('=HYPERLINK'))).toBe(true);
+  });
+});
+
+describe('check report', () => {
+  test('SI numbers, stable names, exit codes', () => {
+    const project = DEMO_PROJECTS[0] as Project;
+    const evaluation = evaluate(project);
+    const report = checkReport(project, evaluation);
+    expect(report.cases.map(({ id }) => id)).toEqual(project.cases.map(({ id }) => id));
+    const [first] = report.cases;
+    expect((first?.tongueN ?? 0) + (first?.axles[0]?.loadN ?? 0)).toBeCloseTo((first?.massKg ?? 0) * 9.80665, 6);
+    expect(first?.axles[0]).toMatchObject({ id: 'axle.1' });
+    expect(checkExitCode(evaluation)).toBe(1);
+    expect(checkText(project, evaluation)).toContain('Cross-member 3');
+    const fresh = sampleProject();
+    expect(checkExitCode(evaluate(fresh))).toBe(3);
+    const decided: Project = { ...fresh, coupling: { ...fresh.coupling, chains: 'fitted', brakes: 'fitted' } };
+    expect(checkExitCode(evaluate(decided))).toBe(0);
+  });
+  test('without an axle the report says null, not NaN', () => {
+    const project = sampleProject();
+    const report = checkReport(
+      project,
+      evaluate({ ...project, runningGear: { ...project.runningGear, layout: 'none' } }),
+    );
+    expect(report.cases[0]).toMatchObject({ tongueN: null, tonguePercent: null, axles: [] });
+  });
+});
+
+describe('neutral format, statics: figures of two independent programs', () => {
+  const source = 'neutral example, two independent programs';
+  const supported = staticsExamples.cases.filter(
+    ({ support, uncertainty }) => support !== 'springs' && uncertainty === undefined,
+  );
+  test.each(supported.map((example) => [example.id, example] as const))('%s', (_id, example) => {
+    const answer = calculateStatics({ cases: [example] });
+    if (!answer.ok) throw new Error(answer.error.message);
+    const ours = answer.value.cases[0] as typeof example.expected & {
+      axlePositionForTonguePercent: Record<string, { shift: number; ballVertical: number }>;
+    };
+    const area = 'Neutral statics examples';
+    const check = (what: string, value: number, outside: number, unit: string): void =>
+      verify({
+        area,
+        check: `${example.id} ${what}`,
+        ours: value,
+        outside: String(outside),
+        unit,
+        source,
+        tolerance: 1e-9,
+      });
+    check('ball', ours.ballVertical, example.expected.ballVertical, 'N');
+    check('share', ours.tonguePercent, example.expected.tonguePercent, '%');
+    example.expected.axleLoads.forEach((load, i) => check(`axle ${i + 1}`, ours.axleLoads[i] ?? 0, load, 'N'));
+    check('balance point x', ours.cg.x, example.expected.cg.x, 'm');
+    check('balance point z', ours.cg.z, example.expected.cg.z, 'm');
+    for (const percent of ['10', '12', '15'] as const)
+      check(
+        `axle shift for ${percent} %`,
+        ours.axlePositionForTonguePercent[percent]?.shift ?? 0,
+        example.expected.axlePositionForTonguePercent[percent].shift,
+        'm',
+      );
+  });
+  test('a jack takes the place of the ball', () => {
+    const answer = calculateStatics({
+      cases: [{ id: 'J', items: [{ mass: 100, x: 2, y: 0, z: 1 }], support: 'jack', axleX: 3, jackX: 0.5 }],
+    });
+    // Worked: 100 kg, 1 m ahead of the axle, jack 2.5 m ahead of it: 100·9.80665·1/2.5 = 392.266 N.
+    expect(answer.ok && answer.value.cases[0]).toMatchObject({ ballVertical: 0, jackLoad: expect.closeTo(392.266, 9) });
+  });
+  test('what is not worked out yet says so; bad input names its place', () => {
+    const mixed = calculateStatics(staticsExamples);
+    expect(mixed.ok && mixed.value.cases.map((one) => (one as { error?: { code: string } }).error?.code)).toEqual([
+      undefined,
+      undefined,
+      'unsupported',
+      'unsupported',
+    ]);
+    const springs = calculateStatics({ cases: [staticsExamples.cases[2]] });
+    expect(springs).toMatchObject({ ok: false, error: { code: 'unsupported', path: 'cases[0].support' } });
+    expect(calculateStatics({ cases: [] })).toMatchObject({ ok: false, error: { code: 'invalid', path: 'cases' } });
+    expect(
+      calculateStatics({ cases: [{ id: 'x', items: [{ mass: -1, x: 0 }], support: 'single', axleX: 1 }] }),
+    ).toMatchObject({ ok: false, error: { path: 'cases[0].items[0].mass' } });
+    expect(
+      calculateStatics({ cases: [{ id: 'x', items: [{ mass: 1, x: 0 }], support: 'single', axleX: 0 }] }),
+    ).toMatchObject({ ok: false, error: { code: 'impossible', path: 'cases[0].axleX' } });
+    expect(
+      calculateStatics({ cases: [{ id: 'x', items: [{ mass: 0, x: 0 }], support: 'single', axleX: 1 }] }),
+    ).toMatchObject({ ok: false, error: { code: 'impossible', path: 'cases[0].items' } });
+    expect(calculateStatics(7)).toMatchObject({ ok: false });
+  });
+});
+
+describe('neutral format, sections: figures of two independent programs', () => {
+  const source = 'neutral example, two independent programs';
+  test.each(sectionExamples.sections.map((example) => [example.name, example] as const))('%s', (name, example) => {
+    const answer = calculateSections({ sections: [example] });
+    if (!answer.ok) throw new Error(answer.error.message);
+    const { properties } = answer.value.sections[0] as { properties: typeof example.properties & { J: number } };
+    const area = 'Neutral section examples';
+    const check = (what: string, ours: number, outside: number, unit: string, tolerance = 1e-6): void =>
+      verify({ area, check: `${name} ${what}`, ours, outside: String(outside), unit, source, tolerance });
+    const expected = example.properties;
+    check('A', properties.A, expected.A, 'mm²');
+    check('Iy', properties.Iy, expected.Iy, 'mm⁴');
+    check('Iz', properties.Iz, expected.Iz, 'mm⁴');
+    check('SyTop', properties.SyTop, expected.SyTop, 'mm³');
+    check('SyBottom', properties.SyBottom, expected.SyBottom, 'mm³');
+    check('SzRight', properties.SzRight, expected.SzRight, 'mm³');
+    check('SzLeft', properties.SzLeft, expected.SzLeft, 'mm³');
+    check('Zy', properties.Zy, expected.Zy, 'mm³');
+    check('Zz', properties.Zz, expected.Zz, 'mm³');
+    check('I1', properties.principal.I1, expected.principal.I1, 'mm⁴');
+    check('angle', properties.principal.angleDeg, expected.principal.angleDeg, '°');
+    check('centroid y', properties.centroid.y, expected.centroid.y, 'mm');
+    check('J, against the numerical value', properties.J, example.torsion.numeric.J, 'mm⁴', 0.05);
+  });
+  test('impossible sizes name the format’s own field', () => {
+    const shape = { kind: 'rectangular tube', width: 50, depth: 50, t: 30 };
+    expect(calculateSections({ sections: [{ id: 'a', shape }] })).toMatchObject({
+      ok: false,
+      error: { code: 'impossible', path: 'sections[0].shape.t' },
+    });
+    expect(calculateSections({ sections: [{ id: 'a', shape: { ...shape, kind: 'beam' } }] })).toMatchObject({
+      ok: false,
+      error: { code: 'invalid' },
+    });
+    expect(calculateSections({ sections: [{ id: 'a', shape: { kind: 'flat bar', width: 10 } }] })).toMatchObject({
+      ok: false,
+      error: { path: 'sections[0].shape.depth' },
+    });
+  });
+});

@@ -1,0 +1,100 @@
+import * as fc from 'fast-check';
+import { AXLE_ROWS, SECTION_ROWS, TIRE_ROWS } from '../src/catalog/index.js';
+import { axleFromCatalog, type Item, newProject, type Project, tireFromCatalog } from '../src/project/index.js';
+
+/** A trailer to start tests from: complete, inch or metric. */
+export const sampleProject = (units: 'imperial' | 'metric' = 'imperial'): Project =>
+  newProject({ id: 'sample', name: 'Sample', units, newId: () => 'load' });
+
+const steel = SECTION_ROWS.filter(({ family, shape }) => family === 'steel' && shape.kind === 'rect-tube');
+const aluminum = SECTION_ROWS.filter(({ family, shape }) => family === 'aluminum' && shape.kind === 'rect-tube');
+
+const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+
+const item = fc
+  .record({
+    id: fc.uuid(),
+    massKg: number(0, 1500),
+    x: number(-1, 4),
+    y: number(-0.8, 0.8),
+    length: number(0, 3),
+    width: number(0, 1.5),
+    height: number(0, 1.5),
+    on: fc.constantFrom<Item['attach']['on']>('deck', 'rail', 'tongue', 'axle'),
+    from: fc.constantFrom<Item['attach']['from']>('front', 'rear', 'ball', 'axle'),
+    kind: fc.constantFrom<Item['kind']>('fixed', 'cargo', 'tank'),
+  })
+  .map(
+    ({ id, massKg, x, y, length, width, height, on, from, kind }): Item => ({
+      id: `item.${id}`,
+      name: 'Thing',
+      kind,
+      massKg: { value: massKg, basis: 'guessed', tolerance: 0 },
+      emptyMassKg: kind === 'tank' ? 12 : 0,
+      sizeM: { lengthM: length, widthM: width, heightM: height },
+      attach: { on, from, hostId: null, offsetM: { value: x, basis: 'guessed', tolerance: 0 }, rightM: y, aboveM: 0 },
+    }),
+  );
+
+/** Any trailer that the schema lets through, sensible or not. */
+export const anyProject: fc.Arbitrary<Project> = fc
+  .record({
+    units: fc.constantFrom<'imperial' | 'metric'>('imperial', 'metric'),
+    alu: fc.boolean(),
+    section: fc.nat(),
+    length: number(0.5, 8),
+    width: number(0.3, 2.4),
+    tongue: number(0.2, 3),
+    position: number(-2, 9),
+    straight: fc.boolean(),
+    under: number(0, 3),
+    layout: fc.constantFrom<Project['runningGear']['layout']>('none', 'single', 'tandem-equaliser'),
+    suspension: fc.constantFrom<Project['runningGear']['suspension']['kind']>('leaf', 'torsion', 'none', 'unknown'),
+    corner: fc.constantFrom<Project['frame']['bed']['corner']>('rails-through', 'headers-through', 'mitred'),
+    spacing: number(0.1, 3),
+    items: fc.array(item, { maxLength: 5 }),
+    axle: fc.nat(),
+    tire: fc.nat(),
+    unknown: fc.boolean(),
+    sides: fc.boolean(),
+    arms: fc.tuple(number(0.5, 2), number(0.5, 2)),
+  })
+  .map((r): Project => {
+    const base = sampleProject(r.units);
+    const rows = r.alu ? aluminum : steel;
+    const row = rows[r.section % rows.length];
+    const bar = { sectionId: row?.id ?? '', materialId: row?.usualMaterialId ?? '' };
+    return {
+      ...base,
+      frame: {
+        ...base.frame,
+        bed: { lengthM: r.length, widthM: r.width, corner: r.corner },
+        groups: { rail: bar, header: bar, cross: bar, tongue: bar, side: bar },
+        crossMembers: { kind: 'spacing', maxSpacingM: r.spacing },
+        tongue: r.straight
+          ? { kind: 'straight', lengthM: r.tongue, underM: r.under, tipBehindBallM: 0.05 }
+          : {
+              kind: 'a-frame',
+              lengthM: r.tongue,
+              includedAngleRad: 0.87,
+              rearEnd: r.under > 1 ? 'under' : 'header',
+              apexBehindBallM: 0.05,
+            },
+        sides: r.sides ? { kind: 'rail', heightM: 0.4 } : { kind: 'none' },
+      },
+      runningGear: {
+        ...base.runningGear,
+        layout: r.layout,
+        positionM: r.position,
+        equaliserArms: r.arms,
+        axle: { ...axleFromCatalog(AXLE_ROWS[r.axle % AXLE_ROWS.length]?.id ?? ''), ratingKg: r.unknown ? null : 1000 },
+        tire: tireFromCatalog(TIRE_ROWS[r.tire % TIRE_ROWS.length]?.id ?? ''),
+        suspension: { ...base.runningGear.suspension, kind: r.suspension },
+      },
+      items: r.items,
+      cases: base.cases.map((loadCase) => ({
+        ...loadCase,
+        aboard: loadCase.id === 'case.empty' ? [] : r.items.map(({ id }) => ({ itemId: id, fill: 0.5, shiftM: 0 })),
+      })),
+    };
+  });

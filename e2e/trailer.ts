@@ -1,0 +1,26 @@
+import { expect, type Page } from '@playwright/test';
+
+/** First visit: the shed with its demos, the first note read. */
+export const openShed = async (page: Page): Promise<void> => {
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Understood' }).click();
+  await expect(page.getByTestId('trailer-card')).toHaveCount(3);
+};
+
+export const openDemo = async (page: Page, name: string, step = 'Axle & wheels'): Promise<void> => {
+  await openShed(page);
+  await page.getByRole('link', { name }).click();
+  await goTo(page, step);
+};
+
+export const goTo = async (page: Page, step: string): Promise<void> => {
+  await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step }).click();
+  await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
+};
+
+/** A number told in lb or kg within a text. */
+export const numberIn = (text: string | null): number =>
+  Number(/-?[\d,]+(\.\d+)?/.exec(text ?? '')?.[0].replaceAll(',', ''));
+
+export const tongueOf = async (page: Page, caseId: string): Promise<string> =>
+  (await page.getByTestId(`strip-${caseId}`).innerText()).replaceAll('\n', ' ');

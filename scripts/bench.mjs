@@ -1,0 +1,40 @@
+import { Bench } from 'tinybench';
+import { ensureBuilt, ensureInstalled } from './toolbox.mjs';
+
+// What a drag costs: the whole light chain, project in, findings out; and the same with the sentences written.
+await ensureInstalled();
+await ensureBuilt();
+const { DEMO_PROJECTS, evaluate, newProject, sentenceOf, speaker } = await import('../core/dist/index.js');
+const FRAME_MS = 1000 / 60;
+
+const bench = new Bench({ time: 800, warmupTime: 300 });
+const moved = (project, i) => ({
+  ...project,
+  runningGear: { ...project.runningGear, positionM: project.runningGear.positionM + (i % 100) * 1e-3 },
+});
+const projects = [
+  newProject({ id: 'bench', name: 'New trailer', units: 'imperial', newId: () => 'x' }),
+  ...DEMO_PROJECTS,
+];
+for (const project of projects) {
+  let i = 0;
+  bench.add(`evaluate: ${project.name}`, () => {
+    i += 1;
+    evaluate(moved(project, i));
+  });
+  bench.add(`evaluate and say: ${project.name}`, () => {
+    i += 1;
+    const next = moved(project, i);
+    const say = speaker(next);
+    for (const finding of evaluate(next).findings) sentenceOf(finding, say);
+  });
+}
+await bench.run();
+console.log(`One evaluation against one frame at 60 Hz (${FRAME_MS.toFixed(2)} ms), this machine, this run:\n`);
+for (const { name, result } of bench.tasks) {
+  const mean = result?.latency?.mean ?? result?.mean ?? Number.NaN;
+  const slow = result?.latency?.p99 ?? result?.p99 ?? Number.NaN;
+  console.log(
+    `${name.padEnd(36)} ${mean.toFixed(3).padStart(8)} ms   p99 ${slow.toFixed(3).padStart(8)} ms   ${(mean / FRAME_MS).toFixed(3).padStart(7)} of a frame`,
+  );
+}

@@ -1,0 +1,131 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { cruise } from 'dependency-cruiser';
+import { ROOT } from './toolbox.mjs';
+
+// Folders of core in the order in which they may know each other: a stage may import what stands before it, never after it.
+const ORDER = [
+  'source',
+  'result',
+  'units',
+  'sections',
+  'materials',
+  'catalog',
+  'project',
+  'findings',
+  'chassis',
+  'mass',
+  'balance',
+  'running-gear',
+  'coupling',
+  'strength',
+  'fabrication',
+  'evaluation',
+  'wording',
+  'exchange',
+  'demos',
+  'index',
+];
+
+const coreRules = ORDER.map((folder, index) => {
+  const later = folder === 'index' ? [] : ORDER.slice(index + 1);
+  return {
+    name: `core-${folder}-knows-only-what-is-upstream`,
+    severity: 'error',
+    from: { path: `^core/src/${folder}(/|\\.ts$)`, pathNot: '\\.test\\.ts$' },
+    to: { path: `^core/src/(${later.join('|') || 'nothing'})(/|\\.ts$)` },
+  };
+});
+
+const forbidden = [
+  { name: 'no-cycles', severity: 'error', from: { pathNot: '\\.test\\.tsx?$' }, to: { circular: true } },
+  ...coreRules,
+  {
+    name: 'core-only-libraries',
+    comment:
+      'core runs in page, worker and Node alike: no DOM library, no Node module, nothing of the other workspaces',
+    severity: 'error',
+    from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
+    to: { pathNot: '^core/src/|node_modules/(zod|papaparse|@types/papaparse)/', dependencyTypesNot: [] },
+  },
+  {
+    name: 'core-folders-through-their-index',
+    severity: 'error',
+    from: { path: '^core/src/([^/]+)/', pathNot: '\\.test\\.ts$' },
+    to: { path: '^core/src/[^/]+/(?!index\\.ts)', pathNot: '^core/src/$1/' },
+  },
+  {
+    name: 'web-takes-core-by-its-name',
+    severity: 'error',
+    from: { path: '^web/' },
+    to: { path: '^(core/src|server|cli|e2e)/' },
+  },
+  {
+    name: 'server-and-cli-apart',
+    severity: 'error',
+    from: { path: '^(server|cli)/' },
+    to: { path: '^(web|e2e|core/src)/' },
+  },
+  {
+    name: 'e2e-nothing-of-the-inside',
+    severity: 'error',
+    from: { path: '^e2e/' },
+    to: { path: '^(core|web|server|cli)/' },
+  },
+  {
+    name: 'ui-knows-no-workbench',
+    severity: 'error',
+    from: { path: '^web/src/(ui|storage)/' },
+    to: { path: '^web/src/(workbench|steps|drawing|shed|print)/' },
+  },
+  {
+    name: 'drawing-knows-no-steps',
+    severity: 'error',
+    from: { path: '^web/src/drawing/' },
+    to: { path: '^web/src/(steps|shed|print)/' },
+  },
+];
+
+const result = await cruise(['core/src', 'web/src', 'server/src', 'cli/src', 'e2e'], {
+  baseDir: ROOT,
+  ruleSet: { forbidden },
+  validate: true,
+  parser: 'swc',
+  doNotFollow: { path: 'node_modules|dist' },
+  exclude: { path: '/dist/' },
+  tsPreCompilationDeps: true,
+  enhancedResolveOptions: {
+    exportsFields: ['exports'],
+    conditionNames: ['import', 'types', 'node'],
+    extensions: ['.ts', '.tsx', '.js', '.mjs', '.css'],
+    extensionAlias: { '.js': ['.ts', '.js'] },
+  },
+});
+const { summary } = result.output;
+const least = 100;
+if (summary.totalCruised < least) {
+  console.error(`Only ${summary.totalCruised} modules were looked at: the boundary check does not see the code.`);
+  process.exit(1);
+}
+for (const { rule, from, to, cycle } of summary.violations) {
+  console.error(`${rule.name}: ${from} -> ${cycle?.length ? cycle.map((step) => step.name).join(' -> ') : to}`);
+}
+// Conversion factors stand in units/ alone.
+const withoutComments = (text) => text.replace(/\/\*[\s\S]*?\*\/|\/\/.*$/gm, '');
+const stray = result.output.modules
+  .map(({ source }) => source)
+  .filter(
+    (source) =>
+      /^(core|web|server|cli)\/src\/.*\.tsx?$/.test(source) && !/\.test\.tsx?$|^core\/src\/units\//.test(source),
+  )
+  .filter((source) =>
+    /\b(0\.0254|0\.3048|25\.4|4\.448\d*|9\.80665|0\.4535\d*|6894\.\d+)\b/.test(
+      withoutComments(readFileSync(join(ROOT, source), 'utf8')),
+    ),
+  );
+for (const source of stray) console.error(`conversion factor outside core/src/units: ${source}`);
+const failures = summary.violations.length + stray.length;
+console.log(
+  `${summary.totalCruised} modules, ${summary.totalDependenciesCruised} imports, ${failures} across a boundary`,
+);
+process.exit(failures > 0 ? 1 : 0);
