@@ -73,14 +73,22 @@ export interface BeamExtreme {
 /** Largest moment by size on a piece: at an end or where the shear is zero. */
 export const largestMoment = (piece: BeamPiece): BeamExtreme => {
   const length = piece.toM - piece.fromM;
-  const places = [0, length];
-  if (piece.w !== 0) {
-    const turning = piece.v0 / piece.w;
-    if (turning > 0 && turning < length) places.push(turning);
+  let at = 0;
+  let value = piece.m0;
+  const atEnd = momentAt(piece, length);
+  if (Math.abs(atEnd) > Math.abs(value)) {
+    at = length;
+    value = atEnd;
   }
-  return places
-    .map((s) => ({ xM: piece.fromM + s, value: momentAt(piece, s) }))
-    .reduce((best, next) => (Math.abs(next.value) > Math.abs(best.value) ? next : best));
+  const turning = piece.w === 0 ? -1 : piece.v0 / piece.w;
+  if (turning > 0 && turning < length) {
+    const between = momentAt(piece, turning);
+    if (Math.abs(between) > Math.abs(value)) {
+      at = turning;
+      value = between;
+    }
+  }
+  return { xM: piece.fromM + at, value };
 };
 
 /** Largest shear by size on a piece: at one of its ends. */

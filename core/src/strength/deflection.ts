@@ -11,9 +11,9 @@ interface BentPiece extends BeamPiece {
 export type ElasticLine = readonly BentPiece[];
 
 const slopeIn = (p: BentPiece, s: number): number =>
-  p.slope0 + (p.m0 * s + (p.v0 * s ** 2) / 2 - (p.w * s ** 3) / 6) / p.stiffnessNm2;
+  p.slope0 + (s * (p.m0 + s * (p.v0 / 2 - (s * p.w) / 6))) / p.stiffnessNm2;
 const deflectionIn = (p: BentPiece, s: number): number =>
-  p.deflection0 + p.slope0 * s + ((p.m0 * s ** 2) / 2 + (p.v0 * s ** 3) / 6 - (p.w * s ** 4) / 24) / p.stiffnessNm2;
+  p.deflection0 + s * (p.slope0 + (s * (p.m0 / 2 + s * (p.v0 / 6 - (s * p.w) / 24))) / p.stiffnessNm2);
 
 /** Integrates M/EI twice, exactly, piece by piece. Source: Euler-Bernoulli beam, v″ = M/EI. */
 export const elasticLine = (pieces: readonly BeamPiece[], stiffnessNm2: (middleM: number) => number): ElasticLine => {
@@ -21,7 +21,8 @@ export const elasticLine = (pieces: readonly BeamPiece[], stiffnessNm2: (middleM
   let slope0 = 0;
   let deflection0 = 0;
   for (const piece of pieces) {
-    const bent = { ...piece, stiffnessNm2: stiffnessNm2((piece.fromM + piece.toM) / 2), slope0, deflection0 };
+    const { fromM, toM, m0, v0, w } = piece;
+    const bent = { fromM, toM, m0, v0, w, stiffnessNm2: stiffnessNm2((fromM + toM) / 2), slope0, deflection0 };
     line.push(bent);
     slope0 = slopeIn(bent, piece.toM - piece.fromM);
     deflection0 = deflectionIn(bent, piece.toM - piece.fromM);

@@ -1,7 +1,7 @@
 import type { Member } from '../chassis/index.js';
 import type { Allowable } from '../materials/index.js';
 import { bendingShare, memberBending, memberShear, type WeldZone, zoneAt } from './allowables.js';
-import { type BeamPiece, largestMoment, largestShear } from './beam.js';
+import { type BeamExtreme, type BeamPiece, largestMoment, largestShear } from './beam.js';
 
 /** How hard a member works where it works hardest. */
 export interface MemberWork {
@@ -36,50 +36,44 @@ export const hardestWork = (
   pieces: readonly BeamPiece[],
   { factor, share, zones }: WorkOptions,
 ): MemberWork | undefined => {
-  let worst: MemberWork | undefined;
+  const shapeShare = bendingShare(member);
+  const bending = { free: memberBending(member, false), welded: memberBending(member, true) };
+  const shearing = { free: memberShear(member, false), welded: memberShear(member, true) };
+  const perMoment = (factor * share) / member.bar.sMinM3;
+  const perShear = (factor * share) / member.bar.design.shearAreaM2;
+  let most = -1;
+  let worst: { mode: MemberWork['mode']; extreme: BeamExtreme; zone: WeldZone | undefined } | undefined;
   for (const piece of pieces) {
     const zone = zoneAt(zones, piece.fromM, piece.toM);
-    const nearWeld = zone !== undefined;
-    const shapeShare = bendingShare(member);
+    const strength = zone ? 'welded' : 'free';
     const moment = largestMoment(piece);
+    const bent = (Math.abs(moment.value) * perMoment) / (bending[strength].stressPa * shapeShare);
+    if (bent > most) {
+      most = bent;
+      worst = { mode: 'bending', extreme: moment, zone };
+    }
     const shear = largestShear(piece);
-    const bending = memberBending(member, nearWeld);
-    const shearing = memberShear(member, nearWeld);
-    const bendingPa = (Math.abs(moment.value) * factor * share) / member.bar.sMinM3;
-    const shearPa = (Math.abs(shear.value) * factor * share) / member.bar.design.shearAreaM2;
-    const candidates: MemberWork[] = [
-      {
-        member,
-        mode: 'bending',
-        placeM: moment.xM,
-        standing: moment.value,
-        factor,
-        share,
-        resists: member.bar.sMinM3,
-        shapeShare,
-        stressPa: bendingPa,
-        allowable: bending,
-        zone,
-        utilisation: bendingPa / (bending.stressPa * shapeShare),
-      },
-      {
-        member,
-        mode: 'shear',
-        placeM: shear.xM,
-        standing: shear.value,
-        factor,
-        share,
-        resists: member.bar.design.shearAreaM2,
-        shapeShare: 1,
-        stressPa: shearPa,
-        allowable: shearing,
-        zone,
-        utilisation: shearPa / shearing.stressPa,
-      },
-    ];
-    for (const candidate of candidates) {
-      if (worst === undefined || candidate.utilisation > worst.utilisation) worst = candidate;
+    const sheared = (Math.abs(shear.value) * perShear) / shearing[strength].stressPa;
+    if (sheared > most) {
+      most = sheared;
+      worst = { mode: 'shear', extreme: shear, zone };
     }
   }
-  return worst;
+  if (!worst) return undefined;
+  const { mode, extreme, zone } = worst;
+  const isBending = mode === 'bending';
+  return {
+    member,
+    mode,
+    placeM: extreme.xM,
+    standing: extreme.value,
+    factor,
+    share,
+    resists: isBending ? member.bar.sMinM3 : member.bar.design.shearAreaM2,
+    shapeShare: isBending ? shapeShare : 1,
+    stressPa: Math.abs(extreme.value) * (isBending ? perMoment : perShear),
+    allowable: (isBending ? bending : shearing)[zone ? 'welded' : 'free'],
+    zone,
+    utilisation: most,
+  };
 };

@@ -19,6 +19,8 @@ interface DrawingProps {
   /** height that the scale is fitted to, the same in every step */
   readonly fitHeight: number;
   readonly openFields: (partId: string) => void;
+  /** piece marks: the bare trailer with its sizes, for the sheet */
+  readonly marks?: ReadonlyMap<string, string>;
 }
 
 /** Handle of the picked part on the ruler, with its value. */
@@ -49,7 +51,7 @@ const Pill = ({
 };
 
 /** The trailer, always to scale: side view over the step's own view, both hung from one ruler. */
-export const Drawing = ({ lower, fitHeight, openFields }: DrawingProps) => {
+export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) => {
   const workbench = useWorkbench();
   const { project, committed, evaluation, picked, say, caseId } = workbench;
   const holder = useRef<HTMLDivElement>(null);
@@ -71,7 +73,9 @@ export const Drawing = ({ lower, fitHeight, openFields }: DrawingProps) => {
   );
   const bind = usePartDrag(scale.pxPerM);
   const onKeyDown = usePartKeys(openFields);
-  const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId) ?? evaluation.cases[0];
+  const shown = marks
+    ? undefined
+    : (evaluation.cases.find(({ loadCase }) => loadCase.id === caseId) ?? evaluation.cases[0]);
   const lowerPx = {
     plan: planHeightPx(scale, true),
     work: WORK_CHART_PX + planHeightPx(scale, false),
@@ -131,6 +135,8 @@ export const Drawing = ({ lower, fitHeight, openFields }: DrawingProps) => {
               bind={bind}
               shown={shown}
               work={lower === 'work'}
+              sizes={lower === 'plan'}
+              {...(marks ? { marks } : {})}
             />
           </>
         )}

@@ -15,10 +15,11 @@ interface PlanViewProps {
   readonly work: boolean;
   /** piece marks by member, in place of the loads */
   readonly marks?: ReadonlyMap<string, string>;
+  readonly sizes: boolean;
 }
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
-export const PlanView = ({ scale, topPx, bind, shown, work, marks }: PlanViewProps) => {
+export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: PlanViewProps) => {
   const { project, evaluation, picked, say } = useWorkbench();
   const { chassis, strength } = evaluation;
   const { bed } = project.frame;
@@ -116,6 +117,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks }: PlanViewPro
         );
       })}
       {!work &&
+        shown &&
         !marks &&
         [...project.items]
           .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)))
@@ -123,7 +125,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks }: PlanViewPro
             const part = itemPart(project, chassis, item, shown?.loadCase);
             const width = Math.max(4, (part.x1M - part.x0M) * scale.pxPerM);
             const height = Math.max(4, (part.y1M - part.y0M) * scale.pxPerM);
-            const here = aboard.has(item.id) || !shown;
+            const here = aboard.has(item.id);
             return (
               <PartShape key={item.id} partId={item.id} bind={bind} moves>
                 <rect
@@ -207,7 +209,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks }: PlanViewPro
             </g>
           );
         })}
-      {scale.width >= 600 && !work && !marks && (
+      {scale.width >= 600 && sizes && (
         <g>
           <Dimension
             from={ballX}

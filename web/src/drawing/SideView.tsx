@@ -8,6 +8,7 @@ import { Dimension } from './Dimension';
 interface SideViewProps {
   readonly scale: DrawingScale;
   readonly bind: (partId: string) => object;
+  /** the load that is shown; none leaves the bare trailer */
   readonly shown: BalancedCase | undefined;
 }
 
@@ -153,6 +154,9 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
   const tongueZ = chassis.tongue?.members[0]?.extent;
   const axles = shown?.standing?.axles ?? [];
   const lastAxle = axles.at(-1);
+  const axleTexts = axles.map(({ loadN }) => say.load(loadN));
+  const axleText =
+    new Set(axleTexts).size === 1 && axles.length > 1 ? `${axles.length} × ${axleTexts[0]}` : axleTexts.join(' + ');
   const axlePlaces =
     runningGear.layout === 'none'
       ? []
@@ -192,23 +196,24 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
           opacity={panel.kind === 'board' ? 0.6 : 1}
         />
       ))}
-      {[...project.items]
-        .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)))
-        .map((item) => {
-          const own = aboard.get(item.id);
-          const part = own ?? itemPart(project, chassis, item, shown?.loadCase);
-          return (
-            <PartShape key={item.id} partId={item.id} bind={bind} moves>
-              <ItemBox
-                scale={scale}
-                part={part}
-                aboard={own !== undefined || !shown}
-                picked={picked === item.id}
-                mass={say.mass(part.massKg)}
-              />
-            </PartShape>
-          );
-        })}
+      {shown &&
+        [...project.items]
+          .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)))
+          .map((item) => {
+            const own = aboard.get(item.id);
+            const part = own ?? itemPart(project, chassis, item, shown?.loadCase);
+            return (
+              <PartShape key={item.id} partId={item.id} bind={bind} moves>
+                <ItemBox
+                  scale={scale}
+                  part={part}
+                  aboard={own !== undefined}
+                  picked={picked === item.id}
+                  mass={say.mass(part.massKg)}
+                />
+              </PartShape>
+            );
+          })}
       {runningGear.suspension.kind === 'leaf' &&
         axlePlaces.map((xM) => (
           <path
@@ -328,7 +333,7 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
         <LoadArrow
           x={scale.x(lastAxle.xM) + runningGear.tire.loadedRadiusM * scale.pxPerM + 12}
           y={scale.groundY - 3}
-          text={axles.map(({ loadN }) => say.load(loadN)).join(' + ')}
+          text={axleText}
           down={false}
         />
       )}
@@ -337,7 +342,7 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
           standing
           from={scale.sideY(chassis.deckTopZM)}
           to={scale.groundY}
-          at={scale.x(project.frame.bed.lengthM) + 30}
+          at={scale.x(project.frame.bed.lengthM) + 84}
           extendFrom={[scale.x(project.frame.bed.lengthM) + 6, scale.x(project.frame.bed.lengthM) + 6]}
           text={say.length(runningGear.railTopHeightM + chassis.deckTopZM)}
         />

@@ -4,6 +4,7 @@ import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { Drawing } from '../drawing/Drawing';
 import { CutTable } from '../steps/cut/CutTable';
+import { marksOf } from '../steps/cut/MarkedPlan';
 import { useStoredProject } from '../storage/useProjects';
 import { createProjectStore } from '../workbench/projectStore';
 import { type Workbench, WorkbenchContext } from '../workbench/workbench';
@@ -54,7 +55,12 @@ const Sheet = ({ stored }: { readonly stored: StoredProject }) => {
         </div>
         <h1 className="wide text-[22px] font-bold">Cut list: {project.name}</h1>
         <div className="my-3">
-          <Drawing lower="plan" fitHeight={DRAWING_PX} openFields={() => undefined} />
+          <Drawing
+            lower="plan"
+            fitHeight={DRAWING_PX}
+            openFields={() => undefined}
+            marks={marksOf(evaluation.cutList)}
+          />
         </div>
         <CutTable evaluation={evaluation} say={say} />
         <table className="narrow mt-4 w-full text-[14px]" aria-label="Metal to buy">

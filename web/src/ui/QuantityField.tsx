@@ -6,10 +6,13 @@ import {
   formatAngle,
   formatLength,
   formatMass,
+  formatStress,
+  fromPascals,
   parseAngle,
   parseLength,
   parseMass,
   parseNumber,
+  parseStress,
   type Result,
   type TextProblem,
   textProblemSentence,
@@ -19,7 +22,7 @@ import { useId, useState } from 'react';
 import { useEditing } from './editing';
 import { Sized } from './Sized';
 
-export type FieldKind = 'length' | 'mass' | 'angle' | 'percent' | 'number';
+export type FieldKind = 'length' | 'mass' | 'stress' | 'angle' | 'percent' | 'number';
 
 interface KindRules {
   readonly parse: (text: string, system: UnitSystem) => Result<number, TextProblem>;
@@ -46,6 +49,13 @@ const RULES: Readonly<Record<FieldKind, KindRules>> = {
     show: formatMass,
     unit: (system) => (system === 'imperial' ? 'lb' : 'kg'),
     example: (system) => (system === 'imperial' ? '350 or 160 kg' : '160 or 350 lb'),
+  },
+  stress: {
+    parse: parseStress,
+    edit: (value, system) => editNumber(fromPascals(value, system === 'imperial' ? 'psi' : 'MPa')),
+    show: formatStress,
+    unit: (system) => (system === 'imperial' ? 'psi' : 'MPa'),
+    example: (system) => (system === 'imperial' ? '36000, 36 ksi or 250 MPa' : '250 or 36 ksi'),
   },
   angle: {
     parse: parseAngle,

@@ -13,10 +13,11 @@ interface SelectFieldProps {
   readonly options: readonly Option[];
   readonly onCommit: (value: string) => void;
   readonly partField?: string;
+  readonly hint?: string;
 }
 
 /** A choice from a list, grouped where the list is long. */
-export const SelectField = ({ label, value, options, onCommit, partField }: SelectFieldProps) => {
+export const SelectField = ({ label, value, options, onCommit, partField, hint }: SelectFieldProps) => {
   const { readOnly } = useEditing();
   const id = useId();
   const groups = [...new Set(options.map(({ group }) => group))];
@@ -52,6 +53,7 @@ export const SelectField = ({ label, value, options, onCommit, partField }: Sele
           );
         })}
       </select>
+      {hint && <p className="narrow mute text-[13px] leading-[17px]">{hint}</p>}
     </div>
   );
 };

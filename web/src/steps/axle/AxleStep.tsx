@@ -4,6 +4,7 @@ import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
+import { rowSource } from '../stepKit';
 import { snapTo, stepsOf } from '../../drawing/parts';
 
 const LAYOUTS = [
@@ -112,6 +113,7 @@ export const AxleStep = () => {
         />
         <SelectField
           label="Axle from the list"
+          hint={rowSource(AXLE_ROWS, gear.axle.catalogId)}
           value={gear.axle.catalogId ?? ''}
           options={[
             { value: '', text: 'Another one' },
@@ -240,6 +242,7 @@ export const AxleStep = () => {
       <FieldGroup title="Tires and wheels">
         <SelectField
           label="Tire from the list"
+          hint={rowSource(TIRE_ROWS, gear.tire.catalogId)}
           value={gear.tire.catalogId ?? ''}
           options={[
             { value: '', text: 'Another one' },

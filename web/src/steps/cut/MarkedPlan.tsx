@@ -1,3 +1,4 @@
+import type { CutList } from '@kereta/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { drawingScale, planHeightPx } from '../../drawing/drawingScale';
 import { PlanView } from '../../drawing/PlanView';
@@ -6,6 +7,10 @@ import { WorkPatterns } from '../../drawing/workShading';
 import { useWorkbench } from '../../workbench/workbench';
 
 const HEIGHT_PX = 560;
+
+/** Piece mark of each member. */
+export const marksOf = ({ rows }: CutList): ReadonlyMap<string, string> =>
+  new Map(rows.flatMap(({ mark, memberIds }) => memberIds.map((id) => [id, mark] as const)));
 
 /** The frame from above with its piece marks: what is cut, and where it goes. */
 export const MarkedPlan = () => {
@@ -21,10 +26,7 @@ export const MarkedPlan = () => {
     observer.observe(element);
     return () => observer.disconnect();
   }, []);
-  const marks = useMemo(
-    () => new Map(evaluation.cutList.rows.flatMap(({ mark, memberIds }) => memberIds.map((id) => [id, mark] as const))),
-    [evaluation.cutList],
-  );
+  const marks = useMemo(() => marksOf(evaluation.cutList), [evaluation.cutList]);
   const scale = { ...drawingScale(project, evaluation.chassis, width, HEIGHT_PX, true), lowerY: 0 };
   const height = planHeightPx(scale, false);
   const bind = (partId: string): object => ({ onClick: () => pick(partId) });
@@ -41,7 +43,7 @@ export const MarkedPlan = () => {
       >
         <WorkPatterns />
         <SheetText x={14} y={16} text="Piece marks" anchor="start" size={12.5} bold />
-        <PlanView scale={scale} topPx={0} bind={bind} shown={undefined} work={false} marks={marks} />
+        <PlanView scale={scale} topPx={0} bind={bind} shown={undefined} work={false} marks={marks} sizes={false} />
       </svg>
     </div>
   );

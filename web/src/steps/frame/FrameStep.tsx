@@ -17,6 +17,8 @@ import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { BarFields } from '../BarFields';
 import { materialFor, sectionOptions } from '../stepKit';
+import { BarNotes } from './BarNotes';
+import { OwnMetal } from './OwnMetal';
 import { OwnSection } from './OwnSection';
 
 const CORNERS = [
@@ -255,7 +257,9 @@ export const FrameStep = () => {
         )}
         {frame.sides.kind === 'rail' && <BarFields group="side" />}
       </FieldGroup>
+      <BarNotes />
       <OwnSection />
+      <OwnMetal />
     </>
   );
 };

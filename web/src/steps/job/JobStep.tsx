@@ -2,6 +2,7 @@ import { type Project, pounds } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../workbench/workbench';
 
 const REGIONS = [
   ['north-america', 'North America'],
@@ -28,6 +29,7 @@ const UNKNOWN_VEHICLE: NonNullable<Project['towVehicle']> = {
 /** What it carries, what tows it, where it must fit. */
 export const JobStep = () => {
   const { project, edit } = useEditing();
+  const { projectStore } = useWorkbench();
   const vehicle = project.towVehicle ?? UNKNOWN_VEHICLE;
   const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
     edit(label, (current) => ({
@@ -132,6 +134,24 @@ export const JobStep = () => {
           onClear={() => setJob('no limit of length', { maxLengthM: null })}
         />
       </FieldGroup>
+      {project.settings.units === 'imperial' && (
+        <FieldGroup title="How sizes are written">
+          <SelectField
+            label="Fractions of an inch"
+            value={String(project.settings.fraction)}
+            options={[
+              { value: '16', text: 'To 1/16 in' },
+              { value: '32', text: 'To 1/32 in' },
+            ]}
+            onCommit={(fraction) =>
+              projectStore.outsideHistory((current) => ({
+                ...current,
+                settings: { ...current.settings, fraction: fraction === '32' ? 32 : 16 },
+              }))
+            }
+          />
+        </FieldGroup>
+      )}
       <FieldGroup title="Where it will be towed">
         {REGIONS.map(([region, name]) => (
           <CheckField

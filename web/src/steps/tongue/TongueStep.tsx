@@ -12,6 +12,7 @@ import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields'
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
 import { BarFields } from '../BarFields';
+import { rowSource } from '../stepKit';
 
 const STATES = [
   { value: 'not-decided', text: 'Not decided' },
@@ -107,6 +108,7 @@ export const TongueStep = () => {
         )}
         <SelectField
           label="Coupler"
+          hint={rowSource(COUPLER_ROWS, coupling.catalogId)}
           value={coupling.catalogId ?? ''}
           options={[
             { value: '', text: 'Another one' },

@@ -1,4 +1,4 @@
-import { findMaterial, findSection, METALS, type Project, SECTION_ROWS } from '@kereta/core';
+import { findMaterial, findSection, METALS, type Project, SECTION_ROWS, type Source, sourceText } from '@kereta/core';
 import type { Option } from '../ui/fields';
 
 /** Sections on offer: the project's own rows first, then the yard's list. */
@@ -20,4 +20,13 @@ export const materialFor = (project: Project, sectionId: string, materialId: str
   const section = findSection(project, sectionId);
   const material = findMaterial(project, materialId);
   return section && material?.family !== section.family ? section.usualMaterialId : materialId;
+};
+
+/** Where a chosen catalog row has its figures from, said under the choice. */
+export const rowSource = (
+  rows: readonly { readonly id: string; readonly source: Source }[],
+  id: string | null,
+): string => {
+  const row = rows.find((candidate) => candidate.id === id);
+  return row ? sourceText(row.source) : 'Your own figures';
 };

@@ -1,0 +1,96 @@
+import { METALS } from '@kereta/core';
+import { nanoid } from 'nanoid';
+import { useState } from 'react';
+import { useEditing } from '../../ui/editing';
+import { FieldGroup, SelectField, TextField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+
+const LIKE = {
+  steel: METALS.find(({ id }) => id === 'a36'),
+  aluminum: METALS.find(({ id }) => id === '6061-t6'),
+} as const;
+
+/** A metal with its certificate in hand; stiffness and weight are those of its kind. */
+export const OwnMetal = () => {
+  const { edit, readOnly } = useEditing();
+  const [name, setName] = useState('My metal');
+  const [family, setFamily] = useState<'steel' | 'aluminum'>('steel');
+  const [yieldPa, setYield] = useState(250e6);
+  const [ultimatePa, setUltimate] = useState(400e6);
+  const [weldedPa, setWelded] = useState(100e6);
+  const like = LIKE[family];
+  const possible = ultimatePa >= yieldPa && (family === 'steel' || weldedPa <= yieldPa);
+  return (
+    <FieldGroup title="A metal of your own">
+      <TextField label="Name" value={name} onCommit={setName} />
+      <SelectField
+        label="Kind"
+        value={family}
+        options={[
+          { value: 'steel', text: 'Steel' },
+          { value: 'aluminum', text: 'Aluminum' },
+        ]}
+        onCommit={(value) => setFamily(value === 'aluminum' ? 'aluminum' : 'steel')}
+      />
+      <QuantityField
+        label="Bends for good at (yield)"
+        kind="stress"
+        value={yieldPa}
+        min={10e6}
+        max={2e9}
+        onCommit={setYield}
+      />
+      <QuantityField label="Breaks at" kind="stress" value={ultimatePa} min={10e6} max={2e9} onCommit={setUltimate} />
+      {family === 'aluminum' && (
+        <QuantityField
+          label="Bends for good beside a weld"
+          kind="stress"
+          value={weldedPa}
+          min={5e6}
+          max={1e9}
+          onCommit={setWelded}
+        />
+      )}
+      <button
+        type="button"
+        className="button self-center"
+        disabled={!possible || readOnly || !like}
+        onClick={() =>
+          like &&
+          edit(`${name} added`, (current) => ({
+            ...current,
+            ownRows: {
+              ...current.ownRows,
+              materials: [
+                ...current.ownRows.materials,
+                {
+                  id: `own-${nanoid(8)}`,
+                  name,
+                  family,
+                  yieldPa,
+                  ultimatePa,
+                  elasticPa: like.elasticPa,
+                  densityKgM3: like.densityKgM3,
+                  source: { kind: 'own', note: 'certificate' },
+                  ...(family === 'aluminum'
+                    ? {
+                        weldedYieldPa: weldedPa,
+                        weldedUltimatePa: Math.max(weldedPa, (ultimatePa * weldedPa) / yieldPa),
+                      }
+                    : {}),
+                },
+              ],
+            },
+          }))
+        }
+      >
+        Add to the list
+      </button>
+      {!possible && (
+        <p className="col-span-2 text-[13px]" style={{ color: 'var(--fix)' }}>
+          It cannot break before it bends, nor be stronger beside a weld.
+        </p>
+      )}
+    </FieldGroup>
+  );
+};
