@@ -67,9 +67,16 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
   }, []);
   // The scale follows committed sizes only: a drag must not zoom the sheet under the finger.
   const scale = useMemo(
-    () => drawingScale(committed, evaluation.chassis, width, fitHeight, lower !== 'none'),
+    () =>
+      drawingScale(
+        marks ? { ...committed, items: [] } : committed,
+        evaluation.chassis,
+        width,
+        fitHeight,
+        lower !== 'none',
+      ),
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- the chassis moves with the committed project
-    [committed, width, fitHeight, lower],
+    [committed, width, fitHeight, lower, marks],
   );
   const bind = usePartDrag(scale.pxPerM);
   const onKeyDown = usePartKeys(openFields);

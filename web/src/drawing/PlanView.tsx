@@ -206,6 +206,15 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
             <g key={member.id} pointerEvents="none">
               <circle cx={px} cy={py} r="13" fill="var(--color-base-100)" stroke="var(--ink)" strokeWidth="1.2" />
               <SheetText x={px} y={py} text={mark} size={12.5} bold />
+              {sizes && member.group === 'cross' && (
+                <SheetText
+                  x={px}
+                  y={y(-bed.widthM / 2 + chassis.railWidthM) - 16}
+                  text={say.length(member.centre.xM)}
+                  size={12}
+                  cleared
+                />
+              )}
             </g>
           );
         })}

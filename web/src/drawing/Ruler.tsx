@@ -10,6 +10,8 @@ interface RulerProps {
 }
 
 const LEAST_TICK_PX = 3;
+/** Figures on the ruler stand at least this far apart. */
+const LEAST_LABEL_PX = 22;
 
 /** The one ruler that both views hang from; zero is the front face of the bed. */
 export const Ruler = ({ scale, project, fromM, toM }: RulerProps) => {
@@ -23,6 +25,7 @@ export const Ruler = ({ scale, project, fromM, toM }: RulerProps) => {
   const first = Math.ceil(fromMetres(fromM, unit) / minor);
   const last = Math.floor(fromMetres(toM, unit) / minor);
   const ticks = Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * minor);
+  const everyNth = [1, 2, 5, 10].find((n) => n * toMetres(major, unit) * scale.pxPerM >= LEAST_LABEL_PX) ?? 10;
   const y = scale.rulerY;
   const heightOf = (value: number): number => (value % major === 0 ? 12 : value % (major / 2) === 0 ? 9 : 6);
   return (
@@ -39,7 +42,7 @@ export const Ruler = ({ scale, project, fromM, toM }: RulerProps) => {
         strokeWidth="0.8"
       />
       {ticks
-        .filter((value) => value % major === 0)
+        .filter((value) => value % (major * everyNth) === 0)
         .map((value) => (
           <SheetText
             key={value}

@@ -144,7 +144,7 @@ const BalancePoint = ({
   </g>
 );
 
-/** Side elevation, to scale: what stands where, what it weighs, what ball and axle carry in the load that is shown. */
+/** Side elevation from the trailer's left, to scale; what stands nearer hides what stands behind: what stands where, what it weighs, what ball and axle carry in the load that is shown. */
 export const SideView = ({ scale, bind, shown }: SideViewProps) => {
   const { project, committed, evaluation, picked, say } = useWorkbench();
   const { chassis } = evaluation;
@@ -198,7 +198,7 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
       ))}
       {shown &&
         [...project.items]
-          .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)))
+          .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)) || b.attach.rightM - a.attach.rightM)
           .map((item) => {
             const own = aboard.get(item.id);
             const part = own ?? itemPart(project, chassis, item, shown?.loadCase);

@@ -80,8 +80,9 @@ const Sheet = ({ stored }: { readonly stored: StoredProject }) => {
           </tbody>
         </table>
         <p className="narrow mt-3 text-[13px]">
-          Angles are told both ways: off square, and as read from the stick’s own direction. Lengths are over the long
-          points; saw kerf and trim come on top. Check one piece before you cut its twins.
+          Sizes beside cross-members run from the front edge to their middles. Angles are told both ways: off square,
+          and as read from the stick’s own direction. Lengths are over the long points; saw kerf and trim come on top.
+          Check one piece before you cut its twins.
         </p>
         <footer className="mt-4 flex justify-end">
           <table className="narrow border border-black text-[13px]" aria-label="Title block">

@@ -366,7 +366,7 @@ export const LoadsStep = () => {
               showCase(id);
             }}
           >
-            <Plus size={16} aria-hidden /> Add load case
+            <Plus size={16} aria-hidden /> Add case
           </button>
         </div>
       </div>

@@ -87,8 +87,8 @@ export const TongueStep = () => {
               label="Legs end"
               value={tongue.rearEnd}
               options={[
-                { value: 'under', text: 'Under the frame, at the rails' },
-                { value: 'header', text: 'At the front header' },
+                { value: 'under', text: 'Under the rails' },
+                { value: 'header', text: 'At front header' },
               ]}
               onCommit={(rearEnd) =>
                 setTongue('where the legs end', { ...tongue, rearEnd: rearEnd as 'under' | 'header' })
@@ -106,22 +106,32 @@ export const TongueStep = () => {
             onCommit={(underM) => setTongue('tongue under the frame', { ...tongue, underM })}
           />
         )}
-        <SelectField
-          label="Coupler"
-          hint={rowSource(COUPLER_ROWS, coupling.catalogId)}
-          value={coupling.catalogId ?? ''}
-          options={[
-            { value: '', text: 'Another one' },
-            ...COUPLER_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-          ]}
-          onCommit={(id) => {
-            if (id === '') setCoupling('another coupler', { catalogId: null, name: 'Own coupler', ratedGrossKg: null });
-            else {
-              const { name, catalogId, ratedGrossKg, ballDiameterM, massKg } = couplingFromCatalog(id);
-              setCoupling(`coupler ${name}`, { name, catalogId, ratedGrossKg, ballDiameterM, massKg, homeMade: false });
-            }
-          }}
-        />
+        <div className="col-span-2">
+          <SelectField
+            label="Coupler"
+            hint={rowSource(COUPLER_ROWS, coupling.catalogId)}
+            value={coupling.catalogId ?? ''}
+            options={[
+              { value: '', text: 'Another one' },
+              ...COUPLER_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+            ]}
+            onCommit={(id) => {
+              if (id === '')
+                setCoupling('another coupler', { catalogId: null, name: 'Own coupler', ratedGrossKg: null });
+              else {
+                const { name, catalogId, ratedGrossKg, ballDiameterM, massKg } = couplingFromCatalog(id);
+                setCoupling(`coupler ${name}`, {
+                  name,
+                  catalogId,
+                  ratedGrossKg,
+                  ballDiameterM,
+                  massKg,
+                  homeMade: false,
+                });
+              }
+            }}
+          />
+        </div>
       </FieldGrid>
       <FieldGroup title="Chains and brakes" open>
         <SelectField
