@@ -69,7 +69,7 @@ const stop = (message) => {
 };
 
 try {
-  await ensureInstalled();
+  await ensureInstalled({ strict: true });
 } catch (error) {
   stop(error.message);
 }

@@ -30,6 +30,7 @@ export interface BalanceFindingData {
     readonly tongueN: number;
     readonly limitN: number | undefined;
     readonly by: 'tow-vehicle' | 'coupler' | 'nobody';
+    readonly vehicleUnknown: boolean;
   };
   'jack-load': { readonly loadN: number };
   'loading-uplift': { readonly tongueN: number };
@@ -124,6 +125,7 @@ const tongueLimit = (project: Project, cases: readonly BalancedCase[]): BalanceF
   if (!worst?.standing) return [];
   const { tongueN } = worst.standing;
   const limitN = hitchLimitN(project);
+  const vehicleUnknown = (project.towVehicle?.tongueLimitKg ?? null) === null;
   const by =
     limitN === undefined
       ? 'nobody'
@@ -134,8 +136,9 @@ const tongueLimit = (project: Project, cases: readonly BalancedCase[]): BalanceF
   return [
     {
       code: 'tongue-limit',
-      data: { tongueN, limitN, by },
-      verdict: utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9),
+      data: { tongueN, limitN, by, vehicleUnknown },
+      // The coupler's plate alone does not answer for the vehicle: what it allows must be known, too.
+      verdict: utilisation === undefined || (vehicleUnknown && utilisation <= 1) ? 'open' : verdictOf(utilisation, 0.9),
       step: 'tongue',
       subject: 'coupler',
       caseId: worst.loadCase.id,

@@ -70,6 +70,12 @@ export const overrideBar = (
   return withFrame(listed, { overrides });
 };
 
+/** The other one of a left and right pair; undefined for what stands alone. */
+export const pairOf = (memberId: string): string | undefined => {
+  if (memberId.endsWith('.left')) return memberId.replace(/left$/, 'right');
+  return memberId.endsWith('.right') ? memberId.replace(/right$/, 'left') : undefined;
+};
+
 export const changeItem = (project: Project, id: string, change: (item: Item) => Item): Project => ({
   ...project,
   items: project.items.map((item) => (item.id === id ? change(item) : item)),

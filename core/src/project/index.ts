@@ -6,6 +6,7 @@ export {
   explicitCrossMembers,
   moveCrossMember,
   overrideBar,
+  pairOf,
   removeCase,
   removeCrossMember,
   removeItem,

@@ -13,7 +13,7 @@ import {
 } from '../findings/index.js';
 import { axlePlaces } from '../mass/index.js';
 import type { Project } from '../project/index.js';
-import { commonPractice, computedBy, publishedSure, type Source } from '../source.js';
+import { commonPractice, computedBy, publishedSure, publishedVerify, type Source } from '../source.js';
 import { massOfWeightKg } from '../units/index.js';
 
 export interface RunningGearFindingData {
@@ -30,6 +30,12 @@ export interface RunningGearFindingData {
   };
   'wheel-load': { readonly loadKg: number; readonly allowedKg: number | undefined };
   'tires-together': { readonly togetherKg: number; readonly ratingKg: number };
+  'gross-against-axles': {
+    readonly grossKg: number;
+    readonly tongueShare: number;
+    readonly demandKg: number;
+    readonly ratingsKg: number | undefined;
+  };
   'equaliser-needs-leaf': Record<string, never>;
   'no-room-for-equaliser': { readonly spacingM: number; readonly springM: number };
   'torsion-belief': Record<string, never>;
@@ -184,6 +190,36 @@ const tiresTogether = (project: Project): RunningGearFinding[] => {
   ];
 };
 
+/** What the plate allows, less the lightest tongue of the band, must be within the axles' ratings together. */
+const plateOnAxles = (project: Project): RunningGearFinding[] => {
+  const grossKg = project.ratedGrossKg;
+  if (grossKg === null) return [];
+  const tongueShare = project.tongueBand.minShare;
+  const line = workedOut(
+    'axle-group-load',
+    minus(mass(grossKg), times(mass(grossKg), quantity(tongueShare, 'percent'))),
+    'mass',
+  );
+  const demandKg = line.result.value;
+  const { ratingKg } = project.runningGear.axle;
+  const ratingsKg = ratingKg === null ? undefined : ratingKg * axlePlaces(project).length;
+  return [
+    {
+      code: 'gross-against-axles',
+      data: { grossKg, tongueShare, demandKg, ratingsKg },
+      step: 'axle',
+      subject: 'axle.1',
+      counts: true,
+      verdict: verdict(utilisationOf(demandKg, ratingsKg)),
+      utilisation: utilisationOf(demandKg, ratingsKg),
+      value: mass(demandKg),
+      limit: ratingsKg === undefined ? undefined : mass(ratingsKg),
+      working: [line, ...shareOf(demandKg, ratingsKg)],
+      source: publishedVerify('49 CFR 567, 571.120: axle ratings and tongue load together at least the rated gross'),
+    },
+  ];
+};
+
 const plain = { working: [], source: computedBy('statics'), subject: 'axle.1', step: 'axle', counts: true } as const;
 
 const misfits = (project: Project): RunningGearFinding[] => {
@@ -232,5 +268,11 @@ export const runningGearFindings = (
   if (project.runningGear.layout === 'none') return [{ ...plain, code: 'no-axle', data: {}, verdict: 'open' }];
   const first = axlePlaces(project)[0];
   if (first && first.xM <= ballXM) return [{ ...plain, code: 'axle-ahead-of-ball', data: {}, verdict: 'over' }];
-  return [...axleLoads(project, cases), ...wheelLoads(project, cases), ...tiresTogether(project), ...misfits(project)];
+  return [
+    ...axleLoads(project, cases),
+    ...wheelLoads(project, cases),
+    ...tiresTogether(project),
+    ...plateOnAxles(project),
+    ...misfits(project),
+  ];
 };

@@ -108,7 +108,7 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
   'tongue-limit': ({ data, caseId }, say) =>
     data.limitN === undefined
       ? `Most on the ball is ${say.load(data.tongueN)}, ${say.caseName(caseId)}. What hitch and coupler allow is missing: read it off their plates.`
-      : `Most on the ball is ${say.load(data.tongueN)}, ${say.caseName(caseId)}. ${data.by === 'coupler' ? 'Coupler' : 'Tow vehicle'} allows ${say.load(data.limitN)}: ${spare(data.tongueN, data.limitN, (n) => say.load(n))}.`,
+      : `Most on the ball is ${say.load(data.tongueN)}, ${say.caseName(caseId)}. ${data.by === 'coupler' ? 'Coupler' : 'Tow vehicle'} allows ${say.load(data.limitN)}: ${spare(data.tongueN, data.limitN, (n) => say.load(n))}.${data.vehicleUnknown ? ' What the tow vehicle’s hitch allows is missing.' : ''}`,
   'jack-load': ({ data, caseId }, say) =>
     data.loadN < 0
       ? `${say.caseName(caseId)}: it tips back off the jack with ${say.load(-data.loadN)}. Put stands under the rear before you unhitch.`
@@ -201,6 +201,8 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     data.togetherKg >= data.ratingKg
       ? `Both tires together hold ${say.mass(data.togetherKg)}, the axle ${say.mass(data.ratingKg)}.`
       : `Both tires together hold ${say.mass(data.togetherKg)}, less than the axle’s ${say.mass(data.ratingKg)}: the tires are the weakest part.`,
+  'gross-against-axles': ({ data }, say) =>
+    `The plate’s ${say.mass(data.grossKg)} less ${say.percent(data.tongueShare, 0)} on the tongue leaves ${say.mass(data.demandKg)} for ${data.ratingsKg === undefined ? 'axles whose rating is missing' : `axles of ${say.mass(data.ratingsKg)}: ${spare(data.demandKg, data.ratingsKg, (kg) => say.mass(kg))}`}.`,
   'equaliser-needs-leaf': () =>
     'An equaliser shares the load between leaf springs only. Torsion axles share by how level the trailer rides, which is not worked out here yet.',
   'no-room-for-equaliser': ({ data }, say) =>

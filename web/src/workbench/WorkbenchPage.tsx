@@ -1,5 +1,5 @@
 import { evaluate, speaker, STEP_IDS, type StepId } from '@kereta/core';
-import { useCallback, useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { Drawing } from '../drawing/Drawing';
@@ -18,7 +18,7 @@ import { createProjectStore } from './projectStore';
 import { StepsRail } from './StepsRail';
 import { TopBar } from './TopBar';
 import { useAutosave } from './useAutosave';
-import { type Workbench, WorkbenchContext } from './workbench';
+import { useWorkbench, type Workbench, WorkbenchContext } from './workbench';
 
 const TOP_BAR_PX = 48;
 
@@ -140,6 +140,8 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
     }),
     [project, committed, evaluation, say, step, goTo, projectStore, writer, picked, caseId],
   );
+  // While a drag is on, drawing and strip follow every frame; rail and panel come after, and are dropped when they are late.
+  const unhurried = useDeferredValue(workbench);
   const editing = useMemo<Editing>(
     () => ({
       units: project.settings.units,
@@ -164,7 +166,9 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
           {!writer && <ReadOnlyNote takeOver={() => lock.current?.takeOver()} />}
           <FirstNote />
           <div className="flex min-h-0 flex-1 max-[800px]:flex-col">
-            <StepsRail />
+            <WorkbenchContext value={unhurried}>
+              <UnhurriedRail />
+            </WorkbenchContext>
             <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
                 {step === 'cut' ? (
@@ -186,7 +190,9 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
               <BalanceStrip height={strip} />
             </main>
             <div className="flex min-h-0 w-[332px] shrink-0 flex-col max-[800px]:w-full min-[1400px]:w-[400px] *:flex-1">
-              <Panel key={step} />
+              <WorkbenchContext value={unhurried}>
+                <UnhurriedPanel />
+              </WorkbenchContext>
             </div>
           </div>
         </div>
@@ -194,6 +200,13 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
     </WorkbenchContext>
   );
 };
+
+/** Renders apart from its parent, so that a frame of a drag does not wait for it. */
+const UnhurriedPanel = memo(() => {
+  const { step } = useWorkbench();
+  return <Panel key={step} />;
+});
+const UnhurriedRail = memo(StepsRail);
 
 const isStep = (text: string | undefined): text is StepId =>
   (STEP_IDS as readonly (string | undefined)[]).includes(text);

@@ -3,6 +3,7 @@ import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
+import { StandingTable } from './StandingTable';
 
 const SCHOOLS = [
   { value: 'north-america', text: 'North America, 10 to 15 %' },
@@ -86,6 +87,7 @@ export const BalanceStep = () => {
           }
         />
       </FieldGrid>
+      <StandingTable />
       {loadCase?.mode === 'towed' && (
         <FieldGroup title={`Another band for ${loadCase.name}`}>
           <div className="col-span-2">

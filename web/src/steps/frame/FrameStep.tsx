@@ -6,14 +6,17 @@ import {
   inches,
   millimetres,
   moveCrossMember,
+  type Bar,
   overrideBar,
+  pairOf,
   type Project,
   removeCrossMember,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
+import { useState } from 'react';
 import { useWorkbench } from '../../workbench/workbench';
 import { useEditing } from '../../ui/editing';
-import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
+import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { BarFields } from '../BarFields';
 import { materialFor, sectionOptions } from '../stepKit';
@@ -34,12 +37,19 @@ const SEATS = [
 const PickedMember = ({ id }: { readonly id: string }) => {
   const { project, edit } = useEditing();
   const { evaluation, say, pick } = useWorkbench();
+  const [linked, setLinked] = useState(true);
   const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
   if (!member) return null;
   const placed = evaluation.chassis.crossPlaced;
   const cross = placed.find((candidate) => candidate.id === id);
   const bar = barOf(project, member.group, id);
   const own = project.frame.overrides[id] !== undefined;
+  const pair = pairOf(id);
+  const both = pair !== undefined && linked;
+  const override = (current: Project, change: Partial<Bar> | undefined): Project => {
+    const one = overrideBar(current, placed, id, change);
+    return both ? overrideBar(one, placed, pair, change) : one;
+  };
   return (
     <section className="border-t border-base-300 px-4 pt-3" aria-label={`Picked: ${say.partName(id)}`}>
       <h2 className="mb-2 font-semibold" style={{ color: 'var(--dye)' }}>
@@ -71,21 +81,17 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             edit(
               `${say.partName(id).toLowerCase()} to ${findSection(project, sectionId)?.designation ?? sectionId}`,
               (current) =>
-                overrideBar(current, placed, id, {
-                  sectionId,
-                  materialId: materialFor(current, sectionId, bar.materialId),
-                }),
+                override(current, { sectionId, materialId: materialFor(current, sectionId, bar.materialId) }),
             )
           }
         />
+        {pair !== undefined && <CheckField label="Left and right alike" checked={linked} onCommit={setLinked} />}
         {own && (
           <button
             type="button"
             className="button"
             onClick={() =>
-              edit(`${say.partName(id).toLowerCase()} like its group`, (current) =>
-                overrideBar(current, placed, id, undefined),
-              )
+              edit(`${say.partName(id).toLowerCase()} like its group`, (current) => override(current, undefined))
             }
           >
             Like its group

@@ -16,6 +16,7 @@ import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
+import { WeightTable } from './WeightTable';
 
 const FROM_WORDS: Readonly<Record<Item['attach']['from'], string>> = {
   front: 'front edge',
@@ -215,6 +216,7 @@ const ItemFields = ({ item }: { readonly item: Item }) => {
 
 const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
   const { edit, project } = useEditing();
+  const { say } = useWorkbench();
   const set = (label: string, change: Partial<LoadCase>): void =>
     edit(label, (current) => changeCase(current, loadCase.id, (old) => ({ ...old, ...change })));
   const entryOf = (itemId: string) => loadCase.aboard.find((entry) => entry.itemId === itemId);
@@ -270,6 +272,16 @@ const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
               }
             />
           ))}
+        {project.items.some(({ attach }) => attach.on === 'drawer') && (
+          <QuantityField
+            label="Drawer pulled out by"
+            kind="length"
+            value={loadCase.drawerOutM}
+            min={0}
+            max={10}
+            onCommit={(drawerOutM) => set('drawer', { drawerOutM })}
+          />
+        )}
         {loadCase.mode === 'towed' && (
           <CheckField
             label="Counts for the axle’s place"
@@ -286,6 +298,28 @@ const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
           <Trash2 size={16} aria-hidden /> Take this case out
         </button>
       </div>
+      {loadCase.aboard.length > 0 && (
+        <FieldGroup title="Moved in this load">
+          {loadCase.aboard.map((entry) => (
+            <QuantityField
+              key={entry.itemId}
+              label={`${say.partName(entry.itemId)}, further back by`}
+              kind="length"
+              value={entry.shiftM}
+              min={-20}
+              max={20}
+              onCommit={(shiftM) =>
+                edit(`${say.partName(entry.itemId)} moved in ${loadCase.name}`, (current) =>
+                  changeCase(current, loadCase.id, (old) => ({
+                    ...old,
+                    aboard: old.aboard.map((other) => (other.itemId === entry.itemId ? { ...other, shiftM } : other)),
+                  })),
+                )
+              }
+            />
+          ))}
+        </FieldGroup>
+      )}
     </section>
   );
 };
@@ -371,6 +405,7 @@ export const LoadsStep = () => {
         </div>
       </div>
       {loadCase && <CaseFields key={loadCase.id} loadCase={loadCase} />}
+      <WeightTable />
     </>
   );
 };

@@ -1,0 +1,38 @@
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+/** The shown load standing still: what ball or jack, axles and wheels carry, and where it balances. */
+export const StandingTable = () => {
+  const { project, evaluation, caseId, say } = useWorkbench();
+  const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
+  if (!shown?.standing || !shown.centre) return null;
+  const { standing, centre, massKg } = shown;
+  const rows: readonly (readonly [string, string])[] = [
+    ['Whole trailer', say.mass(massKg)],
+    [standing.on === 'ball' ? 'On the ball' : 'On the jack', say.load(standing.aheadN)],
+    ...standing.axles.flatMap(({ id, loadN, leftN, rightN }): (readonly [string, string])[] => [
+      [say.partName(id), say.load(loadN)],
+      ['its left and right wheel', `${say.load(leftN)}, ${say.load(rightN)}`],
+    ]),
+    ['Balance point, back from front edge', say.length(centre.xM)],
+    ['right of the middle', say.length(centre.yM)],
+    ['above the ground', say.length(centre.zM + project.runningGear.railTopHeightM)],
+  ];
+  return (
+    <table className="narrow mx-4 mb-3 w-[calc(100%-2rem)] text-[14px]" aria-label={`${shown.loadCase.name}, standing`}>
+      <caption className="pb-1 text-left font-semibold">{shown.loadCase.name}, standing</caption>
+      <tbody>
+        {rows.map(([name, text]) => (
+          <tr key={name + text} className="border-t border-base-300">
+            <th scope="row" className="text-left font-normal">
+              {name}
+            </th>
+            <td className="text-right whitespace-nowrap">
+              <Sized>{text}</Sized>
+            </td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+};
