@@ -18,9 +18,6 @@ export const goTo = async (page: Page, step: string): Promise<void> => {
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
 };
 
-/** A number told in lb or kg within a text. */
-export const numberIn = (text: string | null): number =>
-  Number(/-?[\d,]+(\.\d+)?/.exec(text ?? '')?.[0].replaceAll(',', ''));
-
+/** What the strip says of a load case, in one line. */
 export const tongueOf = async (page: Page, caseId: string): Promise<string> =>
   (await page.getByTestId(`strip-${caseId}`).innerText()).replaceAll('\n', ' ');

@@ -62,6 +62,46 @@ test('drag the axle: numbers follow, match the core, one undo brings them back',
   expect(await tongueOf(page, 'case.full-hives')).toBe(after);
 });
 
+test('loads and cross-members drag along the ruler, too, and snap to a sixteenth', async ({ page }) => {
+  await openDemo(page, 'Apiary flatbed', 'What’s on it');
+  const pxPerM = Number(await page.getByTestId('drawing').getAttribute('data-px-per-m'));
+  const dragPart = async (partId: string): Promise<void> => {
+    const handle = await page.locator(`[data-part="${partId}:pill"]`).boundingBox();
+    if (!handle) throw new Error(partId);
+    const x = handle.x + handle.width / 2;
+    await page.mouse.move(x, handle.y + 15);
+    await page.mouse.down();
+    await page.mouse.move(x - 0.2032 * pxPerM, handle.y + 15, { steps: 8 });
+    await page.mouse.up();
+  };
+  await page.getByRole('button', { name: /^Middle hives/ }).click();
+  await dragPart('item.middle-hives');
+  await expect(page.getByLabel('Middle, back from front edge')).toHaveValue(`4' 10"`);
+  await expect(page.getByRole('button', { name: `Undo: Middle hives to 4' 10"` })).toBeEnabled();
+
+  await goTo(page, 'Bed & frame');
+  await page.getByTestId('drawing').locator('[data-part="cross.3"]').last().click();
+  await dragPart('cross.3');
+  await expect(page.getByLabel('Middle, back from front edge')).toHaveValue(`5' 4"`);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Middle, back from front edge')).toHaveValue(`6' 0"`);
+});
+
+test('a finding unfolds to its working and its source', async ({ page }) => {
+  await openDemo(page, 'Apiary flatbed', 'Is it strong?');
+  const finding = page.getByRole('button', { name: /Cross-member 3 works at 1\d\d %/ });
+  await expect(finding).toHaveAttribute('aria-expanded', 'true');
+  await expect(page.getByText('Turning there, standing still')).toBeVisible();
+  await expect(page.getByText(/AISC 360-16 F1/)).toBeVisible();
+  // The way out: a heavier section there, and the trailer is within.
+  await goTo(page, 'Bed & frame');
+  await page.getByTestId('drawing').locator('[data-part="cross.3"]').last().click();
+  await page.getByLabel('Its own section').selectOption('hss-3x2x1_8');
+  await goTo(page, 'Is it strong?');
+  await expect(page.getByText(/More than is allowed/)).toHaveCount(0);
+  await expect(page.getByRole('link', { name: 'Is it strong?' })).not.toContainText('Fix');
+});
+
 test('Esc puts a drag back', async ({ page }) => {
   await openDemo(page, 'Apiary flatbed');
   const before = await tongueOf(page, 'case.honey');

@@ -55,7 +55,7 @@ const SCHOOL_SOURCES: Readonly<Record<Project['settings']['tongueSchool'], Sourc
 const KG = (kg: number) => quantity(kg, 'mass');
 
 /** The steps from weight and balance point to the load on the tongue. */
-export const tongueWorking = ({ massKg, centre, standing }: BalancedCase): WorkingLine[] => {
+const tongueWorking = ({ massKg, centre, standing }: BalancedCase): WorkingLine[] => {
   if (!standing || !centre) return [];
   const sprungKg = massOfWeightKg(standing.aheadN + standing.axles.reduce((sum, axle) => sum + axle.loadN, 0));
   const armM = standing.groupCentreXM - centre.xM;

@@ -1,1 +1,1 @@
-export { type CouplingFinding, type CouplingFindingData, couplingFindings } from './findings.js';
+export { type CouplingFindingData, couplingFindings } from './findings.js';

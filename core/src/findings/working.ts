@@ -83,10 +83,14 @@ export const minus = join('−');
 export const times = join('×');
 export const over = join('÷');
 
-export const evaluateExpression = (expression: Expression): number => {
-  if (!('op' in expression)) return expression.value;
-  const left = evaluateExpression(expression.left);
-  const right = evaluateExpression(expression.right);
+/** Works an expression out; `leaf` says what each operand counts as, by default its own value. */
+export const evaluateExpression = (
+  expression: Expression,
+  leaf: (operand: Measured) => number = ({ value }) => value,
+): number => {
+  if (!('op' in expression)) return leaf(expression);
+  const left = evaluateExpression(expression.left, leaf);
+  const right = evaluateExpression(expression.right, leaf);
   switch (expression.op) {
     case '+':
       return left + right;

@@ -20,13 +20,13 @@ const share = z.number().min(0).max(1);
 /** Objects keep fields they do not know, so that a file from a later program loses nothing here. */
 const object = z.looseObject;
 
-export const basisSchema = z.enum(['guessed', 'listed', 'weighed']);
+const basisSchema = z.enum(['guessed', 'listed', 'weighed']);
 /** A value with its doubt; the tolerance is in the value's own unit, either way. */
 const measured = (value: z.ZodNumber) => object({ value, basis: basisSchema, tolerance: z.number().nonnegative() });
 
-export const barSchema = object({ sectionId: id, materialId: id });
+const barSchema = object({ sectionId: id, materialId: id });
 
-export const tongueBandSchema = object({
+const tongueBandSchema = object({
   minShare: share,
   maxShare: share,
   minKg: mass.nullable(),
@@ -38,7 +38,7 @@ const crossMembersSchema = z.discriminatedUnion('kind', [
   object({ kind: z.literal('explicit'), members: z.array(object({ id, xM: place })).max(200) }),
 ]);
 
-export const tongueSchema = z.discriminatedUnion('kind', [
+const tongueSchema = z.discriminatedUnion('kind', [
   object({
     kind: z.literal('a-frame'),
     /** ball centre to the front face of the bed */
@@ -70,9 +70,9 @@ const sidesSchema = z.discriminatedUnion('kind', [
   }),
 ]);
 
-export const deckKindSchema = z.enum(['none', 'plywood', 'planks', 'steel-sheet', 'aluminum-sheet', 'expanded-steel']);
+const deckKindSchema = z.enum(['none', 'plywood', 'planks', 'steel-sheet', 'aluminum-sheet', 'expanded-steel']);
 
-export const frameSchema = object({
+const frameSchema = object({
   bed: object({
     lengthM: length,
     widthM: length,
@@ -88,7 +88,7 @@ export const frameSchema = object({
   sides: sidesSchema,
 });
 
-export const itemSchema = object({
+const itemSchema = object({
   id,
   name: text,
   /** fixed: bolted on for good; cargo: aboard when a case says so; tank: its contents come and go by fill */
@@ -112,7 +112,7 @@ export const itemSchema = object({
   }),
 });
 
-export const caseSchema = object({
+const caseSchema = object({
   id,
   name: text,
   mode: z.enum(['towed', 'parked', 'loading']),
@@ -123,7 +123,7 @@ export const caseSchema = object({
   tongueBand: tongueBandSchema.nullable(),
 });
 
-export const runningGearSchema = object({
+const runningGearSchema = object({
   layout: z.enum(['none', 'single', 'tandem-equaliser']),
   /** centre of the axle group, from the front face of the bed */
   positionM: place,
@@ -167,7 +167,7 @@ export const runningGearSchema = object({
   railTopHeightM: length,
 });
 
-export const towVehicleSchema = object({
+const towVehicleSchema = object({
   name: text,
   massKg: mass.nullable(),
   hitchHeightM: lengthOrZero.nullable(),
@@ -176,7 +176,7 @@ export const towVehicleSchema = object({
   studCircle: text,
 });
 
-export const couplingSchema = object({
+const couplingSchema = object({
   catalogId: id.nullable(),
   name: text,
   ratedGrossKg: mass.nullable(),

@@ -49,7 +49,7 @@ const TIRE_RULE: Source = publishedSure(
 );
 
 /** What one tire may carry on a trailer, kg. */
-export const tireAllowedKg = (project: Project): number | undefined => {
+const tireAllowedKg = (project: Project): number | undefined => {
   const { maxLoadKg, passenger } = project.runningGear.tire;
   return maxLoadKg === null ? undefined : maxLoadKg / (passenger ? PASSENGER_TIRE_DERATING : 1);
 };

@@ -1,6 +1,1 @@
-export {
-  type RunningGearFinding,
-  type RunningGearFindingData,
-  runningGearFindings,
-  tireAllowedKg,
-} from './findings.js';
+export { type RunningGearFindingData, runningGearFindings } from './findings.js';

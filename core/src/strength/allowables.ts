@@ -2,7 +2,7 @@ import type { Member } from '../chassis/index.js';
 import { type Allowable, allowableBending, allowableShear, WELD_ZONE_M } from '../materials/index.js';
 
 /** An angle bent about a face and not held sideways counts at 0.80 of its moment: AISC 360-16 F10.2. */
-export const ANGLE_BENDING_SHARE = 0.8;
+const ANGLE_BENDING_SHARE = 0.8;
 
 export const bendingShare = (member: Member): number =>
   member.section.shape.kind === 'angle' ? ANGLE_BENDING_SHARE : 1;

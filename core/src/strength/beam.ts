@@ -20,7 +20,7 @@ export interface BeamPiece {
 }
 
 export const momentAt = (piece: BeamPiece, s: number): number => piece.m0 + piece.v0 * s - (piece.w * s * s) / 2;
-export const shearAt = (piece: BeamPiece, s: number): number => piece.v0 - piece.w * s;
+const shearAt = (piece: BeamPiece, s: number): number => piece.v0 - piece.w * s;
 
 /** Places nearer than this are one, m. */
 const SAME_PLACE_M = 1e-9;

@@ -76,7 +76,7 @@ export const membersOf = (chassis: Chassis, group: Member['group']): readonly Me
   chassis.members.filter((member) => member.group === group);
 
 /** Bending stiffness at a place, N·m²: ahead of the bed the tongue (legs slanting by α count cos³α), from there on both rails and no help from the tongue under them. */
-export const stiffnessAlong = (chassis: Chassis): ((xM: number) => number) => {
+const stiffnessAlong = (chassis: Chassis): ((xM: number) => number) => {
   const slant = Math.cos(chassis.tongue?.legAngleRad ?? 0) ** 3;
   const sum = (members: readonly Member[]): number =>
     members.reduce((total, { bar, material }) => total + material.elasticPa * bar.design.iyM4, 0);

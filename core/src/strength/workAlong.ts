@@ -1,5 +1,5 @@
 import { bendingShare, memberBending, zoneAt } from './allowables.js';
-import { momentAt } from './beam.js';
+import { largestMoment, momentAt } from './beam.js';
 import type { StrengthResult } from './findings.js';
 
 export interface WorkPoint {
@@ -10,7 +10,7 @@ export interface WorkPoint {
 /** Places nearer than this are one, m. */
 const SAME_PLACE_M = 1e-9;
 
-/** Bending of tongue and rails along the trailer, each place in its worst case: at every joint of the pieces, and evenly between for the eye. */
+/** Bending of tongue and rails along the trailer, each place in its worst case: at every joint and turning point of the pieces, and evenly between for the eye. */
 export const workAlong = (
   { checks }: StrengthResult,
   fromM: number,
@@ -18,7 +18,9 @@ export const workAlong = (
   points: number,
 ): readonly WorkPoint[] => {
   const even = Array.from({ length: points + 1 }, (_, i) => fromM + ((toM - fromM) * i) / points);
-  const joints = checks.flatMap(({ beam }) => beam.pieces.flatMap((piece) => [piece.fromM, piece.toM]));
+  const joints = checks.flatMap(({ beam }) =>
+    beam.pieces.flatMap((piece) => [piece.fromM, largestMoment(piece).xM, piece.toM]),
+  );
   const places = [...new Set([...even, ...joints.filter((xM) => xM >= fromM && xM <= toM)])].sort((a, b) => a - b);
   return places.map((xM) => {
     let utilisation = 0;

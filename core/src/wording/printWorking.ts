@@ -1,4 +1,10 @@
-import { type Expression, type Measured, type QuantityKind, type WorkingLine } from '../findings/index.js';
+import {
+  evaluateExpression,
+  type Expression,
+  type Measured,
+  type QuantityKind,
+  type WorkingLine,
+} from '../findings/index.js';
 import {
   formatNumber,
   fromKilograms,
@@ -62,21 +68,8 @@ const printedValue = ({ value, kind }: Measured, system: UnitSystem, extra: numb
   return kind === 'percent' ? figure / 100 : figure;
 };
 
-const recompute = (expression: Expression, system: UnitSystem, extra: number): number => {
-  if (!('op' in expression)) return printedValue(expression, system, extra);
-  const left = recompute(expression.left, system, extra);
-  const right = recompute(expression.right, system, extra);
-  switch (expression.op) {
-    case '+':
-      return left + right;
-    case '−':
-      return left - right;
-    case '×':
-      return left * right;
-    case '÷':
-      return left / right;
-  }
-};
+const recompute = (expression: Expression, system: UnitSystem, extra: number): number =>
+  evaluateExpression(expression, (operand) => printedValue(operand, system, extra));
 
 const trimZeros = (text: string): string => (text.includes('.') ? text.replace(/\.?0+$/, '') : text);
 

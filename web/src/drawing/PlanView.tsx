@@ -20,7 +20,7 @@ interface PlanViewProps {
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
 export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: PlanViewProps) => {
-  const { project, evaluation, picked, say } = useWorkbench();
+  const { project, evaluation, picked, say, step } = useWorkbench();
   const { chassis, strength } = evaluation;
   const { bed } = project.frame;
   const { runningGear } = project;
@@ -48,6 +48,8 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
   const aboard = new Set(shown ? itemParts(project, chassis, shown.loadCase).map(({ id }) => id) : []);
   const tireHalf = runningGear.tire.diameterM / 2;
   const track = runningGear.suspension.trackM;
+  // Where the frame itself is worked on, loads are outlines that let the pointer through to the steel under them.
+  const frameOnly = step === 'frame';
   const members = chassis.members.filter(({ group }) => group !== 'side');
   const ordered = [
     ...members.filter(({ group }) => group === 'tongue'),
@@ -127,31 +129,33 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
             const height = Math.max(4, (part.y1M - part.y0M) * scale.pxPerM);
             const here = aboard.has(item.id);
             return (
-              <PartShape key={item.id} partId={item.id} bind={bind} moves>
-                <rect
-                  x={scale.x(part.centre.xM) - width / 2}
-                  y={y(part.centre.yM) - height / 2}
-                  width={width}
-                  height={height}
-                  fill={picked === item.id ? 'var(--dye-soft)' : here ? 'var(--load)' : 'transparent'}
-                  fillOpacity={picked === item.id ? 0.8 : 0.7}
-                  strokeOpacity={here || picked === item.id ? 1 : 0.35}
-                  strokeDasharray="4 3"
-                  {...outline(picked === item.id, 0.9)}
-                />
-                {here && width > 46 && height > 18 && (
-                  <SheetText
-                    x={scale.x(part.centre.xM)}
-                    y={y(part.centre.yM)}
-                    text={
-                      item.name.length * 6.2 > width
-                        ? `${item.name.slice(0, Math.max(3, Math.floor(width / 6.2) - 1))}…`
-                        : item.name
-                    }
-                    size={12.5}
+              <g key={item.id} pointerEvents={frameOnly ? 'none' : undefined} opacity={frameOnly ? 0.45 : 1}>
+                <PartShape partId={item.id} bind={bind} moves>
+                  <rect
+                    x={scale.x(part.centre.xM) - width / 2}
+                    y={y(part.centre.yM) - height / 2}
+                    width={width}
+                    height={height}
+                    fill={picked === item.id ? 'var(--dye-soft)' : here ? 'var(--load)' : 'transparent'}
+                    fillOpacity={picked === item.id ? 0.8 : 0.7}
+                    strokeOpacity={here || picked === item.id ? 1 : 0.35}
+                    strokeDasharray="4 3"
+                    {...outline(picked === item.id, 0.9)}
                   />
-                )}
-              </PartShape>
+                  {here && width > 46 && height > 18 && (
+                    <SheetText
+                      x={scale.x(part.centre.xM)}
+                      y={y(part.centre.yM)}
+                      text={
+                        item.name.length * 6.2 > width
+                          ? `${item.name.slice(0, Math.max(3, Math.floor(width / 6.2) - 1))}…`
+                          : item.name
+                      }
+                      size={12.5}
+                    />
+                  )}
+                </PartShape>
+              </g>
             );
           })}
       <PartShape partId="coupler" bind={bind} moves={false}>

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { isFirstNoteRead, listProjects, loadProject, watchProjects } from './projectDatabase';
 
-export const PROJECTS_KEY = ['projects'] as const;
+const PROJECTS_KEY = ['projects'] as const;
 
 /** All trailers of this browser, newest change first; follows changes of other tabs. */
 export const useProjects = () => {

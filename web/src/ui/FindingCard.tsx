@@ -31,7 +31,7 @@ interface FindingCardProps {
 }
 
 /** A finding as a sentence that unfolds to its working and its source. */
-export const FindingCard = ({ finding, say, startOpen = false, action, onPick }: FindingCardProps) => {
+const FindingCard = ({ finding, say, startOpen = false, action, onPick }: FindingCardProps) => {
   const [open, setOpen] = useState(startOpen);
   const id = useId();
   const word = finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note';
@@ -96,7 +96,7 @@ export const FindingList = ({
   <ul className="border-t border-base-300" aria-label="Checks">
     {findings.map((finding, index) => (
       <FindingCard
-        key={`${finding.code}|${finding.subject}|${finding.caseId ?? ''}|${finding.region ?? ''}`}
+        key={`${finding.code}|${'code' in finding.data ? finding.data.code : ''}|${finding.subject}|${finding.caseId ?? ''}|${finding.region ?? ''}`}
         finding={finding}
         say={say}
         startOpen={openFirst && index === 0 && finding.counts && finding.verdict === 'over'}

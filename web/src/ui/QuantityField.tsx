@@ -22,7 +22,7 @@ import { useId, useState } from 'react';
 import { useEditing } from './editing';
 import { Sized } from './Sized';
 
-export type FieldKind = 'length' | 'mass' | 'stress' | 'angle' | 'percent' | 'number';
+type FieldKind = 'length' | 'mass' | 'stress' | 'angle' | 'percent' | 'number';
 
 interface KindRules {
   readonly parse: (text: string, system: UnitSystem) => Result<number, TextProblem>;

@@ -1,0 +1,70 @@
+import * as fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProject, sampleProject } from '../../test/projects.js';
+import { buildChassis } from '../chassis/index.js';
+import { overrideBar, type Project } from '../project/index.js';
+import { inches } from '../units/index.js';
+import { buildCutList } from './index.js';
+
+const listOf = (project: Project) => buildCutList(buildChassis(project));
+
+describe('cut list', () => {
+  test('identical pieces share a mark; one with its own section gets its own', () => {
+    const base = sampleProject();
+    const marks = listOf(base).rows.map(({ mark, quantity }) => `${quantity} ${mark}`);
+    expect(marks).toEqual(['2 R1', '2 E1', '3 C1', '2 T1']);
+    const strong = overrideBar(base, buildChassis(base).crossPlaced, 'cross.2', { sectionId: 'hss-3x2x1_8' });
+    expect(listOf(strong).rows.map(({ mark, quantity }) => `${quantity} ${mark}`)).toEqual([
+      '2 R1',
+      '2 E1',
+      '2 C1',
+      '1 C2',
+      '2 T1',
+    ]);
+  });
+  test('lengths of a 98 x 60 in bed of 2 in wide tube: rails 98 in through, headers and cross-members 56 in between', () => {
+    const rows = listOf(sampleProject()).rows;
+    expect(rows.find(({ mark }) => mark === 'R1')?.cutLengthM).toBeCloseTo(inches(98), 12);
+    expect(rows.find(({ mark }) => mark === 'E1')?.cutLengthM).toBeCloseTo(inches(56), 12);
+    expect(rows.find(({ mark }) => mark === 'C1')?.cutLengthM).toBeCloseTo(inches(56), 12);
+  });
+  test('every member is cut once, and the list weighs what the frame weighs', () => {
+    fc.assert(
+      fc.property(anyProject, (project) => {
+        const chassis = buildChassis(project);
+        const list = buildCutList(chassis);
+        expect(list.rows.flatMap(({ memberIds }) => memberIds).sort()).toEqual(
+          chassis.members.map(({ id }) => id).sort(),
+        );
+        const frameKg = chassis.members.reduce((sum, { massKg }) => sum + massKg, 0);
+        expect(Math.abs(list.massKg - frameKg)).toBeLessThan(1e-6 * Math.max(1, frameKg));
+        for (const row of list.rows) {
+          expect(row.faceLengthM).toBeLessThanOrEqual(row.cutLengthM + 1e-9);
+          expect(row.quantity).toBe(row.memberIds.length);
+        }
+      }),
+      { numRuns: 60 },
+    );
+  });
+  test('totals add up by section and metal', () => {
+    const { rows, totals } = listOf(sampleProject());
+    const summed = rows.reduce((sum, row) => sum + row.quantity * row.cutLengthM, 0);
+    expect(totals.reduce((sum, total) => sum + total.lengthM, 0)).toBeCloseTo(summed, 9);
+    expect(new Set(totals.map(({ sectionId }) => sectionId)).size).toBe(totals.length);
+  });
+  test('slanted ends of open shapes make a left and a right piece', () => {
+    const base = sampleProject();
+    const channel: Project = {
+      ...base,
+      frame: { ...base.frame, groups: { ...base.frame.groups, tongue: { sectionId: 'c4x5.4', materialId: 'a36' } } },
+    };
+    expect(listOf(channel).rows.find(({ group }) => group === 'tongue')?.handed).toBe(true);
+    expect(listOf(base).rows.find(({ group }) => group === 'tongue')?.handed).toBe(false);
+  });
+  test('side rails on posts are pieces, too', () => {
+    const base = sampleProject();
+    const list = listOf({ ...base, frame: { ...base.frame, sides: { kind: 'rail', heightM: inches(16) } } });
+    expect(list.rows.map(({ mark }) => mark)).toEqual(expect.arrayContaining(['S1', 'S2', 'P1']));
+    expect(list.rows.find(({ mark }) => mark === 'P1')?.cutLengthM).toBeCloseTo(inches(14.5), 12);
+  });
+});

@@ -1,0 +1,107 @@
+import { DEMO_PROJECTS, evaluate, type Project, speaker, type StepId } from '@kereta/core';
+import { cleanup, render, screen } from '@testing-library/react';
+import { afterEach, describe, expect, test, vi } from 'vitest';
+import { createProjectStore } from '../workbench/projectStore';
+import { type Workbench, WorkbenchContext } from '../workbench/workbench';
+import { Drawing, type LowerView } from './Drawing';
+import { drawingScale } from './drawingScale';
+
+class NoResize {
+  observe(): void {}
+  disconnect(): void {}
+}
+vi.stubGlobal('ResizeObserver', NoResize);
+afterEach(cleanup);
+
+const workbenchOf = (project: Project, step: StepId = 'axle', picked?: string): Workbench => ({
+  project,
+  committed: project,
+  evaluation: evaluate(project),
+  say: speaker(project),
+  step,
+  goTo: () => undefined,
+  projectStore: createProjectStore(project),
+  readOnly: false,
+  picked,
+  pick: () => undefined,
+  caseId: project.axleCaseId ?? undefined,
+  showCase: () => undefined,
+});
+const draw = (project: Project, lower: LowerView, picked?: string): HTMLElement => {
+  const { container } = render(
+    <WorkbenchContext value={workbenchOf(project, 'axle', picked)}>
+      <Drawing lower={lower} fitHeight={612} openFields={() => undefined} />
+    </WorkbenchContext>,
+  );
+  return container;
+};
+const numbersOf = (container: HTMLElement): number[] =>
+  [...container.querySelectorAll('rect,circle,path,polygon,g')].flatMap((element) =>
+    [...element.attributes]
+      .filter(({ name }) => ['x', 'y', 'width', 'height', 'cx', 'cy', 'r', 'd', 'points', 'transform'].includes(name))
+      .flatMap(({ value }) => (value.includes('NaN') ? [Number.NaN] : [])),
+  );
+
+describe('the drawing is to scale', () => {
+  test.each(DEMO_PROJECTS.map((project) => [project.name, project] as const))(
+    '%s: one scale for side, plan and ruler; all of it on the sheet',
+    (_name, project) => {
+      const { chassis } = evaluate(project);
+      const scale = drawingScale(project, chassis, 768, 612, true);
+      expect(scale.x(1) - scale.x(0)).toBeCloseTo(scale.pxPerM, 9);
+      expect(scale.sideY(0) - scale.sideY(1)).toBeCloseTo(scale.pxPerM, 9);
+      expect(scale.toXM(scale.x(1.234))).toBeCloseTo(1.234, 12);
+      expect(scale.x(chassis.ballXM)).toBeGreaterThan(0);
+      expect(scale.x(project.frame.bed.lengthM)).toBeLessThan(768);
+      expect(scale.lowerY + scale.planWidthM * scale.pxPerM).toBeLessThan(612);
+    },
+  );
+  test('rails are as long on the sheet as in steel', () => {
+    const [project] = DEMO_PROJECTS as [Project];
+    const container = draw(project, 'plan');
+    const pxPerM = Number(screen.getByTestId('drawing').dataset['pxPerM']);
+    const [polygon] = container.querySelectorAll('[data-part="rail.left"] polygon');
+    const xs = (polygon?.getAttribute('points') ?? '').split(' ').map((pair) => Number(pair.split(',')[0]));
+    expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(project.frame.bed.lengthM * pxPerM, 0);
+  });
+  test('the right side of the trailer lies at the top of the plan', () => {
+    const container = draw(DEMO_PROJECTS[0] as Project, 'plan');
+    const top = (id: string): number => {
+      const polygons = container.querySelectorAll(`[data-part="${id}"] polygon`);
+      return Math.min(
+        ...(polygons[0]?.getAttribute('points') ?? '').split(' ').map((pair) => Number(pair.split(',')[1])),
+      );
+    };
+    expect(top('rail.right')).toBeLessThan(top('rail.left'));
+  });
+});
+
+describe('what is drawn', () => {
+  const views: LowerView[] = ['plan', 'work', 'window', 'none'];
+  test.each(views)('view %s of every demo has no broken number and its name for those who do not see it', (lower) => {
+    for (const project of DEMO_PROJECTS) {
+      const container = draw(project, lower, 'axle');
+      expect(numbersOf(container)).toEqual([]);
+      expect(screen.getByRole('application').getAttribute('aria-label')).toContain(project.name);
+      cleanup();
+    }
+  });
+  test('a trailer without axle, load or case is drawn all the same', () => {
+    const [project] = DEMO_PROJECTS as [Project];
+    const bare: Project = { ...project, items: [], cases: [], runningGear: { ...project.runningGear, layout: 'none' } };
+    for (const lower of views) {
+      expect(numbersOf(draw(bare, lower))).toEqual([]);
+      cleanup();
+    }
+  });
+  test('the picked part is told with its place, and has its handle on the ruler', () => {
+    const container = draw(DEMO_PROJECTS[0] as Project, 'plan', 'cross.2');
+    expect(container.textContent).toContain(`Cross-member 2 picked, at 3' 8"`);
+    expect(container.querySelector('[data-part="cross.2:pill"]')).not.toBeNull();
+  });
+  test('names are text', () => {
+    const [project] = DEMO_PROJECTS as [Project];
+    const named: Project = { ...project, items: project.items.map((item) => ({ ...item, name: '<b>x</b>' })) };
+    expect(draw(named, 'plan').querySelector('b')).toBeNull();
+  });
+});
