@@ -14,8 +14,8 @@ export interface AxleRow {
   readonly source: Source;
 }
 
-const CLASSES: Source = publishedVerify('trade practice for North American axle classes; the tag on the axle governs');
-const EUROPE: Source = publishedVerify('trade practice for European axle classes; the plate on the axle governs');
+const CLASSES: Source = publishedVerify('North American trade classes; the tag on the axle governs');
+const EUROPE: Source = publishedVerify('European trade classes; the plate on the axle governs');
 
 const inchAxle = (ratingLb: number, tubeIn: number, massLb: number, studCircle: string): AxleRow => ({
   id: `axle-${ratingLb}`,

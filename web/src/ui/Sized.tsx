@@ -8,7 +8,8 @@ export const Sized = ({ children }: { readonly children: string }) => {
     const [whole, over = '', under = ''] = match;
     // 60/40 is a rule's name, not a fraction of an inch.
     if (!['2', '4', '8', '16', '32', '64'].includes(under)) continue;
-    parts.push(children.slice(end, match.index), [over, under]);
+    // The fraction stays with its inches at the end of a line.
+    parts.push(children.slice(end, match.index).replace(/ $/, '\u00a0'), [over, under]);
     end = match.index + whole.length;
   }
   parts.push(children.slice(end));

@@ -112,22 +112,30 @@ export const AxleStep = () => {
           onCommit={(layout) => set('axles', { layout: layout as RunningGear['layout'] })}
         />
         <SelectField
-          label="Axle from the list"
-          hint={rowSource(AXLE_ROWS, gear.axle.catalogId)}
-          value={gear.axle.catalogId ?? ''}
-          options={[
-            { value: '', text: 'Another one' },
-            ...AXLE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-          ]}
-          onCommit={(id) =>
-            id === ''
-              ? setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null })
-              : setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
-                  ...axleFromCatalog(id),
-                  hubFaceM: gear.axle.hubFaceM,
-                })
-          }
+          label="Suspension"
+          value={gear.suspension.kind}
+          options={SUSPENSIONS}
+          onCommit={(kind) => setSuspension('suspension', { kind: kind as RunningGear['suspension']['kind'] })}
         />
+        <div className="col-span-2">
+          <SelectField
+            label="Axle from the list"
+            hint={rowSource(AXLE_ROWS, gear.axle.catalogId)}
+            value={gear.axle.catalogId ?? ''}
+            options={[
+              { value: '', text: 'Another one' },
+              ...AXLE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+            ]}
+            onCommit={(id) =>
+              id === ''
+                ? setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null })
+                : setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
+                    ...axleFromCatalog(id),
+                    hubFaceM: gear.axle.hubFaceM,
+                  })
+            }
+          />
+        </div>
         <div className="col-span-2 grid grid-cols-[44px_1fr_44px] items-start gap-1">
           <button
             type="button"
@@ -166,12 +174,6 @@ export const AxleStep = () => {
           max={20000}
           onCommit={(ratingKg) => setAxle(`axle rating ${say.mass(ratingKg)}`, { ratingKg })}
           onClear={() => setAxle('axle rating taken out', { ratingKg: null })}
-        />
-        <SelectField
-          label="Suspension"
-          value={gear.suspension.kind}
-          options={SUSPENSIONS}
-          onCommit={(kind) => setSuspension('suspension', { kind: kind as RunningGear['suspension']['kind'] })}
         />
       </FieldGrid>
       <ThreeWays />

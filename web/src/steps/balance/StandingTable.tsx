@@ -15,24 +15,31 @@ export const StandingTable = () => {
       ['its left and right wheel', `${say.load(leftN)}, ${say.load(rightN)}`],
     ]),
     ['Balance point, back from front edge', say.length(centre.xM)],
-    ['right of the middle', say.length(centre.yM)],
+    [centre.yM < 0 ? 'left of the middle' : 'right of the middle', say.length(Math.abs(centre.yM))],
     ['above the ground', say.length(centre.zM + project.runningGear.railTopHeightM)],
   ];
   return (
-    <table className="narrow mx-4 mb-3 w-[calc(100%-2rem)] text-[14px]" aria-label={`${shown.loadCase.name}, standing`}>
-      <caption className="pb-1 text-left font-semibold">{shown.loadCase.name}, standing</caption>
-      <tbody>
-        {rows.map(([name, text]) => (
-          <tr key={name + text} className="border-t border-base-300">
-            <th scope="row" className="text-left font-normal">
-              {name}
-            </th>
-            <td className="text-right whitespace-nowrap">
-              <Sized>{text}</Sized>
-            </td>
-          </tr>
-        ))}
-      </tbody>
-    </table>
+    <details className="border-t border-base-300">
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">
+        {shown.loadCase.name}, standing still
+      </summary>
+      <table
+        className="narrow mx-4 mb-3 w-[calc(100%-2rem)] text-[14px]"
+        aria-label={`${shown.loadCase.name}, standing`}
+      >
+        <tbody>
+          {rows.map(([name, text]) => (
+            <tr key={name + text} className="border-t border-base-300">
+              <th scope="row" className="text-left font-normal">
+                {name}
+              </th>
+              <td className="text-right whitespace-nowrap">
+                <Sized>{text}</Sized>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
   );
 };
