@@ -53,7 +53,7 @@ describe('parts', () => {
   const base = sampleProject();
   test('a deck of 3/4 in plywood weighs 2.2 to 2.4 lb/ft² (common practice)', () => {
     const deck = parts(base).find(({ id }) => id === 'deck');
-    const squareFeet = ((98 * 60) / 144) as number;
+    const squareFeet = (98 * 60) / 144;
     const perSquareFoot = (deck?.massKg ?? 0) / pounds(1) / squareFeet;
     expect(perSquareFoot).toBeGreaterThan(2.2);
     expect(perSquareFoot).toBeLessThan(2.4);
