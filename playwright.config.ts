@@ -8,7 +8,8 @@ export default defineConfig({
   workers: 1,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
-  timeout: 60_000,
+  timeout: 120_000,
+  expect: { timeout: 10_000 },
   outputDir: '.cache/playwright',
   use: {
     baseURL: `http://127.0.0.1:${port}`,

@@ -82,6 +82,11 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
   );
 };
 
+/** Which of several findings of one code this is. */
+const kindOf = ({ data }: AnyFinding): string => ('what' in data ? data.what : 'code' in data ? data.code : '');
+const keyOf = (finding: AnyFinding): string =>
+  [finding.code, kindOf(finding), finding.subject, finding.caseId, finding.region].join('|');
+
 export const FindingList = ({
   findings,
   say,
@@ -96,7 +101,7 @@ export const FindingList = ({
   <ul className="border-t border-base-300" aria-label="Checks">
     {findings.map((finding, index) => (
       <FindingCard
-        key={`${finding.code}|${'code' in finding.data ? finding.data.code : ''}|${finding.subject}|${finding.caseId ?? ''}|${finding.region ?? ''}`}
+        key={keyOf(finding)}
         finding={finding}
         say={say}
         startOpen={openFirst && index === 0 && finding.counts && finding.verdict === 'over'}

@@ -1,0 +1,123 @@
+import { changeCase, type LoadCase, removeCase, setAboard } from '@kereta/core';
+import { Trash2 } from 'lucide-react';
+import { useEditing } from '../../ui/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../workbench/workbench';
+
+const MODES = [
+  { value: 'towed', text: 'Towed' },
+  { value: 'parked', text: 'Parked on the jack' },
+  { value: 'loading', text: 'Loading, hitched' },
+] as const;
+
+/** What is aboard in one load case, how full, and how the trailer stands. */
+export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
+  const { edit, project } = useEditing();
+  const { say } = useWorkbench();
+  const set = (label: string, change: Partial<LoadCase>): void =>
+    edit(label, (current) => changeCase(current, loadCase.id, (old) => ({ ...old, ...change })));
+  const entryOf = (itemId: string) => loadCase.aboard.find((entry) => entry.itemId === itemId);
+  return (
+    <section className="border-t border-base-300 pt-3" aria-label={`Load case ${loadCase.name}`}>
+      <h2 className="px-4 pb-2 font-semibold">Load case: {loadCase.name}</h2>
+      <FieldGrid>
+        <TextField label="Its name" value={loadCase.name} onCommit={(name) => set(`load case ${name}`, { name })} />
+        <SelectField
+          label="The trailer is"
+          value={loadCase.mode}
+          options={MODES}
+          onCommit={(mode) =>
+            set('towed or parked', { mode: mode as LoadCase['mode'], countsForWindow: mode === 'towed' })
+          }
+        />
+      </FieldGrid>
+      <div className="px-4">
+        {project.items
+          .filter(({ kind }) => kind === 'cargo')
+          .map((item) => (
+            <CheckField
+              key={item.id}
+              label={`${item.name} aboard`}
+              checked={entryOf(item.id) !== undefined}
+              onCommit={(aboard) =>
+                edit(`${item.name} ${aboard ? 'aboard' : 'ashore'} in ${loadCase.name}`, (current) =>
+                  setAboard(current, loadCase.id, item.id, aboard),
+                )
+              }
+            />
+          ))}
+        {project.items
+          .filter(({ kind }) => kind === 'tank')
+          .map((item) => (
+            <QuantityField
+              key={item.id}
+              label={`${item.name}, how full`}
+              kind="percent"
+              value={entryOf(item.id)?.fill ?? 0}
+              min={0}
+              max={1}
+              onCommit={(fill) =>
+                edit(`${item.name} in ${loadCase.name}`, (current) =>
+                  changeCase(current, loadCase.id, (old) => ({
+                    ...old,
+                    aboard: [
+                      ...old.aboard.filter((entry) => entry.itemId !== item.id),
+                      { itemId: item.id, fill, shiftM: 0 },
+                    ],
+                  })),
+                )
+              }
+            />
+          ))}
+        {project.items.some(({ attach }) => attach.on === 'drawer') && (
+          <QuantityField
+            label="Drawer pulled out by"
+            kind="length"
+            value={loadCase.drawerOutM}
+            min={0}
+            max={10}
+            onCommit={(drawerOutM) => set('drawer', { drawerOutM })}
+          />
+        )}
+        {loadCase.mode === 'towed' && (
+          <CheckField
+            label="Counts for the axle’s place"
+            checked={loadCase.countsForWindow}
+            onCommit={(countsForWindow) => set('counts for the axle', { countsForWindow })}
+          />
+        )}
+        <button
+          type="button"
+          className="button my-2"
+          disabled={project.cases.length < 2}
+          onClick={() => edit(`load case ${loadCase.name} taken out`, (current) => removeCase(current, loadCase.id))}
+        >
+          <Trash2 size={16} aria-hidden /> Take this case out
+        </button>
+      </div>
+      {loadCase.aboard.length > 0 && (
+        <FieldGroup title="Moved in this load">
+          {loadCase.aboard.map((entry) => (
+            <QuantityField
+              key={entry.itemId}
+              label={`${say.partName(entry.itemId)}, further back by`}
+              kind="length"
+              value={entry.shiftM}
+              min={-20}
+              max={20}
+              onCommit={(shiftM) =>
+                edit(`${say.partName(entry.itemId)} moved in ${loadCase.name}`, (current) =>
+                  changeCase(current, loadCase.id, (old) => ({
+                    ...old,
+                    aboard: old.aboard.map((other) => (other.itemId === entry.itemId ? { ...other, shiftM } : other)),
+                  })),
+                )
+              }
+            />
+          ))}
+        </FieldGroup>
+      )}
+    </section>
+  );
+};

@@ -1,0 +1,180 @@
+import { changeItem, type Item, removeItem } from '@kereta/core';
+import { Trash2 } from 'lucide-react';
+import { useEditing } from '../../ui/editing';
+import { FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../workbench/workbench';
+
+const FROM_WORDS: Readonly<Record<Item['attach']['from'], string>> = {
+  front: 'front edge',
+  rear: 'rear edge',
+  ball: 'ball',
+  axle: 'axle',
+};
+const BASES = [
+  { value: 'guessed', text: 'Guessed' },
+  { value: 'listed', text: 'From a list' },
+  { value: 'weighed', text: 'Weighed' },
+] as const;
+const KINDS = [
+  { value: 'cargo', text: 'Load, comes and goes' },
+  { value: 'fixed', text: 'Fitted for good' },
+  { value: 'tank', text: 'Tank' },
+] as const;
+/** What the picked load weighs, how big it is, where it stands. */
+export const ItemFields = ({ item }: { readonly item: Item }) => {
+  const { edit } = useEditing();
+  const { say, pick, project } = useWorkbench();
+  const set = (label: string, change: (old: Item) => Item): void =>
+    edit(label, (current) => changeItem(current, item.id, change));
+  const place =
+    (change: Partial<Item['attach']>) =>
+    (old: Item): Item => ({ ...old, attach: { ...old.attach, ...change } });
+  const size =
+    (change: Partial<Item['sizeM']>) =>
+    (old: Item): Item => ({ ...old, sizeM: { ...old.sizeM, ...change } });
+  return (
+    <section className="border-t border-base-300" aria-label={`Picked: ${item.name}`}>
+      <h2 className="px-4 pt-3 pb-2 font-semibold" style={{ color: 'var(--dye)' }}>
+        {item.name}
+      </h2>
+      <FieldGrid>
+        <TextField
+          label="Name"
+          value={item.name}
+          partField={item.id}
+          onCommit={(name) => set(`name ${name}`, (old) => ({ ...old, name }))}
+        />
+        <QuantityField
+          label={item.kind === 'tank' ? 'Contents when full' : 'Weight'}
+          kind="mass"
+          value={item.massKg.value}
+          min={0}
+          max={20000}
+          hot
+          onCommit={(value) =>
+            set(`${item.name} ${say.mass(value)}`, (old) => ({ ...old, massKg: { ...old.massKg, value } }))
+          }
+        />
+        <QuantityField
+          label={`Middle, back from ${FROM_WORDS[item.attach.from]}`}
+          kind="length"
+          value={item.attach.offsetM.value}
+          min={-20}
+          max={20}
+          hot
+          onCommit={(value) =>
+            set(`${item.name} to ${say.length(value)}`, (old) => ({
+              ...old,
+              attach: { ...old.attach, offsetM: { ...old.attach.offsetM, value } },
+            }))
+          }
+        />
+        <SelectField
+          label="How sure"
+          value={item.massKg.basis}
+          options={BASES}
+          onCommit={(basis) =>
+            set('how sure', (old) => ({ ...old, massKg: { ...old.massKg, basis: basis as Item['massKg']['basis'] } }))
+          }
+        />
+      </FieldGrid>
+      <FieldGroup title="Size and place">
+        <QuantityField
+          label="Length"
+          kind="length"
+          value={item.sizeM.lengthM}
+          min={0}
+          max={20}
+          onCommit={(lengthM) => set('length', size({ lengthM }))}
+        />
+        <QuantityField
+          label="Width"
+          kind="length"
+          value={item.sizeM.widthM}
+          min={0}
+          max={5}
+          onCommit={(widthM) => set('width', size({ widthM }))}
+        />
+        <QuantityField
+          label="Height"
+          kind="length"
+          value={item.sizeM.heightM}
+          min={0}
+          max={5}
+          onCommit={(heightM) => set('height', size({ heightM }))}
+        />
+        <QuantityField
+          label="Right of the middle"
+          kind="length"
+          value={item.attach.rightM}
+          min={-3}
+          max={3}
+          onCommit={(rightM) => set('sideways place', place({ rightM }))}
+        />
+        <QuantityField
+          label="Above what it stands on"
+          kind="length"
+          value={item.attach.aboveM}
+          min={-2}
+          max={5}
+          onCommit={(aboveM) => set('height of its place', place({ aboveM }))}
+        />
+        <SelectField
+          label="Stands on"
+          value={item.attach.on === 'item' ? `item:${item.attach.hostId ?? ''}` : item.attach.on}
+          options={[
+            { value: 'deck', text: 'Deck' },
+            { value: 'rail', text: 'Rails' },
+            { value: 'tongue', text: 'Tongue' },
+            { value: 'axle', text: 'Axle, with fenders' },
+            { value: 'drawer', text: 'Drawer' },
+            ...project.items
+              .filter(({ id }) => id !== item.id)
+              .map(({ id, name }) => ({ value: `item:${id}`, text: `On ${name}` })),
+          ]}
+          onCommit={(value) => {
+            const hostId = value.startsWith('item:') ? value.slice(5) : null;
+            const offset = { ...item.attach.offsetM, value: hostId === null ? item.attach.offsetM.value : 0 };
+            set(
+              'what it stands on',
+              place({ on: hostId === null ? (value as Item['attach']['on']) : 'item', hostId, offsetM: offset }),
+            );
+          }}
+        />
+        <SelectField
+          label="Measured from"
+          value={item.attach.from}
+          options={Object.entries(FROM_WORDS).map(([value, text]) => ({ value, text: `The ${text}` }))}
+          onCommit={(from) => set('measured from', place({ from: from as Item['attach']['from'] }))}
+        />
+        <SelectField
+          label="Kind"
+          value={item.kind}
+          options={KINDS}
+          onCommit={(kind) => set('kind', (old) => ({ ...old, kind: kind as Item['kind'] }))}
+        />
+        {item.kind === 'tank' && (
+          <QuantityField
+            label="Tank itself"
+            kind="mass"
+            value={item.emptyMassKg}
+            min={0}
+            max={5000}
+            onCommit={(emptyMassKg) => set('tank’s own weight', (old) => ({ ...old, emptyMassKg }))}
+          />
+        )}
+        <button
+          type="button"
+          className="button"
+          onClick={() => {
+            edit(`${item.name} taken off`, (current) => removeItem(current, item.id));
+            pick(undefined);
+          }}
+        >
+          <Trash2 size={16} aria-hidden /> Take off
+        </button>
+      </FieldGroup>
+    </section>
+  );
+};
