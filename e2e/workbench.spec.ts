@@ -314,3 +314,21 @@ test('absurd sizes are refused in the field and nothing moves', async ({ page })
   await expect(field).toHaveValue('2500');
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
 });
+
+test('a pinned load stays in front of the strip, also after a reload; a digit begins the picked part’s size', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  const first = page.getByRole('list', { name: 'Load cases' }).getByRole('listitem').first();
+  await expect(first).not.toContainText('Parked, full hives');
+  await page.getByRole('button', { name: 'Keep Parked, full hives in front' }).click();
+  await expect(first).toContainText('Parked, full hives');
+  await page.reload();
+  await expect(first).toContainText('Parked, full hives');
+
+  await page.getByTestId('drawing').focus();
+  await page.keyboard.type('66');
+  await expect(page.getByLabel('Middle of axle, back from front edge')).toHaveValue('66');
+  await page.keyboard.press('Enter');
+  await expect(page.getByLabel('Middle of axle, back from front edge')).toHaveValue(`5' 6"`);
+});

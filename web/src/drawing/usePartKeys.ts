@@ -2,7 +2,7 @@ import type { KeyboardEvent } from 'react';
 import { useWorkbench } from '../workbench/workbench';
 import { canRemove, movePart, partPlaceM, pickableParts, removePart, snapTo, spokenName, stepsOf } from './parts';
 
-/** Everything that the mouse does on the drawing, by keys: [ and ] walk, arrows and Page keys move, Enter opens, Delete takes away. */
+/** Everything that the mouse does on the drawing, by keys: [ and ] walk, arrows and Page keys move, Enter opens, digits begin the size, Delete takes away. */
 export const usePartKeys = (openFields: (partId: string) => void) => {
   const { projectStore, evaluation, picked, pick, readOnly, say } = useWorkbench();
   return (event: KeyboardEvent): void => {
@@ -26,6 +26,11 @@ export const usePartKeys = (openFields: (partId: string) => void) => {
       return;
     }
     if (readOnly) return;
+    if (/^\d$/.test(event.key)) {
+      // The field takes the focus before the digit is typed, so that the digit begins the new size.
+      document.querySelector<HTMLElement>(`[data-part-field="${CSS.escape(picked)}"]`)?.focus();
+      return;
+    }
     if ((event.key === 'Delete' || event.key === 'Backspace') && canRemove(project, evaluation, picked)) {
       projectStore.edit(`${spokenName(say, picked)} taken off`, (current) => removePart(current, evaluation, picked));
       pick(undefined);

@@ -1,7 +1,9 @@
 import type { AnyFinding, BalancedCase, Verdict } from '@kereta/core';
 import { rollUp } from '@kereta/core';
+import { Pin } from 'lucide-react';
 import { VerdictMark, VerdictWord } from '../ui/VerdictMark';
 import { SeeSaw, ShareBar } from './SeeSaw';
+import { usePins } from './usePins';
 import { useWorkbench } from './workbench';
 
 export type StripHeight = 'folded' | 'normal' | 'open';
@@ -22,10 +24,14 @@ const CaseCard = ({
   balanced,
   verdict,
   height,
+  pinned,
+  onPin,
 }: {
   readonly balanced: BalancedCase;
   readonly verdict: Verdict;
   readonly height: StripHeight;
+  readonly pinned: boolean;
+  readonly onPin: () => void;
 }) => {
   const { say, caseId, showCase, project, evaluation } = useWorkbench();
   const { loadCase, standing, band, massKg } = balanced;
@@ -33,7 +39,22 @@ const CaseCard = ({
   const load = standing ? say.load(standing.aheadN) : 'no axle yet';
   const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? 'on jack' : '';
   return (
-    <li className="shrink-0 border-r border-base-300" style={{ width: 136 }}>
+    <li className="relative shrink-0 border-r border-base-300" style={{ width: 136 }}>
+      <button
+        type="button"
+        className="absolute top-[2px] right-[1px] flex h-[28px] w-[28px] items-center justify-center"
+        aria-pressed={pinned}
+        aria-label={`Keep ${loadCase.name} in front`}
+        title="Keep in front"
+        onClick={onPin}
+      >
+        <Pin
+          size={13}
+          aria-hidden
+          color={pinned ? 'var(--dye)' : 'var(--mute)'}
+          fill={pinned ? 'var(--dye)' : 'none'}
+        />
+      </button>
       <button
         type="button"
         className="flex h-full w-full flex-col items-start px-2 py-1 text-left"
@@ -45,7 +66,7 @@ const CaseCard = ({
         onClick={() => showCase(loadCase.id)}
         data-testid={`strip-${loadCase.id}`}
       >
-        <span className="flex w-full items-center gap-2">
+        <span className="flex w-full items-center gap-2 pr-5">
           <VerdictMark verdict={verdict} named={height === 'folded'} size={16} />
           <span className="narrow flex-1 truncate text-[13px] font-semibold">{loadCase.name}</span>
         </span>
@@ -100,11 +121,16 @@ const CaseCard = ({
   );
 };
 
-/** The see-saw of every load case, worst first; never hidden while designing. */
+/** The see-saw of every load case, pinned ones in front, then the worst first; never hidden while designing. */
 export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
-  const { evaluation } = useWorkbench();
+  const { evaluation, project } = useWorkbench();
+  const { isPinned, togglePin } = usePins(project.id);
   const rated = evaluation.cases.map((balanced) => ({ balanced, verdict: caseVerdict(evaluation.findings, balanced) }));
-  rated.sort((a, b) => WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict));
+  rated.sort(
+    (a, b) =>
+      Number(isPinned(b.balanced.loadCase.id)) - Number(isPinned(a.balanced.loadCase.id)) ||
+      WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict),
+  );
   const well = rated.filter(({ verdict }) => verdict === 'ok' || verdict === 'tight').length;
   return (
     <section
@@ -122,7 +148,14 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
       </div>
       <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label="Load cases">
         {rated.map(({ balanced, verdict }) => (
-          <CaseCard key={balanced.loadCase.id} balanced={balanced} verdict={verdict} height={height} />
+          <CaseCard
+            key={balanced.loadCase.id}
+            balanced={balanced}
+            verdict={verdict}
+            height={height}
+            pinned={isPinned(balanced.loadCase.id)}
+            onPin={() => togglePin(balanced.loadCase.id)}
+          />
         ))}
       </ul>
     </section>

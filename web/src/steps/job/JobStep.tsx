@@ -10,6 +10,15 @@ const REGIONS = [
   ['australia', 'Australia'],
 ] as const;
 
+const UNITS = [
+  { value: 'imperial', text: 'Feet, inches, lb' },
+  { value: 'metric', text: 'mm, kg' },
+] as const;
+const FRACTIONS = [
+  { value: '16', text: 'To 1/16 in' },
+  { value: '32', text: 'To 1/32 in' },
+] as const;
+
 const ROADS = [
   { value: 'road', text: 'Good roads' },
   { value: 'rough', text: 'Rough roads' },
@@ -36,6 +45,9 @@ export const JobStep = () => {
       ...current,
       towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change },
     }));
+  // How sizes are written is no step of the history.
+  const setWriting = (change: Partial<Project['settings']>): void =>
+    projectStore.outsideHistory((current) => ({ ...current, settings: { ...current.settings, ...change } }));
   const setJob = (label: string, change: Partial<Project['job']>): void =>
     edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
   return (
@@ -134,24 +146,22 @@ export const JobStep = () => {
           onClear={() => setJob('no limit of length', { maxLengthM: null })}
         />
       </FieldGroup>
-      {project.settings.units === 'imperial' && (
-        <FieldGroup title="How sizes are written">
+      <FieldGroup title="How sizes are written">
+        <SelectField
+          label="Units"
+          value={project.settings.units}
+          options={UNITS}
+          onCommit={(units) => setWriting({ units: units === 'metric' ? 'metric' : 'imperial' })}
+        />
+        {project.settings.units === 'imperial' && (
           <SelectField
             label="Fractions of an inch"
             value={String(project.settings.fraction)}
-            options={[
-              { value: '16', text: 'To 1/16 in' },
-              { value: '32', text: 'To 1/32 in' },
-            ]}
-            onCommit={(fraction) =>
-              projectStore.outsideHistory((current) => ({
-                ...current,
-                settings: { ...current.settings, fraction: fraction === '32' ? 32 : 16 },
-              }))
-            }
+            options={FRACTIONS}
+            onCommit={(fraction) => setWriting({ fraction: fraction === '32' ? 32 : 16 })}
           />
-        </FieldGroup>
-      )}
+        )}
+      </FieldGroup>
       <FieldGroup title="Where it will be towed">
         {REGIONS.map(([region, name]) => (
           <CheckField

@@ -1,0 +1,25 @@
+import { useState } from 'react';
+
+const keyOf = (projectId: string): string => `kereta-pins-${projectId}`;
+
+const readPins = (projectId: string): readonly string[] => {
+  try {
+    const stored: unknown = JSON.parse(localStorage.getItem(keyOf(projectId)) ?? '[]');
+    return Array.isArray(stored) ? stored.filter((id) => typeof id === 'string') : [];
+  } catch {
+    return [];
+  }
+};
+
+/** Load cases that are kept at the front of the strip: a matter of view, kept in this browser, outside undo and file. */
+export const usePins = (projectId: string) => {
+  const [pins, setPins] = useState(() => readPins(projectId));
+  return {
+    isPinned: (caseId: string): boolean => pins.includes(caseId),
+    togglePin: (caseId: string): void => {
+      const next = pins.includes(caseId) ? pins.filter((id) => id !== caseId) : [...pins, caseId];
+      setPins(next);
+      localStorage.setItem(keyOf(projectId), JSON.stringify(next));
+    },
+  };
+};
