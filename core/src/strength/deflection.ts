@@ -1,4 +1,4 @@
-import { type BeamExtreme, type BeamPiece, momentAt } from './beam.js';
+import type { BeamExtreme, BeamPiece } from './beam.js';
 
 /** A piece with its stiffness and where its left end has come to. */
 interface BentPiece extends BeamPiece {
@@ -97,10 +97,4 @@ export const largestDeflection = (line: ElasticLine, chord: Chord, fromM: number
     }
   }
   return best;
-};
-
-/** Curvature at a place, for tests against M/EI. */
-export const curvatureAt = (line: ElasticLine, xM: number): number => {
-  const piece = pieceAt(line, xM);
-  return piece ? momentAt(piece, xM - piece.fromM) / piece.stiffnessNm2 : 0;
 };
