@@ -10,6 +10,7 @@ export default defineConfig({
           environment: 'node',
           include: ['core/src/**/*.test.ts', 'server/src/**/*.test.ts', 'cli/src/**/*.test.ts'],
           testTimeout: 20_000,
+          setupFiles: ['vitest.setup.ts'],
         },
       },
       {
@@ -18,6 +19,7 @@ export default defineConfig({
           environment: 'happy-dom',
           include: ['web/src/**/*.test.{ts,tsx}'],
           testTimeout: 20_000,
+          setupFiles: ['vitest.setup.ts'],
         },
       },
     ],

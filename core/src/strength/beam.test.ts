@@ -257,7 +257,7 @@ describe('what holds for every beam', () => {
     fc.assert(
       fc.property(randomBeam, (loads) => {
         const last = beamPieces(loads, [0, 5]).at(-1);
-        return !!last && Math.abs(momentAtPlace(beamPieces(loads, [0, 5]), 5)) < 1e-6;
+        return !!last && Math.abs(momentAtPlace(beamPieces(loads, [0, 5]), 5)) < 1e-4;
       }),
     );
   });

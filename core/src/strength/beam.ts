@@ -36,7 +36,7 @@ const isPoint = ({ fromM, toM }: BeamLoads['spreads'][number]): boolean => toM -
 export const beamPieces = (loads: BeamLoads, breaks: readonly number[]): BeamPiece[] => {
   const forces = [
     ...loads.forces,
-    ...loads.spreads.filter(isPoint).map(({ fromM, downN }) => ({ xM: fromM, upN: -downN })),
+    ...loads.spreads.filter(isPoint).map(({ fromM, toM, downN }) => ({ xM: (fromM + toM) / 2, upN: -downN })),
   ];
   const spreads = loads.spreads
     .filter((spread) => !isPoint(spread))
