@@ -27,10 +27,25 @@ const stampFile = (name) => join(CACHE, `${name}.stamp`);
 const isStamped = (name, value) => existsSync(stampFile(name)) && readFileSync(stampFile(name), 'utf8') === value;
 const stamp = (name, value) => writeFileSync(stampFile(name), value);
 
-/**
- * Installs what the lockfile says, if that has not been done since it last changed. Where `strict`, a lockfile that another
- * platform's npm would complete is an error, so that what is tested is what is committed.
- */
+/** Version and checksum of each package that a lockfile names; optional ones for other platforms come and go with the platform that wrote it. */
+const lockedPackages = (lock) =>
+  Object.entries(JSON.parse(lock).packages).map(([place, { version, integrity, optional }]) => ({
+    place,
+    optional: optional === true,
+    text: `${version} ${integrity}`,
+  }));
+
+/** Packages that stand in one lockfile otherwise than in the other, those aside that are optional and in only one of the two. */
+const lockDifferences = (before, after) => {
+  const old = new Map(lockedPackages(before).map((entry) => [entry.place, entry]));
+  const now = new Map(lockedPackages(after).map((entry) => [entry.place, entry]));
+  return [...new Set([...old.keys(), ...now.keys()])].filter((place) => {
+    const [was, is] = [old.get(place), now.get(place)];
+    return was && is ? was.text !== is.text : !(was ?? is).optional;
+  });
+};
+
+/** Installs what the lockfile says, if that has not been done since it last changed; the lockfile stays as it was committed. */
 export const ensureInstalled = async ({ strict = false } = {}) => {
   const lockPath = join(ROOT, 'package-lock.json');
   const lock = readFileSync(lockPath, 'utf8');
@@ -39,8 +54,12 @@ export const ensureInstalled = async ({ strict = false } = {}) => {
   // `npm ci` refuses a lockfile without other platforms' optional packages; `install` keeps to the locked versions all the same.
   const code = await run('npm', ['install', '--no-audit', '--no-fund', '--loglevel=error']);
   if (code !== 0) throw new Error('npm install did not succeed.');
-  if (strict && readFileSync(lockPath, 'utf8') !== lock)
-    throw new Error('package-lock.json does not fit the package.json files: run npm install and commit the lockfile.');
+  const changed = lockDifferences(lock, readFileSync(lockPath, 'utf8'));
+  if (strict && changed.length > 0)
+    throw new Error(
+      `package-lock.json does not fit the package.json files (${changed.slice(0, 3).join(', ')}): run npm install and commit the lockfile.`,
+    );
+  if (changed.length === 0) writeFileSync(lockPath, lock);
   stamp('installed', hashOf(readFileSync(lockPath, 'utf8')));
 };
 
