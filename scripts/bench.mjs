@@ -1,10 +1,12 @@
 import { Bench } from 'tinybench';
+import { benchFrame } from './benchFrame.mjs';
 import { ensureBuilt, ensureInstalled } from './toolbox.mjs';
 
 // What a drag costs: the whole light chain, project in, findings out; and the same with the sentences written.
 await ensureInstalled();
 await ensureBuilt();
-const { DEMO_PROJECTS, evaluate, newProject, sentenceOf, speaker } = await import('../core/dist/index.js');
+const core = await import('../core/dist/index.js');
+const { DEMO_PROJECTS, evaluate, newProject, sentenceOf, speaker } = core;
 const FRAME_MS = 1000 / 60;
 
 const bench = new Bench({ time: 800, warmupTime: 300 });
@@ -38,3 +40,4 @@ for (const { name, result } of bench.tasks) {
     `${name.padEnd(36)} ${mean.toFixed(3).padStart(8)} ms   p99 ${slow.toFixed(3).padStart(8)} ms   ${(mean / FRAME_MS).toFixed(3).padStart(7)} of a frame`,
   );
 }
+benchFrame(core);

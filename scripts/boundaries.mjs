@@ -9,6 +9,7 @@ const ORDER = [
   'result',
   'units',
   'sections',
+  'frame-analysis',
   'materials',
   'catalog',
   'project',

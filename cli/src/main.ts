@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import {
+  calculateFrame,
   calculateSections,
   calculateStatics,
   checkExitCode,
@@ -44,6 +45,7 @@ const check = async (file: string, json: boolean): Promise<number> => {
 const CALCULATIONS: Readonly<Record<string, (file: unknown) => Result<unknown, NeutralProblem>>> = {
   statics: calculateStatics,
   section: calculateSections,
+  frame: calculateFrame,
 };
 
 const refuse = (problem: NeutralProblem | { code: string; path: string; message: string }): number => {
@@ -57,7 +59,7 @@ const calculate = async (what: string, file: string): Promise<number> => {
     return refuse({
       code: 'unsupported',
       path: '',
-      message: `“${what}” cannot be calculated; ${Object.keys(CALCULATIONS).join(' and ')} can`,
+      message: `“${what}” cannot be calculated; ${Object.keys(CALCULATIONS).join(', ')} can`,
     });
   }
   const text = await readText(file);
@@ -98,8 +100,8 @@ export const run = async (argv: readonly string[]): Promise<number> => {
     });
   program
     .command('calc')
-    .description('calculate a neutral JSON file: statics or section')
-    .argument('<what>', 'statics or section')
+    .description('calculate a neutral JSON file: statics, section or frame')
+    .argument('<what>', 'statics, section or frame')
     .argument('<file>', 'the JSON file')
     .option('--json', 'print JSON (it always does)')
     .action(async (what: string, file: string) => {

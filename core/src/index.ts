@@ -6,6 +6,17 @@ export * from './evaluation/index.js';
 export * from './exchange/index.js';
 export * from './fabrication/index.js';
 export * from './findings/index.js';
+export {
+  combineInner,
+  type FrameModel,
+  innerExtremes,
+  innerForces,
+  innerShare,
+  type LoadPattern,
+  memberPieces,
+  prepareFrame,
+  solvePattern,
+} from './frame-analysis/index.js';
 export * from './mass/index.js';
 export * from './materials/index.js';
 export * from './project/index.js';

@@ -1,6 +1,7 @@
 export { type CheckReport, checkExitCode, checkReport, checkText } from './checkReport.js';
 export { cutListCsv, findingsCsv, weightsCsv } from './csv.js';
 export type { NeutralProblem } from './neutralProblem.js';
+export { calculateFrame } from './neutralFrame.js';
 export { calculateSections } from './neutralSection.js';
 export { calculateStatics } from './neutralStatics.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, readProject, writeProject } from './projectFile.js';

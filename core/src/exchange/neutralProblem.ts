@@ -3,7 +3,7 @@ import { pathText } from './projectFile.js';
 
 /** What `kereta calc` answers to a file it cannot work with. */
 export interface NeutralProblem {
-  readonly code: 'not-json' | 'invalid' | 'unsupported' | 'impossible';
+  readonly code: 'not-json' | 'invalid' | 'unsupported' | 'impossible' | 'mechanism';
   readonly path: string;
   readonly message: string;
 }

@@ -1,3 +1,4 @@
+export { frameProblemSentence } from './frameProblems.js';
 export {
   cutText,
   PART_GROUP_NAMES,

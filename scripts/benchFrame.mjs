@@ -1,0 +1,140 @@
+import { CholeskyDecomposition, Matrix } from 'ml-matrix';
+
+/** A ladder frame of square tube, its members cut at the joints: as many bays as asked, ball ahead, two wheels. */
+export const ladder = (bays) => {
+  const tube = {
+    areaM2: 1e-3,
+    iyM4: 8e-7,
+    izM4: 5e-7,
+    torsionM4: 9e-7,
+    elasticPa: 2e11,
+    shearPa: 7.7e10,
+  };
+  const nodes = Array.from({ length: bays + 1 }, (_, i) => [
+    { id: `l${i}`, at: [i * 0.4, -0.75, 0] },
+    { id: `r${i}`, at: [i * 0.4, 0.75, 0] },
+  ]).flat();
+  const members = Array.from({ length: bays + 1 }, (_, i) => [
+    { id: `c${i}`, from: `l${i}`, to: `r${i}`, ...tube },
+    ...(i < bays
+      ? [
+          { id: `rl${i}`, from: `l${i}`, to: `l${i + 1}`, ...tube },
+          { id: `rr${i}`, from: `r${i}`, to: `r${i + 1}`, ...tube },
+        ]
+      : []),
+  ]).flat();
+  const fixed = (...rows) => rows.map((direction) => ({ kind: 'translation', direction, stiffness: 'fixed' }));
+  const wheel = Math.round(bays * 0.6);
+  return {
+    nodes,
+    members,
+    supports: [
+      { node: 'l0', restraints: fixed([1, 0, 0], [0, 1, 0], [0, 0, 1]) },
+      { node: `l${wheel}`, restraints: fixed([0, 0, 1], [0, 1, 0]) },
+      { node: `r${wheel}`, restraints: fixed([0, 0, 1]) },
+    ],
+  };
+};
+
+/** Unit loads: gravity along each axis on every member, and a force of each kind on a few nodes. */
+export const unitPatterns = (model, count) =>
+  Array.from({ length: count }, (_, p) => {
+    const direction = [0, 1, 2].map((axis) => (axis === p % 3 ? 1 : 0));
+    return p < 6
+      ? {
+          nodal: [],
+          member: model.members.map(({ id }, i) => ({
+            member: id,
+            axes: 'global',
+            kind: 'spread',
+            fromM: 0,
+            toM: p < 3 ? 0.4 : 0.2,
+            startNPerM: direction.map((v) => v * (100 + i)),
+            endNPerM: direction.map((v) => v * 100),
+          })),
+        }
+      : { nodal: [{ node: model.nodes[(p * 5) % model.nodes.length].id, forceN: direction }], member: [] };
+  });
+
+const time = (work, least = 400) => {
+  work();
+  let rounds = 0;
+  const start = performance.now();
+  while (performance.now() - start < least) {
+    work();
+    rounds += 1;
+  }
+  return (performance.now() - start) / rounds;
+};
+const print = (name, ms, note = '') => console.log(`${name.padEnd(58)} ${ms.toFixed(3).padStart(9)} ms   ${note}`);
+
+/** The same matrix, dense, from the unit movements of the core's own factorised frame: K = L·D·Lᵀ multiplied out again. */
+const denseOf = ({ lower, pivots }) => {
+  const n = lower.size;
+  const l = Matrix.eye(n, n);
+  for (let i = 0; i < n; i += 1) {
+    for (let j = lower.first[i]; j < i; j += 1) l.set(i, j, lower.values[lower.origin[i] + j]);
+  }
+  const k = l.mmul(Matrix.diag([...pivots])).mmul(l.transpose());
+  // Multiplying out leaves rounding between the halves.
+  return Matrix.add(k, k.transpose()).mul(0.5);
+};
+
+export const benchFrame = (core) => {
+  console.log('\nFrame analysis, this machine, this run:\n');
+  const { prepareFrame, solvePattern, memberPieces, innerShare, combineInner, innerExtremes } = core;
+  const model = ladder(19);
+  const patterns = unitPatterns(model, 18);
+  const combinations = Array.from({ length: 12 * 6 }, (_, c) =>
+    Float64Array.from(patterns, (_p, k) => Math.sin(c + k * 1.7)),
+  );
+  const analyse = () => {
+    const frame = prepareFrame(model).value;
+    const solutions = patterns.map((pattern) => solvePattern(frame, pattern).value);
+    const pieces = memberPieces(frame, solutions);
+    frame.members.forEach((_, i) => {
+      const parts = solutions.map((solution) => innerShare(pieces[i], i, solution));
+      for (const factors of combinations) innerExtremes(pieces[i], combineInner(pieces[i], parts, factors));
+    });
+  };
+  print(
+    `${model.members.length} members, ${model.nodes.length} nodes, 72 combinations with extremes`,
+    time(analyse),
+    'aim: under 30 ms',
+  );
+
+  const frame = prepareFrame(model).value;
+  const dense = denseOf(frame.factorisation);
+  const right = Matrix.columnVector(Array.from({ length: dense.rows }, (_, i) => Math.cos(i)));
+  const oursFactor = time(() => prepareFrame(model));
+  const denseFactor = time(() => new CholeskyDecomposition(dense));
+  const pattern = patterns.at(-1);
+  const oursBoth = time(() => solvePattern(prepareFrame(model).value, pattern));
+  const denseBoth = time(() => new CholeskyDecomposition(dense).solve(right));
+  print(
+    'check, number, build and factorise',
+    oursFactor,
+    `dense Cholesky of ml-matrix: ${denseFactor.toFixed(2)} ms, ${(denseFactor / oursFactor).toFixed(1)} times`,
+  );
+  print(
+    'the same and one load solved, with end forces and reactions',
+    oursBoth,
+    `dense: ${denseBoth.toFixed(2)} ms, ${(denseBoth / oursBoth).toFixed(1)} times; aim: 8`,
+  );
+  let last;
+  for (const members of [50, 100, 200, 400, 800]) {
+    const long = ladder(Math.round((members - 1) / 3));
+    const some = unitPatterns(long, 6);
+    const ms = time(() => {
+      const one = prepareFrame(long).value;
+      for (const load of some) solvePattern(one, load);
+    }, 200);
+    const each = (1000 * ms) / long.members.length;
+    print(
+      `ladder of ${long.members.length} members, 6 loads`,
+      ms,
+      `${each.toFixed(1)} µs a member${last ? `, ${(each / last).toFixed(2)} times the one before` : ''}`,
+    );
+    last = each;
+  }
+};
