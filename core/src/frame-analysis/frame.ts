@@ -96,7 +96,8 @@ export interface FreeMovement {
 export type FrameProblem =
   | { readonly code: 'no-members' }
   | { readonly code: 'no-supports' }
-  | { readonly code: 'duplicate-node' | 'duplicate-member'; readonly id: string }
+  | { readonly code: 'duplicate-node'; readonly id: string }
+  | { readonly code: 'duplicate-member'; readonly id: string }
   | { readonly code: 'unknown-node'; readonly by: string; readonly node: string }
   | { readonly code: 'unknown-member'; readonly member: string }
   | { readonly code: 'no-length'; readonly member: string }

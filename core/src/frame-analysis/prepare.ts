@@ -330,19 +330,22 @@ export const prepareFrame = (model: FrameModel): Result<PreparedFrame, FrameProb
     model.nodes.length,
     members.map(({ from, to }) => [from, to] as const),
   );
+  const nodes = plain.map(
+    ({ directions, springs, supported }): NodeFreedoms => ({
+      directions,
+      equations: new Int32Array(6).fill(-1),
+      springs,
+      supported,
+      plain: directions.every((direction, d) => direction[d % 3] === 1),
+    }),
+  );
   let count = 0;
-  const nodes: NodeFreedoms[] = new Array<NodeFreedoms>(plain.length);
   for (const node of narrowOrder(graph)) {
-    const { directions, held, springs, supported } = plain[node] as (typeof plain)[number];
-    const equations = new Int32Array(6).fill(-1);
-    held.forEach((fixed, d) => {
-      if (!fixed) {
-        equations[d] = count;
-        count += 1;
-      }
+    plain[node]?.held.forEach((fixed, d) => {
+      if (fixed) return;
+      (nodes[node] as NodeFreedoms).equations[d] = count;
+      count += 1;
     });
-    const plainAxes = directions.every((direction, d) => direction[d % 3] === 1);
-    nodes[node] = { directions, equations, springs, supported, plain: plainAxes };
   }
   const spanM = spanOf(model);
   const factorised = assemble(members, nodes, count);
