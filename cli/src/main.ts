@@ -6,7 +6,7 @@ import {
   checkExitCode,
   checkReport,
   checkText,
-  evaluate,
+  evaluateFully,
   fileProblemSentence,
   type NeutralProblem,
   readProject,
@@ -36,7 +36,7 @@ const check = async (file: string, json: boolean): Promise<number> => {
     else console.error(message);
     return UNREADABLE;
   }
-  const evaluation = evaluate(read.value);
+  const { evaluation } = evaluateFully(read.value);
   if (json) answer(checkReport(read.value, evaluation));
   else console.log(checkText(read.value, evaluation));
   return checkExitCode(evaluation);

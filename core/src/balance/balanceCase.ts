@@ -62,8 +62,15 @@ export const balanceCase = (
   chassis: Chassis,
   bare: readonly Part[],
   loadCase: LoadCase,
+): BalancedCase => balanceParts(project, chassis, [...bare, ...itemParts(project, chassis, loadCase)], loadCase);
+
+/** The same of parts that are given, whatever the case says is aboard. */
+export const balanceParts = (
+  project: Project,
+  chassis: Chassis,
+  parts: readonly Part[],
+  loadCase: LoadCase,
 ): BalancedCase => {
-  const parts = [...bare, ...itemParts(project, chassis, loadCase)];
   const { massKg, centre } = sumMass(parts);
   const band = loadCase.tongueBand ?? project.tongueBand;
   const on = loadCase.mode === 'parked' ? 'jack' : 'ball';

@@ -13,6 +13,7 @@ export {
   type AxleLoad,
   type BalancedCase,
   balanceCase,
+  balanceParts,
   bandKg,
   hitchLimitN,
   momentsOf,

@@ -46,15 +46,17 @@ export const standingLoads = (masses: readonly StaticMass[], support: Support): 
   if (!(baseM > 0)) return undefined;
   let sprungKg = 0;
   let sprungMoment = 0;
-  let roll = 0;
+  let sprungRoll = 0;
   const unsprungKg = [0, 0];
+  const unsprungRoll = [0, 0];
   for (const { massKg, xM, yM, unsprungAxle } of masses) {
-    roll += massKg * yM;
     if (unsprungAxle === undefined) {
       sprungKg += massKg;
       sprungMoment += massKg * (centre - xM);
+      sprungRoll += massKg * yM;
     } else {
       unsprungKg[unsprungAxle] = (unsprungKg[unsprungAxle] ?? 0) + massKg;
+      unsprungRoll[unsprungAxle] = (unsprungRoll[unsprungAxle] ?? 0) + massKg * yM;
     }
   }
   const aheadN = (STANDARD_GRAVITY * sprungMoment) / baseM;
@@ -63,11 +65,11 @@ export const standingLoads = (masses: readonly StaticMass[], support: Support): 
   const shares = support.axlesXM.length === 2 ? [b / (a + b), a / (a + b)] : [1];
   const sprungAxlesN = shares.map((share) => share * sprungOnAxlesN);
   const totalN = STANDARD_GRAVITY * (sprungKg + (unsprungKg[0] ?? 0) + (unsprungKg[1] ?? 0)) - aheadN;
-  // N_right − N_left = 2·W·ȳ ÷ track, shared between the axles as their loads are.
-  const rollN = (STANDARD_GRAVITY * roll) / support.trackM;
+  // N_right − N_left = 2·Σm·g·y ÷ track: each side's springs share its part as the equaliser gives it, an axle keeps its own.
   const axles = sprungAxlesN.map((sprungN, i) => {
     const loadN = sprungN + STANDARD_GRAVITY * (unsprungKg[i] ?? 0);
-    const shift = totalN === 0 ? 0 : (rollN * loadN) / totalN;
+    const rollKgM = (shares[i] as number) * sprungRoll + (unsprungRoll[i] ?? 0);
+    const shift = (STANDARD_GRAVITY * rollKgM) / support.trackM;
     return { loadN, leftN: loadN / 2 - shift, rightN: loadN / 2 + shift };
   });
   return { weightN: totalN + aheadN, aheadN, axles, sprungAxlesN };

@@ -22,13 +22,13 @@ export const apiaryFlatbed: Project = {
     towLimitKg: pounds(5000),
     studCircle: '5 on 4-1/2 in',
   },
-  ratedGrossKg: pounds(3300),
+  ratedGrossKg: pounds(2900),
   frame: {
     ...base.frame,
     bed: { lengthM: inches(120), widthM: inches(64), corner: 'rails-through' },
     groups: {
-      rail: { sectionId: 'hss-4x2x1_8', materialId: 'a500b' },
-      header: { sectionId: 'hss-4x2x1_8', materialId: 'a500b' },
+      rail: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
+      header: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
       cross: { sectionId: 'hss-2x1-1_2x1_8', materialId: 'a500b' },
       tongue: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
       side: { sectionId: 'tube-1-1_2x1-1_2x14ga', materialId: 'unmarked-tube' },
@@ -37,6 +37,8 @@ export const apiaryFlatbed: Project = {
       kind: 'explicit',
       members: [22, 44, 72, 96].map((xIn, i) => ({ id: `cross.${i + 1}`, xM: inches(xIn) })),
     },
+    // The one that was lying about.
+    overrides: { 'cross.3': { sectionId: 'hss-2x1x1_8' } },
     tongue: {
       ...base.frame.tongue,
       kind: 'a-frame',
@@ -47,6 +49,7 @@ export const apiaryFlatbed: Project = {
     },
     sides: { kind: 'none' },
   },
+  strength: { ...base.strength, weldLegM: inches(1 / 4) },
   runningGear: {
     ...base.runningGear,
     positionM: inches(69),

@@ -25,13 +25,13 @@ export const ovenTrailer: Project = {
     ...base.frame,
     bed: { lengthM: inches(144), widthM: inches(72), corner: 'rails-through' },
     groups: {
-      rail: { sectionId: 'hss-5x2x3_16', materialId: 'a500b' },
-      header: { sectionId: 'hss-5x2x3_16', materialId: 'a500b' },
+      rail: { sectionId: 'hss-6x3x3_16', materialId: 'a500b' },
+      header: { sectionId: 'hss-6x3x3_16', materialId: 'a500b' },
       cross: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
       tongue: { sectionId: 'hss-5x2x1_4', materialId: 'a500b' },
       side: { sectionId: 'tube-1-1_2x1-1_2x14ga', materialId: 'unmarked-tube' },
     },
-    crossMembers: { kind: 'spacing', maxSpacingM: inches(18) },
+    crossMembers: { kind: 'spacing', maxSpacingM: inches(24) },
     tongue: {
       ...base.frame.tongue,
       kind: 'a-frame',
@@ -43,6 +43,7 @@ export const ovenTrailer: Project = {
     deck: { kind: 'steel-sheet', thicknessM: inches(0.125), seat: 'on-top' },
     sides: { kind: 'none' },
   },
+  strength: { ...base.strength, weldLegM: inches(1 / 4) },
   runningGear: {
     ...base.runningGear,
     layout: 'tandem-equaliser',

@@ -13,7 +13,12 @@ import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict
 import { massFindings, type MassFindingData, type Part, trailerParts } from '../mass/index.js';
 import type { Project } from '../project/index.js';
 import { runningGearFindings, type RunningGearFindingData } from '../running-gear/index.js';
-import { handCheck, type StrengthFindingData, type StrengthResult } from '../strength/index.js';
+import {
+  type AnalysisFindingData,
+  handCheck,
+  type StrengthFindingData,
+  type StrengthResult,
+} from '../strength/index.js';
 
 /** Every code that a stage may find, with its numbers; `wording/` must know them all to compile. */
 export interface AllFindingData
@@ -23,7 +28,8 @@ export interface AllFindingData
     FabricationFindingData,
     MassFindingData,
     RunningGearFindingData,
-    StrengthFindingData {}
+    StrengthFindingData,
+    AnalysisFindingData {}
 export type AnyFinding = FindingOf<AllFindingData>;
 
 export interface StepResult {
@@ -46,7 +52,7 @@ export interface Evaluation {
   readonly verdict: Verdict;
 }
 
-const stepResult = (findings: readonly AnyFinding[], step: StepId): StepResult => {
+export const stepResult = (findings: readonly AnyFinding[], step: StepId): StepResult => {
   const own = findings.filter((finding) => finding.step === step);
   return { verdict: rollUp(own.filter(({ counts }) => counts).map(({ verdict }) => verdict)), findings: own };
 };

@@ -10,6 +10,8 @@ export type QuantityKind =
   | 'area'
   | 'stress'
   | 'percent'
+  | 'force-per-length'
+  | 'kilometres'
   | 'number';
 
 export interface Measured {
@@ -56,7 +58,38 @@ export type WorkingLabel =
   | 'allowed-bend'
   | 'overall-length'
   | 'overall-width'
-  | 'spare';
+  | 'spare'
+  | 'along-bar'
+  | 'bends-upright'
+  | 'bends-sideways'
+  | 'shears'
+  | 'twists'
+  | 'bears-along'
+  | 'bears-upright'
+  | 'bears-sideways'
+  | 'bears-shear'
+  | 'bears-twist'
+  | 'share-along'
+  | 'share-upright'
+  | 'share-sideways'
+  | 'share-shear'
+  | 'share-twist'
+  | 'share-squared'
+  | 'share-root'
+  | 'pulls-at'
+  | 'standing-stress'
+  | 'shop-rule'
+  | 'weld-leg'
+  | 'weld-force'
+  | 'weld-bears'
+  | 'wall-bears'
+  | 'hanger-pushes'
+  | 'bolts-bear'
+  | 'bolts-pull'
+  | 'bends-by'
+  | 'stress-standing'
+  | 'stress-range'
+  | 'km-to-crack';
 
 export interface WorkingLine {
   readonly label: WorkingLabel;

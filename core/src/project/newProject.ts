@@ -60,6 +60,8 @@ export const couplingFromCatalog = (id: string): Project['coupling'] => {
     tongueLimitKg: null,
     ballDiameterM: coupler.ballDiameterM,
     homeMade: false,
+    mount: 'welded',
+    bolts: { count: 2, diameterM: inches(0.5), grade: 'grade-5' },
     massKg: coupler.massKg,
     jackMassKg: 6,
     jackBehindBallM: inches(12),
@@ -127,10 +129,10 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     frame: {
       bed: { lengthM: bedLengthM, widthM: size(60, 1500), corner: 'rails-through' },
       groups: {
-        rail: { sectionId: metric ? 'rhs-80x40x3' : 'hss-3x2x1_8', materialId: steel },
-        header: { sectionId: metric ? 'rhs-80x40x3' : 'hss-3x2x1_8', materialId: steel },
+        rail: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel },
+        header: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel },
         cross: { sectionId: metric ? 'rhs-50x50x3' : 'hss-2x2x1_8', materialId: steel },
-        tongue: { sectionId: metric ? 'rhs-80x40x4' : 'hss-3x2x3_16', materialId: steel },
+        tongue: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel },
         side: {
           sectionId: metric ? 'rhs-30x30x3' : 'tube-1-1_2x1-1_2x14ga',
           materialId: metric ? 's235' : 'unmarked-tube',
@@ -168,7 +170,13 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       railTopHeightM: inches(22),
     },
     coupling: couplingFromCatalog('coupler-5000-a-frame'),
-    strength: { bumpFactor: null },
+    strength: {
+      bumpFactor: null,
+      off: ['recovery'],
+      recoveryPullKg: null,
+      weldLegM: size(3 / 16, 5),
+      filler: '5356',
+    },
     items: [
       {
         id: load.id,

@@ -186,6 +186,13 @@ const couplingSchema = object({
   massKg: mass,
   jackMassKg: mass,
   jackBehindBallM: lengthOrZero,
+  /** how the coupler is held on the tongue */
+  mount: z.enum(['welded', 'bolted']).default('welded'),
+  bolts: object({
+    count: z.number().int().min(1).max(12),
+    diameterM: length,
+    grade: z.enum(['grade-5', 'grade-8', '8.8', '10.9']),
+  }).default({ count: 2, diameterM: 0.0127, grade: 'grade-5' }),
   chains: z.enum(['none', 'fitted', 'not-decided']),
   brakes: z.enum(['none', 'fitted', 'not-decided']),
 });
@@ -299,6 +306,14 @@ export const projectSchema = object({
   strength: object({
     /** replaces the road's own vertical factor */
     bumpFactor: z.number().min(1).max(10).nullable(),
+    /** situations that the user has switched off; the report names them */
+    off: z.array(id).max(50).default(['recovery']),
+    /** pull on coupler or rear when the rig is stuck, as a mass; the tow vehicle's own where null */
+    recoveryPullKg: mass.nullable().default(null),
+    /** fillet leg; as thick as the wall up to 3/16 in where null */
+    weldLegM: length.nullable().default(null),
+    /** wire for aluminum */
+    filler: z.enum(['5356', '4043']).default('5356'),
   }),
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),

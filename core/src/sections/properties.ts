@@ -78,12 +78,22 @@ export interface PlasticProperties {
   readonly axisYM: number;
 }
 
-/** Plastic moduli about the equal-area axes parallel to y and to z. */
-export const plasticProperties = (shape: Shape): Result<PlasticProperties, ShapeProblem> => {
+const workOutPlastic = (shape: Shape): Result<PlasticProperties, ShapeProblem> => {
   const outline = outlineOf(shape);
   if (!outline.ok) return outline;
   const { heightM, widthM } = outsideSize(shape);
   const vertical = plasticAxis(outline.value, heightM);
   const sideways = plasticAxis(exchangeAxes(outline.value), widthM);
   return ok({ zyM3: vertical.modulus, zzM3: sideways.modulus, axisZM: vertical.level, axisYM: sideways.level });
+};
+
+const knownPlastic = new WeakMap<Shape, Result<PlasticProperties, ShapeProblem>>();
+
+/** Plastic moduli about the equal-area axes parallel to y and to z; worked out once per shape object. */
+export const plasticProperties = (shape: Shape): Result<PlasticProperties, ShapeProblem> => {
+  const known = knownPlastic.get(shape);
+  if (known) return known;
+  const fresh = workOutPlastic(shape);
+  knownPlastic.set(shape, fresh);
+  return fresh;
 };

@@ -12,12 +12,19 @@ export interface Section {
   readonly designWallM?: number | undefined;
 }
 
+const knownDesign = new WeakMap<Section, Shape>();
+
 /** The shape that strength is figured with: A500 tube at its design wall, corners 2 t outside and t inside (AISC Manual part 1). */
 export const designShape = (section: Section): Shape => {
+  const known = knownDesign.get(section);
+  if (known) return known;
   const { shape, designWallM } = section;
-  return shape.kind === 'rect-tube' && designWallM !== undefined
-    ? { ...shape, wallM: designWallM, outerRadiusM: 2 * designWallM, innerRadiusM: designWallM }
-    : shape;
+  const design: Shape =
+    shape.kind === 'rect-tube' && designWallM !== undefined
+      ? { ...shape, wallM: designWallM, outerRadiusM: 2 * designWallM, innerRadiusM: designWallM }
+      : shape;
+  knownDesign.set(section, design);
+  return design;
 };
 
 /** What the frame needs of a section: strength by the design wall, mass by the nominal wall. */

@@ -6,17 +6,33 @@ export {
   largestMoment,
   largestShear,
   momentAtPlace,
-} from './beam.js';
-export { bumpFactor, ROAD_FACTORS } from './bumpFactor.js';
-export { deflectionAt, elasticLine, largestDeflection, slopeAt } from './deflection.js';
+} from './by-hand/beam.js';
+export { bumpFactor, ROAD_FACTORS } from './roads.js';
+export { deflectionAt, elasticLine, largestDeflection, slopeAt } from './by-hand/deflection.js';
 export {
   handCheck,
   type MemberUtilisation,
   type StrengthFinding,
   type StrengthFindingData,
   type StrengthResult,
-} from './findings.js';
-export type { CaseCheck, Deflection } from './handCheck.js';
-export type { MemberWork } from './memberWork.js';
-export { equaliserGapM, suspensionForces } from './suspensionForces.js';
-export { workAlong, type WorkPoint } from './workAlong.js';
+} from './by-hand/findings.js';
+export type { CaseCheck, Deflection } from './by-hand/handCheck.js';
+export type { MemberWork } from './by-hand/memberWork.js';
+export { equaliserGapM, suspensionForces } from './by-hand/suspensionForces.js';
+export { workAlong, type WorkPoint } from './by-hand/workAlong.js';
+export type {
+  AnalysisOutcome,
+  BoltResult,
+  FatigueResult,
+  FrameDeflection,
+  Governing,
+  HangerResult,
+  MemberResult,
+  RunBalance,
+  StrengthAnalysis,
+  WeldResult,
+} from './analysis/analysis.js';
+export { type AnalysisInput, analyseStrength, analysisSteps } from './analysis/analyse.js';
+export { type AnalysisFinding, type AnalysisFindingData, analysisFindings } from './analysis/findings.js';
+export { GROSS_CASE_IDS } from './situations/ratedGross.js';
+export { type Situation, SITUATION_IDS, type SituationId, SITUATIONS } from './situations/situations.js';

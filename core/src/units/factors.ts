@@ -5,6 +5,8 @@
 export const STANDARD_GRAVITY = 9.80665;
 
 export const METRES_PER = { m: 1, cm: 1e-2, mm: 1e-3, in: 0.0254, ft: 0.3048 } as const;
+/** International mile, exact. */
+export const KILOMETRES_PER_MILE = 1.609344;
 export type LengthUnit = keyof typeof METRES_PER;
 
 export const KILOGRAMS_PER = { kg: 1, g: 1e-3, t: 1e3, lb: 0.45359237, oz: 0.45359237 / 16 } as const;

@@ -3,6 +3,7 @@ import {
   type AngleUnit,
   type ForceUnit,
   KILOGRAMS_PER,
+  KILOMETRES_PER_MILE,
   type MassUnit,
   NEWTONS_PER,
   PASCALS_PER,
@@ -22,6 +23,9 @@ export const toPascals = (value: number, unit: StressUnit): number => value * PA
 export const fromPascals = (pa: number, unit: StressUnit): number => pa / PASCALS_PER[unit];
 export const toRadians = (value: number, unit: AngleUnit): number => value * RADIANS_PER[unit];
 export const fromRadians = (rad: number, unit: AngleUnit): number => rad / RADIANS_PER[unit];
+
+export const fromKilometres = (km: number, unit: 'km' | 'mile'): number =>
+  unit === 'mile' ? km / KILOMETRES_PER_MILE : km;
 
 /** Weight of a mass under standard gravity, N. */
 export const weightN = (massKg: number): number => massKg * STANDARD_GRAVITY;
@@ -117,6 +121,13 @@ export const formatStress = (pa: number, system: UnitSystem): string =>
   system === 'imperial'
     ? `${formatNumber(fromPascals(pa, 'psi'), 0)} psi`
     : `${formatNumber(fromPascals(pa, 'MPa'), 1)} MPa`;
+
+/** A distance driven, rounded to two figures: it is never known better. */
+export const formatDistance = (km: number, system: UnitSystem): string => {
+  const value = fromKilometres(km, system === 'imperial' ? 'mile' : 'km');
+  const size = value > 0 ? 10 ** Math.max(0, Math.floor(Math.log10(value)) - 1) : 1;
+  return `${formatNumber(Math.round(value / size) * size, 0)} ${system === 'imperial' ? 'miles' : 'km'}`;
+};
 
 export const formatAngle = (rad: number): string => `${formatNumber(fromRadians(rad, 'deg'), 1).replace(/\.0$/, '')}°`;
 

@@ -2,6 +2,8 @@ export { frameProblemSentence } from './frameProblems.js';
 export {
   cutText,
   PART_GROUP_NAMES,
+  SITUATION_NAMES,
+  SITUATION_PHRASES,
   sourceText,
   STEP_NAMES,
   textProblemSentence,

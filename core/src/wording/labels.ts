@@ -1,6 +1,7 @@
 import type { PartGroup } from '../mass/index.js';
 import type { EndCut } from '../chassis/index.js';
 import type { StepId, Verdict, WorkingLabel } from '../findings/index.js';
+import type { SituationId } from '../strength/index.js';
 import type { Source } from '../source.js';
 import { formatAngle, type TextProblem } from '../units/index.js';
 
@@ -21,6 +22,37 @@ export const STEP_NAMES: Readonly<Record<StepId, string>> = {
   strength: 'Is it strong?',
   balance: 'Balance',
   cut: 'Cut & buy',
+};
+
+export const SITUATION_NAMES: Readonly<Record<SituationId, string>> = {
+  standing: 'Standing still',
+  'bump-both': 'Hard bump, both wheels',
+  'bump-one': 'Hard bump, one wheel',
+  twist: 'Twist between axle and front',
+  braking: 'Hard braking',
+  cornering: 'Hard cornering',
+  drawbar: 'Drawbar loads',
+  'jack-tongue': 'Jacked up at the tongue',
+  'jack-rail': 'Jacked up under one rail',
+  recovery: 'Pulled out when stuck',
+  'person-rear': 'A person steps on the rear edge',
+  'turn-over': 'Bare frame turned over',
+};
+
+/** How a situation stands in a sentence. */
+export const SITUATION_PHRASES: Readonly<Record<SituationId, string>> = {
+  standing: 'standing still',
+  'bump-both': 'in a hard bump',
+  'bump-one': 'with one wheel in a hard bump',
+  twist: 'when the frame is twisted',
+  braking: 'in hard braking',
+  cornering: 'in hard cornering',
+  drawbar: 'under the published drawbar loads',
+  'jack-tongue': 'jacked up at the tongue',
+  'jack-rail': 'jacked up under one rail',
+  recovery: 'pulled out when stuck',
+  'person-rear': 'with a person stepping on the rear edge',
+  'turn-over': 'turned over as a bare frame',
 };
 
 export const PART_GROUP_NAMES: Readonly<Record<PartGroup, string>> = {
@@ -67,6 +99,37 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'overall-length': 'Tongue and bed',
   'overall-width': 'Wheel centres and a tire',
   spare: 'Spare',
+  'along-bar': 'Along the bar (pull +)',
+  'bends-upright': 'Bends it up and down',
+  'bends-sideways': 'Bends it sideways',
+  shears: 'Shears it',
+  twists: 'Twists it',
+  'bears-along': 'May bear along',
+  'bears-upright': 'May bear up and down',
+  'bears-sideways': 'May bear sideways',
+  'bears-shear': 'May bear in shear',
+  'bears-twist': 'May bear in twist',
+  'share-along': 'Along the bar, of what is allowed',
+  'share-upright': 'Up and down, of what is allowed',
+  'share-sideways': 'Sideways, of what is allowed',
+  'share-shear': 'In shear, of what is allowed',
+  'share-twist': 'In twist, of what is allowed',
+  'share-squared': 'Both together, squared',
+  'share-root': 'Works at, the root of that',
+  'pulls-at': 'The metal is pulled at',
+  'standing-stress': 'Beside it, standing still: the metal feels',
+  'shop-rule': 'Shop rule, four times that of yield',
+  'weld-leg': 'Leg of the weld',
+  'weld-force': 'Force on each length of it',
+  'weld-bears': 'May bear',
+  'wall-bears': 'Wall beside the weld',
+  'hanger-pushes': 'Hanger pushes',
+  'bolts-bear': 'Bolts may bear',
+  'bolts-pull': 'Bolts are pulled with',
+  'bends-by': 'Bends by',
+  'stress-standing': 'Standing still the metal feels',
+  'stress-range': 'The road swings it by',
+  'km-to-crack': 'Until cracks are to be looked for',
 };
 
 export const sourceText = (source: Source): string => {

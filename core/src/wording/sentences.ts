@@ -3,6 +3,8 @@ import type { ChassisProblem } from '../chassis/index.js';
 import type { AllFindingData, AnyFinding } from '../evaluation/index.js';
 import type { Finding } from '../findings/index.js';
 import { inches } from '../units/index.js';
+import { frameProblemSentence } from './frameProblems.js';
+import { SITUATION_NAMES, SITUATION_PHRASES } from './labels.js';
 import type { Speaker } from './speak.js';
 
 const REASONS: Readonly<Record<WindowReason, string>> = {
@@ -87,6 +89,8 @@ const bend = (metres: number, say: Speaker): string => {
 };
 const held = (verdict: string): string =>
   verdict === 'over' ? 'More than is allowed.' : verdict === 'tight' ? 'Holds, little to spare.' : '';
+/** Beside the frame analysis the hand check only compares, and says what it is. */
+const byHand = (counts: boolean): string => (counts ? '' : 'By hand:');
 const sentence = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(' ');
 
 /** One sentence per code: what carries what, then whether it is enough. A code without its sentence does not compile. */
@@ -209,19 +213,22 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     `Axles ${say.length(data.spacingM)} apart leave no room for an equaliser between springs of ${say.length(data.springM)}.`,
   'torsion-belief': () =>
     'Torsion axles need weight on the tongue like any other. One wheel does not pass its bump to the other, but what keeps a trailer straight is weight ahead of the axle.',
-  rails: ({ data, utilisation = 0, caseId, verdict }, say) =>
+  rails: ({ data, utilisation = 0, caseId, verdict, counts }, say) =>
     sentence(
+      byHand(counts),
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}, at ${say.length(data.placeM)}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
       held(verdict),
     ),
-  tongue: ({ data, utilisation = 0, caseId, verdict }, say) =>
+  tongue: ({ data, utilisation = 0, caseId, verdict, counts }, say) =>
     sentence(
+      byHand(counts),
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}${data.placeM > -1e-6 ? ', at the front header' : ''}.`,
       data.weldAt ? 'The weld there weakens it.' : '',
       held(verdict),
     ),
-  'cross-member': ({ data, utilisation = 0, caseId, verdict }, say) =>
+  'cross-member': ({ data, utilisation = 0, caseId, verdict, counts }, say) =>
     sentence(
+      byHand(counts),
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}.`,
       held(verdict),
     ),
@@ -239,6 +246,70 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     'The tongue ends at the front header. How the header passes its bending on to the rails is not checked by hand: run it on under the frame, or have the joint looked at.',
   'not-in-hand-check': () =>
     'Not in this hand check: welds, bolts, twist, braking and cornering, buckling, cracks from years of use.',
+  'frame-member': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
+      data.rule === 'yield' && utilisation > 1 ? 'It bends for good.' : held(verdict),
+      data.rule === 'open-twist'
+        ? 'An open bar twists easily: join cross-members over its whole depth, or take a tube.'
+        : '',
+    ),
+  'frame-members-rest': ({ data }, say) =>
+    data.count === 1
+      ? `The other bar: ${say.percent(data.most, 0)}.`
+      : `Other ${data.count} bars: ${say.percent(data.least, 0)} to ${say.percent(data.most, 0)}.`,
+  'frame-weld': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `Weld of ${say.partName(data.memberId).toLowerCase()} on ${say.partName(data.joint).toLowerCase()} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}; leg ${say.length(data.legM)}.`,
+      data.needM !== undefined
+        ? `A leg of ${say.length(Math.ceil(data.needM / inches(1 / 16)) * inches(1 / 16))} would do.`
+        : data.by === 'base-metal' && verdict === 'over'
+          ? 'The wall beside it is the weaker.'
+          : held(verdict),
+    ),
+  'frame-welds-rest': ({ data }, say) => `Other ${data.count} welds: up to ${say.percent(data.most, 0)}.`,
+  'weld-leg-small': ({ data }, say) =>
+    `A leg of ${say.length(data.legM)} is thin for its wall: ${say.length(data.leastM)} is the least that fuses well.`,
+  'hanger-wall': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `Hangers push up to ${say.force(Math.abs(data.forceN))} into the ${say.partName(data.memberId).toLowerCase()} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}: ${say.percent(utilisation, 0)} of what its walls bear.`,
+      verdict === 'over' ? 'Weld a plate between, wider than the wall is thick.' : '',
+    ),
+  'coupler-bolts': ({ data, utilisation = 0, verdict }, say) =>
+    sentence(
+      `Coupler bolts take ${say.force(data.forceN)} ${SITUATION_PHRASES[data.situation]}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'the bolts' : data.by === 'bearing' ? 'the walls at the holes' : 'the edges at the holes'} bear.`,
+      held(verdict),
+    ),
+  'frame-deflection': ({ data, verdict, caseId }, say) => {
+    const subject = data.what === 'cross-member' ? `${say.partName(data.memberId)} bends` : BENT[data.what];
+    return `${subject} ${bend(data.byM, say)} under ${say.caseName(caseId)} alone; ${verdict === 'over' ? 'more than' : 'up to'} ${say.length(data.lengthM / data.divisor)} is usual.${data.what === 'tongue-tip' && verdict === 'over' ? ' A tongue this springy nods on the road.' : ''}`;
+  },
+  'fatigue-life': ({ data, caseId }, say) =>
+    `Always loaded as ${say.caseName(caseId)}, look for cracks where ${say.partName(data.joint).toLowerCase()} meets ${say.partName(data.memberId).toLowerCase()} after about ${say.distance(data.km)}; it may as well be a fifth or five times that.`,
+  'situations-off': ({ data }) =>
+    `Switched off, so not looked at: ${data.off.map((id) => SITUATION_NAMES[id].toLowerCase()).join(', ')}.`,
+  'situation-not-run': ({ data }) =>
+    `${SITUATION_NAMES[data.situation]} cannot be worked out: say how hard it is pulled, or what the tow vehicle weighs.`,
+  'recovery-advice': () =>
+    'Do not pull anything out by coupler, ball or chains unless each is rated for it: what breaks, flies.',
+  'rated-gross-missing': () =>
+    'The gross on the plate is missing: the frame is not looked at fully loaded in front, behind and in the middle.',
+  'hand-compared': ({ data, caseId }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} in a hard bump, ${say.caseName(caseId)}: ${say.percent(data.hand, 0)} by hand, ${say.percent(data.frame, 0)} in the whole frame.`,
+      data.apart
+        ? 'They differ much: by hand one straight beam carries all, in the frame headers, cross-members and the axle help or hinder, and tubes count with their full shape.'
+        : '',
+    ),
+  'not-in-analysis': () =>
+    'Not in this analysis: deck boards, holes, axle, springs and their bolts, side rails (they only weigh), wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
+  'frame-fault': ({ data }) =>
+    data.fault === 'suspension-not-modelled'
+      ? 'Two axles without an equaliser share their load by their springs, which is not worked out here yet: the frame is not analysed.'
+      : data.fault === 'no-axle-under-frame'
+        ? 'Hangers or axle are not under the rails: the frame cannot be analysed until they are.'
+        : 'The frame cannot be analysed until its bars fit together.',
+  'frame-unsolvable': ({ data }) => data.problems.map(frameProblemSentence).join(' '),
   'strength-not-possible': () =>
     'Bending cannot be worked out until there is a frame, a tongue and an axle behind the ball.',
 };

@@ -1,5 +1,6 @@
 import type { Project } from '../project/index.js';
 import {
+  formatDistance,
   formatForce,
   formatLength,
   formatLoad,
@@ -19,9 +20,18 @@ export interface Speaker {
   force(newtons: number): string;
   stress(pascals: number): string;
   percent(fraction: number, decimals?: number): string;
+  distance(km: number): string;
   caseName(id: string | undefined): string;
   partName(id: string): string;
 }
+
+/** Derived cases: the plate's gross, its cargo in these places. */
+const GROSS_CASE_NAMES: Readonly<Record<string, string>> = {
+  'gross.uniform': 'Full to the plate, spread evenly',
+  'gross.front': 'Full to the plate, all on the front half',
+  'gross.rear': 'Full to the plate, all on the rear half',
+  'gross.middle': 'Full to the plate, all in the middle',
+};
 
 const FIXED_NAMES: Readonly<Record<string, string>> = {
   trailer: 'Trailer',
@@ -85,8 +95,10 @@ export const speaker = (project: Project): Speaker => {
     load: (newtons) => formatLoad(newtons, units),
     force: (newtons) => formatForce(newtons, units),
     stress: (pascals) => formatStress(pascals, units),
+    distance: (km) => formatDistance(km, units),
     percent: (fractionOfOne, decimals = 1) => formatPercent(fractionOfOne, decimals),
-    caseName: (id) => project.cases.find((candidate) => candidate.id === id)?.name ?? 'any load',
+    caseName: (id) =>
+      project.cases.find((candidate) => candidate.id === id)?.name ?? GROSS_CASE_NAMES[id ?? ''] ?? 'any load',
     partName: (id) => {
       if (id === 'axle.1' && project.runningGear.layout === 'tandem-equaliser') return 'Front axle';
       const hanger = /^hanger\.(\d)$/.exec(id)?.[1];

@@ -1,5 +1,5 @@
-import type { Member } from '../chassis/index.js';
-import type { Allowable } from '../materials/index.js';
+import type { Member } from '../../chassis/index.js';
+import type { Allowable } from '../../materials/index.js';
 import { bendingShare, memberBending, memberShear, type WeldZone, zoneAt } from './allowables.js';
 import { type BeamExtreme, type BeamPiece, largestMoment, largestShear } from './beam.js';
 

@@ -1,9 +1,9 @@
-import { type BalancedCase } from '../balance/index.js';
-import type { Chassis } from '../chassis/index.js';
-import { concluding, type FindingOf, over, quantity, verdictOf, workedOut } from '../findings/index.js';
-import type { Project } from '../project/index.js';
-import { commonPractice, computedBy } from '../source.js';
-import { BUMP_SOURCE } from './bumpFactor.js';
+import { type BalancedCase } from '../../balance/index.js';
+import type { Chassis } from '../../chassis/index.js';
+import { concluding, type FindingOf, over, quantity, verdictOf, workedOut } from '../../findings/index.js';
+import type { Project } from '../../project/index.js';
+import { commonPractice, computedBy } from '../../source.js';
+import { BUMP_SOURCE } from '../roads.js';
 import { type CaseCheck, checkCase, type Deflection } from './handCheck.js';
 import type { MemberWork } from './memberWork.js';
 import { memberWorking, type Sharing } from './working.js';

@@ -1,6 +1,6 @@
-import type { Chassis, Member } from '../chassis/index.js';
-import type { Part } from '../mass/index.js';
-import { weightN } from '../units/index.js';
+import type { Chassis, Member } from '../../chassis/index.js';
+import type { Part } from '../../mass/index.js';
+import { weightN } from '../../units/index.js';
 import { type BeamLoads, type BeamPiece, beamPieces } from './beam.js';
 
 /** A cross-member as a beam between the rails' inner faces, y from the left one; its strip of deck and load. */

@@ -1,12 +1,12 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../test/projects.js';
-import { verify } from '../../test/verify.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
-import { evaluate } from '../evaluation/index.js';
-import type { Project } from '../project/index.js';
-import { inches, millimetres, STANDARD_GRAVITY, toNewtons } from '../units/index.js';
-import { momentAtPlace, ROAD_FACTORS, suspensionForces, workAlong } from './index.js';
+import { anyProject, sampleProject } from '../../../test/projects.js';
+import { verify } from '../../../test/verify.js';
+import { DEMO_PROJECTS } from '../../demos/index.js';
+import { evaluate } from '../../evaluation/index.js';
+import type { Project } from '../../project/index.js';
+import { inches, millimetres, STANDARD_GRAVITY, toNewtons } from '../../units/index.js';
+import { momentAtPlace, ROAD_FACTORS, suspensionForces, workAlong } from '../index.js';
 
 const gear = (project: Project, change: Partial<Project['runningGear']>): Project => ({
   ...project,

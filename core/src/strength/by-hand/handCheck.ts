@@ -1,9 +1,9 @@
-import type { BalancedCase } from '../balance/index.js';
-import type { Chassis, Member } from '../chassis/index.js';
-import type { Project } from '../project/index.js';
+import type { BalancedCase } from '../../balance/index.js';
+import type { Chassis, Member } from '../../chassis/index.js';
+import type { Project } from '../../project/index.js';
 import { hangerZone, type WeldZone, zoneAround, zoneBreaks } from './allowables.js';
 import { type BeamPiece, momentAt, momentAtPlace, shearBefore } from './beam.js';
-import { bumpFactor } from './bumpFactor.js';
+import { bumpFactor } from '../roads.js';
 import { type CrossBeam, crossBeams, type TongueForce } from './crossBeam.js';
 import { type Chord, elasticLine, largestDeflection } from './deflection.js';
 import { hardestWork, type MemberWork } from './memberWork.js';

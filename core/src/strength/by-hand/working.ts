@@ -10,8 +10,8 @@ import {
   type WorkingLabel,
   type WorkingLine,
   workedOut,
-} from '../findings/index.js';
-import type { Part } from '../mass/index.js';
+} from '../../findings/index.js';
+import type { Part } from '../../mass/index.js';
 import type { BeamLoads } from './beam.js';
 import type { MemberWork } from './memberWork.js';
 

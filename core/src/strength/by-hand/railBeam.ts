@@ -1,8 +1,8 @@
-import { standingLoads, supportOf } from '../balance/index.js';
-import type { Chassis, Member } from '../chassis/index.js';
-import type { Part } from '../mass/index.js';
-import type { Project } from '../project/index.js';
-import { weightN } from '../units/index.js';
+import { standingLoads, supportOf } from '../../balance/index.js';
+import type { Chassis, Member } from '../../chassis/index.js';
+import type { Part } from '../../mass/index.js';
+import type { Project } from '../../project/index.js';
+import { weightN } from '../../units/index.js';
 import { type BeamLoads, type BeamPiece, beamPieces } from './beam.js';
 import { type Chord, deflectionAt, elasticLine, type ElasticLine, slopeAt } from './deflection.js';
 import { suspensionForces, type SuspensionForces } from './suspensionForces.js';

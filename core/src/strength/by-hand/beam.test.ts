@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { verify } from '../../test/verify.js';
-import { toNewtons, toPascals } from '../units/index.js';
+import { verify } from '../../../test/verify.js';
+import { toNewtons, toPascals } from '../../units/index.js';
 import { type BeamLoads, beamPieces, largestMoment, largestShear, momentAtPlace } from './beam.js';
 import { deflectionAt, elasticLine, largestDeflection, slopeAt } from './deflection.js';
 

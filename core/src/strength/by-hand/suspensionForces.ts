@@ -1,5 +1,5 @@
-import { axlePlaces } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import { axlePlaces } from '../../mass/index.js';
+import type { Project } from '../../project/index.js';
 
 /** How the springs hold the rails: forces per newton of sprung load on each axle, and couples where an arm gives them. */
 export interface SuspensionForces {

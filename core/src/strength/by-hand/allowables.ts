@@ -1,5 +1,5 @@
-import type { Member } from '../chassis/index.js';
-import { type Allowable, allowableBending, allowableShear, WELD_ZONE_M } from '../materials/index.js';
+import type { Member } from '../../chassis/index.js';
+import { type Allowable, allowableBending, allowableShear, WELD_ZONE_M } from '../../materials/index.js';
 
 /** An angle bent about a face and not held sideways counts at 0.80 of its moment: AISC 360-16 F10.2. */
 const ANGLE_BENDING_SHARE = 0.8;

@@ -1,0 +1,311 @@
+import * as fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { anyProject, sampleProject } from '../../../test/projects.js';
+import { verify } from '../../../test/verify.js';
+import { DEMO_PROJECTS } from '../../demos/index.js';
+import { analysisInput, evaluate, evaluateFully } from '../../evaluation/index.js';
+import { METALS } from '../../materials/index.js';
+import type { Project } from '../../project/index.js';
+import { inches, pounds, toPascals, weightN } from '../../units/index.js';
+import { printWorking, sentenceOf, speaker } from '../../wording/index.js';
+import { type SituationId, SITUATION_IDS } from '../situations/situations.js';
+import { analyseStrength, analysisSteps } from './analyse.js';
+import type { StrengthAnalysis } from './analysis.js';
+import { equivalentRange, gamma, kmToCrack } from './fatigue.js';
+
+const analysed = (project: Project): StrengthAnalysis => {
+  const outcome = analyseStrength(analysisInput(project, evaluate(project)));
+  if (outcome.kind !== 'analysed') throw new Error(JSON.stringify(outcome));
+  return outcome.analysis;
+};
+const only = (project: Project, ...ids: SituationId[]): Project => ({
+  ...project,
+  strength: { ...project.strength, off: SITUATION_IDS.filter((id) => !ids.includes(id)) },
+});
+const gear = (project: Project, change: Partial<Project['runningGear']>): Project => ({
+  ...project,
+  runningGear: { ...project.runningGear, ...change },
+});
+const tandem = (project: Project): Project =>
+  gear(project, {
+    layout: 'tandem-equaliser',
+    spacingM: inches(33),
+    equaliserArms: [1, 1.4],
+    suspension: { ...project.runningGear.suspension, hangerSpacingM: inches(25) },
+  });
+const torsion = (project: Project): Project =>
+  gear(project, { suspension: { ...project.runningGear.suspension, kind: 'torsion' } });
+const worstOf = (analysis: StrengthAnalysis, id: string): number =>
+  analysis.members.find(({ memberId }) => memberId === id)?.worst.utilisation.value ?? Number.NaN;
+const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
+  ['leaf springs', (project) => project],
+  ['equalised tandem, arms 1 : 1.4', tandem],
+  ['torsion axle', torsion],
+  ['no springs', (project) => gear(project, { suspension: { ...project.runningGear.suspension, kind: 'none' } })],
+  [
+    'straight tongue',
+    (project) => ({
+      ...project,
+      frame: { ...project.frame, tongue: { kind: 'straight', lengthM: 1.2, underM: 0.9, tipBehindBallM: 0.05 } },
+    }),
+  ],
+  [
+    'headers through',
+    (project) => ({
+      ...project,
+      frame: { ...project.frame, bed: { ...project.frame.bed, corner: 'headers-through' } },
+    }),
+  ],
+  [
+    'mitred corners',
+    (project) => ({ ...project, frame: { ...project.frame, bed: { ...project.frame.bed, corner: 'mitred' } } }),
+  ],
+];
+
+/** Sideways, forward and high, so that nothing balances by luck. */
+const lopsided = (project: Project): Project => ({
+  ...project,
+  items: project.items.map((item) => ({ ...item, attach: { ...item.attach, rightM: 0.17, aboveM: 0.2 } })),
+});
+
+describe('standing reactions are the balance’s own, to 1e-6', () => {
+  test.each(layouts)('%s', (_name, change) => {
+    const project = only(lopsided(change(sampleProject())), 'standing');
+    const light = evaluate(project);
+    const { balances } = analysed(project);
+    for (const { loadCase, standing } of light.cases) {
+      const own = balances.find(({ caseId, situation }) => caseId === loadCase.id && situation === 'standing');
+      const up = (place: string): number =>
+        own?.reactions.find((reaction) => reaction.place === place)?.forceN[2] ?? Number.NaN;
+      const weight = standing!.axles.reduce((sum, { loadN }) => sum + loadN, standing!.aheadN);
+      expect(Math.abs(up(standing!.on === 'ball' ? 'ball' : 'jack') - standing!.aheadN) / weight).toBeLessThan(1e-6);
+      for (const { id, leftN, rightN } of standing!.axles) {
+        expect(Math.abs(up(`${id}.hub.left`) - leftN) / weight).toBeLessThan(1e-6);
+        expect(Math.abs(up(`${id}.hub.right`) - rightN) / weight).toBeLessThan(1e-6);
+      }
+    }
+  });
+});
+
+describe('every run is in balance', () => {
+  test.each(layouts)('%s: what is put on and what the ground gives add up to nothing', (_name, change) => {
+    const { balances } = analysed(lopsided(change(sampleProject())));
+    expect(balances.length).toBeGreaterThan(50);
+    for (const { residual } of balances) expect(residual).toBeLessThan(1e-6);
+  });
+  test.each(layouts.filter(([name]) => !name.includes('tandem')))(
+    '%s: supports of a free body give nothing beyond the standing load',
+    (_name, change) => {
+      const { balances } = analysed(lopsided(change(sampleProject())));
+      const free = balances.filter(({ balance }) => balance === 'free');
+      expect(new Set(free.map(({ situation }) => situation))).toEqual(
+        new Set(['bump-one', 'twist', 'braking', 'cornering', 'drawbar']),
+      );
+      for (const { leftover } of free) expect(leftover).toBeLessThan(1e-6);
+    },
+  );
+  test('on an equaliser, too, each side as a whole gives nothing more: only its two wheels trade', () => {
+    const { balances } = analysed(tandem(sampleProject()));
+    const [still] = balances.filter(({ situation, caseId }) => situation === 'standing' && caseId === 'case.loaded');
+    const bump = balances.filter(({ situation, caseId }) => situation === 'bump-one' && caseId === 'case.loaded');
+    const side = (reactions: (typeof bump)[number]['reactions'], name: string): number =>
+      reactions.filter(({ place }) => place.endsWith(name)).reduce((sum, { forceN }) => sum + forceN[2], 0);
+    for (const { reactions } of bump) {
+      const total = reactions.reduce((sum, { forceN }) => sum + forceN[2], 0);
+      const before = still!.reactions.reduce((sum, { forceN }) => sum + forceN[2], 0);
+      expect(total / before).toBeCloseTo(1, 6);
+      expect(side(reactions, 'left') / side(still!.reactions, 'left')).toBeCloseTo(1, 1);
+    }
+  });
+});
+
+describe('situations', () => {
+  test('drawbar loads are 1.5 and 0.5 g on the plate’s gross (ADR 62, VSB 1): 22.07, 7.36, 7.36 kN at 1,500 kg', () => {
+    const project = only({ ...sampleProject(), ratedGrossKg: 1500 }, 'drawbar');
+    const { balances } = analysed(project);
+    const held = (variant: string): number => {
+      const run = balances.find((balance) => balance.variant === variant && balance.balance === 'held');
+      return Math.hypot(...run!.appliedN) / 1000;
+    };
+    const source = 'VSB 1, ADR 62: 1.5 and 0.5 × 9.81 × ATM';
+    verify({
+      area: 'Situations',
+      check: 'drawbar pull, ATM 1,500 kg',
+      ours: held('pull'),
+      outside: '22.07',
+      unit: 'kN',
+      source,
+    });
+    verify({ area: 'Situations', check: 'drawbar sideways', ours: held('left'), outside: '7.36', unit: 'kN', source });
+    verify({ area: 'Situations', check: 'drawbar up', ours: held('up'), outside: '7.36', unit: 'kN', source });
+  });
+  test('a bump on both wheels pushes the hangers in proportion to its factor: the unsprung stays on the ground', () => {
+    const base = only(sampleProject(), 'bump-both');
+    const push = (bumpFactor: number): number =>
+      Math.max(
+        ...analysed({ ...base, strength: { ...base.strength, bumpFactor } }).hangers.map(({ forceN }) => forceN),
+      );
+    expect(push(3) / push(2)).toBeCloseTo(1.5, 9);
+  });
+  test('mirrored loads work the other side alike', () => {
+    const left = lopsided(sampleProject());
+    const right: Project = {
+      ...left,
+      items: left.items.map((item) => ({ ...item, attach: { ...item.attach, rightM: -item.attach.rightM } })),
+    };
+    const [a, b] = [analysed(left), analysed(right)];
+    expect(worstOf(a, 'rail.left')).toBeCloseTo(worstOf(b, 'rail.right'), 6);
+    expect(worstOf(a, 'tongue.left')).toBeCloseTo(worstOf(b, 'tongue.right'), 6);
+  });
+  test('what is switched off is named, and recovery without a pull asks for it', () => {
+    const project = { ...sampleProject(), towVehicle: null };
+    const off = evaluateFully({ ...project, strength: { ...project.strength, off: ['twist', 'recovery'] } }).evaluation;
+    expect(off.findings.find(({ code }) => code === 'situations-off')?.data).toEqual({ off: ['twist', 'recovery'] });
+    const on = evaluateFully({ ...project, strength: { ...project.strength, off: [] } }).evaluation;
+    expect(on.findings.find(({ code }) => code === 'situation-not-run')).toMatchObject({ verdict: 'open' });
+    expect(on.findings.some(({ code }) => code === 'recovery-advice')).toBe(true);
+  });
+  test('without the plate’s gross its arrangements are missing, and said so', () => {
+    const { evaluation } = evaluateFully({ ...sampleProject(), ratedGrossKg: null });
+    expect(evaluation.findings.find(({ code }) => code === 'rated-gross-missing')).toMatchObject({ verdict: 'open' });
+    expect(evaluation.steps.strength.verdict).toMatch(/open|over/);
+  });
+});
+
+describe('what cannot be analysed says why', () => {
+  const fault = (project: Project) => {
+    const outcome = analyseStrength(analysisInput(project, evaluate(project)));
+    return outcome.kind === 'fault' ? outcome.fault.code : outcome.kind;
+  };
+  test('no axle, hangers off the rails, torsion tandem, a section that is none', () => {
+    const base = sampleProject();
+    expect(fault(gear(base, { layout: 'none' }))).toBe('no-axle-under-frame');
+    expect(fault(gear(base, { positionM: -0.2 }))).toBe('no-axle-under-frame');
+    expect(fault(torsion(tandem(base)))).toBe('suspension-not-modelled');
+    const groups = { ...base.frame.groups, rail: { ...base.frame.groups.rail, sectionId: 'nothing' } };
+    expect(fault({ ...base, frame: { ...base.frame, groups } })).toBe('frame-incomplete');
+  });
+  test('any trailer whatever: an analysis without NaN, or a reason', () => {
+    fc.assert(
+      fc.property(anyProject, (project) => {
+        const outcome = analyseStrength(
+          analysisInput(only(project, 'standing', 'bump-one', 'braking'), evaluate(project)),
+        );
+        if (outcome.kind !== 'analysed') return;
+        for (const { worst } of outcome.analysis.members) expect(Number.isFinite(worst.utilisation.value)).toBe(true);
+        for (const { residual } of outcome.analysis.balances) expect(residual).toBeLessThan(1e-4);
+      }),
+      { numRuns: 25 },
+    );
+  });
+});
+
+describe('members and welds', () => {
+  test('a heavier load never lightens the hardest cross-member; a stronger bar works less', () => {
+    const base = only(sampleProject(), 'standing', 'bump-both');
+    const heavier = {
+      ...base,
+      items: base.items.map((item) => ({ ...item, massKg: { ...item.massKg, value: item.massKg.value + 200 } })),
+    };
+    const hardest = (project: Project): number =>
+      Math.max(
+        ...analysed(project)
+          .members.filter(({ memberId }) => memberId.startsWith('cross'))
+          .map(({ worst }) => worst.utilisation.value),
+      );
+    expect(hardest(heavier)).toBeGreaterThanOrEqual(hardest(base));
+    const groups = { ...base.frame.groups, cross: { ...base.frame.groups.cross, sectionId: 'hss-3x2x3_16' } };
+    expect(hardest({ ...base, frame: { ...base.frame, groups } })).toBeLessThan(hardest(base));
+  });
+  test('twice the leg, half the work of its weld metal', () => {
+    const base = only(sampleProject(), 'bump-both');
+    const worst = (weldLegM: number): number =>
+      Math.max(
+        ...analysed({ ...base, strength: { ...base.strength, weldLegM } })
+          .welds.filter(({ by }) => by === 'weld-metal')
+          .map(({ utilisation }) => utilisation),
+      );
+    expect(worst(0.002) / worst(0.004)).toBeCloseTo(2, 3);
+  });
+  test('bolts of the coupler answer for the drawbar pull where it is bolted', () => {
+    const base = only(sampleProject(), 'drawbar');
+    expect(analysed(base).bolts).toBeUndefined();
+    const bolted = analysed({ ...base, coupling: { ...base.coupling, mount: 'bolted' } }).bolts;
+    const gross = Math.max(base.ratedGrossKg ?? 0, ...evaluate(base).cases.map(({ massKg }) => massKg));
+    expect(bolted?.forceN).toBeCloseTo(1.5 * weightN(gross), 3);
+    expect(bolted?.utilisation).toBeGreaterThan(0);
+  });
+  test('working lines recompute and sentences read, on every demo', () => {
+    for (const project of DEMO_PROJECTS) {
+      const say = speaker(project);
+      for (const finding of evaluateFully(project).evaluation.steps.strength.findings) {
+        expect(sentenceOf(finding, say)).not.toMatch(/undefined|NaN|safe(?!ty)/);
+        for (const line of finding.working) expect(printWorking(line, project.settings.units).recomputes).toBe(true);
+      }
+    }
+  });
+  test('steps can be stopped between any two cases', () => {
+    const project = sampleProject();
+    const steps = analysisSteps(analysisInput(project, evaluate(project)));
+    const first = steps.next();
+    expect(first).toMatchObject({ done: false, value: { done: 0 } });
+    expect(steps.return(undefined as never).done).toBe(true);
+  });
+});
+
+describe('fatigue', () => {
+  test('Γ(2.5) and the equivalent range of random shaking: 3.11 σ for m = 3', () => {
+    const source = 'Rayleigh amplitudes, worked example';
+    verify({
+      area: 'Fatigue',
+      check: 'Γ(2.5)',
+      ours: gamma(2.5),
+      outside: '1.32934',
+      unit: '-',
+      source: 'Γ(5/2) = 3√π/4',
+      tolerance: 1e-5,
+    });
+    verify({
+      area: 'Fatigue',
+      check: 'equivalent range per rms',
+      ours: equivalentRange(3),
+      outside: '3.11',
+      unit: '-',
+      source,
+    });
+  });
+  test('6 ksi standing at 0.20 g rms: 2.12e7 cycles against 9.0e6 in 100,000 km at 80 km/h', () => {
+    const range = equivalentRange(3) * 0.2 * 6;
+    verify({
+      area: 'Fatigue',
+      check: 'equivalent range',
+      ours: range,
+      outside: '3.73',
+      unit: 'ksi',
+      source: 'narrow-band road fatigue, worked example',
+    });
+    verify({
+      area: 'Fatigue',
+      check: 'cycles borne',
+      ours: (1.1 * (1000 / range) ** 3) / 1e7,
+      outside: '2.12',
+      unit: '10⁷',
+      source: 'AISC 360-16 Appendix 3, category E',
+    });
+  });
+  test('category E at 6 ksi: 5,092,593 cycles; km fall with the cube of the stress', () => {
+    verify({
+      area: 'Fatigue',
+      check: 'category E at 6 ksi',
+      ours: 1.1 * (1000 / 6) ** 3,
+      outside: '5092593',
+      unit: 'cycles',
+      source: 'AISC 360-16 Appendix 3',
+      tolerance: 1e-6,
+    });
+    const steel = METALS.find(({ id }) => id === 'a500b')!;
+    const km = (ksi: number): number => kmToCrack(toPascals(ksi, 'ksi'), steel, 'rough').km;
+    expect(km(5) / km(10)).toBeCloseTo(8, 6);
+    expect(pounds(1)).toBeGreaterThan(0);
+  });
+});

@@ -1,0 +1,118 @@
+import type { InnerAt, Vector3 } from '../../frame-analysis/index.js';
+import type { FrameFault } from '../frame-model/trailerFrame.js';
+import type { FrameProblem } from '../../frame-analysis/index.js';
+import type { Resistance, Utilisation } from '../resistance/memberResistance.js';
+import type { WeldForce } from '../joints/weldGroup.js';
+import type { WeldStrength } from '../joints/weldStrength.js';
+import type { Balance, SituationId } from '../situations/situations.js';
+import type { SupportId } from '../situations/runs.js';
+
+/** Which run and case a figure belongs to. */
+export interface RunKey {
+  readonly caseId: string;
+  readonly situation: SituationId;
+  readonly variant: string;
+  readonly balance: Balance;
+}
+
+/** Where and when a bar works hardest. */
+export interface Governing extends RunKey {
+  readonly utilisation: Utilisation;
+  /** along the bar from its first end, m */
+  readonly atM: number;
+  readonly inner: InnerAt;
+  readonly resistance: Resistance;
+  /** id of the part whose weld weakens it there */
+  readonly weldAt: string | undefined;
+}
+
+export interface MemberResult {
+  readonly memberId: string;
+  readonly worst: Governing;
+  readonly bySituation: Readonly<Partial<Record<SituationId, Governing>>>;
+}
+
+export interface WeldResult extends RunKey {
+  readonly memberId: string;
+  /** what the bar's end is welded to */
+  readonly joint: string;
+  readonly end: 'first' | 'second';
+  readonly legM: number;
+  readonly wallM: number;
+  readonly lengthM: number;
+  readonly force: WeldForce;
+  readonly strength: WeldStrength;
+  /** which of the two is the weaker there */
+  readonly by: 'weld-metal' | 'base-metal';
+  readonly utilisation: number;
+}
+
+export interface HangerResult extends RunKey {
+  readonly memberId: string;
+  readonly xM: number;
+  readonly forceN: number;
+  readonly strengthN: number;
+  readonly utilisation: number;
+}
+
+export interface BoltResult extends RunKey {
+  readonly forceN: number;
+  readonly strengthN: number;
+  readonly by: 'shear' | 'bearing' | 'tear-out';
+  readonly utilisation: number;
+}
+
+export interface FrameDeflection {
+  readonly what: 'rails' | 'rear-overhang' | 'tongue-tip' | 'cross-member';
+  readonly memberId: string;
+  readonly caseId: string;
+  readonly byM: number;
+  readonly lengthM: number;
+  readonly divisor: number;
+}
+
+/** A place where cracks begin first. */
+export interface FatigueResult {
+  readonly memberId: string;
+  readonly joint: string;
+  readonly caseId: string;
+  readonly staticPa: number;
+  readonly rangePa: number;
+  readonly category: string;
+  readonly km: number;
+}
+
+/** The sums of one run: what is put on the frame, what the ground gives, what is left over. */
+export interface RunBalance extends RunKey {
+  readonly support: SupportId;
+  readonly appliedN: Vector3;
+  readonly reactions: readonly { readonly place: string; readonly forceN: Vector3 }[];
+  /** |applied + reactions| ÷ the size of both */
+  readonly residual: number;
+  /** free bodies: largest reaction beyond what the standing load gives, ÷ the stated forces; it must vanish */
+  readonly leftover: number | undefined;
+}
+
+export interface StrengthAnalysis {
+  readonly members: readonly MemberResult[];
+  readonly welds: readonly WeldResult[];
+  readonly hangers: readonly HangerResult[];
+  readonly bolts: BoltResult | undefined;
+  readonly deflections: readonly FrameDeflection[];
+  readonly fatigue: FatigueResult | undefined;
+  readonly balances: readonly RunBalance[];
+  /** bump on both wheels, share by member and case: what the hand check is held against */
+  readonly bumps: ReadonlyMap<string, ReadonlyMap<string, number>>;
+  readonly switchedOff: readonly SituationId[];
+  /** could not be run, for want of this figure */
+  readonly notRun: readonly { readonly situation: SituationId; readonly missing: 'pull' }[];
+  readonly grossMissing: boolean;
+  readonly counts: { readonly nodes: number; readonly elements: number; readonly runs: number };
+  /** of the worst-conditioned set of supports */
+  readonly condition: number;
+}
+
+export type AnalysisOutcome =
+  | { readonly kind: 'analysed'; readonly analysis: StrengthAnalysis }
+  | { readonly kind: 'fault'; readonly fault: FrameFault }
+  | { readonly kind: 'unsolvable'; readonly problems: readonly FrameProblem[] };

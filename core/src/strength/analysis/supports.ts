@@ -1,0 +1,75 @@
+import type { FrameModel, FrameSupport, Restraint, Vector3 } from '../../frame-analysis/index.js';
+import type { TrailerFrame } from '../frame-model/trailerFrame.js';
+import type { SupportId } from '../situations/runs.js';
+
+const fix = (kind: Restraint['kind'], axes: string): Restraint[] =>
+  [...axes].map((axis) => ({
+    kind,
+    direction: ['x', 'y', 'z'].map((name) => (name === axis ? 1 : 0)) as unknown as Vector3,
+    stiffness: 'fixed',
+  }));
+
+const hold = (node: string, axes: string): FrameSupport => ({ node, restraints: fix('translation', axes) });
+
+/** Wheels stand on the ground; one of them also keeps the rear from swinging, which takes nothing while the trailer stands or rolls straight. */
+const wheelSupports = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSupport[] => {
+  const own = gear.wheels.filter((wheel) => side === undefined || wheel.side === side);
+  return own.map(({ node }, i) => hold(node, i === 0 ? 'yz' : 'z'));
+};
+
+const singleStation = ({ gear }: TrailerFrame): boolean => new Set(gear.hangers.map(({ xM }) => xM)).size === 1;
+
+const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' | 'corners-right'>): FrameSupport[] => {
+  switch (id) {
+    case 'road':
+      return [hold(frame.ball, 'xyz'), ...wheelSupports(frame)];
+    case 'jack':
+      return [hold(frame.jack ?? frame.ball, 'xyz'), ...wheelSupports(frame)];
+    case 'hangers':
+      return [
+        ...frame.gear.hangers.map(({ node }) => ({
+          node,
+          // One bracket a side keeps the frame from pitching, too; a pair of hangers does so by its length.
+          restraints: [...fix('translation', 'xyz'), ...(singleStation(frame) ? fix('rotation', 'y') : [])],
+        })),
+        ...frame.gear.wheels.map(({ node }) => hold(node, 'z')),
+      ];
+    case 'rail-left':
+    case 'rail-right': {
+      const side = id === 'rail-left' ? 'left' : 'right';
+      const other = side === 'left' ? 'right' : 'left';
+      return [
+        hold(frame.ball, 'xyz'),
+        hold(frame.underRail[side === 'left' ? 0 : 1], 'z'),
+        ...wheelSupports(frame, other),
+        // The wheels of the lifted side hang; their equaliser is kept from turning over, which takes nothing but their weight.
+        ...frame.gear.pivots
+          .filter((pivot) => pivot.side === side)
+          .map(({ node }) => ({ node, restraints: fix('rotation', 'y') })),
+      ];
+    }
+  }
+};
+
+/** The bare frame on its four corners, those of one side lifted: the same supports, the load is its own weight. */
+const cornerSupports = ({ corners }: TrailerFrame, lifted: 'left' | 'right'): FrameSupport[] => {
+  const [frontLeft, frontRight, rearLeft, rearRight] = corners;
+  const [front, rear, otherFront, otherRear] =
+    lifted === 'left' ? [frontLeft, rearLeft, frontRight, rearRight] : [frontRight, rearRight, frontLeft, rearLeft];
+  return [hold(front, 'xyz'), hold(rear, 'yz'), hold(otherFront, 'z'), hold(otherRear, 'z')];
+};
+
+/** The frame as it is held in one way; turned over, without axle and springs. */
+export const modelOn = (frame: TrailerFrame, id: SupportId): FrameModel => {
+  if (id !== 'corners-left' && id !== 'corners-right') {
+    return { nodes: frame.nodes, members: frame.elements, supports: supportsOn(frame, id) };
+  }
+  const gear = new Set(frame.gear.elementIds);
+  const members = frame.elements.filter((element) => !gear.has(element.id) && element.id !== 'gear.jack-post');
+  const used = new Set(members.flatMap(({ from, to }) => [from, to]));
+  return {
+    nodes: frame.nodes.filter((node) => used.has(node.id)),
+    members,
+    supports: cornerSupports(frame, id === 'corners-left' ? 'left' : 'right'),
+  };
+};

@@ -1,0 +1,179 @@
+import {
+  concluding,
+  type Expression,
+  given,
+  over,
+  plus,
+  quantity,
+  type QuantityKind,
+  times,
+  type WorkingLabel,
+  type WorkingLine,
+  workedOut,
+} from '../../findings/index.js';
+import { TWIST_COUNTS_FROM } from '../resistance/memberResistance.js';
+import type { BoltResult, FatigueResult, FrameDeflection, Governing, HangerResult, WeldResult } from './analysis.js';
+
+/** Shares below this are left out of the lines, not out of the sum. */
+const share = (label: WorkingLabel, demand: number, borne: number, kind: QuantityKind): WorkingLine =>
+  workedOut(label, over(quantity(Math.abs(demand), kind), quantity(borne, kind)), 'percent');
+
+const square = (expression: Expression): Expression => times(expression, expression);
+
+/** Shear of both directions together. */
+const shearLine = (governing: Governing): WorkingLine => given('share-shear', governing.utilisation.shear, 'percent');
+
+const allowableLines = (governing: Governing): WorkingLine[] => {
+  const { inner, resistance: r, utilisation: u } = governing;
+  const axialBorne = inner.n >= 0 ? r.tension.value : r.compression.value;
+  const lines = [
+    share('share-along', inner.n, axialBorne, 'force'),
+    share('share-upright', inner.my, r.bendingY.value, 'moment'),
+    share('share-sideways', inner.mz, r.bendingZ.value, 'moment'),
+    shearLine(governing),
+  ];
+  const [along, upright, sideways] = lines.map(({ result }) => quantity(result.value, 'percent')) as [
+    Expression,
+    Expression,
+    Expression,
+  ];
+  const shear = quantity(u.shear, 'percent');
+  const twist = quantity(u.twist, 'percent');
+  const bending = plus(upright, sideways);
+  const normal =
+    u.axial >= 0.2
+      ? plus(along, times(over(quantity(8, 'number'), quantity(9, 'number')), bending))
+      : plus(over(along, quantity(2, 'number')), bending);
+  if (r.torsion) {
+    const twistLine = share('share-twist', inner.t, r.torsion.value, 'moment');
+    if (u.twist > TWIST_COUNTS_FROM) {
+      return [
+        ...lines,
+        twistLine,
+        concluding(workedOut('works-at', plus(plus(along, bending), square(plus(shear, twist))), 'percent')),
+      ];
+    }
+    return [...lines, concluding(workedOut('works-at', u.rule === 'shear' ? shear : normal, 'percent'))];
+  }
+  return [...lines, given('share-twist', u.twist, 'percent'), concluding(given('works-at', u.value, 'percent'))];
+};
+
+const yieldLines = ({ inner, resistance: { section, yieldPa }, utilisation: u }: Governing): WorkingLine[] => {
+  const sum = plus(
+    plus(
+      over(quantity(Math.abs(inner.n), 'force'), quantity(section.areaM2, 'area')),
+      over(quantity(Math.abs(inner.my), 'moment'), quantity(Math.min(section.syTopM3, section.syBottomM3), 'modulus')),
+    ),
+    over(quantity(Math.abs(inner.mz), 'moment'), quantity(Math.min(section.szLeftM3, section.szRightM3), 'modulus')),
+  );
+  const pull = workedOut('pulls-at', sum, 'stress');
+  const pullShare = workedOut(
+    'share-along',
+    over(quantity(pull.result.value, 'stress'), quantity(yieldPa, 'stress')),
+    'percent',
+  );
+  return [
+    pull,
+    pullShare,
+    given('share-shear', u.shear + u.twist, 'percent'),
+    workedOut(
+      'share-squared',
+      plus(
+        square(quantity(pullShare.result.value, 'percent')),
+        times(quantity(3, 'number'), square(quantity(u.shear + u.twist, 'percent'))),
+      ),
+      'percent',
+    ),
+    concluding(given('share-root', u.value, 'percent')),
+  ];
+};
+
+/** Shops count the load standing still and take a plain factor on yield; 4 is their usual one, 3 to 5 the range. */
+const SHOP_FACTOR = 4;
+
+/** The plain-factor school beside the one that governs: never mixed, only shown. */
+const shopLines = (standing: Governing | undefined): WorkingLine[] => {
+  if (!standing) return [];
+  const { inner, resistance } = standing;
+  const { section, yieldPa } = resistance;
+  const stress =
+    Math.abs(inner.n) / section.areaM2 +
+    Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) +
+    Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3);
+  return [
+    given('standing-stress', stress, 'stress'),
+    workedOut(
+      'shop-rule',
+      over(times(quantity(stress, 'stress'), quantity(SHOP_FACTOR, 'number')), quantity(yieldPa, 'stress')),
+      'percent',
+    ),
+  ];
+};
+
+export const memberLines = (governing: Governing, standing: Governing | undefined): WorkingLine[] => {
+  const { inner } = governing;
+  return [
+    given('along-bar', inner.n, 'force'),
+    given('bends-upright', Math.abs(inner.my), 'moment'),
+    given('bends-sideways', Math.abs(inner.mz), 'moment'),
+    given('shears', Math.hypot(inner.vy, inner.vz), 'force'),
+    given('twists', Math.abs(inner.t), 'moment'),
+    ...(governing.utilisation.rule === 'yield' ? yieldLines(governing) : allowableLines(governing)),
+    ...shopLines(standing),
+  ];
+};
+
+export const weldLines = ({ legM, force, strength, by, wallM }: WeldResult): WorkingLine[] =>
+  by === 'weld-metal'
+    ? [
+        given('weld-leg', legM, 'length'),
+        given('weld-force', force.perLengthNM, 'force-per-length'),
+        given('weld-bears', strength.weldNM, 'force-per-length'),
+        concluding(
+          workedOut(
+            'works-at',
+            over(quantity(force.perLengthNM, 'force-per-length'), quantity(strength.weldNM, 'force-per-length')),
+            'percent',
+          ),
+        ),
+      ]
+    : [
+        given('wall-bears', wallM, 'length'),
+        given('weld-force', force.shearNM, 'force-per-length'),
+        given('weld-bears', strength.baseShearNM, 'force-per-length'),
+        concluding(
+          workedOut(
+            'works-at',
+            over(quantity(force.shearNM, 'force-per-length'), quantity(strength.baseShearNM, 'force-per-length')),
+            'percent',
+          ),
+        ),
+      ];
+
+export const hangerLines = ({ forceN, strengthN }: HangerResult): WorkingLine[] => [
+  given('hanger-pushes', Math.abs(forceN), 'force'),
+  concluding(workedOut('works-at', over(quantity(Math.abs(forceN), 'force'), quantity(strengthN, 'force')), 'percent')),
+];
+
+export const boltLines = ({ forceN, strengthN }: BoltResult): WorkingLine[] => [
+  given('bolts-pull', forceN, 'force'),
+  given('bolts-bear', strengthN, 'force'),
+  concluding(workedOut('works-at', over(quantity(forceN, 'force'), quantity(strengthN, 'force')), 'percent')),
+];
+
+export const deflectionLines = ({ byM, lengthM, divisor }: FrameDeflection): WorkingLine[] => {
+  const limit = workedOut('allowed-bend', over(quantity(lengthM, 'length'), quantity(divisor, 'number')), 'length');
+  return [
+    given('bends-by', byM, 'length'),
+    limit,
+    concluding(
+      workedOut('share-of-limit', over(quantity(byM, 'length'), quantity(limit.result.value, 'length')), 'percent'),
+    ),
+  ];
+};
+
+export const fatigueLines = ({ staticPa, rangePa, km }: FatigueResult): WorkingLine[] => [
+  given('stress-standing', staticPa, 'stress'),
+  given('stress-range', rangePa, 'stress'),
+  concluding(given('km-to-crack', km, 'kilometres')),
+];

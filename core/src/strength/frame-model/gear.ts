@@ -1,0 +1,298 @@
+import { axlePlaces } from '../../mass/index.js';
+import type { Project } from '../../project/index.js';
+import type { Freedom, Vector3 } from '../../frame-analysis/index.js';
+import { equaliserGapM } from '../by-hand/suspensionForces.js';
+import type { Framing, Station } from './framing.js';
+import { RIGID } from './rigid.js';
+
+export interface WheelPlace {
+  readonly axle: 'axle.1' | 'axle.2';
+  readonly side: 'left' | 'right';
+  /** node of the hub */
+  readonly node: string;
+}
+
+/** Where springs, brackets and wheels take hold. */
+export interface GearPlaces {
+  readonly wheels: readonly WheelPlace[];
+  /** nodes on the rails where hangers or brackets are, front to rear, with their side */
+  readonly hangers: readonly { readonly node: string; readonly side: 'left' | 'right'; readonly xM: number }[];
+  /** pivots that turn freely when their wheels hang: held where a side is jacked up */
+  readonly pivots: readonly { readonly node: string; readonly side: 'left' | 'right' }[];
+  readonly rearmostXM: number;
+  /** all elements of axles, springs and arms */
+  readonly elementIds: readonly string[];
+}
+
+interface Rail {
+  readonly start: Vector3;
+  readonly end: Vector3;
+  readonly stations: Station[];
+  readonly member: {
+    readonly id: string;
+    readonly bar: { readonly heightM: number; readonly design: { readonly centroidZM: number } };
+  };
+}
+
+/** Eyes of the springs below the rail, m: the usual height of weld-on hangers (3.5 in, common practice). */
+const HANGER_DROP_M = 0.09;
+/** Sideways give of a spring with its bushes, N/m: assumed; stiffer, it would tie the rails to the axle as no bush does. */
+const SIDEWAYS_N_PER_M = 4e5;
+/** A trailer spring of this length: upright it is a rocker, its eyes turn in their bushes; only its sideways stiffness counts. */
+const leaf = (lengthM: number) => ({
+  ...RIGID,
+  areaM2: 1.4e-3,
+  // From the fixed eye to the seat, which the axle keeps from turning: k = 3·E·I ÷ (L/2)³.
+  izM4: (SIDEWAYS_N_PER_M * (lengthM / 2) ** 3) / (3 * RIGID.elasticPa),
+});
+
+/** Rubber or plastic in an eye lets it turn every way; without that, frame and axle would lock each other up. */
+const BUSH: readonly Freedom[] = ['rx', 'ry', 'rz'];
+/** A shackle or slipper carries upright only: the fixed eye leads the axle along and across. */
+const SHACKLE: readonly Freedom[] = ['ux', 'uy', 'rx', 'ry', 'rz'];
+
+const SIDES = ['left', 'right'] as const;
+
+interface Gear {
+  readonly project: Project;
+  readonly frame: Framing;
+  readonly rails: readonly [Rail, Rail];
+  readonly hubZM: number;
+  readonly hangers: { node: string; side: 'left' | 'right'; xM: number }[];
+  readonly wheels: WheelPlace[];
+  readonly pivots: { node: string; side: 'left' | 'right' }[];
+}
+
+const hangerNode = ({ frame, rails, hangers }: Gear, sideIndex: 0 | 1, x: number, name: string): string => {
+  const rail = rails[sideIndex];
+  const side = SIDES[sideIndex];
+  const atM = x - rail.start[0];
+  const there = rail.stations.find((station) => Math.abs(station.atM - atM) < 1e-6);
+  const node = there?.node ?? frame.node(`${name}.${side}`, [x, rail.start[1], rail.start[2]]);
+  if (!there) rail.stations.push({ atM, node, joint: name });
+  hangers.push({ node, side, xM: x });
+  return node;
+};
+
+const eyeZM = ({ rails }: Gear): number =>
+  Math.min(...rails.map(({ start, member }) => start[2] - member.bar.design.centroidZM)) - HANGER_DROP_M;
+
+const below = (gear: Gear, node: string, z: number): Vector3 => [0, 0, z - gear.frame.at(node)[2]];
+
+const wheelNodes = (gear: Gear, axle: WheelPlace['axle'], x: number): [string, string] => {
+  const { project, frame, hubZM, wheels } = gear;
+  return SIDES.map((side) => {
+    const y = ((side === 'left' ? -1 : 1) * project.runningGear.suspension.trackM) / 2;
+    const node = frame.node(`${axle}.hub.${side}`, [x, y, hubZM]);
+    wheels.push({ axle, side, node });
+    return node;
+  }) as [string, string];
+};
+
+/** Round tube of the axle, wall as is usual for its size (1/4 in, common practice); its own strength is its rating's affair. */
+const axleTube = (project: Project) => {
+  const outer = project.runningGear.axle.tubeDiameterM / 2;
+  const inner = Math.max(outer - 0.00635, outer / 2);
+  const i = (Math.PI / 4) * (outer ** 4 - inner ** 4);
+  return { ...RIGID, areaM2: Math.PI * (outer ** 2 - inner ** 2), iyM4: i, izM4: i, torsionM4: 2 * i };
+};
+
+/** A spring of two halves from eye to eye over a seat on the axle: pinned at the eyes and free to turn about the axle. */
+const spring = (
+  gear: Gear,
+  id: string,
+  seat: string,
+  ends: {
+    readonly front: string;
+    readonly rear: string;
+    readonly fixed: 'front' | 'rear';
+    readonly eyeZ: number;
+  },
+): void => {
+  const { frame } = gear;
+  const seatArm: Vector3 = [0, 0, ends.eyeZ - frame.at(seat)[2]];
+  const stiffness = leaf(gear.project.runningGear.suspension.hangerSpacingM);
+  frame.element({
+    id: `gear.${id}.front`,
+    from: ends.front,
+    to: seat,
+    ...stiffness,
+    offsetFrom: below(gear, ends.front, ends.eyeZ),
+    offsetTo: seatArm,
+    releaseFrom: ends.fixed === 'front' ? BUSH : SHACKLE,
+  });
+  frame.element({
+    id: `gear.${id}.rear`,
+    from: seat,
+    to: ends.rear,
+    ...stiffness,
+    offsetFrom: seatArm,
+    offsetTo: below(gear, ends.rear, ends.eyeZ),
+    releaseTo: ends.fixed === 'rear' ? BUSH : SHACKLE,
+  });
+};
+
+/** Hub to hub through both spring seats; the tube passes no twist from one spring to the other. */
+const axleOnSeats = (
+  gear: Gear,
+  axle: WheelPlace['axle'],
+  x: number,
+  hubs: readonly [string, string],
+): [string, string] => {
+  const { frame, rails, hubZM, project } = gear;
+  const seats = SIDES.map((side, i) => frame.node(`${axle}.seat.${side}`, [x, rails[i as 0 | 1].start[1], hubZM])) as [
+    string,
+    string,
+  ];
+  const tube = axleTube(project);
+  frame.element({ id: `gear.${axle}.tube.left`, from: hubs[0], to: seats[0], ...tube });
+  frame.element({ id: `gear.${axle}.tube.middle`, from: seats[0], to: seats[1], ...tube, releaseFrom: ['rx'] });
+  frame.element({ id: `gear.${axle}.tube.right`, from: seats[1], to: hubs[1], ...tube });
+  return seats;
+};
+
+const leafSingle = (gear: Gear, x: number): void => {
+  const half = gear.project.runningGear.suspension.hangerSpacingM / 2;
+  const seats = axleOnSeats(gear, 'axle.1', x, wheelNodes(gear, 'axle.1', x));
+  ([0, 1] as const).forEach((i) => {
+    const front = hangerNode(gear, i, x - half, 'hanger.1');
+    const rear = hangerNode(gear, i, x + half, 'hanger.2');
+    spring(gear, `spring.${SIDES[i]}`, seats[i], { front, rear, fixed: 'front', eyeZ: eyeZM(gear) });
+  });
+};
+
+/** Front spring, equaliser, rear spring: the outer eyes are fixed, the inner ones hang on the equaliser's arms. */
+const leafTandem = (gear: Gear, firstX: number, secondX: number): void => {
+  const { project, frame } = gear;
+  const half = project.runningGear.suspension.hangerSpacingM / 2;
+  const [a, b] = project.runningGear.equaliserArms;
+  const pivotX = firstX + half + (equaliserGapM(project) * a) / (a + b);
+  const eyeZ = eyeZM(gear);
+  const firstSeats = axleOnSeats(gear, 'axle.1', firstX, wheelNodes(gear, 'axle.1', firstX));
+  const secondSeats = axleOnSeats(gear, 'axle.2', secondX, wheelNodes(gear, 'axle.2', secondX));
+  ([0, 1] as const).forEach((i) => {
+    const side = SIDES[i];
+    const y = gear.rails[i].start[1];
+    const front = hangerNode(gear, i, firstX - half, 'hanger.1');
+    const centre = hangerNode(gear, i, pivotX, 'hanger.2');
+    const rear = hangerNode(gear, i, secondX + half, 'hanger.3');
+    const pivot = frame.node(`equaliser.pivot.${side}`, [pivotX, y, eyeZ]);
+    const ends = [firstX + half, secondX - half].map((x, k) => frame.node(`equaliser.${k}.${side}`, [x, y, eyeZ]));
+    const post = (eyeZ - frame.at(centre)[2]) / 2;
+    frame.element({
+      id: `gear.equaliser.post.${side}`,
+      from: centre,
+      to: pivot,
+      ...RIGID,
+      offsetFrom: [0, 0, post],
+      releaseTo: ['ry'],
+    });
+    frame.element({ id: `gear.equaliser.front.${side}`, from: ends[0] as string, to: pivot, ...RIGID });
+    frame.element({ id: `gear.equaliser.rear.${side}`, from: pivot, to: ends[1] as string, ...RIGID });
+    gear.pivots.push({ node: pivot, side });
+    spring(gear, `spring.1.${side}`, firstSeats[i], { front, rear: ends[0] as string, fixed: 'front', eyeZ });
+    spring(gear, `spring.2.${side}`, secondSeats[i], { front: ends[1] as string, rear, fixed: 'rear', eyeZ });
+  });
+};
+
+/**
+ * The tube across under the rails, an arm back to each hub: the bracket gets the wheel's force and, by the arm, its moment. The tube
+ * itself bends under the wheels' overhang; its brackets give about the trailer's length, as bolted flanges on thin walls do.
+ */
+const torsionAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
+  const { project, frame } = gear;
+  const { armM, trackM } = project.runningGear.suspension;
+  const hubs = wheelNodes(gear, axle, x);
+  const bracketX = x - armM;
+  const tubeZ = eyeZM(gear) + HANGER_DROP_M - project.runningGear.axle.tubeDiameterM / 2;
+  const tube = axleTube(project);
+  const seats = ([0, 1] as const).map((i) => {
+    const side = SIDES[i];
+    const bracket = hangerNode(gear, i, bracketX, name);
+    const railZ = frame.at(bracket)[2];
+    const seat = frame.node(`${axle}.seat.${side}`, [bracketX, frame.at(bracket)[1], tubeZ]);
+    const heightM = (railZ - tubeZ) / 2;
+    // Upright, its own z runs along the trailer: free to turn about that, and giving sideways (k = 3·E·I ÷ h³).
+    frame.element({
+      id: `gear.${axle}.bracket.${side}`,
+      from: bracket,
+      to: seat,
+      ...RIGID,
+      izM4: (SIDEWAYS_N_PER_M * heightM ** 3) / (3 * RIGID.elasticPa),
+      offsetFrom: [0, 0, -heightM],
+      releaseTo: ['rz'],
+    });
+    return seat;
+  }) as [string, string];
+  frame.element({ id: `gear.${axle}.tube.middle`, from: seats[0], to: seats[1], ...tube });
+  ([0, 1] as const).forEach((i) => {
+    const side = SIDES[i];
+    const end = frame.node(`${axle}.tube-end.${side}`, [bracketX, ((i === 0 ? -1 : 1) * trackM) / 2, tubeZ]);
+    frame.element({ id: `gear.${axle}.tube.${side}`, from: seats[i], to: end, ...tube });
+    frame.element({ id: `gear.${axle}.arm.${side}`, from: end, to: hubs[i], ...RIGID });
+  });
+};
+
+/** An axle bolted or welded under the rails without springs: it stiffens the frame as a cross-member does. */
+const solidAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
+  const { project, frame, hubZM } = gear;
+  const hubs = wheelNodes(gear, axle, x);
+  const tube = axleTube(project);
+  const seats = ([0, 1] as const).map((i) => hangerNode(gear, i, x, name)) as [string, string];
+  const arm = (i: 0 | 1): Vector3 => below(gear, seats[i], hubZM);
+  frame.element({ id: `gear.${axle}.tube.left`, from: hubs[0], to: seats[0], ...tube, offsetTo: arm(0) });
+  frame.element({
+    id: `gear.${axle}.tube.middle`,
+    from: seats[0],
+    to: seats[1],
+    ...tube,
+    offsetFrom: arm(0),
+    offsetTo: arm(1),
+  });
+  frame.element({ id: `gear.${axle}.tube.right`, from: seats[1], to: hubs[1], ...tube, offsetFrom: arm(1) });
+};
+
+/** Puts axles, springs and arms under the rails as the suspension really holds them; or says why it cannot. */
+export const placeGear = (
+  project: Project,
+  frame: Framing,
+  rails: readonly [Rail, Rail],
+  groundZM: number,
+): GearPlaces | { readonly code: 'no-axle-under-frame' } | { readonly code: 'suspension-not-modelled' } => {
+  const places = axlePlaces(project);
+  const [first, second] = places;
+  if (!first) return { code: 'no-axle-under-frame' };
+  const gear: Gear = {
+    project,
+    frame,
+    rails,
+    hubZM: groundZM + project.runningGear.tire.loadedRadiusM,
+    hangers: [],
+    wheels: [],
+    pivots: [],
+  };
+  const before = frame.members.length;
+  const { kind, armM, hangerSpacingM } = project.runningGear.suspension;
+  const ends =
+    kind === 'leaf'
+      ? [first.xM - hangerSpacingM / 2, (second ?? first).xM + hangerSpacingM / 2]
+      : kind === 'torsion'
+        ? places.map(({ xM }) => xM - armM)
+        : places.map(({ xM }) => xM);
+  if (ends.some((x) => rails.some(({ start, end }) => x < start[0] - 1e-9 || x > end[0] + 1e-9)))
+    return { code: 'no-axle-under-frame' };
+  // Two axles without an equaliser share by their springs' rates, which the balance does not know yet.
+  if (second && kind !== 'leaf') return { code: 'suspension-not-modelled' };
+  if (second && equaliserGapM(project) <= 0) return { code: 'suspension-not-modelled' };
+  if (kind === 'leaf' && second) leafTandem(gear, first.xM, second.xM);
+  else if (kind === 'leaf') leafSingle(gear, first.xM);
+  else
+    places.forEach(({ id, xM }, i) => (kind === 'torsion' ? torsionAxle : solidAxle)(gear, id, xM, `hanger.${i + 1}`));
+  return {
+    wheels: gear.wheels,
+    hangers: gear.hangers,
+    pivots: gear.pivots,
+    rearmostXM: Math.max(...gear.hangers.map(({ xM }) => xM)),
+    elementIds: frame.members.slice(before).map(({ id }) => id),
+  };
+};

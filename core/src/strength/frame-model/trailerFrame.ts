@@ -1,0 +1,230 @@
+import type { Chassis, Member, PlanPoint } from '../../chassis/index.js';
+import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
+import { add, length, scale, subtract } from '../../frame-analysis/index.js';
+import type { Project } from '../../project/index.js';
+import { type BarElement, type Framing, framing, type Station } from './framing.js';
+import { type GearPlaces, placeGear } from './gear.js';
+import { RIGID } from './rigid.js';
+
+/** The chassis and what carries it, as nodes and elements; and where the world takes hold of it. */
+export interface TrailerFrame {
+  readonly nodes: readonly FrameNode[];
+  readonly elements: readonly FrameMember[];
+  readonly bars: readonly BarElement[];
+  /** node of the ball centre */
+  readonly ball: string;
+  readonly jack: string | undefined;
+  readonly gear: GearPlaces;
+  /** ends of the rails where the headers join: front left, front right, rear left, rear right */
+  readonly corners: readonly [string, string, string, string];
+  readonly rearMiddle: string;
+  /** on each rail just behind the rearmost hanger: where a floor jack goes */
+  readonly underRail: readonly [string, string];
+  readonly groundZM: number;
+  readonly at: (node: string) => Vector3;
+}
+
+export type FrameFault =
+  | { readonly code: 'frame-incomplete' }
+  | { readonly code: 'no-axle-under-frame' }
+  | { readonly code: 'suspension-not-modelled' };
+
+interface Line {
+  readonly member: Member;
+  readonly start: Vector3;
+  readonly end: Vector3;
+  readonly stations: Station[];
+}
+
+const centreZM = ({ extent, bar }: Member): number => extent.z0M + bar.design.centroidZM;
+
+const middle = (a: PlanPoint, b: PlanPoint): PlanPoint => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
+
+const railLine = (member: Member): Line => {
+  const ys = member.plan.map(([, y]) => y);
+  const y = (Math.min(...ys) + Math.max(...ys)) / 2;
+  const z = centreZM(member);
+  return { member, start: [member.extent.x0M, y, z], end: [member.extent.x1M, y, z], stations: [] };
+};
+
+/** A header or cross-member from one rail to the other, between the faces that it butts on. */
+const crossLine = (member: Member): Line => {
+  const ys = member.plan.map(([, y]) => y);
+  const x = (member.extent.x0M + member.extent.x1M) / 2;
+  const z = centreZM(member);
+  return { member, start: [x, Math.min(...ys), z], end: [x, Math.max(...ys), z], stations: [] };
+};
+
+/** Along the middle of a tongue bar, from where it meets the coupler to its rear end. */
+const tongueLine = (member: Member, slanted: boolean): Line => {
+  const [tipOuter, rearOuter, rearInner, tipInner] = member.plan as [PlanPoint, PlanPoint, PlanPoint, PlanPoint];
+  const rear = middle(rearOuter, rearInner);
+  const z = centreZM(member);
+  if (!slanted) {
+    const tip = middle(tipOuter, tipInner);
+    return { member, start: [tip[0], tip[1], z], end: [rear[0], rear[1], z], stations: [] };
+  }
+  // Both tips are cut along the centre line: the leg's own middle meets it half-way along that cut.
+  const tipX = (tipOuter[0] + tipInner[0]) / 2;
+  return { member, start: [tipX, 0, z], end: [rear[0], rear[1], z], stations: [] };
+};
+
+const alongX = (line: Line, x: number): number => {
+  const span = line.end[0] - line.start[0];
+  return ((x - line.start[0]) / span) * length(subtract(line.end, line.start));
+};
+const placeOn = (line: Line, atM: number): Vector3 => {
+  const whole = subtract(line.end, line.start);
+  return add(line.start, scale(whole, atM / length(whole)));
+};
+
+/** Within this of a header's end a tongue leg is joined to the corner itself, m. */
+const CORNER_M = 0.02;
+
+interface Skeleton {
+  readonly frame: Framing;
+  readonly rails: readonly [Line, Line];
+  readonly crosses: readonly Line[];
+}
+
+const jointOf = (cross: string, rail: string): string => `${cross}@${rail}`;
+
+/** Joins every header and cross-member to both rails: the node lies on the rail's middle, an arm reaches to the bar's end. */
+const joinCrosses = ({ frame, rails, crosses }: Skeleton): void => {
+  for (const cross of crosses) {
+    rails.forEach((rail, side) => {
+      const x = cross.start[0];
+      const atM = Math.min(Math.max(x - rail.start[0], 0), rail.end[0] - rail.start[0]);
+      const node = frame.node(jointOf(cross.member.id, rail.member.id), [x, rail.start[1], rail.start[2]]);
+      rail.stations.push({ atM, node, joint: cross.member.id });
+      const end = side === 0 ? 0 : length(subtract(cross.end, cross.start));
+      cross.stations.push({ atM: end, node, joint: rail.member.id });
+    });
+  }
+};
+
+/** A node on a header or cross-member at y, or the corner itself where y is at its end. */
+const nodeOnCross = (frame: Framing, cross: Line, y: number, name: string): string => {
+  const [left, right] = [cross.start[1], cross.end[1]];
+  const clamped = Math.min(Math.max(y, left), right);
+  const near = clamped - left < CORNER_M ? 0 : right - clamped < CORNER_M ? 1 : undefined;
+  if (near !== undefined) return (cross.stations[near] as Station).node;
+  const found = cross.stations.find(({ atM }) => Math.abs(atM - (clamped - left)) < 1e-6);
+  if (found) return found.node;
+  const node = frame.node(name, [cross.start[0], clamped, cross.start[2]]);
+  cross.stations.push({ atM: clamped - left, node, joint: name.split('@')[1] ?? name });
+  return node;
+};
+
+/** Joins a tongue bar to what it meets: the front header, cross-members that it passes under, the rail at its rear end. */
+const joinTongue = (
+  { frame, rails, crosses }: Skeleton,
+  line: Line,
+  rearOn: 'rails' | 'cross-member' | 'header',
+): void => {
+  const front = crosses.find(({ member }) => member.id === 'header.front') as Line;
+  const id = line.member.id;
+  const wholeM = length(subtract(line.end, line.start));
+  const joinTo = (cross: Line, atM: number): void => {
+    const y = placeOn(line, atM)[1];
+    const node = nodeOnCross(frame, cross, y, `${cross.member.id}@${id}`);
+    line.stations.push({ atM, node, joint: cross.member.id });
+  };
+  if (rearOn === 'header') {
+    joinTo(front, wholeM);
+    return;
+  }
+  joinTo(front, alongX(line, front.start[0]));
+  const under = crosses.filter(
+    (cross) =>
+      cross !== front && cross.start[0] > front.start[0] && cross.start[0] <= line.end[0] + cross.member.bar.widthM / 2,
+  );
+  for (const cross of under) joinTo(cross, Math.min(wholeM, alongX(line, cross.start[0])));
+  if (rearOn !== 'rails') return;
+  const rail = line.end[1] < 0 ? rails[0] : rails[1];
+  const x = line.end[0];
+  const node = frame.node(`${rail.member.id}@${id}`, [x, rail.start[1], rail.start[2]]);
+  rail.stations.push({ atM: x - rail.start[0], node, joint: id });
+  line.stations.push({ atM: wholeM, node, joint: rail.member.id });
+};
+
+/** The frame with its running gear; or why it cannot be put together. */
+export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame | FrameFault => {
+  const byId = (id: string): Member | undefined => chassis.members.find((member) => member.id === id);
+  const [left, right] = [byId('rail.left'), byId('rail.right')];
+  const { tongue } = chassis;
+  const usable = chassis.problems.every(({ code }) => code === 'wrong-metal');
+  if (!left || !right || !tongue || !usable) return { code: 'frame-incomplete' };
+  const frame = framing();
+  const rails = [railLine(left), railLine(right)] as const;
+  const crosses = chassis.members
+    .filter(({ group }) => group === 'cross' || group === 'header')
+    .map(crossLine)
+    .sort((a, b) => a.start[0] - b.start[0]);
+  const skeleton: Skeleton = { frame, rails, crosses };
+  joinCrosses(skeleton);
+  const rear = crosses.find(({ member }) => member.id === 'header.rear') as Line;
+  const rearMiddle = nodeOnCross(frame, rear, 0, 'header.rear@middle');
+  const legs = tongue.members.map((member) => tongueLine(member, tongue.legAngleRad > 0));
+  const tongueZM = (legs[0] as Line).start[2];
+  const ball = frame.node('ball', [chassis.ballXM, 0, tongueZM]);
+  for (const leg of legs) {
+    leg.stations.push({ atM: 0, node: ball, joint: 'coupler' });
+    joinTongue(skeleton, leg, tongue.rearOn);
+  }
+  const groundZM = -project.runningGear.railTopHeightM;
+  const gear = placeGear(project, frame, rails, groundZM);
+  if ('code' in gear) return gear;
+  const underRail = rails.map((rail) => {
+    const x = Math.min(gear.rearmostXM + UNDER_RAIL_M, rail.end[0]);
+    return railNode(frame, rail, x, `jack@${rail.member.id}`, 'floor jack');
+  });
+  for (const line of [...rails, ...crosses, ...legs]) frame.bar(line.member, line.start, line.end, line.stations);
+  const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
+  return {
+    nodes: frame.nodes,
+    elements: frame.members,
+    bars: frame.bars,
+    ball,
+    jack: jackNode(project, frame, chassis, ball),
+    gear,
+    corners: [
+      corner('header.front', rails[0]),
+      corner('header.front', rails[1]),
+      corner('header.rear', rails[0]),
+      corner('header.rear', rails[1]),
+    ],
+    rearMiddle,
+    underRail: underRail as unknown as [string, string],
+    groundZM,
+    at: frame.at,
+  };
+};
+
+/** A floor jack goes this far behind the rear hanger, m: room for its saddle, common practice. */
+const UNDER_RAIL_M = 0.15;
+
+/** The place on a rail at x: the joint that is there already, or a new one. */
+export const railNode = (
+  frame: Framing,
+  rail: Pick<Line, 'start' | 'stations'>,
+  x: number,
+  name: string,
+  joint: string,
+): string => {
+  const atM = x - rail.start[0];
+  const there = rail.stations.find((station) => Math.abs(station.atM - atM) < 1e-6);
+  if (there) return there.node;
+  const node = frame.node(name, [x, rail.start[1], rail.start[2]]);
+  rail.stations.push({ atM, node, joint });
+  return node;
+};
+
+/** The jack stands under the coupler's node by an arm of its own. */
+const jackNode = (project: Project, frame: Framing, chassis: Chassis, ball: string): string => {
+  const [, y, z] = frame.at(ball);
+  const node = frame.node('jack', [chassis.ballXM + project.coupling.jackBehindBallM, y, z]);
+  if (project.coupling.jackBehindBallM <= 0) return ball;
+  frame.element({ id: 'gear.jack-post', from: ball, to: node, ...RIGID });
+  return node;
+};

@@ -1,0 +1,273 @@
+import type { Member } from '../../chassis/index.js';
+import type { InnerAt } from '../../frame-analysis/index.js';
+import { designShape, outsideSize, type SectionProperties, type Shape } from '../../sections/index.js';
+import { publishedSure, publishedVerify, type Source } from '../../source.js';
+import { shearModulusPa } from '../frame-model/framing.js';
+import { aluminumBending, aluminumCompression, aluminumShearPa, aluminumTension } from './aluminum.js';
+import {
+  channelSizes,
+  channelWarpingM6,
+  type Nominal,
+  steelBending,
+  steelCompression,
+  type SteelInput,
+  steelShear,
+  steelTorsion,
+} from './steel.js';
+
+/** AISC 360-16: ASD factors on yield in tension, compression, bending, shear of walls and torsion. */
+const STEEL_FACTOR = 1.67;
+
+/** What a bar's section may bear on a stretch, N and N·m; each with its clause. Already divided by the safety factor. */
+export interface Resistance {
+  readonly tension: Nominal;
+  readonly compression: Nominal;
+  /** bending in the vertical plane, about y */
+  readonly bendingY: Nominal;
+  /** bending in the level plane, about z */
+  readonly bendingZ: Nominal;
+  readonly shearY: Nominal;
+  readonly shearZ: Nominal;
+  /** tubes: their torsional strength; open bars twist against `open` instead */
+  readonly torsion: Nominal | undefined;
+  readonly open: OpenTorsion | undefined;
+  readonly welded: boolean;
+  readonly section: SectionProperties;
+  /** for the yield limit: yield stress of the stretch, Pa */
+  readonly yieldPa: number;
+  readonly shape: Shape;
+}
+
+/** How an open bar answers twist: stress per N·m, and what is allowed. */
+export interface OpenTorsion {
+  /** St Venant shear stress per torque, t ÷ J, Pa per N·m */
+  readonly shearPerNm: number;
+  readonly allowedShearPa: number;
+  /** warping stress per torque, Pa per N·m; 0 where nothing warps */
+  readonly warpingPerNm: number;
+  readonly allowedNormalPa: number;
+}
+
+export interface Stretch {
+  /** between the joints that hold the bar sideways */
+  readonly unbracedM: number;
+  /** of the whole bar, for buckling in the vertical plane */
+  readonly wholeM: number;
+  readonly welded: boolean;
+}
+
+const thickestM = (shape: Shape): number => {
+  switch (shape.kind) {
+    case 'rect-tube':
+    case 'round-tube':
+      return shape.wallM;
+    case 'angle':
+    case 'bent-channel':
+      return shape.thicknessM;
+    case 'channel':
+      return Math.max(shape.webM, shape.flangeThicknessM);
+    case 'flat-bar':
+      return Math.min(shape.widthM, shape.heightM);
+  }
+};
+
+/** Flange bending of a channel that is held against warping at both joints: a torque T gives M = T·L ÷ 4h in each flange (Design Guide 9's upper bound). */
+const warpingPerNm = (shape: Shape, unbracedM: number): number => {
+  if (shape.kind !== 'channel' && shape.kind !== 'bent-channel') return 0;
+  const { flange, depthM, flangeM } = channelSizes(shape);
+  return unbracedM / (4 * (depthM - flange)) / ((flange * flangeM ** 2) / 6);
+};
+
+const openTorsion = (
+  shape: Shape,
+  section: SectionProperties,
+  unbracedM: number,
+  normalPa: number,
+  shearPa: number,
+): OpenTorsion => ({
+  shearPerNm: thickestM(shape) / section.torsionM4,
+  allowedShearPa: shearPa,
+  warpingPerNm: warpingPerNm(shape, unbracedM),
+  allowedNormalPa: normalPa,
+});
+
+const allowed = ({ value, source }: Nominal, factor: number): Nominal => ({ value: value / factor, source });
+
+const steelResistance = (member: Member, shape: Shape, stretch: Stretch): Resistance => {
+  const { material, bar } = member;
+  const input: SteelInput = {
+    shape,
+    section: bar.design,
+    yieldPa: material.yieldPa,
+    elasticPa: material.elasticPa,
+    shearPa: shearModulusPa(material),
+  };
+  const torsion = steelTorsion(input, stretch.unbracedM);
+  const normalPa = material.yieldPa / STEEL_FACTOR;
+  return {
+    tension: { value: bar.design.areaM2 * normalPa, source: publishedSure('AISC 360-16 D2') },
+    compression: allowed(steelCompression(input, stretch.wholeM, stretch.unbracedM), STEEL_FACTOR),
+    bendingY: allowed(steelBending(input, 'upright', stretch.unbracedM), STEEL_FACTOR),
+    bendingZ: allowed(steelBending(input, 'level', stretch.unbracedM), STEEL_FACTOR),
+    shearY: allowed(steelShear(input, 'level'), STEEL_FACTOR),
+    shearZ: allowed(steelShear(input, 'upright'), STEEL_FACTOR),
+    torsion: torsion && allowed(torsion, STEEL_FACTOR),
+    open: torsion ? undefined : openTorsion(shape, bar.design, stretch.unbracedM, normalPa, 0.6 * normalPa),
+    welded: false,
+    section: bar.design,
+    yieldPa: material.yieldPa,
+    shape,
+  };
+};
+
+const tubeTorsionModulusM3 = (shape: Shape): number | undefined => {
+  if (shape.kind === 'rect-tube') {
+    const t = shape.wallM;
+    return 2 * (shape.widthM - t) * (shape.heightM - t) * t - 4.5 * (4 - Math.PI) * t ** 3;
+  }
+  if (shape.kind === 'round-tube') return (Math.PI * (shape.diameterM - shape.wallM) ** 2 * shape.wallM) / 2;
+  return undefined;
+};
+
+const shearAreas = (shape: Shape, section: SectionProperties): { y: number; z: number } => {
+  const { widthM, heightM } = outsideSize(shape);
+  switch (shape.kind) {
+    case 'rect-tube':
+      return { y: 2 * (widthM - 2 * shape.wallM) * shape.wallM, z: 2 * (heightM - 2 * shape.wallM) * shape.wallM };
+    case 'angle':
+      return { y: shape.horizontalLegM * shape.thicknessM, z: shape.verticalLegM * shape.thicknessM };
+    case 'channel':
+    case 'bent-channel': {
+      const { web, flange, depthM, flangeM } = channelSizes(shape);
+      return { y: 2 * flangeM * flange, z: depthM * web };
+    }
+    case 'round-tube':
+      return { y: section.areaM2 / 2, z: section.areaM2 / 2 };
+    case 'flat-bar':
+      return { y: (2 / 3) * section.areaM2, z: (2 / 3) * section.areaM2 };
+  }
+};
+
+const aluminumResistance = (member: Member, shape: Shape, stretch: Stretch): Resistance => {
+  const { material, bar } = member;
+  const input = { shape, section: bar.design, material, welded: stretch.welded };
+  const shearPa = aluminumShearPa(input);
+  const shear: Source = publishedVerify('Aluminum Design Manual G.2');
+  const areas = shearAreas(shape, bar.design);
+  const modulus = tubeTorsionModulusM3(shape);
+  const yieldPa = stretch.welded ? (material.weldedYieldPa ?? material.yieldPa) : material.yieldPa;
+  const tension = aluminumTension(input);
+  return {
+    tension,
+    compression: aluminumCompression(input, stretch.wholeM, stretch.unbracedM),
+    bendingY: aluminumBending(input, 'upright'),
+    bendingZ: aluminumBending(input, 'level'),
+    shearY: { value: areas.y * shearPa, source: shear },
+    shearZ: { value: areas.z * shearPa, source: shear },
+    torsion:
+      modulus === undefined
+        ? undefined
+        : { value: modulus * shearPa, source: publishedVerify('Aluminum Design Manual H.2') },
+    open:
+      modulus === undefined
+        ? openTorsion(shape, bar.design, stretch.unbracedM, tension.value / bar.design.areaM2, shearPa)
+        : undefined,
+    welded: stretch.welded,
+    section: bar.design,
+    yieldPa,
+    shape,
+  };
+};
+
+/** What a stretch of a bar may bear. */
+export const memberResistance = (member: Member, stretch: Stretch): Resistance => {
+  const shape = designShape(member.section);
+  return member.material.family === 'steel'
+    ? steelResistance(member, shape, stretch)
+    : aluminumResistance(member, shape, stretch);
+};
+
+/** Below this share of its strength twist does not count beside bending: AISC 360-16 H3.2. */
+export const TWIST_COUNTS_FROM = 0.2;
+
+/** Shares of what is borne, and how they add up. */
+export interface Utilisation {
+  readonly value: number;
+  readonly rule: 'normal' | 'shear' | 'with-twist' | 'open-twist' | 'yield';
+  readonly axial: number;
+  readonly bendingY: number;
+  readonly bendingZ: number;
+  readonly shear: number;
+  readonly twist: number;
+}
+
+/** H1-1: axial force and bending in both planes. */
+const axialAndBending = (axial: number, bending: number): number =>
+  axial >= 0.2 ? axial + (8 / 9) * bending : axial / 2 + bending;
+
+/** The largest share alone, for looking along a bar; `allowableUtilisation` tells how it comes about. */
+export const allowableShare = (r: Resistance, inner: InnerAt): number => {
+  const axial = inner.n >= 0 ? inner.n / r.tension.value : -inner.n / r.compression.value;
+  const bending = Math.abs(inner.my) / r.bendingY.value + Math.abs(inner.mz) / r.bendingZ.value;
+  const shear = Math.hypot(inner.vy / r.shearY.value, inner.vz / r.shearZ.value);
+  const twistNm = Math.abs(inner.t);
+  if (r.torsion) {
+    const twist = twistNm / r.torsion.value;
+    return twist > TWIST_COUNTS_FROM
+      ? axial + bending + (shear + twist) ** 2
+      : Math.max(axialAndBending(axial, bending), shear);
+  }
+  const open = r.open as OpenTorsion;
+  return Math.max(
+    axialAndBending(axial, bending) + (twistNm * open.warpingPerNm) / open.allowedNormalPa,
+    shear + (twistNm * open.shearPerNm) / open.allowedShearPa,
+  );
+};
+
+/** Share of the allowable at a place: AISC 360-16 H1-1, G, H3-6 (tubes) or H3.3 (open bars); the same sums serve aluminum (ADM H.1, H.3). */
+export const allowableUtilisation = (r: Resistance, inner: InnerAt): Utilisation => {
+  const axial = inner.n >= 0 ? inner.n / r.tension.value : -inner.n / r.compression.value;
+  const bendingY = Math.abs(inner.my) / r.bendingY.value;
+  const bendingZ = Math.abs(inner.mz) / r.bendingZ.value;
+  const shear = Math.hypot(inner.vy / r.shearY.value, inner.vz / r.shearZ.value);
+  const twistNm = Math.abs(inner.t);
+  const parts = { axial, bendingY, bendingZ, shear, value: allowableShare(r, inner) };
+  if (r.torsion) {
+    const twist = twistNm / r.torsion.value;
+    const rule = twist > TWIST_COUNTS_FROM ? 'with-twist' : parts.value === shear ? 'shear' : 'normal';
+    return { ...parts, twist, rule };
+  }
+  const open = r.open as OpenTorsion;
+  const twist = (twistNm * open.shearPerNm) / open.allowedShearPa;
+  const warping = (twistNm * open.warpingPerNm) / open.allowedNormalPa;
+  const rule = twist > 0.05 || warping > 0.05 ? 'open-twist' : parts.value === shear + twist ? 'shear' : 'normal';
+  return { ...parts, twist, rule };
+};
+
+/** Twist stress at the wall, Pa per N·m. */
+const twistStressPerNm = ({ shape, section }: Resistance): number => {
+  const modulus = tubeTorsionModulusM3(shape);
+  return modulus === undefined ? thickestM(shape) / section.torsionM4 : 1 / modulus;
+};
+
+/** Largest stress ÷ yield: σ = N/A + My/Sy + Mz/Sz with τ of shear and twist by von Mises; for loads that must leave nothing bent. */
+export const yieldUtilisation = (r: Resistance, inner: InnerAt): Utilisation => {
+  const { section, yieldPa } = r;
+  const axial = Math.abs(inner.n) / section.areaM2 / yieldPa;
+  const bendingY = Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) / yieldPa;
+  const bendingZ = Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3) / yieldPa;
+  const areas = shearAreas(r.shape, section);
+  const shear = Math.hypot(inner.vy / areas.y, inner.vz / areas.z) / yieldPa;
+  const twist = (Math.abs(inner.t) * twistStressPerNm(r)) / yieldPa;
+  return {
+    axial,
+    bendingY,
+    bendingZ,
+    shear,
+    twist,
+    rule: 'yield',
+    value: Math.hypot(axial + bendingY + bendingZ, Math.sqrt(3) * (shear + twist)),
+  };
+};
+
+export { channelWarpingM6 };

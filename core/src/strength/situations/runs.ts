@@ -1,0 +1,310 @@
+import type { BalancedCase } from '../../balance/index.js';
+import { add, type Vector3 } from '../../frame-analysis/index.js';
+import type { Project } from '../../project/index.js';
+import { STANDARD_GRAVITY, weightN } from '../../units/index.js';
+import type { TrailerFrame } from '../frame-model/trailerFrame.js';
+import { bumpFactor } from '../roads.js';
+import { type Acceleration, accelerationUnder, resultant, type RigidBody } from './inertia.js';
+import type { Balance, SituationId } from './situations.js';
+
+/** How the frame is held; each has one factorisation. */
+export type SupportId = 'road' | 'jack' | 'hangers' | 'rail-left' | 'rail-right' | 'corners-left' | 'corners-right';
+
+/** A force put on the frame from outside, with the node that passes it on. */
+export interface OuterForce {
+  readonly node: string;
+  readonly at: Vector3;
+  readonly forceN: Vector3;
+}
+
+/** Accelerations that the masses feel; gravity counts as one upward. */
+export interface Field {
+  readonly sprung: Vector3;
+  readonly unsprung: Vector3;
+  /** about the body's centre, all masses */
+  readonly angular: Vector3;
+}
+
+/** One arrangement of forces of a situation; each situation has one or several, and the worst governs. */
+export interface Run {
+  readonly situation: SituationId;
+  /** which of the situation's arrangements */
+  readonly variant: string;
+  readonly balance: Balance;
+  readonly support: SupportId;
+  readonly field: Field;
+  readonly forces: readonly OuterForce[];
+}
+
+const NONE: Vector3 = [0, 0, 0];
+const g = STANDARD_GRAVITY;
+const up = (n: number): Vector3 => [0, 0, n * g];
+
+/** What a case's runs are made of. */
+export interface RunContext {
+  readonly project: Project;
+  readonly frame: TrailerFrame;
+  readonly balanced: BalancedCase & { readonly standing: NonNullable<BalancedCase['standing']> };
+  readonly body: RigidBody;
+  /** the figure on the plate, or what the case weighs where that is more or nothing is on the plate */
+  readonly grossKg: number;
+}
+
+interface Wheels {
+  readonly left: readonly OuterForce[];
+  readonly right: readonly OuterForce[];
+}
+
+const groundAt = ({ frame }: RunContext, node: string): Vector3 => {
+  const [x, y] = frame.at(node);
+  return [x, y, frame.groundZM];
+};
+
+/** Shares of one side's force between its wheels: as the equaliser gives them. */
+const sideShares = ({ project, frame }: RunContext): readonly number[] => {
+  if (frame.gear.wheels.length < 4) return [1];
+  const [a, b] = project.runningGear.equaliserArms;
+  return [b / (a + b), a / (a + b)];
+};
+
+/** A force on each side's wheels, acting on the ground there. */
+const onWheels = (context: RunContext, left: Vector3, right: Vector3): Wheels => {
+  const shares = sideShares(context);
+  const side = (name: 'left' | 'right', force: Vector3): OuterForce[] =>
+    context.frame.gear.wheels
+      .filter((wheel) => wheel.side === name)
+      .map(({ node }, i) => {
+        const share = shares[i] as number;
+        return { node, at: groundAt(context, node), forceN: [force[0] * share, force[1] * share, force[2] * share] };
+      });
+  return { left: side('left', left), right: side('right', right) };
+};
+const both = ({ left, right }: Wheels): OuterForce[] => [...left, ...right];
+
+const atNode = ({ frame }: RunContext, node: string, forceN: Vector3): OuterForce => ({
+  node,
+  at: frame.at(node),
+  forceN,
+});
+
+const still = (n: number): Field => ({ sprung: up(n), unsprung: up(1), angular: NONE });
+
+const supported = (
+  situation: SituationId,
+  variant: string,
+  support: SupportId,
+  field: Field,
+  forces: readonly OuterForce[] = [],
+): Run => ({ situation, variant, balance: 'supported', support, field, forces });
+
+/** Forces balanced by the inertia of the whole, on top of n times the standing load; the supports then give the standing load only. */
+const free = (
+  context: RunContext,
+  situation: SituationId,
+  variant: string,
+  n: number,
+  forces: readonly OuterForce[],
+): Run => {
+  const { linear, angular }: Acceleration = accelerationUnder(context.body, resultant(forces, context.body.centre));
+  return {
+    situation,
+    variant,
+    balance: 'free',
+    support: context.balanced.standing.on === 'ball' ? 'road' : 'jack',
+    field: { sprung: add(up(n), linear), unsprung: add(up(Math.min(n, 1)), linear), angular },
+    forces,
+  };
+};
+
+const sprungOn = ({ balanced }: RunContext, side: 'left' | 'right'): number => {
+  // Roll is taken by the springs in proportion to what each wheel carries.
+  const { axles } = balanced.standing;
+  return axles.reduce((sum, { sprungN, loadN, leftN, rightN }) => {
+    const own = side === 'left' ? leftN : rightN;
+    return sum + (loadN > 0 ? (sprungN * own) / loadN : 0);
+  }, 0);
+};
+
+const SIDES = ['left', 'right'] as const;
+
+const oneWheelBump = (context: RunContext): Run[] => {
+  const n = bumpFactor(context.project);
+  return SIDES.map((side) => {
+    const extra: Vector3 = [0, 0, (n - 1) * sprungOn(context, side)];
+    const wheels = side === 'left' ? onWheels(context, extra, NONE) : onWheels(context, NONE, extra);
+    return free(context, 'bump-one', side, 1, both(wheels));
+  });
+};
+
+/** Share of a wheel's load that the frame is twisted by between axle and front header, by road. */
+const TWIST_SHARES = { road: 0.25, rough: 0.35, 'off-road': 0.5 } as const;
+
+const twist = (context: RunContext): Run[] => {
+  const { project, frame } = context;
+  const wheelN = (sprungOn(context, 'left') + sprungOn(context, 'right')) / 2;
+  const couple = TWIST_SHARES[project.job.road] * wheelN * project.runningGear.suspension.trackM;
+  const [frontLeft, frontRight] = frame.corners;
+  const apart = frame.at(frontRight)[1] - frame.at(frontLeft)[1];
+  return ([1, -1] as const).map((sign) => {
+    const atWheel = (sign * couple) / project.runningGear.suspension.trackM;
+    const atCorner = (sign * couple) / apart;
+    return free(context, 'twist', sign === 1 ? 'left' : 'right', 1, [
+      ...both(onWheels(context, [0, 0, atWheel], [0, 0, -atWheel])),
+      atNode(context, frontLeft, [0, 0, -atCorner]),
+      atNode(context, frontRight, [0, 0, atCorner]),
+    ]);
+  });
+};
+
+/** Dynamic vertical load that goes with braking and cornering. */
+const WITH_VERTICAL = 1.5;
+const BRAKING_G = 0.7;
+const CORNERING_G = 0.4;
+
+/** What ball and wheels must give upward on top of the standing load, so that the trailer does not pitch under these forces and its own inertia. */
+const braking = (context: RunContext): Run[] => {
+  const { body, frame, balanced, project } = context;
+  const total = body.massKg * BRAKING_G * g;
+  const variants = project.coupling.brakes === 'fitted' ? (['hitch', 'own-brakes'] as const) : (['hitch'] as const);
+  return variants.map((variant) => {
+    const brake = variant === 'own-brakes' ? total : 0;
+    const hitch = total - brake;
+    const ball = frame.at(frame.ball);
+    const baseM = balanced.standing.groupCentreXM - ball[0];
+    // Moments about the ground under the axle: ΔT·base = m·a·h − H·h_ball.
+    const noseN = (total * (body.centre[2] - frame.groundZM) - hitch * (ball[2] - frame.groundZM)) / baseM;
+    return free(context, 'braking', variant, WITH_VERTICAL, [
+      atNode(context, frame.ball, [hitch, 0, noseN]),
+      ...both(onWheels(context, [brake / 2, 0, -noseN / 2], [brake / 2, 0, -noseN / 2])),
+    ]);
+  });
+};
+
+/** A curve to one side: side forces in proportion to the loads, the outer wheel carrying more. */
+const cornering = (context: RunContext): Run[] => {
+  const { body, frame, balanced, project } = context;
+  const ball = frame.at(frame.ball);
+  const axleX = balanced.standing.groupCentreXM;
+  const total = body.massKg * CORNERING_G * g;
+  const ballN = (total * (axleX - body.centre[0])) / (axleX - ball[0]);
+  const rollNm = total * (body.centre[2] - frame.groundZM) - ballN * (ball[2] - frame.groundZM);
+  const transferN = rollNm / project.runningGear.suspension.trackM;
+  const axlesN = balanced.standing.axles.reduce((sum, { loadN }) => sum + loadN, 0);
+  return ([1, -1] as const).map((sign) => {
+    // sign 1: pushed to the right by the road, as in a curve to the right; the body leans on the left wheels.
+    const wheels = (side: 'left' | 'right'): Vector3 => {
+      const outer = side === 'left' ? sign : -sign;
+      const share = Math.max(0, Math.min(1, 0.5 + (outer * transferN) / Math.max(axlesN, 1)));
+      return [0, sign * (total - ballN) * share, outer * transferN];
+    };
+    return free(context, 'cornering', sign === 1 ? 'right' : 'left', WITH_VERTICAL, [
+      atNode(context, frame.ball, [0, sign * ballN, 0]),
+      ...both(onWheels(context, wheels('left'), wheels('right'))),
+    ]);
+  });
+};
+
+/** ADR 62 and VSB 1, in g on the whole trailer. */
+const DRAWBAR_LOADS: readonly { readonly variant: string; readonly g: Vector3 }[] = [
+  { variant: 'pull', g: [-1.5, 0, 0] },
+  { variant: 'push', g: [1.5, 0, 0] },
+  { variant: 'left', g: [0, -0.5, 0] },
+  { variant: 'right', g: [0, 0.5, 0] },
+  { variant: 'up', g: [0, 0, 0.5] },
+  { variant: 'down', g: [0, 0, -0.5] },
+];
+
+const held = (situation: SituationId, variant: string, forces: readonly OuterForce[]): Run => ({
+  situation,
+  variant,
+  balance: 'held',
+  support: 'hangers',
+  field: { sprung: NONE, unsprung: NONE, angular: NONE },
+  forces,
+});
+
+const freeAlone = (context: RunContext, situation: SituationId, variant: string, forces: readonly OuterForce[]): Run =>
+  free(context, situation, variant, 0, forces);
+
+const drawbar = (context: RunContext): Run[] => {
+  const weight = weightN(context.grossKg);
+  return DRAWBAR_LOADS.flatMap(({ variant, g: share }) => {
+    const force = atNode(context, context.frame.ball, [share[0] * weight, share[1] * weight, share[2] * weight]);
+    return [freeAlone(context, 'drawbar', variant, [force]), held('drawbar', variant, [force])];
+  });
+};
+
+const ASIDE_RAD = Math.PI / 6;
+
+const recovery = (context: RunContext): Run[] => {
+  const pull = recoveryPullN(context.project);
+  if (pull === undefined) return [];
+  const { frame } = context;
+  const along = pull * Math.cos(ASIDE_RAD);
+  const aside = pull * Math.sin(ASIDE_RAD);
+  const front = (variant: string, forceN: Vector3): Run[] => {
+    const force = atNode(context, frame.ball, forceN);
+    return [freeAlone(context, 'recovery', variant, [force]), held('recovery', variant, [force])];
+  };
+  const rear = (variant: string, forceN: Vector3): Run =>
+    // What is pulled out hangs on the ball.
+    freeAlone(context, 'recovery', variant, [
+      atNode(context, frame.rearMiddle, forceN),
+      atNode(context, frame.ball, [-forceN[0], 0, 0]),
+    ]);
+  return [
+    ...front('front', [-pull, 0, 0]),
+    ...front('front-aside', [-along, aside, 0]),
+    rear('rear', [pull, 0, 0]),
+    rear('rear-aside', [along, aside, 0]),
+  ];
+};
+
+/** The user's figure, or the tow vehicle's own weight, N; undefined where neither is known. */
+export const recoveryPullN = (project: Project): number | undefined => {
+  const kg = project.strength.recoveryPullKg ?? project.towVehicle?.massKg;
+  return kg === null || kg === undefined ? undefined : weightN(kg);
+};
+
+const PERSON_KG = 100;
+const STEPPING_ON = 1.5;
+
+const person = (context: RunContext, support: SupportId): Run[] => {
+  const { frame } = context;
+  const down: Vector3 = [0, 0, -PERSON_KG * g * STEPPING_ON];
+  return [
+    ['middle', frame.rearMiddle],
+    ['left', frame.corners[2]],
+    ['right', frame.corners[3]],
+  ].map(([variant, node]) =>
+    supported('person-rear', variant as string, support, still(1), [atNode(context, node as string, down)]),
+  );
+};
+
+/** Every run of a case: what it goes through, each with its own balance. */
+export const runsOf = (context: RunContext): readonly Run[] => {
+  const { balanced, project } = context;
+  const towed = balanced.loadCase.mode === 'towed';
+  const support: SupportId = balanced.standing.on === 'ball' ? 'road' : 'jack';
+  const all: Run[] = [
+    supported('standing', '', support, still(1)),
+    supported('jack-rail', 'left', 'rail-left', still(1)),
+    supported('jack-rail', 'right', 'rail-right', still(1)),
+    ...person(context, support),
+  ];
+  if (!towed) return all;
+  return [
+    ...all,
+    supported('bump-both', '', support, still(bumpFactor(project))),
+    ...oneWheelBump(context),
+    ...twist(context),
+    ...braking(context),
+    ...cornering(context),
+    ...drawbar(context),
+    supported('jack-tongue', '', 'jack', still(1)),
+    ...recovery(context),
+  ];
+};
+
+/** The bare frame, lifted by the two corners of one side while the other side's stay on the floor. */
+export const TURN_OVER_FACTOR = 1.5;

@@ -1,0 +1,97 @@
+import { commonPractice, computedBy, publishedSure, type Source } from '../../source.js';
+
+/** Everything that a trailer is put through. */
+export const SITUATION_IDS = [
+  'standing',
+  'bump-both',
+  'bump-one',
+  'twist',
+  'braking',
+  'cornering',
+  'drawbar',
+  'jack-tongue',
+  'jack-rail',
+  'recovery',
+  'person-rear',
+  'turn-over',
+] as const;
+export type SituationId = (typeof SITUATION_IDS)[number];
+
+/** allowable: the usual allowable of the metal's own standard; yield: no stress past yield, as published drawbar loadings ask. */
+export type Limit = 'allowable' | 'yield';
+
+/** supported: held as it stands; free: the stated forces are balanced by the inertia of what is modelled; held: gripped at the hangers. */
+export type Balance = 'supported' | 'free' | 'held';
+
+export interface Situation {
+  readonly id: SituationId;
+  readonly limit: Limit;
+  /** where its loads come from */
+  readonly source: Source;
+  /** cases of these kinds go through it; `frame` has no case: the bare frame alone */
+  readonly cases: 'all' | 'towed' | 'frame';
+}
+
+const PRACTICE = commonPractice('dynamic factors for light trailers');
+
+export const SITUATIONS: Readonly<Record<SituationId, Situation>> = {
+  standing: { id: 'standing', limit: 'allowable', source: computedBy('weight alone'), cases: 'all' },
+  'bump-both': { id: 'bump-both', limit: 'allowable', source: PRACTICE, cases: 'towed' },
+  'bump-one': { id: 'bump-one', limit: 'allowable', source: PRACTICE, cases: 'towed' },
+  twist: {
+    id: 'twist',
+    limit: 'allowable',
+    source: commonPractice(
+      '0.25 to 0.5 of a wheel’s load × track, between axle and front header; a ball by itself lets the trailer roll',
+    ),
+    cases: 'towed',
+  },
+  braking: {
+    id: 'braking',
+    limit: 'allowable',
+    source: commonPractice('0.7 g with 1.5 times the standing load'),
+    cases: 'towed',
+  },
+  cornering: {
+    id: 'cornering',
+    limit: 'allowable',
+    source: commonPractice('0.4 g with 1.5 times the standing load'),
+    cases: 'towed',
+  },
+  drawbar: {
+    id: 'drawbar',
+    limit: 'yield',
+    source: publishedSure('ADR 62 and VSB 1: 1.5 g along, 0.5 g across, 0.5 g up and down, no residual deformation'),
+    cases: 'towed',
+  },
+  'jack-tongue': {
+    id: 'jack-tongue',
+    limit: 'allowable',
+    source: computedBy('weight on jack and wheels'),
+    cases: 'towed',
+  },
+  'jack-rail': {
+    id: 'jack-rail',
+    limit: 'allowable',
+    source: commonPractice('a floor jack under one rail behind the axle'),
+    cases: 'all',
+  },
+  recovery: {
+    id: 'recovery',
+    limit: 'yield',
+    source: commonPractice('a pull of the tow vehicle’s own weight, straight and 30° aside'),
+    cases: 'towed',
+  },
+  'person-rear': {
+    id: 'person-rear',
+    limit: 'allowable',
+    source: commonPractice('100 kg (220 lb) stepping on, × 1.5'),
+    cases: 'all',
+  },
+  'turn-over': {
+    id: 'turn-over',
+    limit: 'allowable',
+    source: commonPractice('the bare frame lifted by two corners of one side, × 1.5'),
+    cases: 'frame',
+  },
+};
