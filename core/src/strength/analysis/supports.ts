@@ -3,7 +3,7 @@ import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import type { SupportId } from '../situations/runs.js';
 
 const fix = (kind: Restraint['kind'], axes: string): Restraint[] =>
-  [...axes].map((axis) => ({
+  axes.split('').map((axis) => ({
     kind,
     direction: ['x', 'y', 'z'].map((name) => (name === axis ? 1 : 0)) as unknown as Vector3,
     stiffness: 'fixed',

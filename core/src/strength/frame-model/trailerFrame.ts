@@ -197,7 +197,7 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     rearMiddle,
     underRail: underRail as unknown as [string, string],
     groundZM,
-    at: frame.at,
+    at: (node) => frame.at(node),
   };
 };
 

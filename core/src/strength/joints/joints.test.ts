@@ -55,7 +55,7 @@ describe('weld groups as lines (Blodgett, Design of Welded Structures)', () => {
       39.23,
     ],
   ] as const)('%s', (name, lines, length, modulus, polar) => {
-    const group = lineGroup(lines as unknown as WeldLine[]);
+    const group = lineGroup(lines);
     expect(group.lengthM).toBeCloseTo(length, 9);
     verify({ area, check: `${name}: modulus`, ours: group.modulusYM2, outside: String(modulus), unit: 'in²', source });
     verify({ area, check: `${name}: polar`, ours: group.polarM3, outside: String(polar), unit: 'in³', source });
