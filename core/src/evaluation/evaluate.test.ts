@@ -342,8 +342,8 @@ describe('running gear', () => {
 describe('the hand check', () => {
   test('a longer tongue works harder in proportion at the header; twice the bump, twice the work', () => {
     const base = sampleProject();
-    const soft = find(evaluate({ ...base, strength: { bumpFactor: 1 } }), 'tongue').utilisation ?? 0;
-    const hard = find(evaluate({ ...base, strength: { bumpFactor: 2 } }), 'tongue').utilisation ?? 0;
+    const soft = find(evaluate({ ...base, strength: { ...base.strength, bumpFactor: 1 } }), 'tongue').utilisation ?? 0;
+    const hard = find(evaluate({ ...base, strength: { ...base.strength, bumpFactor: 2 } }), 'tongue').utilisation ?? 0;
     expect(hard / soft).toBeCloseTo(2, 9);
   });
   test('a straight tongue levers on the header and lifts the member at its end: both are in the check', () => {

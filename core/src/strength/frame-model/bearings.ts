@@ -107,7 +107,9 @@ const acrossY = (lines: readonly ElementLine[], y0: number, y1: number, share: n
   const total = found.reduce((sum, { m }) => sum + m, 0);
   if (total > 0) return found.map(({ line, part, m }) => stretch(line, part[0], part[1], (share * m) / total));
   const y = (y0 + y1) / 2;
-  const line = ordered.find((candidate) => y <= Math.max(candidate.start[1], candidate.end[1])) ?? ordered.at(-1);
+  const [first, ...others] = ordered;
+  if (!first) return [];
+  const line = others.reduce((best, next) => (y > Math.max(best.start[1], best.end[1]) ? next : best), first);
   const span = line.end[1] - line.start[1];
   const at = span === 0 ? 0 : Math.min(1, Math.max(0, (y - line.start[1]) / span));
   return [stretch(line, at, at, share)];
