@@ -1,2 +1,2 @@
 export { type AllFindingData, type AnyFinding, evaluate, type Evaluation, type StepResult } from './evaluate.js';
-export { analysisInput, evaluateFully, withStrength } from './withStrength.js';
+export { analysisInput, evaluateFully, withOlderStrength, withStrength } from './withStrength.js';

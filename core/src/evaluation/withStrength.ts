@@ -14,6 +14,16 @@ const REPLACED: ReadonlySet<string> = new Set([
   'not-in-hand-check',
 ]);
 
+const summed = (evaluation: Evaluation, findings: readonly AnyFinding[]): Evaluation => ({
+  ...evaluation,
+  findings,
+  steps: Object.fromEntries(STEP_IDS.map((step) => [step, stepResult(findings, step)])) as unknown as Record<
+    StepId,
+    Evaluation['steps'][StepId]
+  >,
+  verdict: rollUp(findings.filter(({ counts }) => counts).map(({ verdict }) => verdict)),
+});
+
 export const analysisInput = (project: Project, { chassis, bare, cases }: Evaluation): AnalysisInput => ({
   project,
   chassis,
@@ -35,15 +45,20 @@ export const withStrength = (evaluation: Evaluation, outcome: AnalysisOutcome): 
     ...own,
   ];
   findings.sort(bySeverity);
-  return {
-    ...evaluation,
-    findings,
-    steps: Object.fromEntries(STEP_IDS.map((step) => [step, stepResult(findings, step)])) as unknown as Record<
-      StepId,
-      Evaluation['steps'][StepId]
-    >,
-    verdict: rollUp(findings.filter(({ counts }) => counts).map(({ verdict }) => verdict)),
-  };
+  return summed(evaluation, findings);
+};
+
+/**
+ * A trailer as it is now, with what the frame analysis said of it before the last change: its strength step is that older one as a
+ * whole, so that no figure of now stands beside one of then.
+ */
+export const withOlderStrength = (now: Evaluation, older: Evaluation): Evaluation => {
+  const findings = [
+    ...now.findings.filter(({ step }) => step !== 'strength'),
+    ...older.findings.filter(({ step }) => step === 'strength'),
+  ];
+  findings.sort(bySeverity);
+  return summed({ ...now, strength: older.strength }, findings);
 };
 
 /** Everything about a trailer, frame analysis and all, at once: for the command line and tests. */

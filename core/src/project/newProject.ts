@@ -176,6 +176,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       recoveryPullKg: null,
       weldLegM: size(3 / 16, 5),
       filler: '5356',
+      pricePerKg: { steel: null, aluminum: null },
     },
     items: [
       {

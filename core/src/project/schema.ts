@@ -314,6 +314,11 @@ export const projectSchema = object({
     weldLegM: length.nullable().default(null),
     /** wire for aluminum */
     filler: z.enum(['5356', '4043']).default('5356'),
+    /** of bars as bought, in the project's currency; null where the user has said none */
+    pricePerKg: object({
+      steel: z.number().nonnegative().max(1e4).nullable(),
+      aluminum: z.number().nonnegative().max(1e4).nullable(),
+    }).default({ steel: null, aluminum: null }),
   }),
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),

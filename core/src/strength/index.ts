@@ -29,10 +29,28 @@ export type {
   HangerResult,
   MemberResult,
   RunBalance,
+  RunKey,
   StrengthAnalysis,
   WeldResult,
 } from './analysis/analysis.js';
 export { type AnalysisInput, analyseStrength, analysisSteps } from './analysis/analyse.js';
 export { type AnalysisFinding, type AnalysisFindingData, analysisFindings } from './analysis/findings.js';
+export { type BentBar, bentFrame, type DiagramPoint, memberDiagram, type MemberDiagram } from './analysis/lookInto.js';
 export { GROSS_CASE_IDS } from './situations/ratedGross.js';
 export { type Situation, SITUATION_IDS, type SituationId, SITUATIONS } from './situations/situations.js';
+export {
+  SIZED_GROUPS,
+  type SizedGroup,
+  type Sections,
+  type Worst,
+  withSections,
+} from './sizing/design.js';
+export {
+  neighbourSteps,
+  type SizedDesign,
+  type SizeStep,
+  type SizingProgress,
+  type SizingRequest,
+  type SizingResult,
+  sizingSteps,
+} from './sizing/size.js';

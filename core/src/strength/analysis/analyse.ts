@@ -16,7 +16,7 @@ import { STANDARD_GRAVITY } from '../../units/index.js';
 import { type TrailerFrame, trailerFrame } from '../frame-model/trailerFrame.js';
 import { placeOf, rigidBody } from '../situations/inertia.js';
 import { GROSS_CASE_IDS, ratedGrossCases } from '../situations/ratedGross.js';
-import { recoveryPullN, type Run, type RunContext, runsOf, TURN_OVER_FACTOR } from '../situations/runs.js';
+import { recoveryPullN, type Run, type RunContext, runsOf, turnOverRun } from '../situations/runs.js';
 import { SITUATION_IDS, type SituationId } from '../situations/situations.js';
 import type {
   AnalysisOutcome,
@@ -55,6 +55,8 @@ export interface AnalysisInput {
   readonly chassis: Chassis;
   readonly bare: readonly Part[];
   readonly cases: readonly BalancedCase[];
+  /** looks at these runs alone; all of them where it is left out */
+  readonly only?: (key: RunKey) => boolean;
 }
 
 type StandingCase = RunContext['balanced'];
@@ -273,9 +275,9 @@ const analyseCase = (
   const off = new Set<string>(project.strength.off);
   const standing = new Map<number, ReadonlyMap<string, Vector3>>();
   for (const run of runsOf(context)) {
-    if (off.has(run.situation)) continue;
-    const solved = solve(run);
     const key = keyOf(run, balanced.loadCase.id);
+    if (off.has(run.situation) || (input.only && !input.only(key))) continue;
+    const solved = solve(run);
     into.take(key, solved, isOrdinary(balanced));
     const n = verticalOf[run.situation] ?? 0;
     let still = standing.get(n);
@@ -301,14 +303,8 @@ const analyseTurnOver = (input: AnalysisInput, frame: TrailerFrame, solver: Fram
   const body = rigidBody(parts);
   const solve = solver.caseSolver(parts, body.centre);
   for (const side of ['left', 'right'] as const) {
-    const run: Run = {
-      situation: 'turn-over',
-      variant: side,
-      balance: 'supported',
-      support: `corners-${side}`,
-      field: { sprung: [0, 0, TURN_OVER_FACTOR * STANDARD_GRAVITY], unsprung: [0, 0, 0], angular: [0, 0, 0] },
-      forces: [],
-    };
+    const run = turnOverRun(side);
+    if (input.only && !input.only(keyOf(run, ''))) continue;
     into.take(keyOf(run, ''), solve(run), false);
   }
 };

@@ -306,5 +306,14 @@ export const runsOf = (context: RunContext): readonly Run[] => {
   ];
 };
 
+const TURN_OVER_FACTOR = 1.5;
+
 /** The bare frame, lifted by the two corners of one side while the other side's stay on the floor. */
-export const TURN_OVER_FACTOR = 1.5;
+export const turnOverRun = (side: 'left' | 'right'): Run => ({
+  situation: 'turn-over',
+  variant: side,
+  balance: 'supported',
+  support: `corners-${side}`,
+  field: { sprung: up(TURN_OVER_FACTOR), unsprung: NONE, angular: NONE },
+  forces: [],
+});

@@ -1,0 +1,138 @@
+import { buildChassis } from '../../chassis/index.js';
+import { balanceCase } from '../../balance/index.js';
+import { type Part, sumMass, trailerParts } from '../../mass/index.js';
+import { type BarGroup, findSection, type Project } from '../../project/index.js';
+import type { AnalysisInput } from '../analysis/analyse.js';
+import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
+
+/** Groups of bars that sizing may change. */
+export const SIZED_GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
+export type SizedGroup = (typeof SIZED_GROUPS)[number];
+
+export const isSized = (group: BarGroup): group is SizedGroup => group !== 'side';
+
+/** A section and the metal that it comes in, by group. */
+export type Sections = Readonly<Record<SizedGroup, { readonly sectionId: string; readonly materialId: string }>>;
+
+export const sectionsOf = ({ frame }: Project): Sections => {
+  const { rail, header, cross, tongue } = frame.groups;
+  return { rail, header, cross, tongue };
+};
+
+/** The trailer with other bars; a bar of these groups that had a section of its own goes with its group. */
+export const withSections = (project: Project, sections: Sections): Project => {
+  const sized = buildChassis(project).members.filter(({ group }) => isSized(group));
+  const ids = new Set(sized.map(({ id }) => id));
+  return {
+    ...project,
+    frame: {
+      ...project.frame,
+      groups: { ...project.frame.groups, ...sections },
+      overrides: Object.fromEntries(Object.entries(project.frame.overrides).filter(([id]) => !ids.has(id))),
+    },
+  };
+};
+
+/** What the analysis of a design starts from, worked out from the project alone. */
+export const inputOf = (project: Project): AnalysisInput => {
+  const chassis = buildChassis(project);
+  const bare = trailerParts(project, chassis);
+  return {
+    project,
+    chassis,
+    bare,
+    cases: project.cases.map((loadCase) => balanceCase(project, chassis, bare, loadCase)),
+  };
+};
+
+export const frameMassKg = (bare: readonly Part[]): number =>
+  sumMass(bare.filter(({ group }) => group === 'frame')).massKg;
+
+/** Price of the frame's metal, in the project's currency; undefined where a price is not known. */
+export const framePrice = ({ chassis, project }: AnalysisInput): number | undefined => {
+  const prices = project.strength.pricePerKg;
+  let sum = 0;
+  for (const { group, material, massKg } of chassis.members) {
+    if (!isSized(group)) continue;
+    const price = prices[material.family];
+    if (price === null) return undefined;
+    sum += price * massKg;
+  }
+  return sum;
+};
+
+/** Below this the first cracks come while the trailer is new. */
+const LEAST_KM = 10_000;
+
+/** The hardest-working thing of a design. */
+export interface Worst {
+  readonly share: number;
+  readonly what: 'member' | 'weld' | 'hanger' | 'bolts' | 'deflection' | 'fatigue';
+  readonly memberId: string;
+  readonly key: RunKey | undefined;
+}
+
+/** Everything that is checked, hardest first. */
+export const sharesOf = (analysis: StrengthAnalysis): readonly Worst[] => {
+  const keyed = <T extends RunKey>({ caseId, situation, variant, balance }: T): RunKey => ({
+    caseId,
+    situation,
+    variant,
+    balance,
+  });
+  return [
+    ...analysis.members.map(
+      ({ memberId, worst }): Worst => ({ share: worst.utilisation.value, what: 'member', memberId, key: keyed(worst) }),
+    ),
+    ...analysis.welds.map(
+      (weld): Worst => ({ share: weld.utilisation, what: 'weld', memberId: weld.memberId, key: keyed(weld) }),
+    ),
+    ...analysis.hangers.map(
+      (hanger): Worst => ({ share: hanger.utilisation, what: 'hanger', memberId: hanger.memberId, key: keyed(hanger) }),
+    ),
+    ...(analysis.bolts
+      ? [
+          {
+            share: analysis.bolts.utilisation,
+            what: 'bolts',
+            memberId: 'coupler',
+            key: keyed(analysis.bolts),
+          } satisfies Worst,
+        ]
+      : []),
+    ...analysis.deflections.map(
+      ({ byM, divisor, lengthM, memberId }): Worst => ({
+        share: (byM * divisor) / lengthM,
+        what: 'deflection',
+        memberId,
+        key: undefined,
+      }),
+    ),
+    ...(analysis.fatigue
+      ? [
+          {
+            share: LEAST_KM / analysis.fatigue.km,
+            what: 'fatigue',
+            memberId: analysis.fatigue.memberId,
+            key: undefined,
+          } satisfies Worst,
+        ]
+      : []),
+  ].sort((a, b) => b.share - a.share);
+};
+
+export const groupOfMember = (memberId: string): SizedGroup => {
+  if (memberId.startsWith('rail')) return 'rail';
+  if (memberId.startsWith('header')) return 'header';
+  if (memberId.startsWith('tongue') || memberId === 'coupler') return 'tongue';
+  return 'cross';
+};
+
+export const wallM = (project: Project, sectionId: string): number => {
+  const shape = findSection(project, sectionId)?.shape;
+  if (!shape) return 0;
+  if ('wallM' in shape) return shape.wallM;
+  if ('thicknessM' in shape) return shape.thicknessM;
+  if ('webM' in shape) return shape.webM;
+  return Math.min(shape.widthM, shape.heightM);
+};

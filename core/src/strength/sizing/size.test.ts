@@ -1,0 +1,100 @@
+import { describe, expect, test } from 'vitest';
+import { sampleProject } from '../../../test/projects.js';
+import type { Project } from '../../project/index.js';
+import { analyseStrength } from '../analysis/analyse.js';
+import { SITUATION_IDS } from '../situations/situations.js';
+import { frameMassKg, inputOf, sectionsOf, sharesOf, withSections } from './design.js';
+import { neighbourSteps, type SizingRequest, sizingSteps } from './size.js';
+
+const finished = <T>(steps: Generator<unknown, T, void>): T => {
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value;
+  }
+};
+/** Fewer situations, so that going through everything by force stays quick. */
+const small = (): Project => {
+  const base = sampleProject();
+  const kept = new Set(['standing', 'bump-both', 'braking', 'drawbar']);
+  return { ...base, strength: { ...base.strength, off: SITUATION_IDS.filter((id) => !kept.has(id)) } };
+};
+const CROSS = ['hss-2x1x1_8', 'hss-2x1-1_2x1_8', 'hss-2x2x1_8', 'hss-3x2x1_8'];
+const RAIL = ['hss-3x2x3_16', 'hss-4x2x1_8', 'hss-4x2x3_16', 'hss-4x2x1_4'];
+const request = (change: Partial<SizingRequest> = {}): SizingRequest => ({
+  project: small(),
+  candidates: { cross: CROSS, rail: RAIL },
+  aim: 'mass',
+  leastWallM: 0,
+  flush: false,
+  ...change,
+});
+const byForce = (project: Project): { massKg: number; cross: string; rail: string } | undefined =>
+  CROSS.flatMap((cross) =>
+    RAIL.map((rail) => {
+      const groups = sectionsOf(project);
+      const design = withSections(project, {
+        ...groups,
+        cross: { ...groups.cross, sectionId: cross },
+        rail: { ...groups.rail, sectionId: rail },
+      });
+      const input = inputOf(design);
+      const outcome = analyseStrength(input);
+      const share =
+        outcome.kind === 'analysed' ? (sharesOf(outcome.analysis)[0]?.share ?? 0) : Number.POSITIVE_INFINITY;
+      return { massKg: frameMassKg(input.bare), cross, rail, passes: share <= 1 };
+    }),
+  )
+    .filter(({ passes }) => passes)
+    .sort((a, b) => a.massKg - b.massKg)[0];
+
+describe('sizing', () => {
+  test('on a small problem it finds what going through all combinations finds, and says that this is proved', () => {
+    const project = small();
+    const forced = byForce(project);
+    const result = finished(sizingSteps(request({ project })));
+    expect(forced).toBeDefined();
+    expect(result.proved).toBe(true);
+    expect(result.best[0]?.massKg).toBeCloseTo(forced?.massKg ?? Number.NaN, 9);
+    expect(result.best[0]?.sections.cross.sectionId).toBe(forced?.cross);
+    expect(result.best[0]?.sections.rail.sectionId).toBe(forced?.rail);
+  });
+  test('the same question gets the same answer; a search says that it is one', () => {
+    const many = request({
+      candidates: { cross: CROSS, rail: RAIL, header: RAIL, tongue: RAIL },
+    });
+    const [one, two] = [finished(sizingSteps(many)), finished(sizingSteps(many))];
+    expect(one).toEqual(two);
+    expect(one.proved).toBe(false);
+    for (const design of one.best) expect(design.worst.share).toBeLessThanOrEqual(1);
+    const masses = one.best.map(({ massKg }) => massKg);
+    expect(masses).toEqual([...masses].sort((a, b) => a - b));
+  });
+  test('walls too thin to weld are left out; flush headers are as deep as the rails', () => {
+    const thick = finished(sizingSteps(request({ leastWallM: 0.0047, candidates: { rail: RAIL } })));
+    for (const { sections } of thick.best) expect(sections.rail.sectionId).not.toBe('hss-4x2x1_8');
+    const flush = finished(sizingSteps(request({ flush: true, candidates: { rail: RAIL, header: RAIL } })));
+    for (const { sections } of flush.best)
+      expect(sections.rail.sectionId.slice(0, 7)).toBe(sections.header.sectionId.slice(0, 7));
+  });
+  test('by price: with one price for all steel the lightest is the cheapest; without one there is none', () => {
+    const base = small();
+    const priced = { ...base, strength: { ...base.strength, pricePerKg: { steel: 4, aluminum: null } } };
+    const result = finished(sizingSteps(request({ project: priced, aim: 'price' })));
+    expect(result.best[0]?.price).toBeCloseTo(4 * (result.best[0]?.massKg ?? 0), 0);
+    expect(finished(sizingSteps(request())).best[0]?.price).toBeUndefined();
+  });
+  test('one size down and up for each group, with mass and what then works hardest', () => {
+    const { present, steps } = finished(neighbourSteps(small()));
+    expect(present.worst.share).toBeGreaterThan(0);
+    expect(steps.filter(({ direction }) => direction === 'up').length).toBeGreaterThanOrEqual(3);
+    for (const { group, direction, design } of steps) {
+      if (group !== 'rail') continue;
+      expect(design.massKg > present.massKg).toBe(direction === 'up');
+    }
+  });
+  test('it yields often, so that it can be stopped', () => {
+    const steps = sizingSteps(request());
+    expect(steps.next().done).toBe(false);
+    expect(steps.return(undefined as never).done).toBe(true);
+  });
+});

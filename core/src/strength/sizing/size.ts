@@ -1,0 +1,337 @@
+import { SECTION_ROWS, type SectionRow } from '../../catalog/index.js';
+import { barProperties, outsideSize } from '../../sections/index.js';
+import type { Project } from '../../project/index.js';
+import { analysisSteps } from '../analysis/analyse.js';
+import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
+import {
+  frameMassKg,
+  framePrice,
+  groupOfMember,
+  inputOf,
+  SIZED_GROUPS,
+  type Sections,
+  sectionsOf,
+  sharesOf,
+  type SizedGroup,
+  wallM,
+  withSections,
+  type Worst,
+} from './design.js';
+
+/** What may be taken, and what is wanted. */
+export interface SizingRequest {
+  readonly project: Project;
+  /** sections to choose from, by group; a group that is left out stays as it is */
+  readonly candidates: Readonly<Partial<Record<SizedGroup, readonly string[]>>>;
+  readonly aim: 'mass' | 'price';
+  readonly leastWallM: number;
+  /** headers as deep as the rails, so that the deck lies flat */
+  readonly flush: boolean;
+}
+
+export interface SizedDesign {
+  readonly sections: Sections;
+  readonly massKg: number;
+  readonly price: number | undefined;
+  readonly worst: Worst;
+  readonly passes: boolean;
+}
+
+export interface SizingResult {
+  /** those that pass, best first; at most three */
+  readonly best: readonly SizedDesign[];
+  readonly present: SizedDesign;
+  /** every allowed combination lighter or cheaper than the best was looked at and fails */
+  readonly proved: boolean;
+  readonly looked: number;
+}
+
+export interface SizingProgress {
+  readonly done: number;
+  readonly of: number;
+}
+
+/** So many combinations are gone through one by one, lightest first, which proves the answer. */
+const MOST_ENUMERATED = 48;
+/** A search looks at no more designs than this. */
+const MOST_LOOKED = 60;
+
+const keyText = ({ caseId, situation, variant, balance }: RunKey): string =>
+  [caseId, situation, variant, balance].join('|');
+
+interface Candidate {
+  readonly sectionId: string;
+  readonly materialId: string;
+  readonly perMetreKg: number;
+  readonly bendingM3: number;
+  readonly heightM: number;
+}
+
+const rowsOf = (project: Project): readonly SectionRow[] => [
+  ...SECTION_ROWS,
+  ...(project.ownRows.sections as unknown as SectionRow[]),
+];
+
+const candidatesOf = ({ project, candidates, leastWallM }: SizingRequest, group: SizedGroup): readonly Candidate[] => {
+  const present = project.frame.groups[group];
+  const ids = candidates[group] ?? [present.sectionId];
+  return rowsOf(project)
+    .filter(({ id }) => ids.includes(id) && (id === present.sectionId || wallM(project, id) >= leastWallM - 1e-9))
+    .flatMap((row): Candidate[] => {
+      const bar = barProperties(row);
+      if (!bar) return [];
+      const keeps = row.family === rowsOf(project).find(({ id }) => id === present.sectionId)?.family;
+      return [
+        {
+          sectionId: row.id,
+          materialId: keeps ? present.materialId : row.usualMaterialId,
+          perMetreKg: bar.nominalAreaM2,
+          bendingM3: bar.sMinM3,
+          heightM: outsideSize(row.shape).heightM,
+        },
+      ];
+    })
+    .sort((a, b) => a.perMetreKg - b.perMetreKg || a.bendingM3 - b.bendingM3 || (a.sectionId < b.sectionId ? -1 : 1));
+};
+
+type Choice = Record<SizedGroup, Candidate>;
+
+const sectionsIn = (choice: Choice): Sections =>
+  Object.fromEntries(
+    SIZED_GROUPS.map((group) => [group, { sectionId: choice[group].sectionId, materialId: choice[group].materialId }]),
+  ) as unknown as Sections;
+
+const choiceText = (choice: Choice): string => SIZED_GROUPS.map((group) => choice[group].sectionId).join('|');
+
+/** Runs the analysis of a design, all of it or the runs that have governed so far. */
+function* analysisOf(
+  project: Project,
+  only: ReadonlySet<string> | undefined,
+): Generator<void, StrengthAnalysis | undefined, void> {
+  const steps = analysisSteps({
+    ...inputOf(project),
+    ...(only ? { only: (key: RunKey) => only.has(keyText(key)) } : {}),
+  });
+  for (;;) {
+    const step = steps.next();
+    if (step.done) return step.value.kind === 'analysed' ? step.value.analysis : undefined;
+    yield;
+  }
+}
+
+/**
+ * Least mass or price that passes every check in every situation. Few combinations are gone through in order, which proves the
+ * answer. Many are searched: from the lightest of each group upward, the group of the hardest-working bar first, then each group down
+ * again as far as it holds; what governs is looked at first, all of it before a design counts. Deterministic.
+ */
+export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, SizingResult, void> {
+  const { project, aim, flush } = request;
+  const lists = Object.fromEntries(SIZED_GROUPS.map((group) => [group, candidatesOf(request, group)])) as Record<
+    SizedGroup,
+    readonly Candidate[]
+  >;
+  const count = SIZED_GROUPS.reduce((product, group) => product * lists[group].length, 1);
+  const governing = new Set<string>();
+  const full = new Map<string, SizedDesign>();
+  let looked = 0;
+  const progress = (): SizingProgress => ({ done: looked, of: count <= MOST_ENUMERATED ? count : MOST_LOOKED });
+  const fits = (choice: Choice): boolean => !flush || Math.abs(choice.rail.heightM - choice.header.heightM) < 1e-6;
+  const cost = ({ massKg, price }: SizedDesign): number => (aim === 'price' && price !== undefined ? price : massKg);
+  const failing: Worst = { share: Number.POSITIVE_INFINITY, what: 'member', memberId: 'rail.left', key: undefined };
+
+  function* assess(design: Project, everything: boolean): Generator<SizingProgress, SizedDesign, void> {
+    looked += 1;
+    const input = inputOf(design);
+    const bulk = { sections: sectionsOf(design), massKg: frameMassKg(input.bare), price: framePrice(input) };
+    const steps = analysisOf(design, everything ? undefined : governing);
+    for (;;) {
+      const step = steps.next();
+      if (!step.done) {
+        yield progress();
+        continue;
+      }
+      const shares = step.value ? sharesOf(step.value) : [failing];
+      const worst = shares[0] ?? failing;
+      if (everything)
+        for (const { key, share } of shares) if (key && share > worst.share / 2) governing.add(keyText(key));
+      return { ...bulk, worst, passes: worst.share <= 1 };
+    }
+  }
+  function* whole(choice: Choice): Generator<SizingProgress, SizedDesign, void> {
+    const text = choiceText(choice);
+    const known = full.get(text);
+    if (known) return known;
+    const design = yield* assess(withSections(project, sectionsIn(choice)), true);
+    full.set(text, design);
+    return design;
+  }
+  /** The governing runs first; only what passes them is looked at whole. */
+  function* holds(choice: Choice): Generator<SizingProgress, SizedDesign, void> {
+    const quick = governing.size > 0 ? yield* assess(withSections(project, sectionsIn(choice)), false) : undefined;
+    return quick && !quick.passes ? quick : yield* whole(choice);
+  }
+
+  const present = yield* assess(project, true);
+  const passing = (): SizedDesign[] =>
+    [...full.values()].filter(({ passes }) => passes).sort((a, b) => cost(a) - cost(b));
+  const answer = (proved: boolean): SizingResult => ({ best: passing().slice(0, 3), present, proved, looked });
+
+  if (count <= MOST_ENUMERATED) {
+    const all: { choice: Choice; value: number }[] = [];
+    for (const rail of lists.rail) {
+      for (const header of lists.header) {
+        for (const cross of lists.cross) {
+          for (const tongue of lists.tongue) {
+            const choice: Choice = { rail, header, cross, tongue };
+            if (!fits(choice)) continue;
+            const input = inputOf(withSections(project, sectionsIn(choice)));
+            const massKg = frameMassKg(input.bare);
+            all.push({ choice, value: aim === 'price' ? (framePrice(input) ?? massKg) : massKg });
+          }
+        }
+      }
+    }
+    all.sort((a, b) => a.value - b.value || (choiceText(a.choice) < choiceText(b.choice) ? -1 : 1));
+    for (const { choice } of all) {
+      const design = yield* holds(choice);
+      if (design.passes && passing().length >= 3) break;
+    }
+    return answer(true);
+  }
+
+  const up = (choice: Choice, group: SizedGroup, share: number): Choice | undefined => {
+    const now = choice[group];
+    const list = lists[group];
+    // What a bar of that modulus would about need; the next one in any case.
+    const wanted = now.bendingM3 * Math.min(share, 4) ** 0.9;
+    const heavier = list.slice(list.indexOf(now) + 1);
+    const next =
+      heavier.find(
+        (candidate) => candidate.bendingM3 >= wanted && (group !== 'header' || fits({ ...choice, header: candidate })),
+      ) ?? heavier.at(-1);
+    if (!next) return undefined;
+    const grown = { ...choice, [group]: next };
+    if (group !== 'rail' || fits(grown)) return grown;
+    const header =
+      lists.header.find(
+        (candidate) =>
+          candidate.bendingM3 >= choice.header.bendingM3 && Math.abs(candidate.heightM - next.heightM) < 1e-6,
+      ) ?? lists.header.find((candidate) => Math.abs(candidate.heightM - next.heightM) < 1e-6);
+    return header && { ...grown, header };
+  };
+  const first = Object.fromEntries(SIZED_GROUPS.map((group) => [group, lists[group][0]])) as Partial<Choice>;
+  if (SIZED_GROUPS.some((group) => first[group] === undefined)) return answer(false);
+  let choice = first as Choice;
+  if (!fits(choice))
+    choice = {
+      ...choice,
+      header:
+        lists.header.find((candidate) => Math.abs(candidate.heightM - choice.rail.heightM) < 1e-6) ?? choice.header,
+    };
+  let design = yield* holds(choice);
+  while (!design.passes && looked < MOST_LOOKED) {
+    const group = groupOfMember(design.worst.memberId);
+    const grown =
+      up(choice, group, design.worst.share) ??
+      SIZED_GROUPS.map((other) => up(choice, other, 1.2)).find((next) => next !== undefined);
+    if (!grown) break;
+    choice = grown;
+    design = yield* holds(choice);
+  }
+  // The sections that are there now, every bar like its group, may be the better place to go down from.
+  const now = Object.fromEntries(
+    SIZED_GROUPS.map((group) => [
+      group,
+      lists[group].find(({ sectionId }) => sectionId === project.frame.groups[group].sectionId),
+    ]),
+  ) as Partial<Choice>;
+  if (SIZED_GROUPS.every((group) => now[group] !== undefined) && fits(now as Choice)) {
+    const asIs = yield* holds(now as Choice);
+    if (asIs.passes && (!design.passes || cost(asIs) < cost(design))) {
+      choice = now as Choice;
+      design = asIs;
+    }
+  }
+  if (!design.passes) return answer(false);
+  for (let moved = true; moved && looked < MOST_LOOKED; ) {
+    moved = false;
+    for (const group of SIZED_GROUPS) {
+      const lighter = lists[group].slice(0, lists[group].indexOf(choice[group])).reverse();
+      for (const candidate of lighter.slice(0, 5)) {
+        const smaller = { ...choice, [group]: candidate };
+        if (!fits(smaller) || looked >= MOST_LOOKED) continue;
+        const tried = yield* holds(smaller);
+        if (!tried.passes || cost(tried) >= cost(design)) continue;
+        choice = smaller;
+        design = tried;
+        moved = true;
+        break;
+      }
+    }
+  }
+  return answer(false);
+}
+
+/** One size down and one up for a group, each looked at whole. */
+export interface SizeStep {
+  readonly group: SizedGroup;
+  readonly direction: 'down' | 'up';
+  readonly design: SizedDesign;
+}
+
+/** The present design and, for each group, the next weaker and next stronger section of the same kind and width. */
+export function* neighbourSteps(
+  project: Project,
+): Generator<SizingProgress, { readonly present: SizedDesign; readonly steps: readonly SizeStep[] }, void> {
+  const rows = rowsOf(project);
+  const wanted = SIZED_GROUPS.flatMap((group) => {
+    const now = rows.find(({ id }) => id === project.frame.groups[group].sectionId);
+    if (!now) return [];
+    const sizeOf = (row: SectionRow) => outsideSize(row.shape);
+    const kin = rows
+      .filter((row) => row.group === now.group && Math.abs(sizeOf(row).widthM - sizeOf(now).widthM) < 1e-6)
+      .flatMap((row) => {
+        const bar = barProperties(row);
+        return bar ? [{ row, area: bar.nominalAreaM2, modulus: bar.sMinM3 }] : [];
+      });
+    const own = kin.find(({ row }) => row.id === now.id);
+    if (!own) return [];
+    // Down: the strongest of the lighter ones. Up: the lightest of the stronger and heavier ones.
+    const down = kin.filter(({ area }) => area < own.area).sort((x, y) => y.modulus - x.modulus)[0];
+    const up = kin
+      .filter(({ area, modulus }) => area > own.area && modulus > own.modulus)
+      .sort((x, y) => x.area - y.area)[0];
+    return [
+      ...(down ? [{ group, direction: 'down' as const, sectionId: down.row.id }] : []),
+      ...(up ? [{ group, direction: 'up' as const, sectionId: up.row.id }] : []),
+    ];
+  });
+  let done = 0;
+  function* whole(sections: Sections, changed: boolean): Generator<SizingProgress, SizedDesign, void> {
+    const design = changed ? withSections(project, sections) : project;
+    const input = inputOf(design);
+    const steps = analysisOf(design, undefined);
+    for (;;) {
+      const step = steps.next();
+      if (!step.done) {
+        yield { done, of: wanted.length + 1 };
+        continue;
+      }
+      done += 1;
+      const worst: Worst = (step.value && sharesOf(step.value)[0]) ?? {
+        share: Number.POSITIVE_INFINITY,
+        what: 'member',
+        memberId: 'rail.left',
+        key: undefined,
+      };
+      return { sections, massKg: frameMassKg(input.bare), price: framePrice(input), worst, passes: worst.share <= 1 };
+    }
+  }
+  const present = yield* whole(sectionsOf(project), false);
+  const steps: SizeStep[] = [];
+  for (const { group, direction, sectionId } of wanted) {
+    const sections = { ...sectionsOf(project), [group]: { ...project.frame.groups[group], sectionId } };
+    steps.push({ group, direction, design: yield* whole(sections, true) });
+  }
+  return { present, steps };
+}
