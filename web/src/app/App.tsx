@@ -8,6 +8,10 @@ const WorkbenchPage = lazy(() =>
 );
 const CutSheet = lazy(() => import('../print/CutSheet').then((module) => ({ default: module.CutSheet })));
 
+const StrengthSheet = lazy(() =>
+  import('../print/StrengthSheet').then((module) => ({ default: module.StrengthSheet })),
+);
+
 const Loading = () => (
   <p className="mute p-6" role="status">
     Opening …
@@ -36,6 +40,7 @@ const router = createBrowserRouter([
   { path: '/trailer/:projectId', element: <Navigate to="axle" replace /> },
   { path: '/trailer/:projectId/:step', element: <WorkbenchPage /> },
   { path: '/trailer/:projectId/print/cut-list', element: <CutSheet /> },
+  { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
   { path: '*', element: <NotFound /> },
 ]);
 

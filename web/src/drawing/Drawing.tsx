@@ -1,5 +1,7 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
+import { SITUATION_NAMES } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
+import { BentShape } from './BentShape';
 import { drawingScale, planHeightPx } from './drawingScale';
 import { partPlaceM } from './parts';
 import { PlanView } from './PlanView';
@@ -8,9 +10,17 @@ import { SheetText } from './SheetText';
 import { SideView } from './SideView';
 import { usePartDrag } from './usePartDrag';
 import { usePartKeys } from './usePartKeys';
+import { useWork } from './useWork';
 import { WindowChart, windowChartPx } from './WindowChart';
 import { WORK_CHART_PX, WorkChart } from './WorkChart';
 import { WorkPatterns } from './workShading';
+
+/** Where the shading's figures come from, when it is not the analysis of the trailer as drawn. */
+const WORK_FROM = {
+  frame: '',
+  'older-frame': ', before the last change',
+  hand: ', by hand',
+} as const;
 
 export type LowerView = 'plan' | 'work' | 'window' | 'none';
 
@@ -53,7 +63,8 @@ const Pill = ({
 /** The trailer, always to scale: side view over the step's own view, both hung from one ruler. */
 export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) => {
   const workbench = useWorkbench();
-  const { project, committed, evaluation, picked, say, caseId } = workbench;
+  const { project, committed, evaluation, picked, say, caseId, bent, situation } = workbench;
+  const work = useWork();
   const holder = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(768);
   useEffect(() => {
@@ -124,14 +135,19 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
           size={12.5}
           bold
         />
-        <SideView scale={scale} bind={bind} shown={shown} />
+        <SideView scale={scale} bind={bind} shown={shown} work={lower === 'work'} />
+        {lower === 'work' && bent && <BentShape scale={scale} />}
         <Ruler scale={scale} project={project} fromM={fromM} toM={toM} />
         {(lower === 'plan' || lower === 'work') && (
           <>
             <SheetText
               x={14}
               y={scale.lowerY + (lower === 'work' ? WORK_CHART_PX : 0) + 16}
-              text={lower === 'work' ? 'From above, shaded by work' : 'From above'}
+              text={
+                lower === 'work'
+                  ? `From above, shaded by work: ${situation ? SITUATION_NAMES[situation].toLowerCase() : 'each at its worst'}${WORK_FROM[work.from]}`
+                  : 'From above'
+              }
               anchor="start"
               size={12.5}
               bold

@@ -4,6 +4,7 @@ import { Dimension } from './Dimension';
 import { type DrawingScale, planY } from './drawingScale';
 import { outline, PartShape } from './PartShape';
 import { SheetText } from './SheetText';
+import { useWork } from './useWork';
 import { workFill } from './workShading';
 
 interface PlanViewProps {
@@ -20,12 +21,12 @@ interface PlanViewProps {
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
 export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: PlanViewProps) => {
-  const { project, evaluation, picked, say, step } = useWorkbench();
-  const { chassis, strength } = evaluation;
+  const { project, evaluation, picked, pick, say, step } = useWorkbench();
+  const { chassis } = evaluation;
+  const { shares: hardest } = useWork();
   const { bed } = project.frame;
   const { runningGear } = project;
   const y = planY(scale, topPx);
-  const hardest = new Map(strength.members.map((member) => [member.memberId, member.utilisation]));
   const polygon = (plan: readonly (readonly [number, number])[]): string =>
     plan.map(([xM, yM]) => `${scale.x(xM).toFixed(1)},${y(yM).toFixed(1)}`).join(' ');
   const axlePlaces =
@@ -176,7 +177,12 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
             const text = formatPercent(used, 0);
             const py = member.group === 'cross' || member.group === 'header' ? below + 6 : y(member.centre.yM);
             return (
-              <g key={member.id} pointerEvents="none">
+              <g
+                key={member.id}
+                data-part={`${member.id}:share`}
+                style={{ cursor: 'pointer' }}
+                onClick={() => pick(member.id)}
+              >
                 <rect
                   x={scale.x(alongM) - 22}
                   y={py - 10}

@@ -4,16 +4,22 @@ import type { DrawingScale } from './drawingScale';
 import { outline, PartShape } from './PartShape';
 import { BalancePoint, Ground, ItemBox, LoadArrow, Wheel } from './sideShapes';
 import { Dimension } from './Dimension';
+import { useWork } from './useWork';
+import { workFill } from './workShading';
 
 interface SideViewProps {
   readonly scale: DrawingScale;
   readonly bind: (partId: string) => object;
   /** the load that is shown; none leaves the bare trailer */
   readonly shown: BalancedCase | undefined;
+  /** shade each bar by how hard it works */
+  readonly work?: boolean;
 }
 
 /** Side elevation from the trailer's left, to scale; what stands nearer hides what stands behind: what stands where, what it weighs, what ball and axle carry in the load that is shown. */
-export const SideView = ({ scale, bind, shown }: SideViewProps) => {
+export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) => {
+  const { shares } = useWork();
+  const steel = (id: string): string => (work && shares.has(id) ? workFill(shares.get(id)) : 'var(--steel)');
   const { project, committed, evaluation, picked, say } = useWorkbench();
   const { chassis } = evaluation;
   const { runningGear } = project;
@@ -100,7 +106,7 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
             y={scale.sideY(member.extent.z1M)}
             width={(member.extent.x1M - member.extent.x0M) * scale.pxPerM}
             height={(member.extent.z1M - member.extent.z0M) * scale.pxPerM}
-            fill={picked?.startsWith('tongue') ? 'var(--dye-soft)' : 'var(--steel)'}
+            fill={picked?.startsWith('tongue') ? 'var(--dye-soft)' : steel(member.id)}
             {...outline(picked?.startsWith('tongue') ?? false, 2.2)}
           />
         </PartShape>
@@ -112,7 +118,7 @@ export const SideView = ({ scale, bind, shown }: SideViewProps) => {
             y={scale.sideY(member.extent.z1M)}
             width={(member.extent.x1M - member.extent.x0M) * scale.pxPerM}
             height={Math.max(2, (member.extent.z1M - member.extent.z0M) * scale.pxPerM)}
-            fill={picked === member.id ? 'var(--dye-soft)' : 'var(--steel)'}
+            fill={picked === member.id ? 'var(--dye-soft)' : steel(member.id)}
             {...outline(picked === member.id, member.group === 'side' ? 1.3 : 2.2)}
           />
         </PartShape>

@@ -26,7 +26,14 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
       role="img"
       aria-label={`Bending of tongue and rails: hardest ${Math.round(peak.utilisation * 100)} % of what is allowed`}
     >
-      <SheetText x={14} y={scale.lowerY + 12} text="How hard tongue and rails bend" anchor="start" size={12.5} bold />
+      <SheetText
+        x={14}
+        y={scale.lowerY + 12}
+        text="By hand: how hard tongue and rails bend"
+        anchor="start"
+        size={12.5}
+        bold
+      />
       <SheetText
         x={scale.width - 14}
         y={scale.lowerY + 12}

@@ -1,8 +1,8 @@
-import { DEMO_PROJECTS, evaluate, type Project, speaker, type StepId } from '@kereta/core';
+import { DEMO_PROJECTS, evaluate, type Project } from '@kereta/core';
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { createProjectStore } from '../workbench/projectStore';
-import { type Workbench, WorkbenchContext } from '../workbench/workbench';
+import { stillWorkbench } from '../workbench/stillWorkbench';
+import { WorkbenchContext } from '../workbench/workbench';
 import { Drawing, type LowerView } from './Drawing';
 import { drawingScale } from './drawingScale';
 
@@ -13,23 +13,9 @@ class NoResize {
 vi.stubGlobal('ResizeObserver', NoResize);
 afterEach(cleanup);
 
-const workbenchOf = (project: Project, step: StepId = 'axle', picked?: string): Workbench => ({
-  project,
-  committed: project,
-  evaluation: evaluate(project),
-  say: speaker(project),
-  step,
-  goTo: () => undefined,
-  projectStore: createProjectStore(project),
-  readOnly: false,
-  picked,
-  pick: () => undefined,
-  caseId: project.axleCaseId ?? undefined,
-  showCase: () => undefined,
-});
 const draw = (project: Project, lower: LowerView, picked?: string): HTMLElement => {
   const { container } = render(
-    <WorkbenchContext value={workbenchOf(project, 'axle', picked)}>
+    <WorkbenchContext value={stillWorkbench(project, 'axle', picked)}>
       <Drawing lower={lower} fitHeight={612} openFields={() => undefined} />
     </WorkbenchContext>,
   );

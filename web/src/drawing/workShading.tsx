@@ -1,17 +1,18 @@
 /** Five steps, one hue, paler to darker and sparser to denser; over 100 % red cross-hatch. */
 const STEPS = [
-  { id: 'idle', upTo: 0.25, word: 'idle', range: 'under 25 %' },
-  { id: 'easy', upTo: 0.5, word: 'easy', range: '25 to 50 %' },
-  { id: 'working', upTo: 0.7, word: 'working', range: '50 to 70 %' },
-  { id: 'tight', upTo: 1, word: 'tight', range: '70 to 100 %' },
-  { id: 'past', upTo: Number.POSITIVE_INFINITY, word: 'past', range: 'over 100 %' },
+  { id: 'idle', upTo: 0.25, word: 'idle', range: 'under 25 %', space: '--paper' },
+  { id: 'easy', upTo: 0.5, word: 'easy', range: '25 to 50 %', space: '--work-easy' },
+  { id: 'working', upTo: 0.7, word: 'working', range: '50 to 70 %', space: '--work-working' },
+  { id: 'tight', upTo: 1, word: 'tight', range: '70 to 100 %', space: '--work-tight' },
+  { id: 'past', upTo: Number.POSITIVE_INFINITY, word: 'past', range: 'over 100 %', space: '--fix' },
 ] as const;
 
-export const workFill = (utilisation: number | undefined): string => {
-  if (utilisation === undefined) return 'var(--paper)';
-  const step = STEPS.find(({ upTo }) => utilisation <= upTo) ?? STEPS[4];
-  return `url(#work-${step.id})`;
-};
+/** The step that a share falls into; `space` is its plain colour where hatches cannot be drawn. */
+export const workStep = (utilisation: number): (typeof STEPS)[number] =>
+  STEPS.find(({ upTo }) => utilisation <= upTo) ?? STEPS[4];
+
+export const workFill = (utilisation: number | undefined): string =>
+  utilisation === undefined ? 'var(--paper)' : `url(#work-${workStep(utilisation).id})`;
 
 const Hatch = ({
   id,

@@ -1,5 +1,5 @@
-import { evaluate, speaker, STEP_IDS, type StepId } from '@kereta/core';
-import { memo, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { evaluate, type SituationId, speaker, STEP_IDS, type StepId } from '@kereta/core';
+import { lazy, memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { Drawing } from '../drawing/Drawing';
@@ -12,6 +12,7 @@ import { STEP_VIEWS, stepOfPart } from '../steps/steps';
 import { CutTable } from '../steps/cut/CutTable';
 import { MarkedPlan } from '../steps/cut/MarkedPlan';
 import { type Editing, EditingContext } from '../ui/editing';
+import { useFullEvaluation, useStrength } from '../workers/useStrength';
 import { BalanceStrip, STRIP_PX } from './BalanceStrip';
 import { Panel } from './Panel';
 import { createProjectStore } from './projectStore';
@@ -19,6 +20,8 @@ import { StepsRail } from './StepsRail';
 import { TopBar } from './TopBar';
 import { useAutosave } from './useAutosave';
 import { useWorkbench, type Workbench, WorkbenchContext } from './workbench';
+
+const SpaceView = lazy(() => import('../space/SpaceView').then((module) => ({ default: module.SpaceView })));
 
 const TOP_BAR_PX = 48;
 
@@ -50,7 +53,17 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
   const committed = useStore(projectStore.store, (state) => state.project);
   const preview = useStore(projectStore.store, (state) => state.preview);
   const project = preview ?? committed;
-  const evaluation = useMemo(() => evaluate(project), [project]);
+  const light = useMemo(() => evaluate(project), [project]);
+  const strength = useStrength(committed);
+  const evaluation = useFullEvaluation(light, project, strength, committed);
+  const [situation, showSituation] = useState<SituationId | undefined>(undefined);
+  const [bent, showBent] = useState(false);
+  const [view3d, show3d] = useState(false);
+  const [spaceLost, setSpaceLost] = useState(false);
+  const leaveSpace = useCallback(() => {
+    show3d(false);
+    setSpaceLost(true);
+  }, []);
   const say = useMemo(() => speaker(project), [project]);
   const [picked, pick] = useState<string | undefined>(step === 'axle' ? 'axle' : undefined);
   const [chosenCase, showCase] = useState<string | undefined>(undefined);
@@ -128,6 +141,13 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       project,
       committed,
       evaluation,
+      strength,
+      situation,
+      showSituation,
+      bent,
+      showBent,
+      view3d,
+      show3d,
       say,
       step,
       goTo,
@@ -138,7 +158,22 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       caseId,
       showCase,
     }),
-    [project, committed, evaluation, say, step, goTo, projectStore, writer, picked, caseId],
+    [
+      project,
+      committed,
+      evaluation,
+      strength,
+      situation,
+      bent,
+      view3d,
+      say,
+      step,
+      goTo,
+      projectStore,
+      writer,
+      picked,
+      caseId,
+    ],
   );
   // While a drag is on, drawing and strip follow every frame; rail and panel come after, and are dropped when they are late.
   const unhurried = useDeferredValue(workbench);
@@ -165,6 +200,11 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
           <TopBar saveState={saveState} />
           {!writer && <ReadOnlyNote takeOver={() => lock.current?.takeOver()} />}
           <FirstNote />
+          {spaceLost && (
+            <p className="border-b border-base-300 bg-base-200 px-4 py-1" role="status">
+              This browser cannot draw in space just now (WebGL is not there). The flat drawing shows the same figures.
+            </p>
+          )}
           <div className="flex min-h-0 flex-1 max-[800px]:flex-col">
             <WorkbenchContext value={unhurried}>
               <UnhurriedRail />
@@ -173,6 +213,13 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
                 {step === 'cut' ? (
                   <MarkedPlan />
+                ) : step === 'strength' && view3d ? (
+                  <Suspense fallback={<p className="mute p-6">Opening …</p>}>
+                    <SpaceView
+                      shown={evaluation.cases.find(({ loadCase }) => loadCase.id === caseId)}
+                      onLost={leaveSpace}
+                    />
+                  </Suspense>
                 ) : (
                   <Drawing
                     lower={phone ? (step === 'balance' ? 'window' : 'none') : view.lower}

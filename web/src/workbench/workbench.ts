@@ -1,4 +1,5 @@
-import type { Evaluation, Project, Speaker, StepId } from '@kereta/core';
+import type { Evaluation, Project, SituationId, Speaker, StepId } from '@kereta/core';
+import type { Strength } from '../workers/useStrength';
 import { createContext, useContext } from 'react';
 import type { ProjectStore } from './projectStore';
 
@@ -9,6 +10,17 @@ export interface Workbench {
   /** as committed: what a drag started from */
   readonly committed: Project;
   readonly evaluation: Evaluation;
+  /** the frame analysis that was finished last */
+  readonly strength: Strength;
+  /** situation that the shading shows; all of them, each bar at its worst, where undefined */
+  readonly situation: SituationId | undefined;
+  readonly showSituation: (situation: SituationId | undefined) => void;
+  /** the frame's bent shape, drawn large, on request */
+  readonly bent: boolean;
+  readonly showBent: (bent: boolean) => void;
+  /** the frame in space in place of the drawing */
+  readonly view3d: boolean;
+  readonly show3d: (view3d: boolean) => void;
   readonly say: Speaker;
   readonly step: StepId;
   readonly goTo: (step: StepId) => void;

@@ -74,7 +74,7 @@ export interface Worst {
 
 /** Everything that is checked, hardest first. */
 export const sharesOf = (analysis: StrengthAnalysis): readonly Worst[] => {
-  const keyed = <T extends RunKey>({ caseId, situation, variant, balance }: T): RunKey => ({
+  const keyed = ({ caseId, situation, variant, balance }: RunKey): RunKey => ({
     caseId,
     situation,
     variant,

@@ -135,6 +135,7 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
   const full = new Map<string, SizedDesign>();
   let looked = 0;
   const progress = (): SizingProgress => ({ done: looked, of: count <= MOST_ENUMERATED ? count : MOST_LOOKED });
+  const spent = (): boolean => looked >= MOST_LOOKED;
   const fits = (choice: Choice): boolean => !flush || Math.abs(choice.rail.heightM - choice.header.heightM) < 1e-6;
   const cost = ({ massKg, price }: SizedDesign): number => (aim === 'price' && price !== undefined ? price : massKg);
   const failing: Worst = { share: Number.POSITIVE_INFINITY, what: 'member', memberId: 'rail.left', key: undefined };
@@ -229,7 +230,7 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
         lists.header.find((candidate) => Math.abs(candidate.heightM - choice.rail.heightM) < 1e-6) ?? choice.header,
     };
   let design = yield* holds(choice);
-  while (!design.passes && looked < MOST_LOOKED) {
+  while (!design.passes && !spent()) {
     const group = groupOfMember(design.worst.memberId);
     const grown =
       up(choice, group, design.worst.share) ??
@@ -253,13 +254,13 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
     }
   }
   if (!design.passes) return answer(false);
-  for (let moved = true; moved && looked < MOST_LOOKED; ) {
+  for (let moved = true; moved && !spent(); ) {
     moved = false;
     for (const group of SIZED_GROUPS) {
       const lighter = lists[group].slice(0, lists[group].indexOf(choice[group])).reverse();
       for (const candidate of lighter.slice(0, 5)) {
         const smaller = { ...choice, [group]: candidate };
-        if (!fits(smaller) || looked >= MOST_LOOKED) continue;
+        if (!fits(smaller) || spent()) continue;
         const tried = yield* holds(smaller);
         if (!tried.passes || cost(tried) >= cost(design)) continue;
         choice = smaller;

@@ -1,7 +1,13 @@
-import { bumpFactor, type Project, ROAD_FACTORS } from '@kereta/core';
+import { bumpFactor, type Project, ROAD_FACTORS, SITUATION_IDS, SITUATION_NAMES, type SituationId } from '@kereta/core';
+import { Link } from 'react-router';
 import { useEditing } from '../../ui/editing';
-import { FieldGrid, SelectField } from '../../ui/fields';
+import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../workbench/workbench';
+import { AnalysisStatus } from './AnalysisStatus';
+import { BarLook } from './BarLook';
+import { JointFields } from './JointFields';
+import { Sizing } from './Sizing';
 
 const ROADS = [
   { value: 'road', text: 'Good roads' },
@@ -9,11 +15,24 @@ const ROADS = [
   { value: 'off-road', text: 'Off road' },
 ] as const;
 
-/** Bumps multiply the load; each member under its own worst load case, by hand. */
+const WORST = 'worst';
+
+/** What the trailer is put through, which of it the drawing shows, and what to do about it. */
 export const StrengthStep = () => {
   const { project, edit } = useEditing();
+  const { situation, showSituation, bent, showBent, view3d, show3d } = useWorkbench();
+  const off = new Set(project.strength.off);
+  const setOff = (id: SituationId, on: boolean): void =>
+    edit(`${on ? 'look at' : 'leave out'}: ${SITUATION_NAMES[id].toLowerCase()}`, (current) => ({
+      ...current,
+      strength: {
+        ...current.strength,
+        off: on ? current.strength.off.filter((other) => other !== id) : [...current.strength.off, id],
+      },
+    }));
   return (
     <>
+      <AnalysisStatus />
       <FieldGrid>
         <SelectField
           label="Roads"
@@ -37,10 +56,63 @@ export const StrengthStep = () => {
             }))
           }
         />
+        <div className="col-span-2">
+          <SelectField
+            label="Drawing shows"
+            value={situation ?? WORST}
+            options={[
+              { value: WORST, text: 'Each bar at its worst' },
+              ...SITUATION_IDS.filter((id) => !off.has(id)).map((id) => ({ value: id, text: SITUATION_NAMES[id] })),
+            ]}
+            onCommit={(value) => showSituation(value === WORST ? undefined : (value as SituationId))}
+          />
+        </div>
       </FieldGrid>
-      <p className="narrow mute px-4 pb-2 text-[13px]">
-        A beam check done by hand. It does not look at welds, twist, braking or years of use. Over 100 % is past what is
-        allowed, which is not yet where the metal bends for good.
+      <div className="grid grid-cols-3 gap-2 px-4 pb-3">
+        <button type="button" className="button" aria-pressed={bent} onClick={() => showBent(!bent)}>
+          Bent
+        </button>
+        <button type="button" className="button" aria-pressed={view3d} onClick={() => show3d(!view3d)}>
+          3-D view
+        </button>
+        <Link className="button" to={`/trailer/${project.id}/print/strength`}>
+          Report
+        </Link>
+      </div>
+      <BarLook />
+      <FieldGroup title="Situations">
+        {SITUATION_IDS.map((id) => (
+          <div key={id} className="col-span-2">
+            <CheckField label={SITUATION_NAMES[id]} checked={!off.has(id)} onCommit={(on) => setOff(id, on)} />
+          </div>
+        ))}
+        <div className="col-span-2">
+          <QuantityField
+            label="Pull when stuck, as a weight"
+            kind="mass"
+            value={project.strength.recoveryPullKg ?? project.towVehicle?.massKg ?? null}
+            min={10}
+            max={50000}
+            hint="The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it."
+            onCommit={(recoveryPullKg) =>
+              edit('pull when stuck', (current) => ({ ...current, strength: { ...current.strength, recoveryPullKg } }))
+            }
+            onClear={() =>
+              edit('pull when stuck as the tow vehicle’s', (current) => ({
+                ...current,
+                strength: { ...current.strength, recoveryPullKg: null },
+              }))
+            }
+          />
+        </div>
+      </FieldGroup>
+      <FieldGroup title="Welds and coupler bolts">
+        <JointFields />
+      </FieldGroup>
+      <Sizing />
+      <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
+        Over 100 % is past what is allowed, which is not yet where the metal bends for good. The standards say what a
+        bar bears; how hard the road hits is practice.
       </p>
     </>
   );

@@ -1,0 +1,57 @@
+import type { Project } from '@kereta/core';
+import { Printer } from 'lucide-react';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+
+/** A sheet of paper: white and black whatever the view on the screen, with its title block; buttons stay on the screen. */
+export const SheetFrame = ({
+  project,
+  sheet,
+  back,
+  note,
+  updatedAt,
+  children,
+}: {
+  readonly project: Project;
+  readonly sheet: string;
+  readonly back: string;
+  readonly note: string;
+  readonly updatedAt: number;
+  readonly children: ReactNode;
+}) => (
+  <div
+    data-theme="kereta-paper"
+    className="sheet mx-auto max-w-[1000px] bg-white p-6 text-black"
+    style={{
+      ['--paper' as string]: 'white',
+      ['--color-base-100' as string]: 'white',
+      ['--grid' as string]: 'oklch(0.93 0 0)',
+    }}
+  >
+    <div className="no-print mb-4 flex gap-3">
+      <Link className="button" to={back}>
+        Back
+      </Link>
+      <button type="button" className="button button-main" onClick={() => window.print()}>
+        <Printer size={17} aria-hidden /> Print
+      </button>
+    </div>
+    {children}
+    <footer className="mt-4 flex justify-end">
+      <table className="narrow border border-black text-[13px]" aria-label="Title block">
+        <tbody>
+          <tr>
+            <td className="border border-black px-2">Job: {project.name}</td>
+            <td className="border border-black px-2">Sheet: {sheet}</td>
+          </tr>
+          <tr>
+            <td className="border border-black px-2">{note}</td>
+            <td className="border border-black px-2">
+              {new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(updatedAt)}
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </footer>
+  </div>
+);

@@ -1,0 +1,31 @@
+import { useWorkbench } from '../../workbench/workbench';
+
+/** Whether the frame analysis below is of the trailer as drawn, of one before the last change, or under way. */
+export const AnalysisStatus = () => {
+  const { strength } = useWorkbench();
+  const { outcome, current, progress } = strength;
+  const text = (): string => {
+    if (!outcome)
+      return progress ? `Analysing the frame: load ${progress.done + 1} of ${progress.of} …` : 'Analysing the frame …';
+    if (!current) return 'What stands below is from before the last change. Analysing anew …';
+    if (outcome.kind !== 'analysed') return 'The frame could not be analysed; the hand check stands alone.';
+    const { runs, elements } = outcome.analysis.counts;
+    return `Whole frame analysed: ${elements} stretches of bar in ${runs} situations.`;
+  };
+  return (
+    <p
+      className="narrow mute flex items-center gap-2 px-4 pb-2 text-[13px]"
+      role="status"
+      data-testid="analysis-status"
+    >
+      {(!outcome || !current) && (
+        <progress
+          className="progress w-[60px]"
+          aria-label="Frame analysis"
+          {...(progress ? { value: progress.done, max: progress.of } : {})}
+        />
+      )}
+      {text()}
+    </p>
+  );
+};

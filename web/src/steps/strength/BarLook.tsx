@@ -1,0 +1,93 @@
+import { type Governing, SITUATION_IDS, SITUATION_NAMES } from '@kereta/core';
+import { useQuery } from '@tanstack/react-query';
+import { lazy, Suspense } from 'react';
+import { governingOf } from '../../drawing/useWork';
+import { useWorkbench } from '../../workbench/workbench';
+import { strengthWorker } from '../../workers/strengthWorker';
+import { SectionSketch } from './SectionSketch';
+
+const BarCharts = lazy(() => import('./BarCharts').then((module) => ({ default: module.BarCharts })));
+
+const shareText = (value: number): string => `${Math.round(value * 100)} %`;
+
+/** Which of a situation's arrangements: "left wheel", "push", "held at the hangers". */
+const variantText = ({ variant, balance }: Governing): string =>
+  [variant.replaceAll('-', ' '), balance === 'held' ? 'held at the hangers' : ''].filter(Boolean).join(', ');
+
+/** The picked bar: how it works in every situation, its welds, and what goes on along it. */
+export const BarLook = () => {
+  const { strength, picked, say, situation, evaluation } = useWorkbench();
+  const { outcome, of } = strength;
+  const analysis = outcome?.kind === 'analysed' ? outcome.analysis : undefined;
+  const member = analysis?.members.find(({ memberId }) => memberId === picked);
+  const shown = analysis && picked !== undefined ? governingOf(analysis, picked, situation) : undefined;
+  const { data } = useQuery({
+    queryKey: ['diagram', of, picked, shown?.caseId, shown?.situation, shown?.variant, shown?.balance],
+    queryFn: async () =>
+      of && shown && picked !== undefined
+        ? ((await strengthWorker().diagram(of, picked, {
+            caseId: shown.caseId,
+            situation: shown.situation,
+            variant: shown.variant,
+            balance: shown.balance,
+          })) ?? null)
+        : null,
+    enabled: of !== undefined && shown !== undefined,
+    structuralSharing: false,
+  });
+  if (!member || !analysis || !shown) {
+    return (
+      <p className="narrow mute px-4 pb-3 text-[13px]">
+        Pick a bar on the drawing to see what bends it where, in every situation.
+      </p>
+    );
+  }
+  const welds = analysis.welds.filter(({ memberId }) => memberId === picked);
+  const bar = evaluation.chassis.members.find(({ id }) => id === picked);
+  return (
+    <section className="border-t border-base-300 px-4 py-3" aria-label={say.partName(member.memberId)}>
+      <h2 className="wide flex items-baseline justify-between text-[16px] font-bold">
+        <span>{say.partName(member.memberId)}</span>
+        <span>{shareText(shown.utilisation.value)}</span>
+      </h2>
+      <p className="narrow mute text-[13px]">
+        {SITUATION_NAMES[shown.situation]}
+        {variantText(shown) && ` (${variantText(shown)})`}
+        {shown.caseId && `, ${say.caseName(shown.caseId)}`}, {say.length(shown.atM)} along it.
+      </p>
+      {bar && <SectionSketch member={bar} />}
+      {data && (
+        <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
+          <BarCharts diagram={data} />
+        </Suspense>
+      )}
+      <table className="narrow mt-2 w-full text-[13px]" aria-label="In every situation">
+        <tbody>
+          {SITUATION_IDS.flatMap((id) => {
+            const governing = member.bySituation[id];
+            return governing
+              ? [
+                  <tr key={id} className="border-t border-base-300">
+                    <td className="py-[2px]">{SITUATION_NAMES[id]}</td>
+                    <td className="mute py-[2px]">
+                      {governing.caseId ? say.caseName(governing.caseId) : 'bare frame'}
+                    </td>
+                    <td className="py-[2px] text-right font-semibold">{shareText(governing.utilisation.value)}</td>
+                  </tr>,
+                ]
+              : [];
+          })}
+          {welds.map((weld) => (
+            <tr key={weld.end} className="border-t border-base-300">
+              <td className="py-[2px]">Weld on {say.partName(weld.joint).toLowerCase()}</td>
+              <td className="mute py-[2px]">
+                leg {say.length(weld.legM)}, {SITUATION_NAMES[weld.situation].toLowerCase()}
+              </td>
+              <td className="py-[2px] text-right font-semibold">{shareText(weld.utilisation)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+};

@@ -1,0 +1,106 @@
+import { findMaterial, type Project, SIZED_GROUPS } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { SelectField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+
+const MOUNTS = [
+  { value: 'welded', text: 'Welded on' },
+  { value: 'bolted', text: 'Bolted through' },
+] as const;
+const GRADES = [
+  { value: 'grade-5', text: 'SAE grade 5' },
+  { value: 'grade-8', text: 'SAE grade 8' },
+  { value: '8.8', text: 'ISO 8.8' },
+  { value: '10.9', text: 'ISO 10.9' },
+] as const;
+const FILLERS = [
+  { value: '5356', text: 'ER5356' },
+  { value: '4043', text: 'ER4043' },
+] as const;
+
+type Coupling = Project['coupling'];
+
+/** Legs of the fillets, the wire for aluminum, and how the coupler is held. */
+export const JointFields = () => {
+  const { project, edit } = useEditing();
+  const { strength, coupling, frame } = project;
+  const aluminum = SIZED_GROUPS.some(
+    (group) => findMaterial(project, frame.groups[group].materialId)?.family === 'aluminum',
+  );
+  const setCoupling = (label: string, change: Partial<Coupling>): void =>
+    edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } }));
+  return (
+    <>
+      <QuantityField
+        label="Leg of the welds"
+        kind="length"
+        value={strength.weldLegM}
+        min={0.001}
+        max={0.02}
+        hint="As the wall, up to 3/16 in (5 mm), where you say nothing"
+        onCommit={(weldLegM) =>
+          edit('leg of the welds', (current) => ({ ...current, strength: { ...current.strength, weldLegM } }))
+        }
+        onClear={() =>
+          edit('leg of the welds as the wall', (current) => ({
+            ...current,
+            strength: { ...current.strength, weldLegM: null },
+          }))
+        }
+      />
+      {aluminum ? (
+        <SelectField
+          label="Wire for aluminum"
+          value={strength.filler}
+          options={FILLERS}
+          onCommit={(filler) =>
+            edit('wire', (current) => ({
+              ...current,
+              strength: { ...current.strength, filler: filler as Project['strength']['filler'] },
+            }))
+          }
+        />
+      ) : (
+        <span />
+      )}
+      <SelectField
+        label="Coupler"
+        value={coupling.mount}
+        options={MOUNTS}
+        onCommit={(mount) => setCoupling('how the coupler is held', { mount: mount as Coupling['mount'] })}
+      />
+      {coupling.mount === 'bolted' && (
+        <>
+          <QuantityField
+            label="Bolts"
+            kind="number"
+            value={coupling.bolts.count}
+            min={1}
+            max={12}
+            onCommit={(count) =>
+              setCoupling('coupler bolts', { bolts: { ...coupling.bolts, count: Math.round(count) } })
+            }
+          />
+          <QuantityField
+            label="Their diameter"
+            kind="length"
+            value={coupling.bolts.diameterM}
+            min={0.005}
+            max={0.03}
+            onCommit={(diameterM) => setCoupling('coupler bolts', { bolts: { ...coupling.bolts, diameterM } })}
+          />
+          <SelectField
+            label="Their grade"
+            value={coupling.bolts.grade}
+            options={GRADES}
+            onCommit={(grade) =>
+              setCoupling('coupler bolts', {
+                bolts: { ...coupling.bolts, grade: grade as Coupling['bolts']['grade'] },
+              })
+            }
+          />
+        </>
+      )}
+    </>
+  );
+};

@@ -1,0 +1,265 @@
+import {
+  findSection,
+  SECTION_ROWS,
+  SIZED_GROUPS,
+  type SizedDesign,
+  type SizedGroup,
+  type SizingResult,
+  type SizeStep,
+  type Sections,
+  withSections,
+} from '@kereta/core';
+import { useRef, useState } from 'react';
+import { useEditing } from '../../ui/editing';
+import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../workbench/workbench';
+import { longJob } from '../../workers/strengthWorker';
+
+const GROUP_WORDS: Readonly<Record<SizedGroup, string>> = {
+  rail: 'Rails',
+  header: 'Headers',
+  cross: 'Cross-members',
+  tongue: 'Tongue',
+};
+
+/** Families of bars on the yard's list that a search may choose from. */
+const FAMILIES = [...new Set(SECTION_ROWS.map(({ group }) => group))].filter((group) => /tube/i.test(group));
+
+type Answer =
+  | { readonly kind: 'sized'; readonly family: string; readonly result: SizingResult }
+  | { readonly kind: 'steps'; readonly present: SizedDesign; readonly steps: readonly SizeStep[] };
+
+type Running = { readonly done: number; readonly of: number } | undefined;
+
+/** Below 2 mm (14 gauge) thin walls burn through under a usual shop welder (common practice). */
+const LEAST_WALL_M = 0.002;
+
+/** "Size it for me": lightest or cheapest bars that pass, one size up and down, and a click to try any of them. */
+export const Sizing = () => {
+  const { project, edit, readOnly } = useEditing();
+  const { say } = useWorkbench();
+  const present = findSection(project, project.frame.groups.rail.sectionId);
+  const presentFamily = SECTION_ROWS.find(({ id }) => id === present?.id)?.group ?? FAMILIES[0] ?? '';
+  const [family, setFamily] = useState(presentFamily);
+  const [aim, setAim] = useState<'mass' | 'price'>('mass');
+  const [flush, setFlush] = useState(true);
+  const [leastWallM, setLeastWallM] = useState(LEAST_WALL_M);
+  const [running, setRunning] = useState<Running>(undefined);
+  const [answer, setAnswer] = useState<Answer | undefined>(undefined);
+  const job = useRef<AbortController | undefined>(undefined);
+  const prices = project.strength.pricePerKg;
+  const name = (id: string): string => findSection(project, id)?.designation ?? id;
+  const money = (price: number | undefined): string =>
+    price === undefined ? '' : `${Math.round(price).toLocaleString('en-US')} ${project.settings.currency}`;
+
+  const run = async (
+    start: (signal: AbortSignal, onProgress: (done: number, of: number) => void) => Promise<Answer>,
+  ): Promise<void> => {
+    job.current?.abort();
+    const own = new AbortController();
+    job.current = own;
+    setRunning({ done: 0, of: 1 });
+    setAnswer(undefined);
+    try {
+      const found = await start(own.signal, (done, of) => setRunning({ done, of }));
+      if (!own.signal.aborted) setAnswer(found);
+    } catch (error) {
+      if (!own.signal.aborted) throw error;
+    } finally {
+      if (job.current === own) setRunning(undefined);
+    }
+  };
+  const size = (): void =>
+    void run(async (signal, onProgress) => {
+      const ids = SECTION_ROWS.filter(({ group }) => group === family).map(({ id }) => id);
+      const result = await longJob<SizingResult>(
+        (worker, ticket, report) =>
+          worker.size(
+            ticket,
+            { project, candidates: { rail: ids, header: ids, cross: ids, tongue: ids }, aim, leastWallM, flush },
+            report,
+          ),
+        onProgress,
+        signal,
+      );
+      return { kind: 'sized', family, result };
+    });
+  const compare = (): void =>
+    void run(async (signal, onProgress) => {
+      const found = await longJob<{ readonly present: SizedDesign; readonly steps: readonly SizeStep[] }>(
+        (worker, ticket, report) => worker.neighbours(ticket, project, report),
+        onProgress,
+        signal,
+      );
+      return { kind: 'steps', ...found };
+    });
+  const take = (label: string, sections: Sections): void => edit(label, (current) => withSections(current, sections));
+  const setPrice = (metal: 'steel' | 'aluminum', price: number | null): void =>
+    edit(`price of ${metal}`, (current) => ({
+      ...current,
+      strength: { ...current.strength, pricePerKg: { ...current.strength.pricePerKg, [metal]: price } },
+    }));
+
+  return (
+    <FieldGroup title="Size it for me">
+      <SelectField
+        label="Choose from"
+        value={family}
+        options={FAMILIES.map((group) => ({ value: group, text: group }))}
+        onCommit={setFamily}
+      />
+      <SelectField
+        label="Least"
+        value={aim}
+        options={[
+          { value: 'mass', text: 'Weight' },
+          { value: 'price', text: 'Money' },
+        ]}
+        onCommit={(value) => setAim(value as 'mass' | 'price')}
+        {...(aim === 'price' && (prices.steel === null || prices.aluminum === null)
+          ? { hint: 'Say what a kilogram costs, below' }
+          : {})}
+      />
+      <QuantityField
+        label="Walls at least"
+        kind="length"
+        value={leastWallM}
+        min={0.0005}
+        max={0.02}
+        onCommit={setLeastWallM}
+      />
+      <CheckField label="Headers as deep as rails" checked={flush} onCommit={setFlush} />
+      {(['steel', 'aluminum'] as const).map((metal) => (
+        <QuantityField
+          key={metal}
+          label={`A kg of ${metal} costs, ${project.settings.currency}`}
+          kind="number"
+          value={prices[metal]}
+          min={0}
+          max={10000}
+          onCommit={(price) => setPrice(metal, price)}
+          onClear={() => setPrice(metal, null)}
+        />
+      ))}
+      <button type="button" className="button button-main" disabled={readOnly || running !== undefined} onClick={size}>
+        Size it
+      </button>
+      <button type="button" className="button" disabled={readOnly || running !== undefined} onClick={compare}>
+        One size up or down
+      </button>
+      {running && (
+        <div className="col-span-2 flex items-center gap-3" role="status">
+          <progress className="progress flex-1" value={running.done} max={running.of} aria-label="Sizing" />
+          <button type="button" className="button" onClick={() => job.current?.abort()}>
+            Stop
+          </button>
+        </div>
+      )}
+      {answer?.kind === 'sized' && (
+        <div className="col-span-2" data-testid="sizing-result">
+          {answer.result.best.length === 0 ? (
+            <p className="narrow text-[14px]">
+              Nothing in “{answer.family}” passes everything. Shorten what is long, take a stronger family, or a lower
+              gross on the plate.
+            </p>
+          ) : (
+            <ul>
+              {answer.result.best.map((design, index) => (
+                <li
+                  key={SIZED_GROUPS.map((group) => design.sections[group].sectionId).join()}
+                  className="border-t border-base-300 py-2"
+                >
+                  <p className="flex justify-between text-[14px] font-semibold">
+                    <span>
+                      {say.mass(design.massKg)}
+                      {design.price !== undefined && `, ${money(design.price)}`}
+                    </span>
+                    <span>
+                      {design.massKg <= answer.result.present.massKg
+                        ? `${say.mass(answer.result.present.massKg - design.massKg)} lighter, as much more payload`
+                        : `${say.mass(design.massKg - answer.result.present.massKg)} heavier`}
+                    </span>
+                  </p>
+                  <p className="narrow text-[13px] leading-[18px]">
+                    {SIZED_GROUPS.map(
+                      (group) => `${GROUP_WORDS[group]} ${name(design.sections[group].sectionId)}`,
+                    ).join(' · ')}
+                  </p>
+                  <p className="narrow mute text-[13px]">
+                    Hardest: {say.partName(design.worst.memberId).toLowerCase()}
+                    {design.worst.what === 'member' ? '' : `, ${design.worst.what}`},{' '}
+                    {Math.round(design.worst.share * 100)} %
+                  </p>
+                  <button
+                    type="button"
+                    className="button mt-1"
+                    disabled={readOnly}
+                    onClick={() => take(`try sizes ${index + 1}`, design.sections)}
+                  >
+                    Try this
+                  </button>
+                </li>
+              ))}
+            </ul>
+          )}
+          <p className="narrow mute border-t border-base-300 pt-1 text-[13px]">
+            {answer.result.proved
+              ? 'Proved: every lighter combination was looked at and fails.'
+              : `Found by a search of ${answer.result.looked} combinations; a lighter one may exist.`}{' '}
+            The present frame: {say.mass(answer.result.present.massKg)},{' '}
+            {Math.round(answer.result.present.worst.share * 100)} %.
+          </p>
+        </div>
+      )}
+      {answer?.kind === 'steps' && (
+        <table className="narrow col-span-2 text-[13px]" aria-label="One size up or down">
+          <thead>
+            <tr className="mute text-left">
+              <th className="font-normal">Change</th>
+              <th className="text-right font-normal">Frame</th>
+              <th className="text-right font-normal">Hardest</th>
+              <th>
+                <span className="sr-only">Try</span>
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr className="border-t border-base-300">
+              <td>As it is</td>
+              <td className="text-right">{say.mass(answer.present.massKg)}</td>
+              <td className="text-right">{Math.round(answer.present.worst.share * 100)} %</td>
+              <td />
+            </tr>
+            {answer.steps.map(({ group, direction, design }) => (
+              <tr key={group + direction} className="border-t border-base-300">
+                <td className="py-1">
+                  {GROUP_WORDS[group]} {direction}: {name(design.sections[group].sectionId)}
+                </td>
+                <td className="text-right whitespace-nowrap">
+                  {say.mass(design.massKg)}
+                  {design.price !== undefined && <span className="mute block">{money(design.price)}</span>}
+                </td>
+                <td className="text-right">
+                  {Math.round(design.worst.share * 100)} %
+                  <span className="mute block">{say.partName(design.worst.memberId).toLowerCase()}</span>
+                </td>
+                <td className="text-right">
+                  <button
+                    type="button"
+                    className="button"
+                    disabled={readOnly}
+                    aria-label={`Try ${GROUP_WORDS[group].toLowerCase()} ${direction}`}
+                    onClick={() => take(`${GROUP_WORDS[group].toLowerCase()} one size ${direction}`, design.sections)}
+                  >
+                    Try
+                  </button>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+    </FieldGroup>
+  );
+};

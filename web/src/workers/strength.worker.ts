@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { strengthTasks } from './strengthTasks';
+
+expose(strengthTasks());

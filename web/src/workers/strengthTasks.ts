@@ -1,0 +1,88 @@
+import {
+  type AnalysisOutcome,
+  analysisInput,
+  analysisSteps,
+  type BentBar,
+  bentFrame,
+  evaluate,
+  memberDiagram,
+  type MemberDiagram,
+  neighbourSteps,
+  type Project,
+  type RunKey,
+  type SizedDesign,
+  type SizeStep,
+  type SizingRequest,
+  type SizingResult,
+  sizingSteps,
+} from '@kereta/core';
+
+export type OnProgress = (done: number, of: number) => void;
+
+/** What the page asks the worker for. Every long job carries a ticket, so that it can be called off. */
+export interface StrengthTasks {
+  analyse(ticket: number, project: Project, onProgress: OnProgress): Promise<AnalysisOutcome | undefined>;
+  size(ticket: number, request: SizingRequest, onProgress: OnProgress): Promise<SizingResult | undefined>;
+  neighbours(
+    ticket: number,
+    project: Project,
+    onProgress: OnProgress,
+  ): Promise<{ readonly present: SizedDesign; readonly steps: readonly SizeStep[] } | undefined>;
+  diagram(project: Project, memberId: string, key: RunKey): Promise<MemberDiagram | undefined>;
+  bent(project: Project, key: RunKey): Promise<readonly BentBar[]>;
+  /** Stops the job of this ticket at its next step. */
+  callOff(ticket: number): Promise<void>;
+}
+
+/** A job runs this long before it looks whether it is still wanted, ms. */
+const BREATH_MS = 40;
+
+const breathe = (): Promise<void> =>
+  new Promise((resolve) => {
+    const channel = new MessageChannel();
+    channel.port1.onmessage = () => {
+      channel.port1.close();
+      resolve();
+    };
+    channel.port2.postMessage(undefined);
+  });
+
+/** The worker's side: forwards to the core, one job after another, each in steps between which it can be stopped. */
+export const strengthTasks = (): StrengthTasks => {
+  const calledOff = new Set<number>();
+  let queue: Promise<unknown> = Promise.resolve();
+
+  const runSteps = async <P extends { readonly done: number; readonly of: number }, R>(
+    ticket: number,
+    steps: Generator<P, R, void>,
+    onProgress: OnProgress,
+  ): Promise<R | undefined> => {
+    let last = performance.now();
+    for (;;) {
+      if (calledOff.delete(ticket)) return undefined;
+      const step = steps.next();
+      if (step.done) return step.value;
+      if (performance.now() - last < BREATH_MS) continue;
+      onProgress(step.value.done, step.value.of);
+      await breathe();
+      last = performance.now();
+    }
+  };
+  const inTurn = <R>(job: () => Promise<R>): Promise<R> => {
+    const next = queue.then(job, job);
+    queue = next.catch(() => undefined);
+    return next;
+  };
+
+  return {
+    analyse: (ticket, project, onProgress) =>
+      inTurn(() => runSteps(ticket, analysisSteps(analysisInput(project, evaluate(project))), onProgress)),
+    size: (ticket, request, onProgress) => inTurn(() => runSteps(ticket, sizingSteps(request), onProgress)),
+    neighbours: (ticket, project, onProgress) => inTurn(() => runSteps(ticket, neighbourSteps(project), onProgress)),
+    diagram: async (project, memberId, key) => memberDiagram(analysisInput(project, evaluate(project)), memberId, key),
+    bent: async (project, key) => bentFrame(analysisInput(project, evaluate(project)), key),
+    callOff: async (ticket) => {
+      calledOff.add(ticket);
+    },
+  };
+};
