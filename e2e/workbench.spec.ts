@@ -210,6 +210,7 @@ test('export, delete with undo, import: the same findings', async ({ page }) => 
   const file = join(folder, 'oven.kereta.json');
   await (await download).saveAs(file);
   const card = page.getByTestId('trailer-card').filter({ hasText: 'Oven trailer' });
+  await expect(card).not.toContainText('being analysed', { timeout: 30_000 });
   const said = await card.getByRole('link').innerText();
 
   await page.getByRole('button', { name: 'Delete Oven trailer' }).click();
@@ -224,6 +225,7 @@ test('export, delete with undo, import: the same findings', async ({ page }) => 
   const sentence = checkByCommandLine(file).findings.find(({ code }) => code === 'axle-load')?.sentence ?? 'none';
   await expect(page.getByText(sentence)).toBeVisible();
   await page.getByRole('link', { name: 'Kereta, to the shed' }).click();
+  await expect(card).not.toContainText('being analysed', { timeout: 30_000 });
   expect(await card.getByRole('link').innerText()).toBe(said);
 });
 

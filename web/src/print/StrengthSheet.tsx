@@ -78,10 +78,9 @@ const Inputs = ({
         {Object.entries(project.frame.overrides).map(([id, { sectionId }]) => (
           <tr key={id} className="border-b border-gray-300">
             <td className="py-1">{say.partName(id)} by itself</td>
-            <td>
+            <td colSpan={2}>
               <Sized>{findSection(project, sectionId ?? '')?.designation ?? 'as its group'}</Sized>
             </td>
-            <td />
           </tr>
         ))}
         <tr className="border-b border-gray-300">

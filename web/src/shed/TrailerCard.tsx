@@ -14,6 +14,7 @@ import type { StoredProject } from '../storage/projectDatabase';
 import { download, fileName } from '../ui/download';
 import { Sized } from '../ui/Sized';
 import { VerdictMark } from '../ui/VerdictMark';
+import { useFullEvaluation, useStrength } from '../workers/useStrength';
 
 const WIDTH = 320;
 const HEIGHT = 150;
@@ -106,7 +107,9 @@ const dateText = (time: number): string =>
 /** One trailer of the shed: what it looks like, how it stands, when it was touched. */
 export const TrailerCard = ({ stored, onDuplicate, onDelete }: TrailerCardProps) => {
   const { project, updatedAt } = stored;
-  const evaluation = useMemo(() => evaluate(project), [project]);
+  const light = useMemo(() => evaluate(project), [project]);
+  const strength = useStrength(project);
+  const evaluation = useFullEvaluation(light, project, strength, project);
   const worst = evaluation.findings.find(({ counts }) => counts);
   return (
     <li
@@ -128,6 +131,7 @@ export const TrailerCard = ({ stored, onDuplicate, onDelete }: TrailerCardProps)
                   <Sized>{sentenceOf(worst, speaker(project))}</Sized>
                 </>
               )}
+              {!strength.current && <span className="mute"> The frame is being analysed …</span>}
             </span>
           </span>
         </span>

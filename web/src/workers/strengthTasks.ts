@@ -40,10 +40,15 @@ const BREATH_MS = 40;
 const breathe = (): Promise<void> =>
   new Promise((resolve) => {
     const channel = new MessageChannel();
-    channel.port1.onmessage = () => {
-      channel.port1.close();
-      resolve();
-    };
+    channel.port1.addEventListener(
+      'message',
+      () => {
+        channel.port1.close();
+        resolve();
+      },
+      { once: true },
+    );
+    channel.port1.start();
     channel.port2.postMessage(undefined);
   });
 

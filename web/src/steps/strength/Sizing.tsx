@@ -228,8 +228,9 @@ export const Sizing = () => {
             <tr className="border-t border-base-300">
               <td>As it is</td>
               <td className="text-right">{say.mass(answer.present.massKg)}</td>
-              <td className="text-right">{Math.round(answer.present.worst.share * 100)} %</td>
-              <td />
+              <td className="text-right" colSpan={2}>
+                {Math.round(answer.present.worst.share * 100)} %
+              </td>
             </tr>
             {answer.steps.map(({ group, direction, design }) => (
               <tr key={group + direction} className="border-t border-base-300">
