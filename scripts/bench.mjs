@@ -40,4 +40,38 @@ for (const { name, result } of bench.tasks) {
     `${name.padEnd(36)} ${mean.toFixed(3).padStart(8)} ms   p99 ${slow.toFixed(3).padStart(8)} ms   ${(mean / FRAME_MS).toFixed(3).padStart(7)} of a frame`,
   );
 }
-benchFrame(core);
+await benchFrame(core);
+
+// The whole strength analysis of each demo, in the worker when it is in the page.
+console.log('\nThe trailer on it, every situation and load, this machine, this run:\n');
+for (const project of DEMO_PROJECTS) {
+  const input = core.analysisInput(project, evaluate(project));
+  const once = () => {
+    const start = performance.now();
+    const outcome = core.analyseStrength(input);
+    return { ms: performance.now() - start, outcome };
+  };
+  once();
+  const { ms, outcome } = once();
+  const { runs, elements } = outcome.analysis.counts;
+  console.log(`${project.name.padEnd(36)} ${ms.toFixed(0).padStart(6)} ms   ${runs} runs, ${elements} elements`);
+}
+const wanted = core.SECTION_ROWS.filter(({ id }) => id.startsWith('hss')).map(({ id }) => id);
+const start = performance.now();
+const steps = core.sizingSteps({
+  project: DEMO_PROJECTS[0],
+  candidates: { rail: wanted, header: wanted, cross: wanted, tongue: wanted },
+  aim: 'mass',
+  leastWallM: 0.0028,
+  flush: true,
+});
+let step = steps.next();
+let longest = 0;
+for (let last = performance.now(); !step.done; step = steps.next()) {
+  const now = performance.now();
+  longest = Math.max(longest, now - last);
+  last = now;
+}
+console.log(
+  `${`sizing, 4 groups × ${wanted.length} sections`.padEnd(36)} ${(performance.now() - start).toFixed(0).padStart(6)} ms   aim: under 5,000; longest stretch without a breath ${longest.toFixed(0)} ms, aim: under 200`,
+);

@@ -68,6 +68,15 @@ const time = (work, least = 400) => {
 };
 const print = (name, ms, note = '') => console.log(`${name.padEnd(58)} ${ms.toFixed(3).padStart(9)} ms   ${note}`);
 
+/** The matrix again in its narrow form, from the dense one. */
+const skylineOf = ({ size, first, origin, values }, dense) => {
+  const again = values.slice();
+  for (let i = 0; i < size; i += 1) {
+    for (let j = first[i]; j <= i; j += 1) again[origin[i] + j] = dense.get(i, j);
+  }
+  return again;
+};
+
 /** The same matrix, dense, from the unit movements of the core's own factorised frame: K = L·D·Lᵀ multiplied out again. */
 const denseOf = ({ lower, pivots }) => {
   const n = lower.size;
@@ -80,9 +89,9 @@ const denseOf = ({ lower, pivots }) => {
   return Matrix.add(k, k.transpose()).mul(0.5);
 };
 
-export const benchFrame = (core) => {
+export const benchFrame = async (core) => {
   console.log('\nFrame analysis, this machine, this run:\n');
-  const { prepareFrame, solvePattern, memberPieces, innerShare, combineInner, innerExtremes } = core;
+  const { prepareFrame, solvePattern, memberPieces, innerShare, innerSize, combineInner, innerExtremes } = core;
   const model = ladder(19);
   const patterns = unitPatterns(model, 18);
   const combinations = Array.from({ length: 12 * 6 }, (_, c) =>
@@ -94,7 +103,8 @@ export const benchFrame = (core) => {
     const pieces = memberPieces(frame, solutions);
     frame.members.forEach((_, i) => {
       const parts = solutions.map((solution) => innerShare(pieces[i], i, solution));
-      for (const factors of combinations) innerExtremes(pieces[i], combineInner(pieces[i], parts, factors));
+      const rows = new Float64Array(innerSize(pieces[i]));
+      for (const factors of combinations) innerExtremes(pieces[i], combineInner(pieces[i], parts, factors, rows));
     });
   };
   print(
@@ -106,20 +116,27 @@ export const benchFrame = (core) => {
   const frame = prepareFrame(model).value;
   const dense = denseOf(frame.factorisation);
   const right = Matrix.columnVector(Array.from({ length: dense.rows }, (_, i) => Math.cos(i)));
-  const oursFactor = time(() => prepareFrame(model));
-  const denseFactor = time(() => new CholeskyDecomposition(dense));
-  const pattern = patterns.at(-1);
-  const oursBoth = time(() => solvePattern(prepareFrame(model).value, pattern));
-  const denseBoth = time(() => new CholeskyDecomposition(dense).solve(right));
+  const { factorise, backSolve } = await import('../core/dist/frame-analysis/skyline.js');
+  const { lower } = frame.factorisation;
+  const values = skylineOf(lower, dense);
+  const fresh = { ...lower, values: values.slice() };
+  const factorAgain = () => {
+    fresh.values.set(values);
+    return factorise(fresh);
+  };
+  const load = right.to1DArray();
+  const ours = { factor: time(factorAgain), both: time(() => backSolve(factorAgain(), Float64Array.from(load))) };
+  const theirs = {
+    factor: time(() => new CholeskyDecomposition(dense)),
+    both: time(() => new CholeskyDecomposition(dense).solve(right)),
+  };
+  const against = (kind, aim) =>
+    `ml-matrix, dense Cholesky: ${theirs[kind].toFixed(2)} ms, ${(theirs[kind] / ours[kind]).toFixed(1)} times; aim: ${aim}`;
+  print(`factorise ${dense.rows} equations`, ours.factor, against('factor', 20));
+  print('factorise and solve', ours.both, against('both', 8));
   print(
-    'check, number, build and factorise',
-    oursFactor,
-    `dense Cholesky of ml-matrix: ${denseFactor.toFixed(2)} ms, ${(denseFactor / oursFactor).toFixed(1)} times`,
-  );
-  print(
-    'the same and one load solved, with end forces and reactions',
-    oursBoth,
-    `dense: ${denseBoth.toFixed(2)} ms, ${(denseBoth / oursBoth).toFixed(1)} times; aim: 8`,
+    'check, number, build, factorise, condition',
+    time(() => prepareFrame(model)),
   );
   let last;
   for (const members of [50, 100, 200, 400, 800]) {

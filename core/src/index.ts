@@ -12,6 +12,7 @@ export {
   innerExtremes,
   innerForces,
   innerShare,
+  innerSize,
   type LoadPattern,
   memberPieces,
   prepareFrame,

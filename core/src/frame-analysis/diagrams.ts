@@ -89,9 +89,9 @@ export const innerShare = (
 };
 
 /** From end forces and loads to the inner forces at every piece's start: ROW numbers per piece. */
-const alongPieces = (breaksM: Float64Array, share: Float64Array): Float64Array => {
+const alongPieces = (breaksM: Float64Array, share: Float64Array, into?: Float64Array): Float64Array => {
   const count = breaksM.length - 1;
-  const rows = new Float64Array(count * ROW);
+  const rows = into ?? new Float64Array(count * ROW);
   let n = -(share[0] as number);
   let vy = -(share[1] as number);
   let vz = -(share[2] as number);
@@ -127,21 +127,35 @@ const alongPieces = (breaksM: Float64Array, share: Float64Array): Float64Array =
   return rows;
 };
 
-/** Σ factor × share, as inner forces piece by piece: superposition. Plain loops: this is what every combination costs. */
+/** Sums are made here and never leave: making a new array for each combination would cost more than the adding up. */
+let scratch = new Float64Array(END_FORCES + 32 * SHARE_ROW);
+
+/**
+ * Σ factor × share, as inner forces piece by piece: superposition. Plain loops and one new array: this is what every combination
+ * costs. `into`, of ROW numbers per piece, takes the answer where many are looked at one after another.
+ */
 export const combineInner = (
   { breaksM }: MemberPieces,
   shares: readonly Float64Array[],
   factors: ArrayLike<number>,
+  into?: Float64Array,
 ): Float64Array => {
-  const sum = new Float64Array(END_FORCES + (breaksM.length - 1) * SHARE_ROW);
+  const size = END_FORCES + (breaksM.length - 1) * SHARE_ROW;
+  if (scratch.length < size) scratch = new Float64Array(size);
+  const sum = scratch;
+  for (let i = 0; i < size; i += 1) sum[i] = 0;
   for (let k = 0; k < shares.length; k += 1) {
     const factor = factors[k] as number;
     if (factor === 0) continue;
     const share = shares[k] as Float64Array;
-    for (let i = 0; i < share.length; i += 1) sum[i] = (sum[i] as number) + factor * (share[i] as number);
+    const { length } = share;
+    for (let i = 0; i < length; i += 1) sum[i] = (sum[i] as number) + factor * (share[i] as number);
   }
-  return alongPieces(breaksM, sum);
+  return alongPieces(breaksM, sum, into);
 };
+
+/** Numbers that the inner forces of a member take: for a caller that keeps one array for many combinations. */
+export const innerSize = ({ breaksM }: MemberPieces): number => (breaksM.length - 1) * ROW;
 
 /** Inner forces of one member in one solution. */
 export const innerForces = (pieces: MemberPieces, memberIndex: number, solution: PatternSolution): Float64Array =>
@@ -236,10 +250,10 @@ export interface Extreme {
 }
 /** In the order of INNER_FORCES. */
 export interface InnerExtremes {
-  readonly least: Float64Array;
-  readonly leastAtM: Float64Array;
-  readonly most: Float64Array;
-  readonly mostAtM: Float64Array;
+  readonly least: number[];
+  readonly leastAtM: number[];
+  readonly most: number[];
+  readonly mostAtM: number[];
 }
 
 const consider = (into: InnerExtremes, i: number, xM: number, value: number): void => {
@@ -277,6 +291,12 @@ const considerPlane = (
     const s = -intensity / growth;
     if (s > 0 && s < lengthM) consider(into, plane.shear, fromM + s, shearAt(shear, intensity, growth, s));
   }
+  // Without growth the shear has one zero, the usual case.
+  if (growth === 0) {
+    const s = shear / intensity;
+    if (s > 0 && s < lengthM) consider(into, plane.moment, fromM + s, sign * momentAt(moment, shear, intensity, 0, s));
+    return;
+  }
   const places: number[] = [];
   turnings(shear, intensity, growth, lengthM, places);
   for (const s of places) {
@@ -287,13 +307,15 @@ const considerPlane = (
 const UPRIGHT_PLANE = { shear: 2, moment: 4, load: 2, sign: 1 } as const;
 const LEVEL_PLANE = { shear: 1, moment: 5, load: 1, sign: -1 } as const;
 
+const UNSET = Number.POSITIVE_INFINITY;
+
 /** Least and largest of each inner force along the member, exact, with their places. */
 export const innerExtremes = ({ breaksM }: MemberPieces, rows: Float64Array): InnerExtremes => {
   const into: InnerExtremes = {
-    least: new Float64Array(6).fill(Number.POSITIVE_INFINITY),
-    leastAtM: new Float64Array(6),
-    most: new Float64Array(6).fill(Number.NEGATIVE_INFINITY),
-    mostAtM: new Float64Array(6),
+    least: [UNSET, UNSET, UNSET, UNSET, UNSET, UNSET],
+    leastAtM: [0.5, 0.5, 0.5, 0.5, 0.5, 0.5],
+    most: [-UNSET, -UNSET, -UNSET, -UNSET, -UNSET, -UNSET],
+    mostAtM: [0.5, 0.5, 0.5, 0.5, 0.5, 0.5],
   };
   for (let piece = 0; piece < breaksM.length - 1; piece += 1) {
     const at = piece * ROW;

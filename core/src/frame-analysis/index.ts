@@ -31,6 +31,7 @@ export {
   type InnerForce,
   innerForces,
   innerShare,
+  innerSize,
   largestBow,
   type MemberPieces,
   memberPieces,

@@ -5,7 +5,7 @@ import { toLocal } from './memberAxes.js';
 import type { NodeFreedoms, PreparedFrame, PreparedMember } from './prepare.js';
 import { condenseLoads, recoverReleased } from './releases.js';
 import { backSolve } from './skyline.js';
-import { add, cross, isFinite3, length, scale } from './vectors.js';
+import { add, isFinite3, scale } from './vectors.js';
 
 /** A load on one member in its own axes. */
 export type LocalLoad =
@@ -180,19 +180,46 @@ const memberForces = (
   }
 };
 
-interface Sums {
-  force: Vector3;
-  moment: Vector3;
-  forceSize: number;
-  momentSize: number;
+/** Sums of forces and moments about the origin, and the sizes of what was added; plain numbers, as this is done for every load. */
+class Sums {
+  private readonly totals = [0, 0, 0, 0, 0, 0];
+  private forceSize = 0;
+  private momentSize = 0;
+
+  /** A force at a place, N and m. */
+  force(x: number, y: number, z: number, fx: number, fy: number, fz: number): void {
+    this.forceSize += Math.sqrt(fx * fx + fy * fy + fz * fz);
+    this.add(0, fx, fy, fz);
+    this.moment(y * fz - z * fy, z * fx - x * fz, x * fy - y * fx);
+  }
+  moment(mx: number, my: number, mz: number): void {
+    this.momentSize += Math.sqrt(mx * mx + my * my + mz * mz);
+    this.add(3, mx, my, mz);
+  }
+  /** Largest of the six sums ÷ the size of all that was added; moments ÷ the frame's size too. */
+  relative(spanM: number): number {
+    const size = Math.max(this.forceSize, this.momentSize / spanM);
+    if (size === 0) return 0;
+    return this.totals.reduce((most, total, i) => Math.max(most, Math.abs(total) / (i < 3 ? 1 : spanM)), 0) / size;
+  }
+  private add(at: number, a: number, b: number, c: number): void {
+    this.totals[at] = (this.totals[at] as number) + a;
+    this.totals[at + 1] = (this.totals[at + 1] as number) + b;
+    this.totals[at + 2] = (this.totals[at + 2] as number) + c;
+  }
 }
 
-const addWrench = (sums: Sums, at: Vector3, force: Vector3, moment: Vector3): void => {
-  const turned = add(moment, cross(at, force));
-  sums.force = add(sums.force, force);
-  sums.moment = add(sums.moment, turned);
-  sums.forceSize += length(force);
-  sums.momentSize += length(moment) + length(cross(at, force));
+/** A force in the member's own axes at x along it, times a factor. */
+const addLocal = (sums: Sums, { start, rows }: PreparedMember['axes'], x: number, f: Vector3, factor: number): void => {
+  const [ex, ey, ez] = rows;
+  sums.force(
+    start[0] + ex[0] * x,
+    start[1] + ex[1] * x,
+    start[2] + ex[2] * x,
+    factor * (ex[0] * f[0] + ey[0] * f[1] + ez[0] * f[2]),
+    factor * (ex[1] * f[0] + ey[1] * f[1] + ez[1] * f[2]),
+    factor * (ex[2] * f[0] + ey[2] * f[1] + ez[2] * f[2]),
+  );
 };
 
 const vectorAt = (values: Float64Array, at: number): Vector3 => [
@@ -208,32 +235,32 @@ const residualOf = (
   localLoads: ReadonlyMap<number, readonly LocalLoad[]>,
   reactions: Float64Array,
 ): number => {
-  const sums: Sums = { force: [0, 0, 0], moment: [0, 0, 0], forceSize: 0, momentSize: 0 };
+  const sums = new Sums();
   const { nodes } = frame.model;
-  const none: Vector3 = [0, 0, 0];
   for (const { node, forceN, momentNm } of pattern.nodal) {
-    addWrench(sums, (nodes[frame.nodeIndex.get(node) as number] as { at: Vector3 }).at, forceN, momentNm ?? none);
+    const { at } = nodes[frame.nodeIndex.get(node) as number] as { at: Vector3 };
+    sums.force(...at, ...forceN);
+    if (momentNm) sums.moment(...momentNm);
   }
   for (const [index, loads] of localLoads) {
     const { axes } = frame.members[index] as PreparedMember;
-    const place = (x: number): Vector3 => add(axes.start, scale(axes.rows[0], x));
-    const turn = (v: Vector3): Vector3 =>
-      add(add(scale(axes.rows[0], v[0]), scale(axes.rows[1], v[1])), scale(axes.rows[2], v[2]));
     for (const load of loads) {
       if (load.kind === 'point') {
-        addWrench(sums, place(load.atM), turn(load.forceN), none);
+        addLocal(sums, axes, load.atM, load.forceN, 1);
         continue;
       }
-      // An even part at the middle, and two triangles at a third from their own end.
+      // Two triangles, each at a third from its own end.
       const span = load.toM - load.fromM;
-      addWrench(sums, place(load.fromM + span / 3), scale(turn(load.startNPerM), span / 2), none);
-      addWrench(sums, place(load.toM - span / 3), scale(turn(load.endNPerM), span / 2), none);
+      addLocal(sums, axes, load.fromM + span / 3, load.startNPerM, span / 2);
+      addLocal(sums, axes, load.toM - span / 3, load.endNPerM, span / 2);
     }
   }
-  nodes.forEach(({ at }, i) => addWrench(sums, at, vectorAt(reactions, i * 6), vectorAt(reactions, i * 6 + 3)));
-  const size = Math.max(sums.forceSize, sums.momentSize / frame.spanM);
-  if (size === 0) return 0;
-  return Math.max(...sums.force.map(Math.abs), ...sums.moment.map((value) => Math.abs(value) / frame.spanM)) / size;
+  nodes.forEach(({ at }, i) => {
+    if (!frame.nodes[i]?.supported) return;
+    sums.force(...at, ...vectorAt(reactions, i * 6));
+    sums.moment(...vectorAt(reactions, i * 6 + 3));
+  });
+  return sums.relative(frame.spanM);
 };
 
 /** Solves one pattern on a frame that is factorised already; or the loads that stand nowhere, with their place. */
