@@ -16,7 +16,20 @@ const VIEWS = [
   ['frame', '/trailer/demo.telescope-trailer/frame', 'light'],
   ['loads', '/trailer/demo.oven-trailer/loads', 'light'],
   ['tongue', '/trailer/demo.apiary-flatbed/tongue', 'light'],
-  ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
+  [
+    'strength',
+    '/trailer/demo.apiary-flatbed/strength',
+    'light',
+    (page) => page.locator('[data-part="cross.3:share"]').click(),
+  ],
+  [
+    'strength-3d',
+    '/trailer/demo.apiary-flatbed/strength',
+    'light',
+    (page) => page.getByRole('button', { name: '3-D view' }).click(),
+  ],
+  ['strength-phone', '/trailer/demo.apiary-flatbed/strength', 'phone'],
+  ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
   ['cut-sheet', '/trailer/demo.apiary-flatbed/print/cut-list', 'light'],
@@ -27,9 +40,9 @@ const server = spawn(process.execPath, ['server/dist/main.js', '--port', String(
 await new Promise((resolve) => setTimeout(resolve, 700));
 const browser = await chromium.launch({
   executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
+  args: ['--no-sandbox', '--use-angle=swiftshader', '--enable-unsafe-swiftshader'],
 });
-const take = async (file, path, mode) => {
+const take = async (file, path, mode, act) => {
   const phone = mode === 'phone';
   const context = await browser.newContext({
     viewport: phone ? { width: 390, height: 844 } : { width: 1280, height: 800 },
@@ -43,7 +56,12 @@ const take = async (file, path, mode) => {
   await page.goto(`http://127.0.0.1:${PORT}/`);
   await page.getByRole('button', { name: 'Understood' }).click();
   await page.goto(`http://127.0.0.1:${PORT}${path}`);
-  await page.waitForTimeout(700);
+  // The frame is analysed in the worker; drawing in space without a graphics card takes its time.
+  await page.waitForTimeout(2500);
+  if (act) {
+    await act(page);
+    await page.waitForTimeout(5000);
+  }
   await page.screenshot({ path: file, fullPage: false });
   await context.close();
 };
@@ -54,7 +72,7 @@ try {
   } else {
     const folder = join(ROOT, 'docs', 'screenshots');
     mkdirSync(folder, { recursive: true });
-    for (const [name, address, view] of VIEWS) await take(join(folder, `${name}.png`), address, view);
+    for (const [name, address, view, act] of VIEWS) await take(join(folder, `${name}.png`), address, view, act);
   }
 } finally {
   await browser.close();

@@ -240,6 +240,20 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     const subject = data.what === 'cross-member' ? `${say.partName(data.memberId)} bends` : BENT[data.what];
     return `${subject} ${bend(data.byM, say)} under the load; ${verdict === 'over' ? 'more than' : 'up to'} ${say.length(data.lengthM / data.divisor)} is usual.`;
   },
+  'tongue-leverage': ({ data, caseId }, say) => {
+    const where =
+      Math.abs(data.placeM) < 1e-3 ? 'at the front header' : `${say.length(Math.abs(data.placeM))} ahead of the bed`;
+    const step = say.length(data.stepM);
+    const closer =
+      data.perInchCloser > 0
+        ? ` Each ${step} less between there and the ball takes off ${say.percent(data.perInchCloser)}.`
+        : '';
+    const depth =
+      data.perInchDeeper === undefined
+        ? ''
+        : ` A bar ${step} deeper works ${say.percent(data.perInchDeeper, 0)} less: depth helps more than wall.`;
+    return `The tongue’s longest lever is ${where}, ${say.caseName(caseId)}.${closer}${depth}`;
+  },
   'support-assumed': () =>
     'Suspension unknown: the axle is taken as one point under the rails, which is not how springs hold it.',
   'tongue-root': () =>

@@ -7,6 +7,7 @@ import { BUMP_SOURCE } from '../roads.js';
 import { type CaseCheck, checkCase, type Deflection } from './handCheck.js';
 import type { MemberWork } from './memberWork.js';
 import { memberWorking, type Sharing } from './working.js';
+import { type Leverage, tongueLeverage } from './leverage.js';
 
 interface WorkData {
   readonly memberId: string;
@@ -23,6 +24,7 @@ export interface StrengthFindingData {
   'cross-member': WorkData & { readonly tongueUpN: number };
   'cross-members-rest': { readonly count: number; readonly least: number; readonly most: number };
   deflection: Deflection;
+  'tongue-leverage': Omit<Leverage, 'caseId'>;
   'support-assumed': Record<string, never>;
   'tongue-root': { readonly rearOn: 'rails' | 'cross-member' | 'header' };
   'not-in-hand-check': Record<string, never>;
@@ -240,6 +242,20 @@ export const handCheck = (project: Project, chassis: Chassis, cases: readonly Ba
     ...crossFindings(checks),
     ...deflectionFindings(checks),
   ];
+  const leverage = tongueLeverage(checks);
+  if (leverage) {
+    const { caseId, ...data } = leverage;
+    findings.push({
+      ...plain,
+      subject: 'tongue',
+      code: 'tongue-leverage',
+      data,
+      caseId,
+      counts: false,
+      verdict: 'ok',
+      source: computedBy('M changes by the shear there × the length moved; stress by the section modulus'),
+    });
+  }
   if (checks.some(({ beam }) => beam.suspension.kind === 'unknown')) {
     findings.push({
       ...plain,

@@ -240,3 +240,34 @@ describe('the chart along the ruler', () => {
     }
   });
 });
+
+describe('leverage of the tongue', () => {
+  test('an inch less of tongue takes off what the finding says, to the first order', () => {
+    const base = sampleProject();
+    const work = (lengthM: number) => {
+      const project: Project = {
+        ...base,
+        frame: { ...base.frame, tongue: { ...base.frame.tongue, lengthM } },
+      };
+      const { findings } = evaluate(project);
+      const tongue = findings.find(({ code }) => code === 'tongue');
+      const leverage = findings.find(({ code }) => code === 'tongue-leverage');
+      if (leverage?.code !== 'tongue-leverage') throw new Error('no leverage');
+      return { utilisation: tongue?.utilisation ?? 0, data: leverage.data };
+    };
+    const { data } = work(base.frame.tongue.lengthM);
+    // M = V·x behind the ball, less what the tongue itself weighs: a share of V·1 in ÷ M.
+    expect(data.perInchCloser).toBeGreaterThan(0.9 * (inches(1) / base.frame.tongue.lengthM) * 0.8);
+    expect(data.perInchCloser).toBeLessThan((inches(1) / base.frame.tongue.lengthM) * 1.2);
+    // HSS 4x2x3/16 → 5x2x3/16: section moduli 1.83 and 2.60 in³ (AISC Manual table 1-11): 29.6 % less.
+    verify({
+      area: 'Beams by hand',
+      check: 'an inch more depth on HSS 4x2x3/16, stress less by',
+      ours: 100 * (data.perInchDeeper ?? 0),
+      outside: '29.6',
+      unit: '%',
+      source: 'AISC Manual table 1-11, 1 − 1.83 ÷ 2.60',
+      tolerance: 0.03,
+    });
+  });
+});

@@ -35,6 +35,8 @@ export interface SizedDesign {
   readonly price: number | undefined;
   readonly worst: Worst;
   readonly passes: boolean;
+  /** how far the rails go between ball and axle under the load alone, m; undefined where no load was looked at */
+  readonly railSagM: number | undefined;
 }
 
 export interface SizingResult {
@@ -103,6 +105,9 @@ const sectionsIn = (choice: Choice): Sections =>
 
 const choiceText = (choice: Choice): string => SIZED_GROUPS.map((group) => choice[group].sectionId).join('|');
 
+const sagOf = (analysis: StrengthAnalysis | undefined): number | undefined =>
+  analysis?.deflections.find(({ what }) => what === 'rails')?.byM;
+
 /** Runs the analysis of a design, all of it or the runs that have governed so far. */
 function* analysisOf(
   project: Project,
@@ -155,7 +160,7 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
       const worst = shares[0] ?? failing;
       if (everything)
         for (const { key, share } of shares) if (key && share > worst.share / 2) governing.add(keyText(key));
-      return { ...bulk, worst, passes: worst.share <= 1 };
+      return { ...bulk, worst, passes: worst.share <= 1, railSagM: sagOf(step.value) };
     }
   }
   function* whole(choice: Choice): Generator<SizingProgress, SizedDesign, void> {
@@ -325,7 +330,14 @@ export function* neighbourSteps(
         memberId: 'rail.left',
         key: undefined,
       };
-      return { sections, massKg: frameMassKg(input.bare), price: framePrice(input), worst, passes: worst.share <= 1 };
+      return {
+        sections,
+        massKg: frameMassKg(input.bare),
+        price: framePrice(input),
+        worst,
+        passes: worst.share <= 1,
+        railSagM: sagOf(step.value),
+      };
     }
   }
   const present = yield* whole(sectionsOf(project), false);

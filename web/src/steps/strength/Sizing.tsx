@@ -1,5 +1,7 @@
 import {
   findSection,
+  inches,
+  millimetres,
   SECTION_ROWS,
   SIZED_GROUPS,
   type SizedDesign,
@@ -7,6 +9,7 @@ import {
   type SizingResult,
   type SizeStep,
   type Sections,
+  type Speaker,
   withSections,
 } from '@kereta/core';
 import { useRef, useState } from 'react';
@@ -26,14 +29,59 @@ const GROUP_WORDS: Readonly<Record<SizedGroup, string>> = {
 /** Families of bars on the yard's list that a search may choose from. */
 const FAMILIES = [...new Set(SECTION_ROWS.map(({ group }) => group))].filter((group) => /tube/i.test(group));
 
+/** One family in steel and one in aluminum, in the sizes of the project's own units. */
+const METAL_FAMILIES = {
+  imperial: { steel: 'Structural tube, A500', aluminum: 'Aluminum tube, inch' },
+  metric: { steel: 'Cold-formed tube, EN 10219', aluminum: 'Aluminum tube, mm' },
+} as const;
+
 type Answer =
+  | { readonly kind: 'metals'; readonly steel: SizingResult; readonly aluminum: SizingResult }
   | { readonly kind: 'sized'; readonly family: string; readonly result: SizingResult }
   | { readonly kind: 'steps'; readonly present: SizedDesign; readonly steps: readonly SizeStep[] };
 
 type Running = { readonly done: number; readonly of: number } | undefined;
 
-/** Below 2 mm (14 gauge) thin walls burn through under a usual shop welder (common practice). */
-const LEAST_WALL_M = 0.002;
+/** Thinner walls burn through under a usual shop welder (common practice). */
+const LEAST_WALL_M = { imperial: inches(1 / 16), metric: millimetres(2) } as const;
+
+interface Words {
+  readonly say: Speaker;
+  readonly money: (price: number | undefined) => string;
+  readonly name: (sectionId: string) => string;
+}
+
+/** What the two metals are compared by. */
+const METAL_ROWS: readonly {
+  readonly label: string;
+  readonly of: (design: SizedDesign, present: SizedDesign, words: Words) => string;
+}[] = [
+  { label: 'Frame weighs', of: ({ massKg }, _present, { say }) => say.mass(massKg) },
+  {
+    label: 'Payload gained on the present frame',
+    of: ({ massKg }, present, { say }) =>
+      massKg <= present.massKg ? say.mass(present.massKg - massKg) : `none, ${say.mass(massKg - present.massKg)} less`,
+  },
+  {
+    label: 'Metal costs',
+    of: ({ price }, _present, { money }) => (price === undefined ? 'no price given' : money(price)),
+  },
+  {
+    label: 'Rails bend under the load',
+    of: ({ railSagM }, _present, { say }) =>
+      railSagM === undefined ? 'no load' : `${(railSagM * 1000).toFixed(1)} mm (${say.length(railSagM)})`,
+  },
+  {
+    label: 'Hardest',
+    of: ({ worst }, _present, { say }) =>
+      `${say.partName(worst.memberId).toLowerCase()} ${Math.round(worst.share * 100)} %`,
+  },
+  {
+    label: 'Bars',
+    of: ({ sections }, _present, { name }) =>
+      SIZED_GROUPS.map((group) => `${GROUP_WORDS[group].toLowerCase()} ${name(sections[group].sectionId)}`).join(', '),
+  },
+];
 
 /** "Size it for me": lightest or cheapest bars that pass, one size up and down, and a click to try any of them. */
 export const Sizing = () => {
@@ -44,7 +92,7 @@ export const Sizing = () => {
   const [family, setFamily] = useState(presentFamily);
   const [aim, setAim] = useState<'mass' | 'price'>('mass');
   const [flush, setFlush] = useState(true);
-  const [leastWallM, setLeastWallM] = useState(LEAST_WALL_M);
+  const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[project.settings.units]);
   const [running, setRunning] = useState<Running>(undefined);
   const [answer, setAnswer] = useState<Answer | undefined>(undefined);
   const job = useRef<AbortController | undefined>(undefined);
@@ -70,20 +118,35 @@ export const Sizing = () => {
       if (job.current === own) setRunning(undefined);
     }
   };
+  const sizeIn = async (
+    wanted: string,
+    signal: AbortSignal,
+    onProgress: (done: number, of: number) => void,
+  ): Promise<SizingResult> => {
+    const ids = SECTION_ROWS.filter(({ group }) => group === wanted).map(({ id }) => id);
+    return longJob<SizingResult>(
+      (worker, ticket, report) =>
+        worker.size(
+          ticket,
+          { project, candidates: { rail: ids, header: ids, cross: ids, tongue: ids }, aim, leastWallM, flush },
+          report,
+        ),
+      onProgress,
+      signal,
+    );
+  };
   const size = (): void =>
+    void run(async (signal, onProgress) => ({
+      kind: 'sized',
+      family,
+      result: await sizeIn(family, signal, onProgress),
+    }));
+  const metals = (): void =>
     void run(async (signal, onProgress) => {
-      const ids = SECTION_ROWS.filter(({ group }) => group === family).map(({ id }) => id);
-      const result = await longJob<SizingResult>(
-        (worker, ticket, report) =>
-          worker.size(
-            ticket,
-            { project, candidates: { rail: ids, header: ids, cross: ids, tongue: ids }, aim, leastWallM, flush },
-            report,
-          ),
-        onProgress,
-        signal,
-      );
-      return { kind: 'sized', family, result };
+      const families = METAL_FAMILIES[project.settings.units];
+      const steel = await sizeIn(families.steel, signal, (done, of) => onProgress(done, 2 * of));
+      const aluminum = await sizeIn(families.aluminum, signal, (done, of) => onProgress(of + done, 2 * of));
+      return { kind: 'metals', steel, aluminum };
     });
   const compare = (): void =>
     void run(async (signal, onProgress) => {
@@ -148,6 +211,9 @@ export const Sizing = () => {
       <button type="button" className="button" disabled={readOnly || running !== undefined} onClick={compare}>
         One size up or down
       </button>
+      <button type="button" className="button col-span-2" disabled={readOnly || running !== undefined} onClick={metals}>
+        Steel against aluminum
+      </button>
       {running && (
         <div className="col-span-2 flex items-center gap-3" role="status">
           <progress className="progress flex-1" value={running.done} max={running.of} aria-label="Sizing" />
@@ -160,8 +226,8 @@ export const Sizing = () => {
         <div className="col-span-2" data-testid="sizing-result">
           {answer.result.best.length === 0 ? (
             <p className="narrow text-[14px]">
-              Nothing in “{answer.family}” passes everything. Shorten what is long, take a stronger family, or a lower
-              gross on the plate.
+              Nothing was found in “{answer.family}” that passes everything. Shorten what is long, take a stronger
+              family, or a lower gross on the plate.
             </p>
           ) : (
             <ul>
@@ -209,6 +275,55 @@ export const Sizing = () => {
               : `Found by a search of ${answer.result.looked} combinations; a lighter one may exist.`}{' '}
             The present frame: {say.mass(answer.result.present.massKg)},{' '}
             {Math.round(answer.result.present.worst.share * 100)} %.
+          </p>
+        </div>
+      )}
+      {answer?.kind === 'metals' && (
+        <div className="col-span-2">
+          <table className="narrow w-full text-[13px]" aria-label="Steel against aluminum">
+            <thead>
+              <tr className="text-left">
+                <th>
+                  <span className="sr-only">What</span>
+                </th>
+                <th className="text-right">Steel</th>
+                <th className="text-right">Aluminum</th>
+              </tr>
+            </thead>
+            <tbody>
+              {METAL_ROWS.map(({ label, of }) => (
+                <tr key={label} className="border-t border-base-300 align-top">
+                  <td className="py-1">{label}</td>
+                  {[answer.steel, answer.aluminum].map((result, index) => (
+                    <td key={index === 0 ? 'steel' : 'aluminum'} className="py-1 text-right">
+                      {result.best[0] ? of(result.best[0], result.present, { say, money, name }) : 'nothing found'}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <div className="mt-1 grid grid-cols-2 gap-2">
+            {(
+              [
+                ['steel', answer.steel],
+                ['aluminum', answer.aluminum],
+              ] as const
+            ).map(([metal, { best }]) => (
+              <button
+                key={metal}
+                type="button"
+                className="button"
+                disabled={readOnly || best[0] === undefined}
+                onClick={() => best[0] && take(`try it in ${metal}`, best[0].sections)}
+              >
+                Try {metal}
+              </button>
+            ))}
+          </div>
+          <p className="narrow mute mt-1 text-[13px]">
+            Aluminum counts at its welded strength within 25 mm of every weld, and bends three times as far as steel of
+            the same size.
           </p>
         </div>
       )}
