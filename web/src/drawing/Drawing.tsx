@@ -63,8 +63,10 @@ const Pill = ({
 /** The trailer, always to scale: side view over the step's own view, both hung from one ruler. */
 export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) => {
   const workbench = useWorkbench();
-  const { project, committed, evaluation, picked, say, caseId, bent, situation } = workbench;
+  const { project, committed, evaluation, picked, say, caseId, bent, situation, step } = workbench;
   const work = useWork();
+  // On the phone the side view alone is there, and carries the shading.
+  const shaded = lower === 'work' || (lower === 'none' && step === 'strength');
   const holder = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(768);
   useEffect(() => {
@@ -135,8 +137,8 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
           size={12.5}
           bold
         />
-        <SideView scale={scale} bind={bind} shown={shown} work={lower === 'work'} />
-        {lower === 'work' && bent && <BentShape scale={scale} />}
+        <SideView scale={scale} bind={bind} shown={shown} work={shaded} />
+        {shaded && bent && <BentShape scale={scale} />}
         <Ruler scale={scale} project={project} fromM={fromM} toM={toM} />
         {(lower === 'plan' || lower === 'work') && (
           <>

@@ -1,7 +1,7 @@
 import { type BalancedCase, itemParts, type Part } from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { CanvasTexture, ExtrudeGeometry, Shape, type Texture, Vector3 } from 'three';
+import { CanvasTexture, ExtrudeGeometry, Shape, SRGBColorSpace, type Texture, Vector3 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { useWork } from '../drawing/useWork';
 import { workStep } from '../drawing/workShading';
@@ -54,7 +54,9 @@ const labelTexture = (text: string, past: boolean): Texture => {
     context.textBaseline = 'middle';
     context.fillText(text, LABEL_PX.width / 2, LABEL_PX.height / 2 + 2);
   }
-  return new CanvasTexture(canvas);
+  const texture = new CanvasTexture(canvas);
+  texture.colorSpace = SRGBColorSpace;
+  return texture;
 };
 
 const Block = ({ part, color, opacity }: { readonly part: Part; readonly color: string; readonly opacity: number }) => {

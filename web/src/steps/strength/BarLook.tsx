@@ -72,7 +72,7 @@ export const BarLook = () => {
                     <td className="mute py-[2px]">
                       {governing.caseId ? say.caseName(governing.caseId) : 'bare frame'}
                     </td>
-                    <td className="py-[2px] text-right font-semibold">{shareText(governing.utilisation.value)}</td>
+                    <td className="py-[2px] text-right font-semibold whitespace-nowrap">{shareText(governing.utilisation.value)}</td>
                   </tr>,
                 ]
               : [];
@@ -83,7 +83,7 @@ export const BarLook = () => {
               <td className="mute py-[2px]">
                 leg {say.length(weld.legM)}, {SITUATION_NAMES[weld.situation].toLowerCase()}
               </td>
-              <td className="py-[2px] text-right font-semibold">{shareText(weld.utilisation)}</td>
+              <td className="py-[2px] text-right font-semibold whitespace-nowrap">{shareText(weld.utilisation)}</td>
             </tr>
           ))}
         </tbody>
