@@ -7,5 +7,5 @@ export {
   sectionProperties,
 } from './properties.js';
 export { type BarProperties, barProperties, designShape, type Section } from './section.js';
-export { outsideSize, type Shape, type ShapeProblem } from './shape.js';
+export { outsideSize, type Shape, type ShapeProblem, wallThicknessM } from './shape.js';
 export { type TorsionMethod, torsionConstantM4 } from './torsion.js';

@@ -101,3 +101,19 @@ export const shearAreaM2 = (shape: Shape, areaM2: number): number => {
       return (2 / 3) * areaM2;
   }
 };
+
+/** Thickness of the wall that bears shear: a tube's wall, a channel's web, an angle's leg; the smaller side of a flat bar, m. */
+export const wallThicknessM = (shape: Shape): number => {
+  switch (shape.kind) {
+    case 'rect-tube':
+    case 'round-tube':
+      return shape.wallM;
+    case 'angle':
+    case 'bent-channel':
+      return shape.thicknessM;
+    case 'channel':
+      return shape.webM;
+    case 'flat-bar':
+      return Math.min(shape.widthM, shape.heightM);
+  }
+};

@@ -54,3 +54,4 @@ export {
   type SizingResult,
   sizingSteps,
 } from './sizing/size.js';
+export { type WayOut, wayOutSteps, withBar } from './sizing/wayOut.js';

@@ -92,11 +92,14 @@ export const FindingList = ({
   say,
   onPick,
   openFirst = false,
+  actionOf,
 }: {
   readonly findings: readonly AnyFinding[];
   readonly say: Speaker;
   readonly onPick?: (finding: AnyFinding) => void;
   readonly openFirst?: boolean;
+  /** what can be done about a finding, shown when it is open */
+  readonly actionOf?: (finding: AnyFinding) => ReactNode;
 }) => (
   <ul className="border-t border-base-300" aria-label="Checks">
     {findings.map((finding, index) => (
@@ -106,6 +109,7 @@ export const FindingList = ({
         say={say}
         startOpen={openFirst && index === 0 && finding.counts && finding.verdict === 'over'}
         {...(onPick ? { onPick: () => onPick(finding) } : {})}
+        action={actionOf?.(finding)}
       />
     ))}
   </ul>

@@ -1,7 +1,15 @@
 import { type AnyFinding, STEP_NAMES } from '@kereta/core';
+import type { ReactNode } from 'react';
 import { STEP_VIEWS, stepOfPart } from '../steps/steps';
+import { WayOutOffer } from '../steps/strength/WayOutOffer';
 import { FindingList } from '../ui/FindingCard';
 import { useWorkbench } from './workbench';
+
+/** A bar past its allowance comes with a section that mends it. */
+const actionOf = (finding: AnyFinding): ReactNode =>
+  finding.code === 'frame-member' && finding.verdict === 'over' ? (
+    <WayOutOffer memberId={finding.data.memberId} share={finding.utilisation ?? 1} />
+  ) : undefined;
 
 /** The step's few inputs, then its findings, worst first and open. */
 export const Panel = () => {
@@ -26,7 +34,7 @@ export const Panel = () => {
         <p className="narrow mute text-[14px]">{line}</p>
       </div>
       <Fields />
-      <FindingList findings={findings} say={say} onPick={point} openFirst />
+      <FindingList findings={findings} say={say} onPick={point} openFirst actionOf={actionOf} />
       <p className="narrow mute px-4 py-3 text-[13px]">
         What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the last
         word.

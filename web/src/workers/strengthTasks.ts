@@ -15,6 +15,8 @@ import {
   type SizingRequest,
   type SizingResult,
   sizingSteps,
+  type WayOut,
+  wayOutSteps,
 } from '@kereta/core';
 
 export type OnProgress = (done: number, of: number) => void;
@@ -30,6 +32,13 @@ export interface StrengthTasks {
   ): Promise<{ readonly present: SizedDesign; readonly steps: readonly SizeStep[] } | undefined>;
   diagram(project: Project, memberId: string, key: RunKey): Promise<MemberDiagram | undefined>;
   bent(project: Project, key: RunKey): Promise<readonly BentBar[]>;
+  wayOut(
+    ticket: number,
+    project: Project,
+    memberId: string,
+    share: number,
+    onProgress: OnProgress,
+  ): Promise<WayOut | null | undefined>;
   /** Stops the job of this ticket at its next step. */
   callOff(ticket: number): Promise<void>;
 }
@@ -51,6 +60,11 @@ const breathe = (): Promise<void> =>
     channel.port1.start();
     channel.port2.postMessage(undefined);
   });
+
+/** "Nothing found" as an answer of its own: undefined means called off. */
+function* foundOrNull<P, R>(steps: Generator<P, R | undefined, void>): Generator<P, R | null, void> {
+  return (yield* steps) ?? null;
+}
 
 /** The worker's side: forwards to the core, one job after another, each in steps between which it can be stopped. */
 export const strengthTasks = (): StrengthTasks => {
@@ -84,6 +98,8 @@ export const strengthTasks = (): StrengthTasks => {
       inTurn(() => runSteps(ticket, analysisSteps(analysisInput(project, evaluate(project))), onProgress)),
     size: (ticket, request, onProgress) => inTurn(() => runSteps(ticket, sizingSteps(request), onProgress)),
     neighbours: (ticket, project, onProgress) => inTurn(() => runSteps(ticket, neighbourSteps(project), onProgress)),
+    wayOut: (ticket, project, memberId, share, onProgress) =>
+      inTurn(() => runSteps(ticket, foundOrNull(wayOutSteps(project, memberId, share)), onProgress)),
     diagram: async (project, memberId, key) => memberDiagram(analysisInput(project, evaluate(project)), memberId, key),
     bent: async (project, key) => bentFrame(analysisInput(project, evaluate(project)), key),
     callOff: async (ticket) => {

@@ -1,5 +1,5 @@
 import type { Project } from '../../project/index.js';
-import { designShape, type Shape } from '../../sections/index.js';
+import { designShape, wallThicknessM } from '../../sections/index.js';
 import { type InnerAt, innerAt, type MemberPieces, visitPeaks } from '../../frame-analysis/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { bearingN, boltShearN, tearOutN } from '../joints/bolts.js';
@@ -76,21 +76,6 @@ const weldedEnds = (
   });
 };
 
-const wallOf = (shape: Shape): number => {
-  switch (shape.kind) {
-    case 'rect-tube':
-    case 'round-tube':
-      return shape.wallM;
-    case 'angle':
-    case 'bent-channel':
-      return shape.thicknessM;
-    case 'channel':
-      return shape.webM;
-    case 'flat-bar':
-      return Math.min(shape.widthM, shape.heightM);
-  }
-};
-
 /** A bar's end with its weld, everything that does not change from run to run. */
 export interface WeldedEnd {
   readonly index: number;
@@ -107,9 +92,9 @@ export const weldsOf = (project: Project, strengths: readonly ElementStrength[])
   weldedEnds(project, strengths).map(({ index, end }) => {
     const strength = strengths[index] as ElementStrength;
     const { member, jointFrom, jointTo } = strength.bar;
-    const wallM = wallOf(designShape(member.section));
+    const wallM = wallThicknessM(designShape(member.section));
     // The leg is chosen by the wall that is bought; strength counts with the one that is sure.
-    const legM = project.strength.weldLegM ?? usualLegM(wallOf(member.section.shape));
+    const legM = project.strength.weldLegM ?? usualLegM(wallThicknessM(member.section.shape));
     const borne = (limit: Limit): WeldStrength =>
       weldStrength(member.material, wallM, legM, project.strength.filler, limit);
     return {
@@ -218,12 +203,8 @@ export const couplerBolts = (
   if (mount !== 'bolted' || !tongue) return undefined;
   const factor = limitOf(key) === 'yield' ? 1 / 0.75 : 2;
   const shape = designShape(tongue.section);
-  const wallM = shape.kind === 'rect-tube' || shape.kind === 'round-tube' ? shape.wallM : 0;
-  const walls = wallM > 0 ? 2 : 1;
-  const thickM =
-    wallM > 0
-      ? wallM
-      : Math.min(...[shape].map((s) => ('thicknessM' in s ? s.thicknessM : 'webM' in s ? s.webM : 0.003)));
+  const thickM = wallThicknessM(shape);
+  const walls = shape.kind === 'rect-tube' || shape.kind === 'round-tube' ? 2 : 1;
   const ultimatePa = tongue.material.weldedUltimatePa ?? tongue.material.ultimatePa;
   const d = bolts.diameterM;
   const choices = [

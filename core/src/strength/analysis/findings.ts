@@ -1,7 +1,7 @@
 import { type FindingOf, quantity, type Verdict, verdictOf } from '../../findings/index.js';
 import type { FrameProblem } from '../../frame-analysis/index.js';
 import { commonPractice, computedBy, type Source } from '../../source.js';
-import type { BarGroup } from '../../project/index.js';
+import { type BarGroup, pairOf } from '../../project/index.js';
 import type { StrengthResult } from '../by-hand/findings.js';
 import type { FrameFault } from '../frame-model/trailerFrame.js';
 import { BOLT_SOURCE } from '../joints/bolts.js';
@@ -100,10 +100,6 @@ const memberFinding = ({ memberId, worst, bySituation }: MemberResult): Analysis
   source: clauseOf(worst),
 });
 
-/** The bar on the other side, where there is one: what holds for it holds for both. */
-const mirrorOf = (memberId: string): string =>
-  memberId.endsWith('.left') ? memberId.replace(/left$/, 'right') : memberId.replace(/right$/, 'left');
-
 /** Worst of each group, and whatever else is past the allowance, one of each pair; the others in one line. */
 const memberFindings = (
   members: readonly MemberResult[],
@@ -114,8 +110,8 @@ const memberFindings = (
   const groups = new Set<string>();
   for (const member of sorted) {
     const group = groupOf(member.memberId) ?? member.memberId;
-    const mirror = mirrorOf(member.memberId);
-    if (mirror !== member.memberId && told.has(mirror)) continue;
+    const twin = pairOf(member.memberId);
+    if (twin !== undefined && told.has(twin)) continue;
     if (groups.has(group) && member.worst.utilisation.value <= 1) continue;
     groups.add(group);
     told.add(member.memberId);

@@ -123,42 +123,29 @@ export const memberLines = (governing: Governing, standing: Governing | undefine
   ];
 };
 
-export const weldLines = ({ legM, force, strength, by, wallM }: WeldResult): WorkingLine[] =>
-  by === 'weld-metal'
-    ? [
-        given('weld-leg', legM, 'length'),
-        given('weld-force', force.perLengthNM, 'force-per-length'),
-        given('weld-bears', strength.weldNM, 'force-per-length'),
-        concluding(
-          workedOut(
-            'works-at',
-            over(quantity(force.perLengthNM, 'force-per-length'), quantity(strength.weldNM, 'force-per-length')),
-            'percent',
-          ),
-        ),
-      ]
-    : [
-        given('wall-bears', wallM, 'length'),
-        given('weld-force', force.shearNM, 'force-per-length'),
-        given('weld-bears', strength.baseShearNM, 'force-per-length'),
-        concluding(
-          workedOut(
-            'works-at',
-            over(quantity(force.shearNM, 'force-per-length'), quantity(strength.baseShearNM, 'force-per-length')),
-            'percent',
-          ),
-        ),
-      ];
+const ratio = (demand: number, borne: number, kind: QuantityKind): WorkingLine =>
+  concluding(workedOut('works-at', over(quantity(demand, kind), quantity(borne, kind)), 'percent'));
+
+export const weldLines = ({ legM, force, strength, by, wallM }: WeldResult): WorkingLine[] => {
+  const [demand, borne] =
+    by === 'weld-metal' ? [force.perLengthNM, strength.weldNM] : [force.shearNM, strength.baseShearNM];
+  return [
+    by === 'weld-metal' ? given('weld-leg', legM, 'length') : given('wall-bears', wallM, 'length'),
+    given('weld-force', demand, 'force-per-length'),
+    given('weld-bears', borne, 'force-per-length'),
+    ratio(demand, borne, 'force-per-length'),
+  ];
+};
 
 export const hangerLines = ({ forceN, strengthN }: HangerResult): WorkingLine[] => [
   given('hanger-pushes', Math.abs(forceN), 'force'),
-  concluding(workedOut('works-at', over(quantity(Math.abs(forceN), 'force'), quantity(strengthN, 'force')), 'percent')),
+  ratio(Math.abs(forceN), strengthN, 'force'),
 ];
 
 export const boltLines = ({ forceN, strengthN }: BoltResult): WorkingLine[] => [
   given('bolts-pull', forceN, 'force'),
   given('bolts-bear', strengthN, 'force'),
-  concluding(workedOut('works-at', over(quantity(forceN, 'force'), quantity(strengthN, 'force')), 'percent')),
+  ratio(forceN, strengthN, 'force'),
 ];
 
 export const deflectionLines = ({ byM, lengthM, divisor }: FrameDeflection): WorkingLine[] => {

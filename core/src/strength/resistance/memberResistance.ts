@@ -1,6 +1,6 @@
 import type { Member } from '../../chassis/index.js';
 import type { InnerAt } from '../../frame-analysis/index.js';
-import { designShape, outsideSize, type SectionProperties, type Shape } from '../../sections/index.js';
+import { designShape, outsideSize, type SectionProperties, type Shape, wallThicknessM } from '../../sections/index.js';
 import { publishedSure, publishedVerify, type Source } from '../../source.js';
 import { shearModulusPa } from '../frame-model/framing.js';
 import { aluminumBending, aluminumCompression, aluminumShearPa, aluminumTension } from './aluminum.js';
@@ -56,20 +56,9 @@ export interface Stretch {
   readonly welded: boolean;
 }
 
-const thickestM = (shape: Shape): number => {
-  switch (shape.kind) {
-    case 'rect-tube':
-    case 'round-tube':
-      return shape.wallM;
-    case 'angle':
-    case 'bent-channel':
-      return shape.thicknessM;
-    case 'channel':
-      return Math.max(shape.webM, shape.flangeThicknessM);
-    case 'flat-bar':
-      return Math.min(shape.widthM, shape.heightM);
-  }
-};
+/** St Venant shear is largest where the bar is thickest. */
+const thickestM = (shape: Shape): number =>
+  shape.kind === 'channel' ? Math.max(shape.webM, shape.flangeThicknessM) : wallThicknessM(shape);
 
 /** Flange bending of a channel that is held against warping at both joints: a torque T gives M = T·L ÷ 4h in each flange (Design Guide 9's upper bound). */
 const warpingPerNm = (shape: Shape, unbracedM: number): number => {

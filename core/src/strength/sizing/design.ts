@@ -2,6 +2,7 @@ import { buildChassis } from '../../chassis/index.js';
 import { balanceCase } from '../../balance/index.js';
 import { type Part, sumMass, trailerParts } from '../../mass/index.js';
 import { type BarGroup, findSection, type Project } from '../../project/index.js';
+import { wallThicknessM } from '../../sections/index.js';
 import type { AnalysisInput } from '../analysis/analyse.js';
 import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
 
@@ -130,9 +131,5 @@ export const groupOfMember = (memberId: string): SizedGroup => {
 
 export const wallM = (project: Project, sectionId: string): number => {
   const shape = findSection(project, sectionId)?.shape;
-  if (!shape) return 0;
-  if ('wallM' in shape) return shape.wallM;
-  if ('thicknessM' in shape) return shape.thicknessM;
-  if ('webM' in shape) return shape.webM;
-  return Math.min(shape.widthM, shape.heightM);
+  return shape ? wallThicknessM(shape) : 0;
 };

@@ -1,9 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import { sampleProject } from '../../../test/projects.js';
+import { DEMO_PROJECTS } from '../../demos/index.js';
+import { evaluateFully } from '../../evaluation/index.js';
 import type { Project } from '../../project/index.js';
 import { analyseStrength } from '../analysis/analyse.js';
 import { SITUATION_IDS } from '../situations/situations.js';
 import { frameMassKg, inputOf, sectionsOf, sharesOf, withSections } from './design.js';
+import { wayOutSteps, withBar } from './wayOut.js';
 import { neighbourSteps, type SizingRequest, sizingSteps } from './size.js';
 
 const finished = <T>(steps: Generator<unknown, T, void>): T => {
@@ -96,5 +99,24 @@ describe('sizing', () => {
     const steps = sizingSteps(request());
     expect(steps.next().done).toBe(false);
     expect(steps.return(undefined as never).done).toBe(true);
+  });
+});
+
+describe('a way out for one bar', () => {
+  test('the demo’s light cross-member: the lightest stronger section that passes in the whole frame', () => {
+    const project = DEMO_PROJECTS[0] as Project;
+    const found = finished(wayOutSteps(project, 'cross.3', 1.4));
+    expect(found?.share).toBeLessThanOrEqual(1);
+    expect(found?.worst.share).toBeLessThanOrEqual(1);
+    const mended = withBar(project, 'cross.3', found?.sectionId ?? '', found?.materialId ?? '');
+    expect(evaluateFully(mended).evaluation.steps.strength.verdict).not.toBe('over');
+  });
+  test('a pair is mended on both sides; a bar that no next size helps has none', () => {
+    const base = small();
+    expect(withBar(base, 'rail.left', 'hss-4x2x1_4', 'a500b').frame.overrides).toMatchObject({
+      'rail.left': { sectionId: 'hss-4x2x1_4' },
+      'rail.right': { sectionId: 'hss-4x2x1_4' },
+    });
+    expect(finished(wayOutSteps(base, 'rail.left', 1000))).toBeUndefined();
   });
 });

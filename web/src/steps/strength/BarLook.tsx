@@ -72,7 +72,9 @@ export const BarLook = () => {
                     <td className="mute py-[2px]">
                       {governing.caseId ? say.caseName(governing.caseId) : 'bare frame'}
                     </td>
-                    <td className="py-[2px] text-right font-semibold whitespace-nowrap">{shareText(governing.utilisation.value)}</td>
+                    <td className="py-[2px] text-right font-semibold whitespace-nowrap">
+                      {shareText(governing.utilisation.value)}
+                    </td>
                   </tr>,
                 ]
               : [];

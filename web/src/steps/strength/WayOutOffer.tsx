@@ -1,0 +1,56 @@
+import { findSection, pairOf, type WayOut, withBar } from '@kereta/core';
+import { useQuery } from '@tanstack/react-query';
+import { useEditing } from '../../ui/editing';
+import { useWorkbench } from '../../workbench/workbench';
+import { longJob } from '../../workers/strengthWorker';
+
+/** The lightest stronger section with which the bar passes, worked out in the worker; one click takes it, one undo gives it back. */
+export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; readonly share: number }) => {
+  const { strength, say } = useWorkbench();
+  const { edit, readOnly } = useEditing();
+  const { of, current } = strength;
+  const { data, isFetching } = useQuery({
+    queryKey: ['way-out', of, memberId],
+    queryFn: ({ signal }) =>
+      of
+        ? longJob<WayOut | null>(
+            (worker, ticket, onProgress) => worker.wayOut(ticket, of, memberId, share, onProgress),
+            () => undefined,
+            signal,
+          )
+        : null,
+    enabled: of !== undefined && current,
+  });
+  if (isFetching || !current) return <p className="mute mt-2">Looking for a bar that would do …</p>;
+  if (!data || !of)
+    return (
+      <p className="mt-2">
+        The next stronger bars of this kind do not mend it. Try “Size it for me”, or shorten what is long.
+      </p>
+    );
+  const name = findSection(of, data.sectionId)?.designation ?? data.sectionId;
+  const bars = pairOf(memberId) ? `${say.partName(memberId)} and its twin` : say.partName(memberId);
+  const hardest =
+    data.worst.share <= 1
+      ? 'and everything else passes.'
+      : `but ${say.partName(data.worst.memberId).toLowerCase()} is then at ${Math.round(data.worst.share * 100)} %.`;
+  return (
+    <div className="mt-2">
+      <p>
+        {bars} as {name}: {Math.round(data.share * 100)} %, {hardest}
+      </p>
+      <button
+        type="button"
+        className="button mt-1"
+        disabled={readOnly}
+        onClick={() =>
+          edit(`${say.partName(memberId).toLowerCase()} to ${name}`, (project) =>
+            withBar(project, memberId, data.sectionId, data.materialId),
+          )
+        }
+      >
+        Take {name}
+      </button>
+    </div>
+  );
+};
