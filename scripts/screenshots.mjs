@@ -16,24 +16,20 @@ const VIEWS = [
   ['frame', '/trailer/demo.telescope-trailer/frame', 'light'],
   ['loads', '/trailer/demo.oven-trailer/loads', 'light'],
   ['tongue', '/trailer/demo.apiary-flatbed/tongue', 'light'],
-  [
-    'strength',
-    '/trailer/demo.apiary-flatbed/strength',
-    'light',
-    (page) => page.locator('[data-part="cross.3:share"]').click(),
-  ],
-  [
-    'strength-3d',
-    '/trailer/demo.apiary-flatbed/strength',
-    'light',
-    (page) => page.getByRole('button', { name: '3-D view' }).click(),
-  ],
+  ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
+  ['strength-3d', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-phone', '/trailer/demo.apiary-flatbed/strength', 'phone'],
   ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
   ['cut-sheet', '/trailer/demo.apiary-flatbed/print/cut-list', 'light'],
 ];
+
+/** What is done on a view before its picture is taken. */
+const ACTS = {
+  strength: (page) => page.locator('[data-part="cross.3:share"]').click(),
+  'strength-3d': (page) => page.getByRole('button', { name: '3-D view' }).click(),
+};
 
 await ensureBuilt();
 const server = spawn(process.execPath, ['server/dist/main.js', '--port', String(PORT)], { cwd: ROOT, stdio: 'ignore' });
@@ -72,7 +68,7 @@ try {
   } else {
     const folder = join(ROOT, 'docs', 'screenshots');
     mkdirSync(folder, { recursive: true });
-    for (const [name, address, view, act] of VIEWS) await take(join(folder, `${name}.png`), address, view, act);
+    for (const [name, address, view] of VIEWS) await take(join(folder, `${name}.png`), address, view, ACTS[name]);
   }
 } finally {
   await browser.close();

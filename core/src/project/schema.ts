@@ -142,7 +142,8 @@ const runningGearSchema = object({
     studCircle: text,
   }),
   suspension: object({
-    kind: z.enum(['leaf', 'torsion', 'none', 'unknown']),
+    /** stub: a spindle on each rail, nothing across */
+    kind: z.enum(['leaf', 'torsion', 'stub', 'none', 'unknown']),
     /** bolt to bolt of one spring */
     hangerSpacingM: length,
     /** both springs of one axle with hangers */

@@ -317,6 +317,8 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     ),
   'not-in-analysis': () =>
     'Not in this analysis: deck boards, holes, axle, springs and their bolts, side rails (they only weigh), wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
+  'figures-doubtful': ({ data }) =>
+    `Very stiff and very soft bars stand side by side: the sums of the frame analysis leave ${data.residual.toExponential(0)} of the forces over. Do not count on its figures.`,
   'frame-fault': ({ data }) =>
     data.fault === 'suspension-not-modelled'
       ? 'Two axles without an equaliser share their load by their springs, which is not worked out here yet: the frame is not analysed.'

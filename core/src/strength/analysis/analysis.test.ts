@@ -172,6 +172,20 @@ describe('situations', () => {
   });
 });
 
+describe('stub axles', () => {
+  test('what an axle across would take, the cross-members must: they work harder, the balance stays', () => {
+    const base = only(sampleProject(), 'standing');
+    const stub = gear(base, { suspension: { ...base.runningGear.suspension, kind: 'stub' } });
+    const hardest = (project: Project): number =>
+      Math.max(
+        ...analysed(project)
+          .members.filter(({ memberId }) => memberId.startsWith('cross'))
+          .map(({ worst }) => worst.utilisation.value),
+      );
+    expect(hardest(stub)).toBeGreaterThan(1.3 * hardest(base));
+  });
+});
+
 describe('what cannot be analysed says why', () => {
   const fault = (project: Project) => {
     const outcome = analyseStrength(analysisInput(project, evaluate(project)));

@@ -60,6 +60,7 @@ export interface AnalysisFindingData {
     readonly apart: boolean;
   };
   'not-in-analysis': Record<string, never>;
+  'figures-doubtful': { readonly condition: number; readonly residual: number };
   'frame-fault': { readonly fault: FrameFault['code'] };
   'frame-unsolvable': { readonly problems: readonly FrameProblem[] };
 }
@@ -319,7 +320,27 @@ const handFindings = ({ bumps }: StrengthAnalysis, hand: StrengthResult): Analys
   });
 };
 
+/** Beyond these the figures have lost too many digits to be counted on: about one in ten thousand. */
+const MOST_CONDITION = 1e12;
+const MOST_RESIDUAL = 1e-5;
+
+const doubtFindings = ({ condition, balances }: StrengthAnalysis): AnalysisFinding[] => {
+  const residual = balances.reduce((most, next) => Math.max(most, next.residual), 0);
+  return condition > MOST_CONDITION || residual > MOST_RESIDUAL
+    ? [
+        {
+          ...plain,
+          code: 'figures-doubtful',
+          data: { condition, residual },
+          verdict: 'unchecked',
+          source: computedBy('condition of the stiffness matrix; sums of loads and reactions'),
+        },
+      ]
+    : [];
+};
+
 const coverageFindings = (analysis: StrengthAnalysis): AnalysisFinding[] => [
+  ...doubtFindings(analysis),
   ...(analysis.switchedOff.length > 0
     ? [
         {

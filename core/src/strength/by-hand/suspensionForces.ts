@@ -60,7 +60,7 @@ export const suspensionForces = (project: Project, sprungAxlesN: readonly number
     };
   }
   return {
-    kind: suspension.kind === 'none' ? 'at-axle' : 'unknown',
+    kind: suspension.kind === 'none' || suspension.kind === 'stub' ? 'at-axle' : 'unknown',
     forces: places.map(({ xM }, i) => ({ xM, upN: sprungAxlesN[i] ?? 0 })),
     couples: [],
   };

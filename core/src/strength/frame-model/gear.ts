@@ -252,6 +252,22 @@ const solidAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string
   frame.element({ id: `gear.${axle}.tube.right`, from: seats[1], to: hubs[1], ...tube, offsetFrom: arm(1) });
 };
 
+/** A spindle welded to each rail and nothing across: the rail gets the wheel's force, and its moment along and across the trailer. */
+const stubAxles = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
+  const { frame, hubZM } = gear;
+  const hubs = wheelNodes(gear, axle, x);
+  ([0, 1] as const).forEach((i) => {
+    const seat = hangerNode(gear, i, x, name);
+    frame.element({
+      id: `gear.${axle}.tube.${SIDES[i]}`,
+      from: seat,
+      to: hubs[i],
+      ...axleTube(gear.project),
+      offsetFrom: below(gear, seat, hubZM),
+    });
+  });
+};
+
 /** Puts axles, springs and arms under the rails as the suspension really holds them; or says why it cannot. */
 export const placeGear = (
   project: Project,
@@ -287,7 +303,9 @@ export const placeGear = (
   if (kind === 'leaf' && second) leafTandem(gear, first.xM, second.xM);
   else if (kind === 'leaf') leafSingle(gear, first.xM);
   else
-    places.forEach(({ id, xM }, i) => (kind === 'torsion' ? torsionAxle : solidAxle)(gear, id, xM, `hanger.${i + 1}`));
+    places.forEach(({ id, xM }, i) =>
+      (kind === 'torsion' ? torsionAxle : kind === 'stub' ? stubAxles : solidAxle)(gear, id, xM, `hanger.${i + 1}`),
+    );
   return {
     wheels: gear.wheels,
     hangers: gear.hangers,

@@ -15,6 +15,7 @@ const LAYOUTS = [
 const SUSPENSIONS = [
   { value: 'leaf', text: 'Leaf springs' },
   { value: 'torsion', text: 'Torsion axle' },
+  { value: 'stub', text: 'Stub axles, no springs' },
   { value: 'none', text: 'No springs, bolted on' },
   { value: 'unknown', text: 'Not known yet' },
 ] as const;
