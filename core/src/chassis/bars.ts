@@ -1,5 +1,5 @@
-import { barOf, type BarGroup, findMaterial, findSection, type Project } from '../project/index.js';
-import { barProperties } from '../sections/index.js';
+import { barOf, type BarGroup, findMaterial, findSection, isDoubled, type Project } from '../project/index.js';
+import { barProperties, doubledBar } from '../sections/index.js';
 import { type ChassisProblem, type EndCut, type Member, planArea, type PlanPoint } from './member.js';
 
 const SQUARE: EndCut = { kind: 'square' };
@@ -15,7 +15,7 @@ export interface Placement {
   readonly standingM?: number;
 }
 
-export type BarStock = Pick<Member, 'section' | 'bar' | 'material'>;
+export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces'>;
 
 /** Section and metal of a member, or a problem that names it. */
 export const stockOf = (
@@ -36,7 +36,9 @@ export const stockOf = (
     return undefined;
   }
   if (section.family !== material.family) problems.push({ code: 'wrong-metal', memberId, sectionId, materialId });
-  return { section, bar, material };
+  return isDoubled(project, memberId)
+    ? { section, bar: doubledBar(bar), material, pieces: 2 }
+    : { section, bar, material, pieces: 1 };
 };
 
 /**

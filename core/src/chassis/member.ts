@@ -29,6 +29,8 @@ export interface Member {
   readonly section: SectionRow;
   readonly bar: BarProperties;
   readonly material: Material;
+  /** 2 where two bars stand side by side; `bar` is then both together */
+  readonly pieces: 1 | 2;
   /** seen from above */
   readonly plan: readonly PlanPoint[];
   readonly extent: Extent;

@@ -77,12 +77,12 @@ export const buildCutList = (chassis: Chassis): CutList => {
         sectionId: first.section.id,
         designation: first.section.designation,
         materialName: first.material.name,
-        quantity: members.length,
+        quantity: members.reduce((sum, { pieces }) => sum + pieces, 0),
         cutLengthM: first.cutLengthM,
         faceLengthM: first.faceLengthM,
         ends: first.ends,
         handed: members.length > 1 && isHanded(first),
-        massEachKg: first.massKg,
+        massEachKg: first.massKg / first.pieces,
       },
     ];
   });

@@ -62,7 +62,7 @@ export const overrideBar = (
   project: Project,
   placed: readonly { readonly id: string; readonly xM: number }[],
   id: string,
-  bar: Partial<Bar> | undefined,
+  bar: (Partial<Bar> & { readonly doubled?: boolean }) | undefined,
 ): Project => {
   const listed = placed.some((member) => member.id === id) ? explicitCrossMembers(project, placed) : project;
   const { [id]: old, ...others } = listed.frame.overrides;

@@ -21,7 +21,7 @@ export {
   tireFromCatalog,
   TONGUE_SCHOOLS,
 } from './newProject.js';
-export { barOf, findMaterial, findSection } from './parts.js';
+export { barOf, findMaterial, findSection, isDoubled } from './parts.js';
 export {
   type Bar,
   type BarGroup,

@@ -13,6 +13,10 @@ export const findMaterial = (project: Project, id: string): Material | undefined
   project.ownRows.materials.find((row) => row.id === id) ?? materialsById.get(id);
 
 /** Bar of a member: its group's, with its own section or material where it was changed alone. */
+/** Two bars side by side where one would be. */
+export const isDoubled = (project: Project, memberId: string): boolean =>
+  project.frame.overrides[memberId]?.doubled === true;
+
 export const barOf = (project: Project, group: BarGroup, memberId: string): Bar => {
   const override = project.frame.overrides[memberId];
   const own = project.frame.groups[group];

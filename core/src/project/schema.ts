@@ -82,7 +82,15 @@ const frameSchema = object({
   crossMembers: crossMembersSchema,
   extras: z.array(object({ id, xM: place, name: text.optional() })).max(100),
   /** by member id */
-  overrides: z.record(z.string(), object({ sectionId: id.optional(), materialId: id.optional() })),
+  overrides: z.record(
+    z.string(),
+    object({
+      sectionId: id.optional(),
+      materialId: id.optional(),
+      /** two bars side by side, welded to each other: two pieces, one member */
+      doubled: z.boolean().optional(),
+    }),
+  ),
   tongue: tongueSchema,
   deck: object({ kind: deckKindSchema, thicknessM: length, seat: z.enum(['recessed', 'on-top']) }),
   sides: sidesSchema,

@@ -6,6 +6,6 @@ export {
   type SectionProperties,
   sectionProperties,
 } from './properties.js';
-export { type BarProperties, barProperties, designShape, type Section } from './section.js';
+export { type BarProperties, barProperties, designShape, doubledBar, type Section } from './section.js';
 export { outsideSize, type Shape, type ShapeProblem, wallThicknessM } from './shape.js';
 export { type TorsionMethod, torsionConstantM4 } from './torsion.js';

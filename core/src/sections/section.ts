@@ -37,6 +37,33 @@ export interface BarProperties {
   readonly sMinM3: number;
 }
 
+/**
+ * Two of a bar side by side, welded to each other here and there: each carries half. Sideways and in twist they count as two by
+ * themselves, which leaves out what a seam all along would add.
+ */
+export const doubledBar = (bar: BarProperties): BarProperties => {
+  const { design } = bar;
+  return {
+    ...bar,
+    widthM: 2 * bar.widthM,
+    nominalAreaM2: 2 * bar.nominalAreaM2,
+    sMinM3: 2 * bar.sMinM3,
+    design: {
+      ...design,
+      areaM2: 2 * design.areaM2,
+      iyM4: 2 * design.iyM4,
+      izM4: 2 * design.izM4,
+      iyzM4: 2 * design.iyzM4,
+      syTopM3: 2 * design.syTopM3,
+      syBottomM3: 2 * design.syBottomM3,
+      szRightM3: 2 * design.szRightM3,
+      szLeftM3: 2 * design.szLeftM3,
+      torsionM4: 2 * design.torsionM4,
+      shearAreaM2: 2 * design.shearAreaM2,
+    },
+  };
+};
+
 const known = new WeakMap<Section, BarProperties | undefined>();
 
 /** Properties of a section, or undefined where its dimensions make no section; worked out once per section object. */

@@ -118,10 +118,11 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
       km,
     };
   };
-  const stress = ({ section }: ElementStrength['free'], inner: InnerAt): number =>
-    Math.abs(inner.n) / section.areaM2 +
-    Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) +
-    Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3);
+  const stress = ({ section, pieces }: ElementStrength['free'], inner: InnerAt): number =>
+    (Math.abs(inner.n) / section.areaM2 +
+      Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) +
+      Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3)) /
+    pieces;
 
   return {
     take: (key: RunKey, solved: SolvedRun, onTheRoad: boolean): void => {

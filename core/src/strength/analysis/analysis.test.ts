@@ -8,6 +8,7 @@ import { METALS } from '../../materials/index.js';
 import type { Project } from '../../project/index.js';
 import { inches, pounds, toPascals, weightN } from '../../units/index.js';
 import { printWorking, sentenceOf, speaker } from '../../wording/index.js';
+import { allowableShare, memberResistance, yieldUtilisation } from '../resistance/memberResistance.js';
 import { type SituationId, SITUATION_IDS } from '../situations/situations.js';
 import { analyseStrength, analysisSteps } from './analyse.js';
 import type { StrengthAnalysis } from './analysis.js';
@@ -321,5 +322,41 @@ describe('fatigue', () => {
     const km = (ksi: number): number => kmToCrack(toPascals(ksi, 'ksi'), steel, 'rough').km;
     expect(km(5) / km(10)).toBeCloseTo(8, 6);
     expect(pounds(1)).toBeGreaterThan(0);
+  });
+});
+
+describe('doubled bars', () => {
+  const doubled = (project: Project, id: string): Project => ({
+    ...project,
+    frame: { ...project.frame, overrides: { [id]: { doubled: true } } },
+  });
+  test('two pieces, one member: twice the mass, two pieces to cut, the balance of a heavier bar', () => {
+    const base = sampleProject();
+    const [one, two] = [evaluate(base), evaluate(doubled(base, 'cross.2'))];
+    const massOf = (evaluation: typeof one): number => evaluation.bare.find(({ id }) => id === 'cross.2')?.massKg ?? 0;
+    expect(massOf(two)).toBeCloseTo(2 * massOf(one), 9);
+    const pieces = (evaluation: typeof one): number =>
+      evaluation.cutList.rows.find(({ memberIds }) => memberIds.includes('cross.2'))?.quantity ?? 0;
+    expect(pieces(two)).toBe(pieces(one) + 1);
+    expect(two.cutList.massKg - one.cutList.massKg).toBeCloseTo(massOf(one), 9);
+  });
+  test('under the same forces it works half as hard, by the allowable, by yield, and at its welds', () => {
+    const base = only(sampleProject(), 'standing', 'bump-both', 'drawbar');
+    const { members: single } = evaluate(base).chassis;
+    const { members: both } = evaluate(doubled(base, 'cross.2')).chassis;
+    const stretch = { unbracedM: 1.4, wholeM: 1.4, welded: false };
+    const resistanceOf = (members: typeof single) =>
+      memberResistance(members.find(({ id }) => id === 'cross.2')!, stretch);
+    const [one, two] = [resistanceOf(single), resistanceOf(both)];
+    const inner = { n: -3000, vy: 500, vz: -2000, t: 150, my: 900, mz: 300 };
+    expect(yieldUtilisation(two, inner).value / yieldUtilisation(one, inner).value).toBeCloseTo(0.5, 9);
+    expect(allowableShare(two, { ...inner, n: 0, t: 0 }) / allowableShare(one, { ...inner, n: 0, t: 0 })).toBeCloseTo(
+      0.5,
+      9,
+    );
+    const weld = (project: Project): number =>
+      analysed(project).welds.find(({ memberId }) => memberId === 'cross.2')?.utilisation ?? Number.NaN;
+    expect(weld(doubled(base, 'cross.2'))).toBeLessThan(weld(base));
+    expect(worstOf(analysed(doubled(base, 'cross.2')), 'cross.2')).toBeLessThan(worstOf(analysed(base), 'cross.2'));
   });
 });

@@ -85,6 +85,7 @@ export interface WeldedEnd {
   readonly legM: number;
   readonly wallM: number;
   readonly group: WeldGroup;
+  readonly pieces: 1 | 2;
   readonly strengths: Readonly<Record<Limit, WeldStrength>>;
 }
 
@@ -105,6 +106,7 @@ export const weldsOf = (project: Project, strengths: readonly ElementStrength[])
       legM,
       wallM,
       group: allRound(designShape(member.section)),
+      pieces: member.pieces,
       strengths: { allowable: borne('allowable'), yield: borne('yield') },
     };
   });
@@ -116,7 +118,9 @@ export interface WeldShare {
 }
 
 export const weldShare = (weld: WeldedEnd, pieces: MemberPieces, rows: Float64Array, limit: Limit): WeldShare => {
-  const force = weldForce(weld.group, innerAt(pieces, rows, weld.end === 'first' ? 0 : pieces.lengthM));
+  const whole = weldForce(weld.group, innerAt(pieces, rows, weld.end === 'first' ? 0 : pieces.lengthM));
+  // Two bars side by side are welded all round each.
+  const force = { perLengthNM: whole.perLengthNM / weld.pieces, shearNM: whole.shearNM / weld.pieces };
   const { weldNM, baseShearNM } = weld.strengths[limit];
   return { share: Math.max(force.perLengthNM / weldNM, force.shearNM / baseShearNM), force };
 };

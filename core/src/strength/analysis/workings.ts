@@ -58,7 +58,12 @@ const allowableLines = (governing: Governing): WorkingLine[] => {
   return [...lines, given('share-twist', u.twist, 'percent'), concluding(given('works-at', u.value, 'percent'))];
 };
 
-const yieldLines = ({ inner, resistance: { section, yieldPa }, utilisation: u }: Governing): WorkingLine[] => {
+const yieldLines = ({
+  inner: all,
+  resistance: { section, yieldPa, pieces },
+  utilisation: u,
+}: Governing): WorkingLine[] => {
+  const inner = { n: all.n / pieces, my: all.my / pieces, mz: all.mz / pieces };
   const sum = plus(
     plus(
       over(quantity(Math.abs(inner.n), 'force'), quantity(section.areaM2, 'area')),
@@ -95,11 +100,12 @@ const SHOP_FACTOR = 4;
 const shopLines = (standing: Governing | undefined): WorkingLine[] => {
   if (!standing) return [];
   const { inner, resistance } = standing;
-  const { section, yieldPa } = resistance;
+  const { section, yieldPa, pieces } = resistance;
   const stress =
-    Math.abs(inner.n) / section.areaM2 +
-    Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) +
-    Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3);
+    (Math.abs(inner.n) / section.areaM2 +
+      Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) +
+      Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3)) /
+    pieces;
   return [
     given('standing-stress', stress, 'stress'),
     workedOut(

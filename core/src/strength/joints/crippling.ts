@@ -9,7 +9,7 @@ export const HANGER_LENGTH_M = 0.09;
 export const CRIPPLING_SOURCE: Source = publishedVerify('AISC 360-16 J10.2, J10.3, both walls of a tube');
 
 /** Force that the rail's walls bear over a hanger, N: the less of local yielding and crippling; undefined for a bar that has no web. */
-export const hangerStrengthN = ({ section, material }: Member): number | undefined => {
+export const hangerStrengthN = ({ section, material, pieces }: Member): number | undefined => {
   const shape = designShape(section);
   const fy = material.family === 'steel' ? material.yieldPa : (material.weldedYieldPa ?? material.yieldPa);
   const e = material.elasticPa;
@@ -18,7 +18,7 @@ export const hangerStrengthN = ({ section, material }: Member): number | undefin
     const yielding = (fy * t * (5 * k + lb)) / 1.5;
     const crippling =
       (0.8 * t ** 2 * (1 + 3 * (lb / depth) * (t / flangeT) ** 1.5) * Math.sqrt((e * fy * flangeT) / t)) / 2;
-    return count * Math.min(yielding, crippling);
+    return pieces * count * Math.min(yielding, crippling);
   };
   switch (shape.kind) {
     case 'rect-tube':

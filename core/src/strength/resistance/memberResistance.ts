@@ -1,6 +1,13 @@
 import type { Member } from '../../chassis/index.js';
 import type { InnerAt } from '../../frame-analysis/index.js';
-import { designShape, outsideSize, type SectionProperties, type Shape, wallThicknessM } from '../../sections/index.js';
+import {
+  barProperties,
+  designShape,
+  outsideSize,
+  type SectionProperties,
+  type Shape,
+  wallThicknessM,
+} from '../../sections/index.js';
 import { publishedSure, publishedVerify, type Source } from '../../source.js';
 import { shearModulusPa } from '../frame-model/framing.js';
 import { aluminumBending, aluminumCompression, aluminumShearPa, aluminumTension } from './aluminum.js';
@@ -36,6 +43,8 @@ export interface Resistance {
   /** for the yield limit: yield stress of the stretch, Pa */
   readonly yieldPa: number;
   readonly shape: Shape;
+  /** `section` and `shape` are of one; what is borne is of all */
+  readonly pieces: 1 | 2;
 }
 
 /** How an open bar answers twist: stress per N·m, and what is allowed. */
@@ -106,6 +115,7 @@ const steelResistance = (member: Member, shape: Shape, stretch: Stretch): Resist
     section: bar.design,
     yieldPa: material.yieldPa,
     shape,
+    pieces: 1,
   };
 };
 
@@ -165,15 +175,40 @@ const aluminumResistance = (member: Member, shape: Shape, stretch: Stretch): Res
     section: bar.design,
     yieldPa,
     shape,
+    pieces: 1,
   };
 };
 
-/** What a stretch of a bar may bear. */
+/** Twice of everything that one bar bears, for two side by side. */
+const twice = (one: Resistance): Resistance => {
+  const both = ({ value, source }: Nominal): Nominal => ({ value: 2 * value, source });
+  return {
+    ...one,
+    tension: both(one.tension),
+    compression: both(one.compression),
+    bendingY: both(one.bendingY),
+    bendingZ: both(one.bendingZ),
+    shearY: both(one.shearY),
+    shearZ: both(one.shearZ),
+    torsion: one.torsion && both(one.torsion),
+    open: one.open && {
+      ...one.open,
+      shearPerNm: one.open.shearPerNm / 2,
+      warpingPerNm: one.open.warpingPerNm / 2,
+    },
+    pieces: 2,
+  };
+};
+
+/** What a stretch of a bar may bear; two side by side bear twice what one does. */
 export const memberResistance = (member: Member, stretch: Stretch): Resistance => {
   const shape = designShape(member.section);
-  return member.material.family === 'steel'
-    ? steelResistance(member, shape, stretch)
-    : aluminumResistance(member, shape, stretch);
+  const single = member.pieces === 1 ? member : { ...member, bar: barProperties(member.section) ?? member.bar };
+  const one =
+    member.material.family === 'steel'
+      ? steelResistance(single, shape, stretch)
+      : aluminumResistance(single, shape, stretch);
+  return member.pieces === 1 ? one : twice(one);
 };
 
 /** Below this share of its strength twist does not count beside bending: AISC 360-16 H3.2. */
@@ -240,8 +275,10 @@ const twistStressPerNm = ({ shape, section }: Resistance): number => {
 };
 
 /** Largest stress ÷ yield: σ = N/A + My/Sy + Mz/Sz with τ of shear and twist by von Mises; for loads that must leave nothing bent. */
-export const yieldUtilisation = (r: Resistance, inner: InnerAt): Utilisation => {
-  const { section, yieldPa } = r;
+export const yieldUtilisation = (r: Resistance, all: InnerAt): Utilisation => {
+  const { section, yieldPa, pieces } = r;
+  const inner =
+    pieces === 1 ? all : { n: all.n / 2, vy: all.vy / 2, vz: all.vz / 2, t: all.t / 2, my: all.my / 2, mz: all.mz / 2 };
   const axial = Math.abs(inner.n) / section.areaM2 / yieldPa;
   const bendingY = Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) / yieldPa;
   const bendingZ = Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3) / yieldPa;

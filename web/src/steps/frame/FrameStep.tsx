@@ -3,6 +3,7 @@ import {
   barOf,
   DECK_ROWS,
   findSection,
+  isDoubled,
   inches,
   millimetres,
   moveCrossMember,
@@ -46,7 +47,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
   const own = project.frame.overrides[id] !== undefined;
   const pair = pairOf(id);
   const both = pair !== undefined && linked;
-  const override = (current: Project, change: Partial<Bar> | undefined): Project => {
+  const override = (current: Project, change: (Partial<Bar> & { doubled?: boolean }) | undefined): Project => {
     const one = overrideBar(current, placed, id, change);
     return both ? overrideBar(one, placed, pair, change) : one;
   };
@@ -82,6 +83,15 @@ const PickedMember = ({ id }: { readonly id: string }) => {
               `${say.partName(id).toLowerCase()} to ${findSection(project, sectionId)?.designation ?? sectionId}`,
               (current) =>
                 override(current, { sectionId, materialId: materialFor(current, sectionId, bar.materialId) }),
+            )
+          }
+        />
+        <CheckField
+          label="Doubled, side by side"
+          checked={isDoubled(project, id)}
+          onCommit={(doubled) =>
+            edit(`${say.partName(id).toLowerCase()} ${doubled ? 'doubled' : 'single'}`, (current) =>
+              override(current, { doubled }),
             )
           }
         />
