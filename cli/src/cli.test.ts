@@ -92,3 +92,29 @@ test('--version and --help', () => {
   expect(kereta('--help').out).toContain('check');
   expect(kereta('nonsense').code).toBe(2);
 });
+
+describe('kereta calc frame', () => {
+  const bar = { id: 'm', i: 'a', j: 'b', A: 1e-3, Iy: 1e-6, Iz: 1e-6, J: 1e-6, E: 2e11, G: 8e10 };
+  const cantilever = {
+    nodes: [
+      { id: 'a', x: 0, y: 0, z: 0 },
+      { id: 'b', x: 2, y: 0, z: 0 },
+    ],
+    members: [bar],
+    supports: [{ node: 'a', ux: true, uy: true, uz: true, rx: true, ry: true, rz: true }],
+    nodalLoads: [{ node: 'b', fz: -100 }],
+  };
+  test('a cantilever’s tip goes P·L³ ÷ 3EI; nothing else is printed', () => {
+    const { out, code } = kereta('calc', 'frame', fileOf('frame.json', JSON.stringify(cantilever)), '--json');
+    expect(code).toBe(0);
+    const answer = JSON.parse(out) as { displacements: Record<string, number[]>; equilibriumResidual: number };
+    expect(answer.displacements['b']?.[2]).toBeCloseTo(-(100 * 8) / (3 * 2e11 * 1e-6), 12);
+    expect(answer.equilibriumResidual).toBeLessThan(1e-12);
+  });
+  test('a mechanism: exit 2, its code, what moves', () => {
+    const loose = { ...cantilever, supports: [{ node: 'a', ux: true, uy: true, uz: true }] };
+    const { out, code } = kereta('calc', 'frame', fileOf('loose.json', JSON.stringify(loose)), '--json');
+    expect(code).toBe(2);
+    expect(JSON.parse(out)).toMatchObject({ error: { code: 'mechanism', message: expect.stringContaining('node b') } });
+  });
+});

@@ -1,0 +1,161 @@
+import { type AnalysisOutcome, DEMO_PROJECTS, evaluateFully, type Project } from '@kereta/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { cleanup, render, screen } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { afterEach, describe, expect, test, vi } from 'vitest';
+import { Drawing } from '../../drawing/Drawing';
+import { workFill, workStep } from '../../drawing/workShading';
+import { type Editing, EditingContext } from '../../ui/editing';
+import { stillWorkbench } from '../../workbench/stillWorkbench';
+import { type Workbench, WorkbenchContext } from '../../workbench/workbench';
+import type { Strength } from '../../workers/useStrength';
+import { AnalysisStatus } from './AnalysisStatus';
+import { BarLook } from './BarLook';
+import { SectionSketch } from './SectionSketch';
+import { StrengthStep } from './StrengthStep';
+
+class NoResize {
+  observe(): void {}
+  disconnect(): void {}
+}
+vi.stubGlobal('ResizeObserver', NoResize);
+afterEach(cleanup);
+// What the worker answers is tested with its tasks; here it stays silent.
+vi.mock('../../workers/strengthWorker', () => ({
+  strengthWorker: () => ({ diagram: () => Promise.resolve(undefined), bent: () => Promise.resolve([]) }),
+  longJob: () => new Promise(() => undefined),
+}));
+
+const apiary = DEMO_PROJECTS[0] as Project;
+const { evaluation, outcome } = evaluateFully(apiary);
+const strengthOf = (change: Partial<Strength> = {}): Strength => ({
+  outcome,
+  of: apiary,
+  current: true,
+  progress: undefined,
+  ...change,
+});
+const workbenchOf = (change: Partial<Workbench> = {}): Workbench => ({
+  ...stillWorkbench(apiary, 'strength'),
+  evaluation,
+  strength: strengthOf(),
+  ...change,
+});
+const edits: string[] = [];
+const editing: Editing = {
+  units: apiary.settings.units,
+  fraction: 16,
+  readOnly: false,
+  project: apiary,
+  edit: (label) => {
+    edits.push(label);
+  },
+};
+const show = (children: ReactNode, workbench = workbenchOf()): HTMLElement =>
+  render(
+    <MemoryRouter>
+      <QueryClientProvider client={new QueryClient()}>
+        <WorkbenchContext value={workbench}>
+          <EditingContext value={editing}>{children}</EditingContext>
+        </WorkbenchContext>
+      </QueryClientProvider>
+    </MemoryRouter>,
+  ).container;
+
+describe('whether the figures are of now', () => {
+  const said = (strength: Strength): string | null => {
+    show(<AnalysisStatus />, workbenchOf({ strength }));
+    return screen.getByRole('status').textContent;
+  };
+  test('nothing yet, with how far it is', () => {
+    expect(said(strengthOf({ outcome: undefined, current: false, progress: { done: 2, of: 9 } }))).toContain(
+      'load 3 of 9',
+    );
+  });
+  test('older than the last change', () => {
+    expect(said(strengthOf({ current: false }))).toContain('before the last change');
+  });
+  test('of now', () => {
+    expect(said(strengthOf())).toMatch(/Whole frame analysed: \d+ stretches of bar in \d+ situations/);
+  });
+  test('not possible', () => {
+    const fault: AnalysisOutcome = { kind: 'fault', fault: { code: 'frame-incomplete' } };
+    expect(said(strengthOf({ outcome: fault }))).toContain('could not be analysed');
+  });
+});
+
+describe('one bar looked into', () => {
+  test('nothing picked: what to do', () => {
+    show(<BarLook />);
+    expect(screen.getByText(/Pick a bar on the drawing/)).toBeTruthy();
+  });
+  test('picked: its share, its section, every situation, its welds', () => {
+    show(<BarLook />, workbenchOf({ picked: 'cross.3' }));
+    const look = screen.getByRole('region', { name: 'Cross-member 3' });
+    expect(look.textContent).toMatch(/Cross-member 31\d\d %/);
+    expect(look.textContent).toContain('HSS 2 x 1 x 1/8');
+    expect(screen.getByRole('table', { name: 'In every situation' }).textContent).toContain('Hard bump, both wheels');
+    expect(look.textContent).toContain('Weld on left rail');
+  });
+  test('in the chosen situation, not in the worst', () => {
+    show(<BarLook />, workbenchOf({ picked: 'cross.3', situation: 'turn-over' }));
+    expect(screen.getByRole('region', { name: 'Cross-member 3' }).textContent).toContain('Bare frame turned over');
+  });
+  test('the section is drawn closed and to scale', () => {
+    const member = evaluation.chassis.members.find(({ id }) => id === 'rail.left');
+    if (!member) throw new Error('no rail');
+    show(<SectionSketch member={member} />);
+    const path =
+      screen.getByRole('img', { name: 'Section HSS 4 x 2 x 3/16' }).querySelector('path')?.getAttribute('d') ?? '';
+    // Outside and inside: two loops, eight rounded corners.
+    expect(path.match(/M/g)).toHaveLength(2);
+    expect(path.match(/A/g)).toHaveLength(8);
+    expect(path).not.toContain('NaN');
+  });
+});
+
+describe('shading', () => {
+  test('steps by share; over 100 % alone is past', () => {
+    expect([0.1, 0.25, 0.5, 0.7, 1, 1.001].map((share) => workStep(share).id)).toEqual([
+      'idle',
+      'idle',
+      'easy',
+      'working',
+      'tight',
+      'past',
+    ]);
+    expect(workFill(undefined)).toBe('var(--paper)');
+  });
+  test('the drawing shades by the whole frame, and says when its figures are older or by hand', () => {
+    const draw = (strength: Strength): string => {
+      const text = show(
+        <Drawing lower="work" fitHeight={612} openFields={() => undefined} />,
+        workbenchOf({ strength }),
+      ).textContent;
+      cleanup();
+      return text ?? '';
+    };
+    expect(draw(strengthOf())).toContain('shaded by work: each at its worst');
+    expect(draw(strengthOf())).toMatch(/1[34]\d %/);
+    expect(draw(strengthOf({ current: false }))).toContain('before the last change');
+    expect(draw(strengthOf({ outcome: undefined }))).toContain('by hand');
+  });
+});
+
+describe('the step', () => {
+  test('situations can be left out, by name, as one undo step', () => {
+    show(<StrengthStep />);
+    screen.getByText('Situations').click();
+    screen.getByLabelText('Hard cornering').click();
+    expect(edits.at(-1)).toBe('leave out: hard cornering');
+    expect(screen.getByLabelText<HTMLInputElement>('Pulled out when stuck').checked).toBe(false);
+  });
+  test('the drawing can show any situation that is looked at', () => {
+    show(<StrengthStep />);
+    const options = [...screen.getByLabelText<HTMLSelectElement>('Drawing shows').options].map(({ text }) => text);
+    expect(options[0]).toBe('Each bar at its worst');
+    expect(options).toContain('Drawbar loads');
+    expect(options).not.toContain('Pulled out when stuck');
+  });
+});
