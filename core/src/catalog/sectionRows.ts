@@ -7,6 +7,8 @@ export interface SectionRow extends Section {
   readonly family: 'steel' | 'aluminum';
   readonly group: string;
   readonly usualMaterialId: string;
+  /** of the user's own rows: what a kilogram costs; 0 for what lies in the shed */
+  readonly pricePerKg?: number | undefined;
   readonly source: Source;
 }
 

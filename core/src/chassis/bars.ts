@@ -15,7 +15,7 @@ export interface Placement {
   readonly standingM?: number;
 }
 
-export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces'>;
+export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes'>;
 
 /** Section and metal of a member, or a problem that names it. */
 export const stockOf = (
@@ -36,9 +36,10 @@ export const stockOf = (
     return undefined;
   }
   if (section.family !== material.family) problems.push({ code: 'wrong-metal', memberId, sectionId, materialId });
+  const holes = project.frame.overrides[memberId]?.holes ?? [];
   return isDoubled(project, memberId)
-    ? { section, bar: doubledBar(bar), material, pieces: 2 }
-    : { section, bar, material, pieces: 1 };
+    ? { section, bar: doubledBar(bar), material, pieces: 2, holes }
+    : { section, bar, material, pieces: 1, holes };
 };
 
 /**

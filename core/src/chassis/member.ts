@@ -23,6 +23,13 @@ export interface Extent {
 }
 
 /** One bar of the frame where it sits. Outline and extent draw it, weigh it and cut it. */
+/** Drilled through a bar, along it from its front, left or ball end. */
+export interface Hole {
+  readonly atM: number;
+  readonly diameterM: number;
+  readonly through: 'sides' | 'top-bottom';
+}
+
 export interface Member {
   readonly id: string;
   readonly group: BarGroup;
@@ -31,6 +38,7 @@ export interface Member {
   readonly material: Material;
   /** 2 where two bars stand side by side; `bar` is then both together */
   readonly pieces: 1 | 2;
+  readonly holes: readonly Hole[];
   /** seen from above */
   readonly plan: readonly PlanPoint[];
   readonly extent: Extent;

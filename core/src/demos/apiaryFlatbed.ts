@@ -47,6 +47,7 @@ export const apiaryFlatbed: Project = {
       rearEnd: 'under',
       apexBehindBallM: inches(3),
     },
+    deck: { ...base.frame.deck, thicknessM: inches(7 / 8) },
     sides: { kind: 'none' },
   },
   strength: { ...base.strength, weldLegM: inches(1 / 4) },

@@ -51,7 +51,7 @@ export const telescopeTrailer: Project = {
       underM: millimetres(1250),
       tipBehindBallM: millimetres(100),
     },
-    deck: { kind: 'plywood', thicknessM: millimetres(12), seat: 'recessed' },
+    deck: { kind: 'plywood', thicknessM: millimetres(15), seat: 'recessed' },
     sides: { kind: 'none' },
   },
   strength: { ...base.strength, weldLegM: millimetres(5) },

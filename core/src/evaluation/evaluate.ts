@@ -15,7 +15,13 @@ import type { Project } from '../project/index.js';
 import { runningGearFindings, type RunningGearFindingData } from '../running-gear/index.js';
 import {
   type AnalysisFindingData,
+  type DeckFindingData,
+  deckFindings,
+  strapFindings,
+  type StrapFindingData,
   handCheck,
+  homeMadeFindings,
+  type HomeMadeFindingData,
   type StrengthFindingData,
   type StrengthResult,
 } from '../strength/index.js';
@@ -29,6 +35,9 @@ export interface AllFindingData
     MassFindingData,
     RunningGearFindingData,
     StrengthFindingData,
+    DeckFindingData,
+    StrapFindingData,
+    HomeMadeFindingData,
     AnalysisFindingData {}
 export type AnyFinding = FindingOf<AllFindingData>;
 
@@ -72,6 +81,9 @@ export const evaluate = (project: Project): Evaluation => {
     ...runningGearFindings(project, cases, chassis.ballXM),
     ...couplingFindings(project, cases),
     ...strength.findings,
+    ...deckFindings(project, chassis, cases),
+    ...strapFindings(project, cases),
+    ...homeMadeFindings(project, cases),
     ...fabricationFindings(cutList),
   ];
   findings.sort(bySeverity);

@@ -33,8 +33,8 @@ export const analysisInput = (project: Project, { chassis, bare, cases }: Evalua
 
 /** The light chain's findings with those of the frame analysis, once that is done. */
 export const withStrength = (evaluation: Evaluation, outcome: AnalysisOutcome): Evaluation => {
-  const groupOf = (id: string) => evaluation.chassis.members.find((member) => member.id === id)?.group;
-  const own = analysisFindings(outcome, evaluation.strength, groupOf);
+  const memberOf = (id: string) => evaluation.chassis.members.find((member) => member.id === id);
+  const own = analysisFindings(outcome, evaluation.strength, memberOf);
   const done = outcome.kind === 'analysed';
   const findings: AnyFinding[] = [
     ...evaluation.findings.flatMap((finding) =>

@@ -84,7 +84,18 @@ export type WorkingLabel =
   | 'bends-by'
   | 'stress-standing'
   | 'stress-range'
-  | 'km-to-crack';
+  | 'km-to-crack'
+  | 'deck-span'
+  | 'deck-thick'
+  | 'deck-pressed'
+  | 'deck-bears'
+  | 'hole-leaves-area'
+  | 'hole-leaves-modulus'
+  | 'net-pulled'
+  | 'net-bears'
+  | 'straps-hold'
+  | 'straps-must'
+  | 'pin-shear';
 
 export interface WorkingLine {
   readonly label: WorkingLabel;

@@ -89,9 +89,25 @@ const frameSchema = object({
       materialId: id.optional(),
       /** two bars side by side, welded to each other: two pieces, one member */
       doubled: z.boolean().optional(),
+      /** drilled through the bar: along it from its first end; through the sides for a bolt across, or from top to bottom */
+      holes: z
+        .array(object({ atM: lengthOrZero, diameterM: length, through: z.enum(['sides', 'top-bottom']) }))
+        .max(40)
+        .optional(),
     }),
   ),
   tongue: tongueSchema,
+  /** rings on both rails, spread evenly along the bed */
+  tieDowns: object({
+    perSide: z.number().int().min(0).max(20),
+    /** working load limit stamped on the weakest of ring, strap and hook; null where nobody has read it */
+    workingLoadKg: mass.nullable(),
+  }).default({ perSide: 0, workingLoadKg: null }),
+  /** pairs of stands under both rails, for parking with the springs let off */
+  stands: z
+    .array(object({ id, xM: place }))
+    .max(3)
+    .default([]),
   deck: object({ kind: deckKindSchema, thicknessM: length, seat: z.enum(['recessed', 'on-top']) }),
   sides: sidesSchema,
 });
@@ -260,6 +276,8 @@ export const sectionRowSchema = object({
   usualMaterialId: id,
   shape: shapeSchema,
   designWallM: length.optional(),
+  /** what a kilogram of this one costs, in the project's currency; 0 for what lies in the shed already */
+  pricePerKg: z.number().nonnegative().max(1e4).optional(),
   source: sourceSchema,
 });
 
@@ -321,6 +339,13 @@ export const projectSchema = object({
     recoveryPullKg: mass.nullable().default(null),
     /** fillet leg; as thick as the wall up to 3/16 in where null */
     weldLegM: length.nullable().default(null),
+    /** legs of the triangular gussets where the tongue meets the frame and in the corners of the bed; null where there are none */
+    gussets: object({ tongueM: length.nullable(), cornerM: length.nullable() }).default({
+      tongueM: null,
+      cornerM: null,
+    }),
+    /** hardest wheel or post on the deck and the square it presses on; a person's foot alone where null */
+    deckPoint: object({ massKg: mass.nullable(), patchM: length }).default({ massKg: null, patchM: 0.1 }),
     /** wire for aluminum */
     filler: z.enum(['5356', '4043']).default('5356'),
     /** of bars as bought, in the project's currency; null where the user has said none */

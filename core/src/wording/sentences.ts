@@ -260,6 +260,29 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     'The tongue ends at the front header. How the header passes its bending on to the rails is not checked by hand: run it on under the frame, or have the joint looked at.',
   'not-in-hand-check': () =>
     'Not in this hand check: welds, bolts, twist, braking and cornering, buckling, cracks from years of use.',
+  'deck-point': ({ data, utilisation = 0, verdict }, say) =>
+    sentence(
+      `${data.who === 'person' ? 'A person on the deck' : `A wheel or post of ${say.mass(data.massKg)} on the deck${data.factor > 1 ? ' in a hard bump' : ''}`} asks ${say.percent(utilisation, 0)} of it, half-way over ${say.length(data.spanM)} from bar to bar.`,
+      verdict === 'over' ? 'Set a cross-member under it, or take a thicker deck.' : '',
+    ),
+  'deck-spread': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `${say.partName(data.itemId)} presses the deck to ${say.percent(utilisation, 0)}${data.factor > 1 ? ' in a hard bump' : ''}, ${say.caseName(caseId)}, over ${say.length(data.spanM)} from bar to bar.`,
+      verdict === 'over' ? 'Set cross-members closer, or take a thicker deck.' : '',
+    ),
+  'straps-hold': ({ data, caseId, verdict }, say) =>
+    data.holdKg === undefined
+      ? `${data.count} straps are to hold ${say.mass(data.cargoKg)}: what each may be worked at is missing. Read the tag, and the stamp of ring and hook; the least counts.`
+      : sentence(
+          `${data.count} straps over the load may be worked at ${say.mass(data.holdKg)} together; ${say.caseName(caseId)} asks for half of ${say.mass(data.cargoKg)}.`,
+          verdict === 'over' ? 'Add straps and rings, or stronger ones.' : '',
+        ),
+  'home-made-study': ({ data }, say) =>
+    `To study a home-made coupling by: ${say.force(data.forceN)} along the trailer asks for a plain pin of ${say.length(data.pinM)} on two planes and ${say.length(data.weldM)} of ${say.length(data.legM)} fillet. Nothing here says that it holds: wear, notches and blows are not in it. Buy a rated one.`,
+  'deck-not-checked': ({ data }) =>
+    data.why === 'no-bars'
+      ? 'There are no bars under the deck to tell how far it spans.'
+      : 'Expanded steel differs from maker to maker: go by its load table.',
   'frame-member': ({ data, utilisation = 0, caseId, verdict }, say) =>
     sentence(
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
@@ -289,6 +312,13 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
       `Hangers push up to ${say.force(Math.abs(data.forceN))} into the ${say.partName(data.memberId).toLowerCase()} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}: ${say.percent(utilisation, 0)} of what its walls bear.`,
       verdict === 'over' ? 'Weld a plate between, wider than the wall is thick.' : '',
     ),
+  'bar-hole': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      Number.isFinite(utilisation)
+        ? `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()}, ${say.length(data.atM)} along it, works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}.`
+        : `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()} leaves no metal.`,
+      verdict === 'over' ? 'Move it to the middle of the sides, where bending is least, or make it smaller.' : '',
+    ),
   'coupler-bolts': ({ data, utilisation = 0, verdict }, say) =>
     sentence(
       `Coupler bolts take ${say.force(data.forceN)} ${SITUATION_PHRASES[data.situation]}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'the bolts' : data.by === 'bearing' ? 'the walls at the holes' : 'the edges at the holes'} bear.`,
@@ -316,7 +346,7 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
         : '',
     ),
   'not-in-analysis': () =>
-    'Not in this analysis: deck boards, holes, axle, springs and their bolts, side rails (they only weigh), wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
+    'Not in this analysis: axle, springs and their bolts, side rails (they only weigh), the welds of gussets, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
   'figures-doubtful': ({ data }) =>
     `Very stiff and very soft bars stand side by side: the sums of the frame analysis leave ${data.residual.toExponential(0)} of the forces over. Do not count on its figures.`,
   'frame-fault': ({ data }) =>

@@ -22,6 +22,7 @@ import type {
   AnalysisOutcome,
   BoltResult,
   FatigueResult,
+  HoleResult,
   FrameDeflection,
   Governing,
   HangerResult,
@@ -36,6 +37,8 @@ import {
   couplerBolts,
   governing,
   hangerCheck,
+  holeCheck,
+  holePlaces,
   hangerPlaces,
   type HardPlace,
   hardestPlace,
@@ -72,6 +75,7 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
   const members = new Map<string, { worst: Governing; bySituation: Partial<Record<SituationId, Governing>> }>();
   const welds = new Map<string, WeldResult>();
   const hangers = new Map<string, HangerResult>();
+  const holes = new Map<string, HoleResult>();
   const balances: RunBalance[] = [];
   const bumps = new Map<string, Map<string, number>>();
   let bolts: BoltResult | undefined;
@@ -80,6 +84,7 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
   const weldedEnds = weldsOf(project, strengths);
 
   const hangersOf = hangerPlaces(frame);
+  const drilled = holePlaces(strengths);
 
   const keepBump = (id: string, caseId: string, share: number): void => {
     const byCase = bumps.get(id) ?? new Map<string, number>();
@@ -145,6 +150,9 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
               key.caseId,
             );
         }
+        for (const place of drilled) {
+          if (place.index === own) worse(holes, place.id, holeCheck(place, pieces, rows, key));
+        }
         for (const weld of weldedEnds) {
           if (weld.index !== own) continue;
           const found = weldShare(weld, pieces, rows, limit);
@@ -166,6 +174,7 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
       members: [...members].map(([memberId, own]): MemberResult => ({ memberId, ...own })),
       welds: [...welds.values()],
       hangers: [...hangers.values()],
+      holes: [...holes.values()],
       bolts,
       fatigue,
       balances,
@@ -204,7 +213,10 @@ const balanceOf = (
   standingN: ReadonlyMap<string, Vector3>,
 ): RunBalance => {
   const { balanced, body } = context;
-  const outer = run.forces.reduce<Vector3>((sum, { forceN }) => add(sum, forceN), [0, 0, 0]);
+  const outer = [...run.forces, ...(run.pressing ?? [])].reduce<Vector3>(
+    (sum, { forceN }) => add(sum, forceN),
+    [0, 0, 0],
+  );
   const applied = add(outer, inertiaForce(balanced.parts, run, body.centre));
   const reactions = reactionsOf(solved);
   const total = reactions.reduce<Vector3>((sum, { forceN }) => add(sum, forceN), [0, 0, 0]);

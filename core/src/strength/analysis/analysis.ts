@@ -2,6 +2,8 @@ import type { InnerAt, Vector3 } from '../../frame-analysis/index.js';
 import type { FrameFault } from '../frame-model/trailerFrame.js';
 import type { FrameProblem } from '../../frame-analysis/index.js';
 import type { Resistance, Utilisation } from '../resistance/memberResistance.js';
+import type { Hole } from '../../chassis/index.js';
+import type { NetSection } from '../joints/holes.js';
 import type { WeldForce } from '../joints/weldGroup.js';
 import type { WeldStrength } from '../joints/weldStrength.js';
 import type { Balance, SituationId } from '../situations/situations.js';
@@ -55,6 +57,17 @@ export interface HangerResult extends RunKey {
   readonly utilisation: number;
 }
 
+/** The metal beside a hole. */
+export interface HoleResult extends RunKey {
+  readonly memberId: string;
+  readonly hole: Hole;
+  readonly net: NetSection | undefined;
+  readonly inner: InnerAt;
+  readonly stressPa: number;
+  readonly allowedPa: number;
+  readonly utilisation: number;
+}
+
 export interface BoltResult extends RunKey {
   readonly forceN: number;
   readonly strengthN: number;
@@ -97,6 +110,7 @@ export interface StrengthAnalysis {
   readonly members: readonly MemberResult[];
   readonly welds: readonly WeldResult[];
   readonly hangers: readonly HangerResult[];
+  readonly holes: readonly HoleResult[];
   readonly bolts: BoltResult | undefined;
   readonly deflections: readonly FrameDeflection[];
   readonly fatigue: FatigueResult | undefined;

@@ -21,6 +21,7 @@ const unwelded = (joint: string | undefined, hangersWelded: boolean): boolean =>
   joint === undefined ||
   joint === 'middle' ||
   joint === 'floor jack' ||
+  joint === 'stand' ||
   joint === 'coupler' ||
   (joint.startsWith('hanger') && !hangersWelded);
 
@@ -54,8 +55,9 @@ export const elementStrengths = (bars: readonly BarElement[], hangersWelded: boo
   });
 };
 
-/** Strength at x along an element: welded within 25 mm of a weld at either end. */
+/** Strength at x along an element: welded within 25 mm of a weld at either end, which a gusset's toe carries out along the bar. */
 export const strengthAt = (strength: ElementStrength, xM: number): Resistance =>
-  (strength.weldFrom && xM <= WELD_ZONE_M) || (strength.weldTo && xM >= strength.lengthM - WELD_ZONE_M)
+  (strength.weldFrom && xM <= WELD_ZONE_M + strength.bar.stiffFromM) ||
+  (strength.weldTo && xM >= strength.lengthM - WELD_ZONE_M - strength.bar.stiffToM)
     ? strength.welded
     : strength.free;

@@ -1,14 +1,16 @@
+import type { Hole, Member } from '../../chassis/index.js';
 import type { Project } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
 import { type InnerAt, innerAt, type MemberPieces, visitPeaks } from '../../frame-analysis/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { bearingN, boltShearN, tearOutN } from '../joints/bolts.js';
+import { netAllowedPa, type NetSection, netSection, netStressPa } from '../joints/holes.js';
 import { hangerStrengthN } from '../joints/crippling.js';
 import { allRound, type WeldForce, weldForce, type WeldGroup } from '../joints/weldGroup.js';
 import { usualLegM, type WeldStrength, weldStrength } from '../joints/weldStrength.js';
 import { allowableShare, allowableUtilisation, yieldUtilisation } from '../resistance/memberResistance.js';
 import { type Limit, SITUATIONS } from '../situations/situations.js';
-import type { BoltResult, Governing, HangerResult, RunKey, WeldResult } from './analysis.js';
+import type { BoltResult, Governing, HangerResult, HoleResult, RunKey, WeldResult } from './analysis.js';
 import { type ElementStrength, strengthAt } from './bracing.js';
 import type { SolvedRun } from './solver.js';
 
@@ -193,6 +195,45 @@ export const hangerCheck = (place: HangerPlace, { prepared, shares }: SolvedRun,
     strengthN,
     utilisation: Math.abs(upN) / strengthN,
   };
+};
+
+/** A hole in one element, and what it leaves there. */
+export interface HolePlace {
+  readonly id: string;
+  readonly index: number;
+  readonly member: Member;
+  readonly xM: number;
+  readonly hole: Hole;
+  readonly net: NetSection | undefined;
+}
+
+/** Holes of all bars, each on the element it lies on. */
+export const holePlaces = (strengths: readonly ElementStrength[]): readonly HolePlace[] =>
+  strengths.flatMap(({ bar, lengthM }, index) => {
+    const { member } = bar;
+    const own = strengths.filter((other) => other.bar.member.id === member.id);
+    const wholeM = own.at(-1)?.bar.toM ?? 0;
+    return member.holes.flatMap((hole, i): HolePlace[] => {
+      const atM = Math.min(hole.atM, wholeM);
+      // Between two elements, under a gusset or on a joint, it counts with the one behind it.
+      const found = own.find((other) => atM <= other.bar.toM + 1e-9);
+      if (found?.bar !== bar) return [];
+      const xM = Math.min(Math.max(atM - bar.fromM, 0), lengthM);
+      return [{ id: `${member.id} ${i}`, index, member, xM, hole, net: netSection(member, hole) }];
+    });
+  });
+
+/** Pull beside the hole against rupture of what is left. */
+export const holeCheck = (
+  { member, hole, net, xM }: HolePlace,
+  pieces: MemberPieces,
+  rows: Float64Array,
+  key: RunKey,
+): HoleResult => {
+  const inner = innerAt(pieces, rows, xM);
+  const stressPa = net ? netStressPa(net, inner) : Number.POSITIVE_INFINITY;
+  const allowedPa = netAllowedPa(member, limitOf(key));
+  return { ...key, memberId: member.id, hole, net, inner, stressPa, allowedPa, utilisation: stressPa / allowedPa };
 };
 
 /** Bolts of the coupler in double shear through both walls of the tongue, under a force at the ball. */

@@ -1,10 +1,12 @@
 import { type FindingOf, quantity, type Verdict, verdictOf } from '../../findings/index.js';
+import type { Member } from '../../chassis/index.js';
 import type { FrameProblem } from '../../frame-analysis/index.js';
 import { commonPractice, computedBy, type Source } from '../../source.js';
 import { type BarGroup, pairOf } from '../../project/index.js';
 import type { StrengthResult } from '../by-hand/findings.js';
 import type { FrameFault } from '../frame-model/trailerFrame.js';
 import { BOLT_SOURCE } from '../joints/bolts.js';
+import { netSource } from '../joints/holes.js';
 import { CRIPPLING_SOURCE } from '../joints/crippling.js';
 import { leastLegM } from '../joints/weldStrength.js';
 import type { Utilisation } from '../resistance/memberResistance.js';
@@ -17,7 +19,15 @@ import type {
   StrengthAnalysis,
   WeldResult,
 } from './analysis.js';
-import { boltLines, deflectionLines, fatigueLines, hangerLines, memberLines, weldLines } from './workings.js';
+import {
+  boltLines,
+  deflectionLines,
+  fatigueLines,
+  hangerLines,
+  holeLines,
+  memberLines,
+  weldLines,
+} from './workings.js';
 
 interface When {
   readonly situation: SituationId;
@@ -42,6 +52,7 @@ export interface AnalysisFindingData {
   'frame-welds-rest': { readonly count: number; readonly most: number };
   'weld-leg-small': { readonly memberId: string; readonly legM: number; readonly leastM: number };
   'hanger-wall': When & { readonly memberId: string; readonly forceN: number; readonly strengthN: number };
+  'bar-hole': When & { readonly memberId: string; readonly atM: number; readonly diameterM: number };
   'coupler-bolts': When & {
     readonly forceN: number;
     readonly strengthN: number;
@@ -192,6 +203,35 @@ const weldFindings = ({ welds }: StrengthAnalysis): AnalysisFinding[] => {
       : []),
   ];
 };
+
+/** The hardest hole, and every other one that is past its allowance. */
+const holeFindings = (
+  { holes }: StrengthAnalysis,
+  memberOf: (memberId: string) => Member | undefined,
+): AnalysisFinding[] =>
+  [...holes]
+    .sort((a, b) => b.utilisation - a.utilisation)
+    .filter(({ utilisation }, i) => i === 0 || utilisation > 1)
+    .map((found) => {
+      const member = memberOf(found.memberId);
+      return {
+        ...plain,
+        code: 'bar-hole',
+        data: {
+          memberId: found.memberId,
+          situation: found.situation,
+          variant: found.variant,
+          atM: found.hole.atM,
+          diameterM: found.hole.diameterM,
+        },
+        verdict: verdictOf(found.utilisation),
+        subject: found.memberId,
+        caseId: found.caseId,
+        utilisation: found.utilisation,
+        working: holeLines(found),
+        source: member ? netSource(member) : computedBy('net section'),
+      };
+    });
 
 const jointFindings = ({ hangers, bolts }: StrengthAnalysis): AnalysisFinding[] => {
   const worst = hangers.reduce<(typeof hangers)[number] | undefined>(
@@ -399,7 +439,7 @@ const coverageFindings = (analysis: StrengthAnalysis): AnalysisFinding[] => [
 export const analysisFindings = (
   outcome: AnalysisOutcome,
   hand: StrengthResult,
-  groupOf: (memberId: string) => BarGroup | undefined,
+  memberOf: (memberId: string) => Member | undefined,
 ): AnalysisFinding[] => {
   switch (outcome.kind) {
     case 'fault':
@@ -425,9 +465,10 @@ export const analysisFindings = (
     case 'analysed': {
       const { analysis } = outcome;
       return [
-        ...memberFindings(analysis.members, groupOf),
+        ...memberFindings(analysis.members, (id) => memberOf(id)?.group),
         ...weldFindings(analysis),
         ...jointFindings(analysis),
+        ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),
         ...fatigueFindings(analysis),
         ...handFindings(analysis, hand),

@@ -15,9 +15,10 @@ import {
 } from '../../frame-analysis/index.js';
 import type { Part } from '../../mass/index.js';
 import { bearingFinder } from '../frame-model/bearings.js';
-import type { NodesOf } from '../frame-model/spread.js';
+import { type Grip, type NodesOf, spreadWrench } from '../frame-model/spread.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import type { Chassis } from '../../chassis/index.js';
+import { placeOf } from '../situations/inertia.js';
 import type { Run, SupportId } from '../situations/runs.js';
 import { type FieldId, FIELDS, fieldPattern, gripFinder } from './fields.js';
 import { modelOn } from './supports.js';
@@ -52,14 +53,22 @@ const factorsOf = ({ field }: Run): readonly (readonly [FieldId, number])[] =>
     return [id, vector[i % 3] as number] as const;
   });
 
-const outerPattern = (run: Run, frame: TrailerFrame): LoadPattern => ({
-  member: [],
-  nodal: run.forces.map(({ node, at, forceN }) => ({
-    node,
-    forceN,
-    momentNm: cross(subtract(at, frame.at(node)), forceN),
-  })),
-});
+const outerPattern = (run: Run, frame: TrailerFrame, gripFor: (part: Part) => Grip, nodesOf: NodesOf): LoadPattern => {
+  const pressed = (run.pressing ?? []).map(({ part, forceN }) =>
+    spreadWrench(gripFor(part), { at: placeOf(part), forceN, momentNm: [0, 0, 0] }, nodesOf),
+  );
+  return {
+    member: pressed.flatMap(({ member }) => member),
+    nodal: [
+      ...run.forces.map(({ node, at, forceN }) => ({
+        node,
+        forceN,
+        momentNm: cross(subtract(at, frame.at(node)), forceN),
+      })),
+      ...pressed.flatMap(({ nodal }) => nodal),
+    ],
+  };
+};
 
 /** Everything about one frame that does not change from run to run. */
 export const frameSolver = (frame: TrailerFrame, chassis: Chassis) => {
@@ -107,7 +116,10 @@ export const frameSolver = (frame: TrailerFrame, chassis: Chassis) => {
           .filter(([, factor]) => factor !== 0)
           .map(([id, factor]) => ({ solution: fieldOn(support, id), factor }));
         if (run.forces.length > 0) {
-          shares.push({ solution: orThrow(solvePattern(on(support), outerPattern(run, frame))), factor: 1 });
+          shares.push({
+            solution: orThrow(solvePattern(on(support), outerPattern(run, frame, gripFor, nodesOf))),
+            factor: 1,
+          });
         }
         const own = piecesOn(support);
         const factors = Float64Array.from(shares, ({ factor }) => factor);

@@ -19,6 +19,25 @@ const wheelSupports = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSu
 
 const singleStation = ({ gear }: TrailerFrame): boolean => new Set(gear.hangers.map(({ xM }) => xM)).size === 1;
 
+/** On stands the wheels hang; one pair of them stands with the jack, two or three by themselves. */
+const standSupports = (frame: TrailerFrame): FrameSupport[] => {
+  const alone = frame.stands.length > 1;
+  return [
+    ...(alone ? [] : [hold(frame.jack ?? frame.ball, 'xyz')]),
+    ...frame.stands.flatMap(([left, right], i) => [
+      hold(left, alone && i === 0 ? 'xyz' : i === frame.stands.length - 1 ? 'yz' : 'z'),
+      hold(right, 'z'),
+    ]),
+    ...hanging(frame),
+  ];
+};
+
+/** Wheels that hang: their equaliser is kept from turning over, which takes nothing but their weight. */
+const hanging = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSupport[] =>
+  gear.pivots
+    .filter((pivot) => side === undefined || pivot.side === side)
+    .map(({ node }) => ({ node, restraints: fix('rotation', 'y') }));
+
 const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' | 'corners-right'>): FrameSupport[] => {
   switch (id) {
     case 'road':
@@ -34,6 +53,8 @@ const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' |
         })),
         ...frame.gear.wheels.map(({ node }) => hold(node, 'z')),
       ];
+    case 'stands':
+      return standSupports(frame);
     case 'rail-left':
     case 'rail-right': {
       const side = id === 'rail-left' ? 'left' : 'right';
@@ -42,10 +63,7 @@ const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' |
         hold(frame.ball, 'xyz'),
         hold(frame.underRail[side === 'left' ? 0 : 1], 'z'),
         ...wheelSupports(frame, other),
-        // The wheels of the lifted side hang; their equaliser is kept from turning over, which takes nothing but their weight.
-        ...frame.gear.pivots
-          .filter((pivot) => pivot.side === side)
-          .map(({ node }) => ({ node, restraints: fix('rotation', 'y') })),
+        ...hanging(frame, side),
       ];
     }
   }

@@ -12,7 +12,15 @@ import {
   workedOut,
 } from '../../findings/index.js';
 import { TWIST_COUNTS_FROM } from '../resistance/memberResistance.js';
-import type { BoltResult, FatigueResult, FrameDeflection, Governing, HangerResult, WeldResult } from './analysis.js';
+import type {
+  BoltResult,
+  FatigueResult,
+  FrameDeflection,
+  Governing,
+  HangerResult,
+  HoleResult,
+  WeldResult,
+} from './analysis.js';
 
 /** Shares below this are left out of the lines, not out of the sum. */
 const share = (label: WorkingLabel, demand: number, borne: number, kind: QuantityKind): WorkingLine =>
@@ -147,6 +155,28 @@ export const hangerLines = ({ forceN, strengthN }: HangerResult): WorkingLine[] 
   given('hanger-pushes', Math.abs(forceN), 'force'),
   ratio(Math.abs(forceN), strengthN, 'force'),
 ];
+
+export const holeLines = ({ inner, net, stressPa, allowedPa }: HoleResult): WorkingLine[] => {
+  if (!net) return [];
+  const pulled = workedOut(
+    'net-pulled',
+    plus(
+      plus(
+        over(quantity(Math.abs(inner.n), 'force'), quantity(net.areaM2, 'area')),
+        over(quantity(Math.abs(inner.my), 'moment'), quantity(net.modulusYM3, 'modulus')),
+      ),
+      over(quantity(Math.abs(inner.mz), 'moment'), quantity(net.modulusZM3, 'modulus')),
+    ),
+    'stress',
+  );
+  return [
+    given('hole-leaves-area', net.areaM2, 'area'),
+    given('hole-leaves-modulus', net.modulusYM3, 'modulus'),
+    pulled,
+    given('net-bears', allowedPa, 'stress'),
+    ratio(stressPa, allowedPa, 'stress'),
+  ];
+};
 
 export const boltLines = ({ forceN, strengthN }: BoltResult): WorkingLine[] => [
   given('bolts-pull', forceN, 'force'),

@@ -21,6 +21,9 @@ export interface BarElement {
   /** id of what is welded on at its ends, if anything is */
   readonly jointFrom: string | undefined;
   readonly jointTo: string | undefined;
+  /** how far gussets hold its ends stiff before it begins, m */
+  readonly stiffFromM: number;
+  readonly stiffToM: number;
 }
 
 /** Shear modulus of these metals, Pa: AISC 360 and the Aluminum Design Manual print 11,200 of 29,000 ksi and 3,800 of 10,100 ksi. */
@@ -41,6 +44,8 @@ export interface Station {
   readonly atM: number;
   readonly node: string;
   readonly joint: string;
+  /** leg of a triangular gusset along the bar there, m */
+  readonly gussetM?: number;
 }
 
 export interface Framing {
@@ -57,6 +62,12 @@ export interface Framing {
 
 /** Stations nearer than this along a bar are one, m: a tenth of what drawings are dimensioned to. */
 const SAME_STATION_M = 1e-4;
+
+/**
+ * A gusset holds a bar's end stiff for half of its leg (common practice for haunches that taper to nothing); never more than a third of
+ * what lies between two joints, so that a bar is left.
+ */
+const stiffM = (station: Station, spanM: number): number => Math.min((station.gussetM ?? 0) / 2, spanM / 3);
 
 export const framing = (): Framing => {
   const places = new Map<string, Vector3>();
@@ -89,15 +100,18 @@ export const framing = (): Framing => {
         const from = sorted[i] as Station;
         if (to.atM - from.atM < SAME_STATION_M) return;
         const id = `${member.id}#${i + 1}`;
+        const stiffFromM = stiffM(from, to.atM - from.atM);
+        const stiffToM = stiffM(to, to.atM - from.atM);
+        const [fromM, toM] = [from.atM + stiffFromM, to.atM - stiffToM];
         members.push({
           id,
           from: from.node,
           to: to.node,
           ...stiffnessOf(member),
-          offsetFrom: subtract(place(from.atM), at(from.node)),
-          offsetTo: subtract(place(to.atM), at(to.node)),
+          offsetFrom: subtract(place(fromM), at(from.node)),
+          offsetTo: subtract(place(toM), at(to.node)),
         });
-        bars.push({ id, member, fromM: from.atM, toM: to.atM, jointFrom: from.joint, jointTo: to.joint });
+        bars.push({ id, member, fromM, toM, jointFrom: from.joint, jointTo: to.joint, stiffFromM, stiffToM });
       });
     },
     element: (element) => {

@@ -20,6 +20,10 @@ export interface TrailerFrame {
   readonly rearMiddle: string;
   /** on each rail just behind the rearmost hanger: where a floor jack goes */
   readonly underRail: readonly [string, string];
+  /** pairs of stands, left and right, front to rear */
+  readonly stands: readonly (readonly [string, string])[];
+  /** rings for straps on the rails, left and right, front to rear */
+  readonly tieDowns: readonly (readonly [string, string])[];
   readonly groundZM: number;
   readonly at: (node: string) => Vector3;
 }
@@ -81,7 +85,11 @@ const placeOn = (line: Line, atM: number): Vector3 => {
 /** Within this of a header's end a tongue leg is joined to the corner itself, m. */
 const CORNER_M = 0.02;
 
+/** Stations carry a gusset only where one is built. */
+const gusset = (legM: number | null): Pick<Station, 'gussetM'> => (legM === null ? {} : { gussetM: legM });
+
 interface Skeleton {
+  readonly project: Project;
   readonly frame: Framing;
   readonly rails: readonly [Line, Line];
   readonly crosses: readonly Line[];
@@ -90,15 +98,16 @@ interface Skeleton {
 const jointOf = (cross: string, rail: string): string => `${cross}@${rail}`;
 
 /** Joins every header and cross-member to both rails: the node lies on the rail's middle, an arm reaches to the bar's end. */
-const joinCrosses = ({ frame, rails, crosses }: Skeleton): void => {
+const joinCrosses = ({ project, frame, rails, crosses }: Skeleton): void => {
   for (const cross of crosses) {
+    const corner = gusset(cross.member.group === 'header' ? project.strength.gussets.cornerM : null);
     rails.forEach((rail, side) => {
       const x = cross.start[0];
       const atM = Math.min(Math.max(x - rail.start[0], 0), rail.end[0] - rail.start[0]);
       const node = frame.node(jointOf(cross.member.id, rail.member.id), [x, rail.start[1], rail.start[2]]);
-      rail.stations.push({ atM, node, joint: cross.member.id });
+      rail.stations.push({ atM, node, joint: cross.member.id, ...corner });
       const end = side === 0 ? 0 : length(subtract(cross.end, cross.start));
-      cross.stations.push({ atM: end, node, joint: rail.member.id });
+      cross.stations.push({ atM: end, node, joint: rail.member.id, ...corner });
     });
   }
 };
@@ -118,23 +127,24 @@ const nodeOnCross = (frame: Framing, cross: Line, y: number, name: string): stri
 
 /** Joins a tongue bar to what it meets: the front header, cross-members that it passes under, the rail at its rear end. */
 const joinTongue = (
-  { frame, rails, crosses }: Skeleton,
+  { project, frame, rails, crosses }: Skeleton,
   line: Line,
   rearOn: 'rails' | 'cross-member' | 'header',
 ): void => {
   const front = crosses.find(({ member }) => member.id === 'header.front') as Line;
   const id = line.member.id;
   const wholeM = length(subtract(line.end, line.start));
-  const joinTo = (cross: Line, atM: number): void => {
+  const braced = gusset(project.strength.gussets.tongueM);
+  const joinTo = (cross: Line, atM: number, stiffened: Pick<Station, 'gussetM'> = {}): void => {
     const y = placeOn(line, atM)[1];
     const node = nodeOnCross(frame, cross, y, `${cross.member.id}@${id}`);
-    line.stations.push({ atM, node, joint: cross.member.id });
+    line.stations.push({ atM, node, joint: cross.member.id, ...stiffened });
   };
   if (rearOn === 'header') {
-    joinTo(front, wholeM);
+    joinTo(front, wholeM, braced);
     return;
   }
-  joinTo(front, alongX(line, front.start[0]));
+  joinTo(front, alongX(line, front.start[0]), braced);
   const under = crosses.filter(
     (cross) =>
       cross !== front && cross.start[0] > front.start[0] && cross.start[0] <= line.end[0] + cross.member.bar.widthM / 2,
@@ -145,7 +155,7 @@ const joinTongue = (
   const x = line.end[0];
   const node = frame.node(`${rail.member.id}@${id}`, [x, rail.start[1], rail.start[2]]);
   rail.stations.push({ atM: x - rail.start[0], node, joint: id });
-  line.stations.push({ atM: wholeM, node, joint: rail.member.id });
+  line.stations.push({ atM: wholeM, node, joint: rail.member.id, ...braced });
 };
 
 /** The frame with its running gear; or why it cannot be put together. */
@@ -161,7 +171,7 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     .filter(({ group }) => group === 'cross' || group === 'header')
     .map(crossLine)
     .sort((a, b) => a.start[0] - b.start[0]);
-  const skeleton: Skeleton = { frame, rails, crosses };
+  const skeleton: Skeleton = { project, frame, rails, crosses };
   joinCrosses(skeleton);
   const rear = crosses.find(({ member }) => member.id === 'header.rear') as Line;
   const rearMiddle = nodeOnCross(frame, rear, 0, 'header.rear@middle');
@@ -179,6 +189,14 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     const x = Math.min(gear.rearmostXM + UNDER_RAIL_M, rail.end[0]);
     return railNode(frame, rail, x, `jack@${rail.member.id}`, 'floor jack');
   });
+  const onBothRails = (x: number, name: string, joint: string): [string, string] =>
+    rails.map((rail) =>
+      railNode(frame, rail, Math.min(Math.max(x, rail.start[0]), rail.end[0]), `${name}@${rail.member.id}`, joint),
+    ) as [string, string];
+  const stands = [...project.frame.stands]
+    .sort((a, b) => a.xM - b.xM)
+    .map(({ id, xM }) => onBothRails(xM, id, 'stand'));
+  const tieDowns = tieDownPlaces(project).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
   for (const line of [...rails, ...crosses, ...legs]) frame.bar(line.member, line.start, line.end, line.stations);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
   return {
@@ -196,10 +214,16 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     ],
     rearMiddle,
     underRail: underRail as unknown as [string, string],
+    stands,
+    tieDowns,
     groundZM,
     at: (node) => frame.at(node),
   };
 };
+
+/** Rings stand evenly along the bed, half a gap from either end, m. */
+const tieDownPlaces = ({ frame: { bed, tieDowns } }: Project): readonly number[] =>
+  Array.from({ length: tieDowns.perSide }, (_, i) => (bed.lengthM * (i + 0.5)) / tieDowns.perSide);
 
 /** A floor jack goes this far behind the rear hanger, m: room for its saddle, common practice. */
 const UNDER_RAIL_M = 0.15;

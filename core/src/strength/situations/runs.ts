@@ -1,5 +1,6 @@
 import type { BalancedCase } from '../../balance/index.js';
 import { add, type Vector3 } from '../../frame-analysis/index.js';
+import type { Part } from '../../mass/index.js';
 import type { Project } from '../../project/index.js';
 import { STANDARD_GRAVITY, weightN } from '../../units/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
@@ -8,7 +9,15 @@ import { type Acceleration, accelerationUnder, resultant, type RigidBody } from 
 import type { Balance, SituationId } from './situations.js';
 
 /** How the frame is held; each has one factorisation. */
-export type SupportId = 'road' | 'jack' | 'hangers' | 'rail-left' | 'rail-right' | 'corners-left' | 'corners-right';
+export type SupportId =
+  | 'road'
+  | 'jack'
+  | 'hangers'
+  | 'stands'
+  | 'rail-left'
+  | 'rail-right'
+  | 'corners-left'
+  | 'corners-right';
 
 /** A force put on the frame from outside, with the node that passes it on. */
 export interface OuterForce {
@@ -34,6 +43,8 @@ export interface Run {
   readonly support: SupportId;
   readonly field: Field;
   readonly forces: readonly OuterForce[];
+  /** forces that press on the frame where these parts lie */
+  readonly pressing?: readonly { readonly part: Part; readonly forceN: Vector3 }[];
 }
 
 const NONE: Vector3 = [0, 0, 0];
@@ -281,6 +292,52 @@ const person = (context: RunContext, support: SupportId): Run[] => {
   );
 };
 
+const STRAP_RAD = Math.PI / 4;
+
+/** Every ring pulled at its working load, up and in at 45°; the straps press the load down on the deck as hard. */
+const tieDowns = (context: RunContext, support: SupportId): Run[] => {
+  const { frame, project, balanced } = context;
+  const { workingLoadKg } = project.frame.tieDowns;
+  const cargo = balanced.parts.filter(
+    ({ group, carriedBy, massKg }) => group === 'cargo' && carriedBy === 'deck' && massKg > 0,
+  );
+  if (frame.tieDowns.length === 0 || workingLoadKg === null || cargo.length === 0) return [];
+  const [across, upward] = [Math.cos(STRAP_RAD), Math.sin(STRAP_RAD)].map((part) => part * weightN(workingLoadKg)) as [
+    number,
+    number,
+  ];
+  const cargoKg = cargo.reduce((sum, { massKg }) => sum + massKg, 0);
+  const downN = 2 * frame.tieDowns.length * upward;
+  return [
+    {
+      ...supported(
+        'tie-downs',
+        '',
+        support,
+        still(1),
+        frame.tieDowns.flatMap(([left, right]) => [
+          atNode(context, left, [0, across, upward]),
+          atNode(context, right, [0, -across, upward]),
+        ]),
+      ),
+      pressing: cargo.map((part) => ({ part, forceN: [0, 0, (-downN * part.massKg) / cargoKg] })),
+    },
+  ];
+};
+
+/** Parked on its stands with the springs let off, and with a person on the rear edge. */
+const onStands = (context: RunContext): Run[] =>
+  context.frame.stands.length === 0
+    ? []
+    : [
+        supported('on-stands', '', 'stands', still(1)),
+        ...person(context, 'stands').map((run) => ({
+          ...run,
+          situation: 'on-stands' as const,
+          variant: `person-${run.variant}`,
+        })),
+      ];
+
 /** Every run of a case: what it goes through, each with its own balance. */
 export const runsOf = (context: RunContext): readonly Run[] => {
   const { balanced, project } = context;
@@ -291,6 +348,7 @@ export const runsOf = (context: RunContext): readonly Run[] => {
     supported('jack-rail', 'left', 'rail-left', still(1)),
     supported('jack-rail', 'right', 'rail-right', still(1)),
     ...person(context, support),
+    ...onStands(context),
   ];
   if (!towed) return all;
   return [
@@ -302,6 +360,7 @@ export const runsOf = (context: RunContext): readonly Run[] => {
     ...cornering(context),
     ...drawbar(context),
     supported('jack-tongue', '', 'jack', still(1)),
+    ...tieDowns(context, support),
     ...recovery(context),
   ];
 };

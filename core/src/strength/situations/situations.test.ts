@@ -86,6 +86,8 @@ const simpleContext = (change: {
     },
     corners: ['left', 'right', 'left', 'right'],
     rearMiddle: 'corner',
+    stands: [],
+    tieDowns: [],
     groundZM: 0,
     at: (node: string) => places[node] ?? [0, 0, 0],
   } as unknown as TrailerFrame;

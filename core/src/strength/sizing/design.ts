@@ -53,9 +53,9 @@ export const frameMassKg = (bare: readonly Part[]): number =>
 export const framePrice = ({ chassis, project }: AnalysisInput): number | undefined => {
   const prices = project.strength.pricePerKg;
   let sum = 0;
-  for (const { group, material, massKg } of chassis.members) {
+  for (const { group, section, material, massKg } of chassis.members) {
     if (!isSized(group)) continue;
-    const price = prices[material.family];
+    const price = section.pricePerKg ?? prices[material.family];
     if (price === null) return undefined;
     sum += price * massKg;
   }
@@ -68,7 +68,7 @@ const LEAST_KM = 10_000;
 /** The hardest-working thing of a design. */
 export interface Worst {
   readonly share: number;
-  readonly what: 'member' | 'weld' | 'hanger' | 'bolts' | 'deflection' | 'fatigue';
+  readonly what: 'member' | 'weld' | 'hanger' | 'hole' | 'bolts' | 'deflection' | 'fatigue';
   readonly memberId: string;
   readonly key: RunKey | undefined;
 }
@@ -90,6 +90,9 @@ export const sharesOf = (analysis: StrengthAnalysis): readonly Worst[] => {
     ),
     ...analysis.hangers.map(
       (hanger): Worst => ({ share: hanger.utilisation, what: 'hanger', memberId: hanger.memberId, key: keyed(hanger) }),
+    ),
+    ...analysis.holes.map(
+      (hole): Worst => ({ share: hole.utilisation, what: 'hole', memberId: hole.memberId, key: keyed(hole) }),
     ),
     ...(analysis.bolts
       ? [

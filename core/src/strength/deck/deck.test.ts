@@ -1,0 +1,114 @@
+import { describe, expect, test } from 'vitest';
+import { verify } from '../../../test/verify.js';
+import { DEMO_PROJECTS } from '../../demos/index.js';
+import { evaluate } from '../../evaluation/index.js';
+import type { Project } from '../../project/index.js';
+import { fromNewtons, fromPascals, inches, pounds, toNewtons } from '../../units/index.js';
+import { DECK_STRENGTHS } from './deckStrength.js';
+
+const apiary = DEMO_PROJECTS[0] as Project;
+const load = (spanIn: number, thickIn: number, duration: 'standing' | 'moment' = 'standing') => ({
+  spanM: inches(spanIn),
+  thicknessM: inches(thickIn),
+  duration,
+});
+
+describe('what a deck bears', () => {
+  const area = 'Deck';
+  test('planks: P·L ÷ 4 against Fb·S of one board', () => {
+    // 2x6 flat, 24 in: S = 5.5 × 1.5² ÷ 6 = 2.0625 in³; Fb' = 875 × 1.3 × 1.15 = 1,308 psi; P = 4·Fb'·S ÷ L = 449.6 lb.
+    verify({
+      area,
+      check: '2x6 no. 2 softwood flat over 24 in, point load',
+      ours: fromNewtons(DECK_STRENGTHS.planks.pointN(load(24, 1.5), 1e-9), 'lbf'),
+      outside: '449.6',
+      unit: 'lbf',
+      source: 'NDS Supplement table 4A (recalled), worked by hand',
+    });
+  });
+  test('single-floor panels: rated spans and 100 lb/ft²', () => {
+    verify({
+      area,
+      check: '23/32 in panel over its rated 24 in, even load',
+      ours: fromPascals(DECK_STRENGTHS.plywood.pressurePa(load(24, 23 / 32)), 'psi') * 144,
+      outside: '100',
+      unit: 'lb/ft²',
+      source: 'Voluntary Product Standard PS 2 (recalled)',
+    });
+    verify({
+      area,
+      check: '23/32 in panel over its rated 24 in, load on a disc: 550 ÷ 2.5',
+      ours: fromNewtons(DECK_STRENGTHS.plywood.pointN(load(24, 23 / 32), 0.1), 'lbf'),
+      outside: '220',
+      unit: 'lbf',
+      source: 'Voluntary Product Standard PS 2 (recalled); 2.5 is common practice',
+    });
+  });
+  test('steel sheet: plate bending, Z = t² ÷ 4 over a strip', () => {
+    // 1/8 in, 24 in, patch 4 in: m = 30 × 0.125² ÷ 4 ÷ 1.67 = 0.0702 kip·in/in; strip 18.4 in; arm (48 − 4) ÷ 8 = 5.5 in.
+    verify({
+      area,
+      check: '1/8 in steel sheet over 24 in, 4 in square',
+      ours: fromNewtons(DECK_STRENGTHS['steel-sheet'].pointN(load(24, 0.125), inches(4)), 'lbf'),
+      outside: '234.8',
+      unit: 'lbf',
+      source: 'AISC 360-16 F11, worked by hand',
+    });
+  });
+  test('every deck bears more when thicker and less when it spans further', () => {
+    for (const strength of Object.values(DECK_STRENGTHS)) {
+      expect(strength.pointN(load(24, 1), 0.1)).toBeGreaterThanOrEqual(strength.pointN(load(24, 0.6), 0.1));
+      expect(strength.pointN(load(36, 0.75), 0.1)).toBeLessThan(strength.pointN(load(20, 0.75), 0.1));
+      expect(strength.pressurePa(load(48, 0.75))).toBeLessThan(strength.pressurePa(load(24, 0.75)));
+    }
+  });
+});
+
+describe('findings', () => {
+  const withDeck = (change: (project: Project) => Project) => evaluate(change(apiary)).findings;
+  test('a person and the hardest load are always looked at, a wheel where one is named', () => {
+    const codes = withDeck((project) => project).map(({ code }) => code);
+    expect(codes.filter((code) => code === 'deck-point')).toHaveLength(1);
+    expect(codes).toContain('deck-spread');
+    const two = withDeck((project) => ({
+      ...project,
+      strength: { ...project.strength, deckPoint: { massKg: pounds(900), patchM: 0.1 } },
+    })).filter(({ code }) => code === 'deck-point');
+    expect(two).toHaveLength(2);
+    expect(two.some(({ verdict }) => verdict === 'over')).toBe(true);
+  });
+  test('what no table covers is not checked, and an open frame has no deck to check', () => {
+    const expanded = withDeck((project) => ({
+      ...project,
+      frame: { ...project.frame, deck: { ...project.frame.deck, kind: 'expanded-steel' } },
+    }));
+    expect(expanded.find(({ code }) => code === 'deck-not-checked')?.verdict).toBe('unchecked');
+    const none = withDeck((project) => ({
+      ...project,
+      frame: { ...project.frame, deck: { ...project.frame.deck, kind: 'none' } },
+    }));
+    expect(none.some(({ code }) => code.startsWith('deck'))).toBe(false);
+  });
+  test('straps hold half of the load together, or what they hold is missing', () => {
+    const strap = (workingLoadKg: number | null) =>
+      withDeck((project) => ({
+        ...project,
+        frame: { ...project.frame, tieDowns: { perSide: 3, workingLoadKg } },
+      })).find(({ code }) => code === 'straps-hold');
+    expect(strap(null)?.verdict).toBe('open');
+    const found = strap(200);
+    const cargoKg = (found?.data as { cargoKg: number }).cargoKg;
+    expect(found?.utilisation).toBeCloseTo((0.5 * cargoKg) / 600, 9);
+  });
+  test('a home-made coupling is only told what to study: 2,900 lb at 1.5 g on a plain pin', () => {
+    const found = withDeck((project) => ({ ...project, coupling: { ...project.coupling, homeMade: true } })).find(
+      ({ code }) => code === 'home-made-study',
+    );
+    const { forceN, pinM, weldM } = found?.data as { forceN: number; pinM: number; weldM: number };
+    // 4,350 lb ÷ (2 × 17,400 psi) = 0.125 in² → 0.399 in; ÷ (14,850 × 1/4 lb/in) = 1.17 in.
+    expect(forceN).toBeCloseTo(toNewtons(4350, 'lbf'), 0);
+    expect(pinM / inches(1)).toBeCloseTo(0.399, 3);
+    expect(weldM / inches(1)).toBeCloseTo(1.172, 2);
+    expect(found?.verdict).toBe('unchecked');
+  });
+});
