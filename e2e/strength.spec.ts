@@ -175,3 +175,35 @@ test('a frame that cannot be put together says why, and the rest goes on', async
   await expect(status(page)).toContainText('could not be analysed', { timeout: 30_000 });
   await expect(page.getByRole('list', { name: 'Checks' })).toContainText('Hangers or axle are not under the rails');
 });
+
+test('a weld is picked on the drawing or in the list, a hole drilled, a wheel set on the deck', async ({ page }) => {
+  test.setTimeout(90_000);
+  await openDemo(page, 'Apiary flatbed');
+  await goTo(page, 'Is it strong?');
+  await analysed(page);
+  await page.locator('[data-joint="weld.cross.3.second"]').click();
+  const look = page.getByRole('region', { name: 'Weld of cross-member 3 on right rail' });
+  await expect(look).toContainText('Works at');
+  await expect(look).toContainText('AISC 360-16 J2.4');
+  await page.getByText('Every weld, hanger and bolt').click();
+  await page
+    .getByRole('button', { name: /Hanger on the left rail/ })
+    .first()
+    .click();
+  await expect(page.getByRole('region', { name: /Hanger on the left rail/ })).toContainText('Hanger pushes');
+  expect(await serious(page)).toEqual([]);
+  await goTo(page, 'Bed & frame');
+  await page.getByTestId('drawing').focus();
+  await page.locator('[data-part="rail.left"]').first().click();
+  await page.getByRole('button', { name: 'Drill a hole' }).click();
+  await page.getByText('Deck', { exact: true }).click();
+  const wheel = page.getByLabel('Hardest wheel or post on it');
+  await wheel.fill('900 lb');
+  await wheel.press('Enter');
+  await goTo(page, 'Is it strong?');
+  const checks = page.getByRole('list', { name: 'Checks' });
+  await expect(checks.getByRole('button', { name: /The hole of .* in the left rail/ })).toBeVisible({
+    timeout: 30_000,
+  });
+  await expect(checks.getByRole('button', { name: /^Fix A wheel or post of 900 lb on the deck/ })).toBeVisible();
+});

@@ -1,4 +1,4 @@
-import type { Bar, Item, LoadCase, Project } from './schema.js';
+import type { Item, LoadCase, Project } from './schema.js';
 
 /** Edits that touch more than one field; each returns a new project and leaves the old one as it was. */
 
@@ -62,7 +62,7 @@ export const overrideBar = (
   project: Project,
   placed: readonly { readonly id: string; readonly xM: number }[],
   id: string,
-  bar: (Partial<Bar> & { readonly doubled?: boolean }) | undefined,
+  bar: Partial<Project['frame']['overrides'][string]> | undefined,
 ): Project => {
   const listed = placed.some((member) => member.id === id) ? explicitCrossMembers(project, placed) : project;
   const { [id]: old, ...others } = listed.frame.overrides;

@@ -38,6 +38,7 @@ export type {
 } from './analysis/analysis.js';
 export { type AnalysisInput, analyseStrength, analysisSteps } from './analysis/analyse.js';
 export { type AnalysisFinding, type AnalysisFindingData, analysisFindings } from './analysis/findings.js';
+export { type JointLook, jointsOf } from './analysis/joints.js';
 export { type BentBar, bentFrame, type DiagramPoint, memberDiagram, type MemberDiagram } from './analysis/lookInto.js';
 export { GROSS_CASE_IDS } from './situations/ratedGross.js';
 export { type Situation, SITUATION_IDS, type SituationId, SITUATIONS } from './situations/situations.js';

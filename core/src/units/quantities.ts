@@ -131,7 +131,9 @@ export const formatDistance = (km: number, system: UnitSystem): string => {
 
 export const formatAngle = (rad: number): string => `${formatNumber(fromRadians(rad, 'deg'), 1).replace(/\.0$/, '')}°`;
 
-export const formatPercent = (fraction: number, decimals = 1): string => `${formatNumber(fraction * 100, decimals)} %`;
+/** What has no finite share, for want of a frame that can be worked out, has no figure. */
+export const formatPercent = (fraction: number, decimals = 1): string =>
+  Number.isFinite(fraction) ? `${formatNumber(fraction * 100, decimals)} %` : 'no figure';
 
 const trimmed = (value: number): string => {
   const text = value.toFixed(9).replace(/\.?0+$/, '');

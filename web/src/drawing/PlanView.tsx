@@ -2,6 +2,7 @@ import { type BalancedCase, formatPercent, itemPart, itemParts, overallWidthM } 
 import { useWorkbench } from '../workbench/workbench';
 import { Dimension } from './Dimension';
 import { type DrawingScale, planY } from './drawingScale';
+import { JointMarks } from './JointMarks';
 import { outline, PartShape } from './PartShape';
 import { SheetText } from './SheetText';
 import { useWork } from './useWork';
@@ -167,6 +168,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
         />
         <circle cx={ballX} cy={y(0)} r="4" fill="var(--paper)" {...outline(picked === 'coupler', 1.3)} />
       </PartShape>
+      {work && <JointMarks scale={scale} topPx={topPx} />}
       {work && (
         <g>
           {ordered.map((member) => {

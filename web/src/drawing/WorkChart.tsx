@@ -1,4 +1,4 @@
-import { workAlong } from '@kereta/core';
+import { workAlong, formatPercent } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { SheetText } from './SheetText';
@@ -24,7 +24,7 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
   return (
     <g
       role="img"
-      aria-label={`Bending of tongue and rails: hardest ${Math.round(peak.utilisation * 100)} % of what is allowed`}
+      aria-label={`Bending of tongue and rails: hardest ${formatPercent(peak.utilisation, 0)} of what is allowed`}
     >
       <SheetText
         x={14}
@@ -61,7 +61,7 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
       <SheetText
         x={scale.x(peak.xM)}
         y={y(peak.utilisation) - 11}
-        text={`${Math.round(peak.utilisation * 100)} %`}
+        text={formatPercent(peak.utilisation, 0)}
         size={13}
         bold
         cleared

@@ -1,4 +1,4 @@
-import { type BalancedCase, itemParts, type Part } from '@kereta/core';
+import { type BalancedCase, itemParts, type Part, formatPercent } from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { CanvasTexture, ExtrudeGeometry, Shape, SRGBColorSpace, type Texture, Vector3 } from 'three';
@@ -106,7 +106,7 @@ const Bars = () => {
             </mesh>
             {share !== undefined && member.group !== 'side' && (
               <sprite position={[member.centre.xM, member.centre.yM, member.extent.z1M + 0.08]} scale={[0.26, 0.13, 1]}>
-                <spriteMaterial map={labelTexture(`${Math.round(share * 100)} %`, share > 1)} depthTest={false} />
+                <spriteMaterial map={labelTexture(formatPercent(share, 0), share > 1)} depthTest={false} />
               </sprite>
             )}
           </group>
@@ -211,7 +211,7 @@ export const SpaceView = ({
       className="relative h-full min-h-[420px]"
       tabIndex={0}
       role="application"
-      aria-label={`The trailer in space. Arrow keys turn it.${worst ? ` Hardest: ${say.partName(worst[0])}, ${Math.round(worst[1] * 100)} %.` : ''}`}
+      aria-label={`The trailer in space. Arrow keys turn it.${worst ? ` Hardest: ${say.partName(worst[0])}, ${formatPercent(worst[1], 0)}.` : ''}`}
       data-testid="space"
       onKeyDown={(event) => {
         const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];

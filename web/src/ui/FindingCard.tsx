@@ -1,26 +1,9 @@
-import {
-  type AnyFinding,
-  type PrintedLine,
-  printWorking,
-  sentenceOf,
-  sourceText,
-  type Speaker,
-  VERDICT_WORDS,
-} from '@kereta/core';
+import { type AnyFinding, sentenceOf, sourceText, type Speaker, VERDICT_WORDS } from '@kereta/core';
 import { ChevronDown } from 'lucide-react';
 import { type ReactNode, useId, useState } from 'react';
 import { Sized } from './Sized';
 import { VerdictMark } from './VerdictMark';
-
-const Line = ({ line }: { readonly line: PrintedLine }) => (
-  <tr className={line.concludes ? 'border-t border-[var(--ink)] font-semibold' : ''}>
-    <td className="py-[1px] pr-2 align-top">
-      {line.label}
-      {line.figures && <span className="mute block font-normal">{line.figures}</span>}
-    </td>
-    <td className="py-[1px] text-right align-bottom whitespace-nowrap">{line.result}</td>
-  </tr>
-);
+import { WorkingTable } from './WorkingTable';
 
 interface FindingCardProps {
   readonly finding: AnyFinding;
@@ -64,16 +47,7 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
       </button>
       {open && (
         <div id={id} className="narrow px-4 pb-3 pl-[74px] text-[13px] leading-[18px]">
-          {finding.working.length > 0 && (
-            <table className="w-full">
-              <tbody>
-                {finding.working.map((line, index) => (
-                  // oxlint-disable-next-line react/no-array-index-key -- lines of one working keep their order
-                  <Line key={index} line={printWorking(line, say.style.system)} />
-                ))}
-              </tbody>
-            </table>
-          )}
+          <WorkingTable working={finding.working} say={say} />
           <p className="mute mt-1">{sourceText(finding.source)}</p>
           {action}
         </div>
@@ -83,7 +57,12 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
 };
 
 /** Which of several findings of one code this is. */
-const kindOf = ({ data }: AnyFinding): string => ('what' in data ? data.what : 'code' in data ? data.code : '');
+const kindOf = ({ data }: AnyFinding): string => {
+  if ('what' in data) return data.what;
+  if ('who' in data) return data.who;
+  if ('diameterM' in data) return String(data.atM);
+  return 'code' in data ? data.code : '';
+};
 const keyOf = (finding: AnyFinding): string =>
   [finding.code, kindOf(finding), finding.subject, finding.caseId, finding.region].join('|');
 

@@ -58,6 +58,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
   const evaluation = useFullEvaluation(light, project, strength, committed);
   const [situation, showSituation] = useState<SituationId | undefined>(undefined);
   const [bent, showBent] = useState(false);
+  const [joint, showJoint] = useState<string | undefined>(undefined);
   const [view3d, show3d] = useState(false);
   const [spaceLost, setSpaceLost] = useState(false);
   const leaveSpace = useCallback(() => {
@@ -146,6 +147,8 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       showSituation,
       bent,
       showBent,
+      joint,
+      showJoint,
       view3d,
       show3d,
       say,
@@ -165,6 +168,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       strength,
       situation,
       bent,
+      joint,
       view3d,
       say,
       step,

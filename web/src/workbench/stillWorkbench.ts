@@ -13,6 +13,8 @@ export const stillWorkbench = (project: Project, step: StepId, picked?: string):
   showSituation: () => undefined,
   bent: false,
   showBent: () => undefined,
+  joint: undefined,
+  showJoint: () => undefined,
   view3d: false,
   show3d: () => undefined,
   say: speaker(project),

@@ -18,6 +18,9 @@ export interface Workbench {
   /** the frame's bent shape, drawn large, on request */
   readonly bent: boolean;
   readonly showBent: (bent: boolean) => void;
+  /** weld, hanger or bolts that are looked into */
+  readonly joint: string | undefined;
+  readonly showJoint: (id: string | undefined) => void;
   /** the frame in space in place of the drawing */
   readonly view3d: boolean;
   readonly show3d: (view3d: boolean) => void;

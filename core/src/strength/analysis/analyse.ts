@@ -81,7 +81,7 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
   let bolts: BoltResult | undefined;
   let fatigue: FatigueResult | undefined;
   let runs = 0;
-  const weldedEnds = weldsOf(project, strengths);
+  const weldedEnds = weldsOf(project, frame, strengths);
 
   const hangersOf = hangerPlaces(frame);
   const drilled = holePlaces(strengths);

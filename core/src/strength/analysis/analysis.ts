@@ -39,6 +39,8 @@ export interface WeldResult extends RunKey {
   /** what the bar's end is welded to */
   readonly joint: string;
   readonly end: 'first' | 'second';
+  /** middle of the weld, in the trailer's axes, m */
+  readonly at: Vector3;
   readonly legM: number;
   readonly wallM: number;
   readonly lengthM: number;
@@ -51,6 +53,7 @@ export interface WeldResult extends RunKey {
 
 export interface HangerResult extends RunKey {
   readonly memberId: string;
+  readonly at: Vector3;
   readonly xM: number;
   readonly forceN: number;
   readonly strengthN: number;

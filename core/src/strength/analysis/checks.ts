@@ -1,7 +1,8 @@
 import type { Hole, Member } from '../../chassis/index.js';
 import type { Project } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
-import { type InnerAt, innerAt, type MemberPieces, visitPeaks } from '../../frame-analysis/index.js';
+import { type InnerAt, innerAt, type MemberPieces, type Vector3, visitPeaks } from '../../frame-analysis/index.js';
+import { elementLines } from '../frame-model/bearings.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { bearingN, boltShearN, tearOutN } from '../joints/bolts.js';
 import { netAllowedPa, type NetSection, netSection, netStressPa } from '../joints/holes.js';
@@ -84,6 +85,7 @@ export interface WeldedEnd {
   readonly end: 'first' | 'second';
   readonly memberId: string;
   readonly joint: string;
+  readonly at: Vector3;
   readonly legM: number;
   readonly wallM: number;
   readonly group: WeldGroup;
@@ -91,8 +93,13 @@ export interface WeldedEnd {
   readonly strengths: Readonly<Record<Limit, WeldStrength>>;
 }
 
-export const weldsOf = (project: Project, strengths: readonly ElementStrength[]): readonly WeldedEnd[] =>
-  weldedEnds(project, strengths).map(({ index, end }) => {
+export const weldsOf = (
+  project: Project,
+  frame: TrailerFrame,
+  strengths: readonly ElementStrength[],
+): readonly WeldedEnd[] => {
+  const lines = elementLines(frame);
+  return weldedEnds(project, strengths).map(({ index, end }) => {
     const strength = strengths[index] as ElementStrength;
     const { member, jointFrom, jointTo } = strength.bar;
     const wallM = wallThicknessM(designShape(member.section));
@@ -104,6 +111,7 @@ export const weldsOf = (project: Project, strengths: readonly ElementStrength[])
       index,
       end,
       memberId: member.id,
+      at: lines.get(strength.bar.id)?.[end === 'first' ? 'start' : 'end'] ?? [0, 0, 0],
       joint: (end === 'first' ? jointFrom : jointTo) ?? '',
       legM,
       wallM,
@@ -112,6 +120,7 @@ export const weldsOf = (project: Project, strengths: readonly ElementStrength[])
       strengths: { allowable: borne('allowable'), yield: borne('yield') },
     };
   });
+};
 
 /** Share of what weld or metal beside it bears, the greater of the two. */
 export interface WeldShare {
@@ -133,6 +142,7 @@ export const weldResult = (weld: WeldedEnd, { share, force }: WeldShare, key: Ru
     ...key,
     memberId: weld.memberId,
     joint: weld.joint,
+    at: weld.at,
     end: weld.end,
     legM: weld.legM,
     wallM: weld.wallM,
@@ -148,6 +158,7 @@ export const weldResult = (weld: WeldedEnd, { share, force }: WeldShare, key: Ru
 export interface HangerPlace {
   readonly node: string;
   readonly memberId: string;
+  readonly at: Vector3;
   readonly xM: number;
   readonly strengthN: number;
   /** ends of axle and spring elements at that node: 0 for the first, 6 for the second */
@@ -166,7 +177,7 @@ export const hangerPlaces = (frame: TrailerFrame): readonly HangerPlace[] => {
       ...(from === node ? [{ element: id, at: 0 as const }] : []),
       ...(to === node ? [{ element: id, at: 6 as const }] : []),
     ]);
-    return [{ node, memberId, xM, strengthN, ends }];
+    return [{ node, memberId, at: frame.at(node), xM, strengthN, ends }];
   });
 };
 
@@ -190,6 +201,7 @@ export const hangerCheck = (place: HangerPlace, { prepared, shares }: SolvedRun,
   return {
     ...key,
     memberId: place.memberId,
+    at: place.at,
     xM: place.xM,
     forceN: upN,
     strengthN,

@@ -97,14 +97,15 @@ describe('findings', () => {
       })).find(({ code }) => code === 'straps-hold');
     expect(strap(null)?.verdict).toBe('open');
     const found = strap(200);
-    const cargoKg = (found?.data as { cargoKg: number }).cargoKg;
+    const cargoKg = (found as unknown as { data: { cargoKg: number } }).data.cargoKg;
     expect(found?.utilisation).toBeCloseTo((0.5 * cargoKg) / 600, 9);
   });
   test('a home-made coupling is only told what to study: 2,900 lb at 1.5 g on a plain pin', () => {
     const found = withDeck((project) => ({ ...project, coupling: { ...project.coupling, homeMade: true } })).find(
       ({ code }) => code === 'home-made-study',
     );
-    const { forceN, pinM, weldM } = found?.data as { forceN: number; pinM: number; weldM: number };
+    const { forceN, pinM, weldM } = (found as unknown as { data: { forceN: number; pinM: number; weldM: number } })
+      .data;
     // 4,350 lb ÷ (2 × 17,400 psi) = 0.125 in² → 0.399 in; ÷ (14,850 × 1/4 lb/in) = 1.17 in.
     expect(forceN).toBeCloseTo(toNewtons(4350, 'lbf'), 0);
     expect(pinM / inches(1)).toBeCloseTo(0.399, 3);

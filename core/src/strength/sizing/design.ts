@@ -20,7 +20,7 @@ export const sectionsOf = ({ frame }: Project): Sections => {
   return { rail, header, cross, tongue };
 };
 
-/** The trailer with other bars; a bar of these groups that had a section of its own goes with its group. */
+/** The trailer with other bars; a bar of these groups that had a section of its own goes with its group, its holes stay. */
 export const withSections = (project: Project, sections: Sections): Project => {
   const sized = buildChassis(project).members.filter(({ group }) => isSized(group));
   const ids = new Set(sized.map(({ id }) => id));
@@ -29,7 +29,11 @@ export const withSections = (project: Project, sections: Sections): Project => {
     frame: {
       ...project.frame,
       groups: { ...project.frame.groups, ...sections },
-      overrides: Object.fromEntries(Object.entries(project.frame.overrides).filter(([id]) => !ids.has(id))),
+      overrides: Object.fromEntries(
+        Object.entries(project.frame.overrides).flatMap(([id, own]) =>
+          !ids.has(id) ? [[id, own]] : own.holes ? [[id, { holes: own.holes }]] : [],
+        ),
+      ),
     },
   };
 };

@@ -1,13 +1,11 @@
 import {
   addCrossMember,
   barOf,
-  DECK_ROWS,
   findSection,
   isDoubled,
   inches,
   millimetres,
   moveCrossMember,
-  type Bar,
   overrideBar,
   pairOf,
   type Project,
@@ -22,6 +20,9 @@ import { QuantityField } from '../../ui/QuantityField';
 import { BarFields } from '../BarFields';
 import { materialFor, sectionOptions } from '../stepKit';
 import { BarNotes } from './BarNotes';
+import { DeckFields } from './DeckFields';
+import { HoleFields } from './HoleFields';
+import { StrapsAndStands } from './StrapsAndStands';
 import { OwnMetal } from './OwnMetal';
 import { OwnSection } from './OwnSection';
 
@@ -29,10 +30,6 @@ const CORNERS = [
   { value: 'rails-through', text: 'Rails run through' },
   { value: 'headers-through', text: 'Headers run through' },
   { value: 'mitred', text: 'Mitred' },
-] as const;
-const SEATS = [
-  { value: 'on-top', text: 'On top of the frame' },
-  { value: 'recessed', text: 'Recessed between rails' },
 ] as const;
 
 const PickedMember = ({ id }: { readonly id: string }) => {
@@ -47,7 +44,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
   const own = project.frame.overrides[id] !== undefined;
   const pair = pairOf(id);
   const both = pair !== undefined && linked;
-  const override = (current: Project, change: (Partial<Bar> & { doubled?: boolean }) | undefined): Project => {
+  const override = (current: Project, change: Parameters<typeof overrideBar>[3]): Project => {
     const one = overrideBar(current, placed, id, change);
     return both ? overrideBar(one, placed, pair, change) : one;
   };
@@ -92,6 +89,15 @@ const PickedMember = ({ id }: { readonly id: string }) => {
           onCommit={(doubled) =>
             edit(`${say.partName(id).toLowerCase()} ${doubled ? 'doubled' : 'single'}`, (current) =>
               override(current, { doubled }),
+            )
+          }
+        />
+        <HoleFields
+          holes={member.holes}
+          lengthM={member.cutLengthM}
+          onCommit={(label, holes) =>
+            edit(`${say.partName(id).toLowerCase()}: ${label}`, (current) =>
+              override(current, { holes: holes.map((hole) => ({ ...hole })) }),
             )
           }
         />
@@ -206,40 +212,7 @@ export const FrameStep = () => {
           onCommit={(corner) => setBed('corners', { corner: corner as typeof frame.bed.corner })}
         />
       </FieldGroup>
-      <FieldGroup title="Deck">
-        <SelectField
-          label="Deck of"
-          value={frame.deck.kind}
-          options={[
-            { value: 'none', text: 'No deck' },
-            ...DECK_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-          ]}
-          onCommit={(kind) => {
-            const row = DECK_ROWS.find(({ id }) => id === kind);
-            set('deck', {
-              deck: {
-                ...frame.deck,
-                kind: kind as typeof frame.deck.kind,
-                thicknessM: row?.usualThicknessM ?? frame.deck.thicknessM,
-              },
-            });
-          }}
-        />
-        <QuantityField
-          label="Thickness"
-          kind="length"
-          value={frame.deck.thicknessM}
-          min={0.0005}
-          max={0.2}
-          onCommit={(thicknessM) => set('deck thickness', { deck: { ...frame.deck, thicknessM } })}
-        />
-        <SelectField
-          label="Where it lies"
-          value={frame.deck.seat}
-          options={SEATS}
-          onCommit={(seat) => set('deck seat', { deck: { ...frame.deck, seat: seat as typeof frame.deck.seat } })}
-        />
-      </FieldGroup>
+      <DeckFields />
       <FieldGroup title="Sides">
         <SelectField
           label="Sides"
@@ -273,6 +246,7 @@ export const FrameStep = () => {
         )}
         {frame.sides.kind === 'rail' && <BarFields group="side" />}
       </FieldGroup>
+      <StrapsAndStands />
       <BarNotes />
       <OwnSection />
       <OwnMetal />

@@ -12,6 +12,7 @@ export const OwnSection = () => {
   const { edit, readOnly } = useEditing();
   const [name, setName] = useState('My tube');
   const [size, setSize] = useState(DEFAULT);
+  const [pricePerKg, setPrice] = useState<number | null>(null);
   const [family, setFamily] = useState<'steel' | 'aluminum'>('steel');
   const shape = { kind: 'rect-tube', ...size, outerRadiusM: 2 * size.wallM, innerRadiusM: size.wallM } as const;
   const possible = sectionProperties(shape).ok;
@@ -51,6 +52,16 @@ export const OwnSection = () => {
         max={0.05}
         onCommit={(wallM) => setSize({ ...size, wallM })}
       />
+      <QuantityField
+        label="A kilogram costs"
+        kind="number"
+        value={pricePerKg}
+        min={0}
+        max={10000}
+        hint="0 where it lies in the shed already; as its metal where you say nothing"
+        onCommit={setPrice}
+        onClear={() => setPrice(null)}
+      />
       <button
         type="button"
         className="button self-center"
@@ -69,6 +80,7 @@ export const OwnSection = () => {
                   group: 'Your own',
                   usualMaterialId: family === 'steel' ? 'unmarked-tube' : '6063-t5',
                   shape,
+                  ...(pricePerKg === null ? {} : { pricePerKg }),
                   source: { kind: 'own', note: 'measured' },
                 },
               ],

@@ -1,4 +1,4 @@
-import { type Governing, SITUATION_IDS, SITUATION_NAMES } from '@kereta/core';
+import { type Governing, SITUATION_IDS, SITUATION_NAMES, formatPercent } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { governingOf } from '../../drawing/useWork';
@@ -8,7 +8,7 @@ import { SectionSketch } from './SectionSketch';
 
 const BarCharts = lazy(() => import('./BarCharts').then((module) => ({ default: module.BarCharts })));
 
-const shareText = (value: number): string => `${Math.round(value * 100)} %`;
+const shareText = (value: number): string => formatPercent(value, 0);
 
 /** Which of a situation's arrangements: "left wheel", "push", "held at the hangers". */
 const variantText = ({ variant, balance }: Governing): string =>

@@ -29,6 +29,11 @@ export const JointFields = () => {
   );
   const setCoupling = (label: string, change: Partial<Coupling>): void =>
     edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } }));
+  const setGussets = (label: string, place: 'tongueM' | 'cornerM', legM: number | null): void =>
+    edit(label.toLowerCase(), (current) => ({
+      ...current,
+      strength: { ...current.strength, gussets: { ...current.strength.gussets, [place]: legM } },
+    }));
   return (
     <>
       <QuantityField
@@ -48,6 +53,24 @@ export const JointFields = () => {
           }))
         }
       />
+      {(
+        [
+          ['tongueM', 'Gussets at the tongue, leg'],
+          ['cornerM', 'Gussets in the corners, leg'],
+        ] as const
+      ).map(([place, label]) => (
+        <QuantityField
+          key={place}
+          label={label}
+          kind="length"
+          value={strength.gussets[place]}
+          min={0.02}
+          max={1}
+          hint="None where you say nothing"
+          onCommit={(legM) => setGussets(label, place, legM)}
+          onClear={() => setGussets(`no ${label.toLowerCase()}`, place, null)}
+        />
+      ))}
       {aluminum ? (
         <SelectField
           label="Wire for aluminum"

@@ -11,6 +11,7 @@ import {
   type Sections,
   type Speaker,
   withSections,
+  formatPercent,
 } from '@kereta/core';
 import { useRef, useState } from 'react';
 import { useEditing } from '../../ui/editing';
@@ -74,7 +75,7 @@ const METAL_ROWS: readonly {
   {
     label: 'Hardest',
     of: ({ worst }, _present, { say }) =>
-      `${say.partName(worst.memberId).toLowerCase()} ${Math.round(worst.share * 100)} %`,
+      `${say.partName(worst.memberId).toLowerCase()} ${formatPercent(worst.share, 0)}`,
   },
   {
     label: 'Bars',
@@ -91,6 +92,8 @@ export const Sizing = () => {
   const presentFamily = SECTION_ROWS.find(({ id }) => id === present?.id)?.group ?? FAMILIES[0] ?? '';
   const [family, setFamily] = useState(presentFamily);
   const [aim, setAim] = useState<'mass' | 'price'>('mass');
+  const ownTubes = project.ownRows.sections;
+  const [ownToo, setOwnToo] = useState(true);
   const [flush, setFlush] = useState(true);
   const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[project.settings.units]);
   const [running, setRunning] = useState<Running>(undefined);
@@ -123,7 +126,11 @@ export const Sizing = () => {
     signal: AbortSignal,
     onProgress: (done: number, of: number) => void,
   ): Promise<SizingResult> => {
-    const ids = SECTION_ROWS.filter(({ group }) => group === wanted).map(({ id }) => id);
+    const metal = SECTION_ROWS.find(({ group }) => group === wanted)?.family;
+    const ids = [
+      ...SECTION_ROWS.filter(({ group }) => group === wanted),
+      ...(ownToo ? ownTubes.filter((row) => row.family === metal) : []),
+    ].map(({ id }) => id);
     return longJob<SizingResult>(
       (worker, ticket, report) =>
         worker.size(
@@ -192,6 +199,9 @@ export const Sizing = () => {
         max={0.02}
         onCommit={setLeastWallM}
       />
+      {ownTubes.length > 0 && (
+        <CheckField label="Your own tubes of that metal, too" checked={ownToo} onCommit={setOwnToo} />
+      )}
       <CheckField label="Headers as deep as rails" checked={flush} onCommit={setFlush} />
       {(['steel', 'aluminum'] as const).map((metal) => (
         <QuantityField
@@ -255,7 +265,7 @@ export const Sizing = () => {
                   <p className="narrow mute text-[13px]">
                     Hardest: {say.partName(design.worst.memberId).toLowerCase()}
                     {design.worst.what === 'member' ? '' : `, ${design.worst.what}`},{' '}
-                    {Math.round(design.worst.share * 100)} %
+                    {formatPercent(design.worst.share, 0)}
                   </p>
                   <button
                     type="button"
@@ -274,7 +284,7 @@ export const Sizing = () => {
               ? 'Proved: every lighter combination was looked at and fails.'
               : `Found by a search of ${answer.result.looked} combinations; a lighter one may exist.`}{' '}
             The present frame: {say.mass(answer.result.present.massKg)},{' '}
-            {Math.round(answer.result.present.worst.share * 100)} %.
+            {formatPercent(answer.result.present.worst.share, 0)}.
           </p>
         </div>
       )}
@@ -344,7 +354,7 @@ export const Sizing = () => {
               <td>As it is</td>
               <td className="text-right">{say.mass(answer.present.massKg)}</td>
               <td className="text-right" colSpan={2}>
-                {Math.round(answer.present.worst.share * 100)} %
+                {formatPercent(answer.present.worst.share, 0)}
               </td>
             </tr>
             {answer.steps.map(({ group, direction, design }) => (
@@ -357,7 +367,7 @@ export const Sizing = () => {
                   {design.price !== undefined && <span className="mute block">{money(design.price)}</span>}
                 </td>
                 <td className="text-right">
-                  {Math.round(design.worst.share * 100)} %
+                  {formatPercent(design.worst.share, 0)}
                   <span className="mute block">{say.partName(design.worst.memberId).toLowerCase()}</span>
                 </td>
                 <td className="text-right">

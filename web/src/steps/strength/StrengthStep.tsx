@@ -6,6 +6,7 @@ import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
 import { AnalysisStatus } from './AnalysisStatus';
 import { BarLook } from './BarLook';
+import { JointsLook } from './JointsLook';
 import { JointFields } from './JointFields';
 import { Sizing } from './Sizing';
 
@@ -80,6 +81,7 @@ export const StrengthStep = () => {
         </Link>
       </div>
       <BarLook />
+      <JointsLook />
       <FieldGroup title="Situations">
         {SITUATION_IDS.map((id) => (
           <div key={id} className="col-span-2">

@@ -1,4 +1,4 @@
-import { findSection, pairOf, type WayOut, withBar } from '@kereta/core';
+import { findSection, pairOf, type WayOut, withBar, formatPercent } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEditing } from '../../ui/editing';
 import { useWorkbench } from '../../workbench/workbench';
@@ -33,11 +33,11 @@ export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; re
   const hardest =
     data.worst.share <= 1
       ? 'and everything else passes.'
-      : `but ${say.partName(data.worst.memberId).toLowerCase()} is then at ${Math.round(data.worst.share * 100)} %.`;
+      : `but ${say.partName(data.worst.memberId).toLowerCase()} is then at ${formatPercent(data.worst.share, 0)}.`;
   return (
     <div className="mt-2">
       <p>
-        {bars} as {name}: {Math.round(data.share * 100)} %, {hardest}
+        {bars} as {name}: {formatPercent(data.share, 0)}, {hardest}
       </p>
       <button
         type="button"

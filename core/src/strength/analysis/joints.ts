@@ -1,0 +1,69 @@
+import type { WorkingLine } from '../../findings/index.js';
+import type { Vector3 } from '../../frame-analysis/index.js';
+import type { Source } from '../../source.js';
+import { BOLT_SOURCE } from '../joints/bolts.js';
+import { CRIPPLING_SOURCE } from '../joints/crippling.js';
+import type { RunKey, StrengthAnalysis } from './analysis.js';
+import { boltLines, hangerLines, weldLines } from './workings.js';
+
+/** A weld, a hanger's seat or the coupler's bolts: how hard it works, in what, and why. */
+export interface JointLook {
+  readonly id: string;
+  readonly kind: 'weld' | 'hanger' | 'bolts';
+  /** the bar that ends or carries there */
+  readonly memberId: string;
+  /** what it is joined to, of a weld */
+  readonly joint: string | undefined;
+  /** in the trailer's axes, m; the coupler's bolts lie where the coupler is drawn */
+  readonly at: Vector3 | undefined;
+  readonly utilisation: number;
+  readonly key: RunKey;
+  readonly working: readonly WorkingLine[];
+  readonly source: Source;
+}
+
+/** Every joint of the frame, hardest first. */
+export const jointsOf = ({ welds, hangers, bolts }: StrengthAnalysis): readonly JointLook[] =>
+  [
+    ...welds.map(
+      (weld): JointLook => ({
+        id: `weld.${weld.memberId}.${weld.end}`,
+        kind: 'weld',
+        memberId: weld.memberId,
+        joint: weld.joint,
+        at: weld.at,
+        utilisation: weld.utilisation,
+        key: weld,
+        working: weldLines(weld),
+        source: weld.by === 'weld-metal' ? weld.strength.weldSource : weld.strength.baseSource,
+      }),
+    ),
+    ...hangers.map(
+      (hanger): JointLook => ({
+        id: `hanger.${hanger.memberId}.${hanger.xM.toFixed(4)}`,
+        kind: 'hanger',
+        memberId: hanger.memberId,
+        joint: undefined,
+        at: hanger.at,
+        utilisation: hanger.utilisation,
+        key: hanger,
+        working: hangerLines(hanger),
+        source: CRIPPLING_SOURCE,
+      }),
+    ),
+    ...(bolts
+      ? [
+          {
+            id: 'bolts',
+            kind: 'bolts',
+            memberId: 'coupler',
+            joint: undefined,
+            at: undefined,
+            utilisation: bolts.utilisation,
+            key: bolts,
+            working: boltLines(bolts),
+            source: BOLT_SOURCE,
+          } satisfies JointLook,
+        ]
+      : []),
+  ].sort((a, b) => b.utilisation - a.utilisation);

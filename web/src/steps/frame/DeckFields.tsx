@@ -1,0 +1,80 @@
+import { DECK_ROWS, type Project } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { FieldGroup, SelectField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+
+const SEATS = [
+  { value: 'on-top', text: 'On top of the frame' },
+  { value: 'recessed', text: 'Between the rails' },
+] as const;
+
+type Deck = Project['frame']['deck'];
+type DeckPoint = Project['strength']['deckPoint'];
+
+/** What the deck is, where it lies, and the hardest thing that stands on it. */
+export const DeckFields = () => {
+  const { project, edit } = useEditing();
+  const { deck } = project.frame;
+  const { deckPoint } = project.strength;
+  const set = (label: string, change: Partial<Deck>): void =>
+    edit(label, (current) => ({
+      ...current,
+      frame: { ...current.frame, deck: { ...current.frame.deck, ...change } },
+    }));
+  const setPoint = (label: string, change: Partial<DeckPoint>): void =>
+    edit(label, (current) => ({
+      ...current,
+      strength: { ...current.strength, deckPoint: { ...current.strength.deckPoint, ...change } },
+    }));
+  return (
+    <FieldGroup title="Deck">
+      <SelectField
+        label="Deck of"
+        value={deck.kind}
+        options={[{ value: 'none', text: 'No deck' }, ...DECK_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        onCommit={(kind) => {
+          const row = DECK_ROWS.find(({ id }) => id === kind);
+          set('deck', { kind: kind as Deck['kind'], thicknessM: row?.usualThicknessM ?? deck.thicknessM });
+        }}
+      />
+      <QuantityField
+        label="Thickness"
+        kind="length"
+        value={deck.thicknessM}
+        min={0.0005}
+        max={0.2}
+        onCommit={(thicknessM) => set('deck thickness', { thicknessM })}
+      />
+      <SelectField
+        label="Where it lies"
+        value={deck.seat}
+        options={SEATS}
+        onCommit={(seat) => set('deck seat', { seat: seat as Deck['seat'] })}
+      />
+      {deck.kind !== 'none' && (
+        <>
+          <QuantityField
+            label="Hardest wheel or post on it"
+            kind="mass"
+            value={deckPoint.massKg}
+            min={1}
+            max={20000}
+            hint="A person is looked at anyway"
+            onCommit={(massKg) => setPoint('wheel on the deck', { massKg })}
+            onClear={() => setPoint('no wheel on the deck', { massKg: null })}
+          />
+          {deckPoint.massKg !== null && (
+            <QuantityField
+              label="Presses on a square of"
+              kind="length"
+              value={deckPoint.patchM}
+              min={0.01}
+              max={1}
+              onCommit={(patchM) => setPoint('square it presses on', { patchM })}
+            />
+          )}
+        </>
+      )}
+    </FieldGroup>
+  );
+};

@@ -1,0 +1,77 @@
+import type { Hole } from '@kereta/core';
+import { SelectField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { inches } from '@kereta/core';
+
+const THROUGH = [
+  { value: 'sides', text: 'Through the sides' },
+  { value: 'top-bottom', text: 'From top to bottom' },
+] as const;
+
+interface HoleFieldsProps {
+  readonly holes: readonly Hole[];
+  readonly lengthM: number;
+  readonly onCommit: (label: string, holes: readonly Hole[]) => void;
+}
+
+/** Holes of one bar: where along it, how large, which way. */
+export const HoleFields = ({ holes, lengthM, onCommit }: HoleFieldsProps) => {
+  const change = (index: number, label: string, part: Partial<Hole>): void =>
+    onCommit(
+      label,
+      holes.map((hole, i) => (i === index ? { ...hole, ...part } : hole)),
+    );
+  return (
+    <>
+      {holes.map((hole, index) => (
+        // oxlint-disable-next-line react/no-array-index-key -- a bar's holes keep their order
+        <fieldset key={index} className="col-span-2 grid grid-cols-2 gap-2 border-t border-base-300 pt-2">
+          <legend className="narrow text-[13px]">Hole {index + 1}</legend>
+          <QuantityField
+            label="Along the bar"
+            kind="length"
+            value={hole.atM}
+            min={0}
+            max={lengthM}
+            onCommit={(atM) => change(index, 'hole moved', { atM })}
+          />
+          <QuantityField
+            label="Diameter"
+            kind="length"
+            value={hole.diameterM}
+            min={0.001}
+            max={0.2}
+            onCommit={(diameterM) => change(index, 'hole diameter', { diameterM })}
+          />
+          <SelectField
+            label="Drilled"
+            value={hole.through}
+            options={THROUGH}
+            onCommit={(through) => change(index, 'hole turned', { through: through as Hole['through'] })}
+          />
+          <button
+            type="button"
+            className="button self-center"
+            onClick={() =>
+              onCommit(
+                'hole taken out',
+                holes.filter((_, i) => i !== index),
+              )
+            }
+          >
+            Take out
+          </button>
+        </fieldset>
+      ))}
+      <button
+        type="button"
+        className="button self-center"
+        onClick={() =>
+          onCommit('hole drilled', [...holes, { atM: lengthM / 2, diameterM: inches(1 / 2), through: 'sides' }])
+        }
+      >
+        Drill a hole
+      </button>
+    </>
+  );
+};

@@ -1,0 +1,84 @@
+import { nanoid } from 'nanoid';
+import { useEditing } from '../../ui/editing';
+import { FieldGroup } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+
+/** Rings for straps along both rails, and pairs of stands to park on. */
+export const StrapsAndStands = () => {
+  const { project, edit } = useEditing();
+  const { tieDowns, stands, bed } = project.frame;
+  const setStraps = (label: string, change: Partial<typeof tieDowns>): void =>
+    edit(label, (current) => ({
+      ...current,
+      frame: { ...current.frame, tieDowns: { ...current.frame.tieDowns, ...change } },
+    }));
+  const setStands = (label: string, next: typeof stands): void =>
+    edit(label, (current) => ({ ...current, frame: { ...current.frame, stands: next } }));
+  return (
+    <FieldGroup title="Straps and stands">
+      <QuantityField
+        label="Rings on each rail"
+        kind="number"
+        value={tieDowns.perSide}
+        min={0}
+        max={20}
+        onCommit={(count) => setStraps('rings for straps', { perSide: Math.round(count) })}
+      />
+      {tieDowns.perSide > 0 && (
+        <QuantityField
+          label="Each may be worked at"
+          kind="mass"
+          value={tieDowns.workingLoadKg}
+          min={1}
+          max={20000}
+          hint="The least of strap, hook and ring"
+          onCommit={(workingLoadKg) => setStraps('working load of a strap', { workingLoadKg })}
+          onClear={() => setStraps('working load of a strap unknown', { workingLoadKg: null })}
+        />
+      )}
+      {stands.map((pair, index) => (
+        <div key={pair.id} className="col-span-2 grid grid-cols-2 gap-2">
+          <QuantityField
+            label={`Pair of stands ${index + 1}, back from front edge`}
+            kind="length"
+            value={pair.xM}
+            min={0}
+            max={bed.lengthM}
+            onCommit={(xM) =>
+              setStands(
+                'stands moved',
+                stands.map((other) => (other.id === pair.id ? { ...other, xM } : other)),
+              )
+            }
+          />
+          <button
+            type="button"
+            className="button self-center"
+            onClick={() =>
+              setStands(
+                'stands taken off',
+                stands.filter((other) => other.id !== pair.id),
+              )
+            }
+          >
+            Take off
+          </button>
+        </div>
+      ))}
+      {stands.length < 3 && (
+        <button
+          type="button"
+          className="button self-center"
+          onClick={() =>
+            setStands('stands added', [
+              ...stands,
+              { id: `stand.${nanoid(8)}`, xM: bed.lengthM * (stands.length === 0 ? 0.95 : 0.05) },
+            ])
+          }
+        >
+          Add a pair of stands
+        </button>
+      )}
+    </FieldGroup>
+  );
+};

@@ -1,0 +1,69 @@
+import { type JointLook, jointsOf, SITUATION_NAMES, sourceText, type Speaker, formatPercent } from '@kereta/core';
+import { useMemo } from 'react';
+import { FieldGroup } from '../../ui/fields';
+import { WorkingTable } from '../../ui/WorkingTable';
+import { useWorkbench } from '../../workbench/workbench';
+
+const nameOf = (look: JointLook, say: Speaker): string => {
+  switch (look.kind) {
+    case 'weld':
+      return `Weld of ${say.partName(look.memberId).toLowerCase()} on ${say.partName(look.joint ?? '').toLowerCase()}`;
+    case 'hanger':
+      return `Hanger on the ${say.partName(look.memberId).toLowerCase()}, ${say.length(look.at?.[0] ?? 0)} back`;
+    case 'bolts':
+      return 'Bolts of the coupler';
+  }
+};
+
+const percent = (share: number): string => formatPercent(share, 0);
+
+/** Every weld, hanger and the coupler's bolts, hardest first; the picked one with its working. */
+export const JointsLook = () => {
+  const { strength, joint, showJoint, say } = useWorkbench();
+  const joints = useMemo(
+    () => (strength.outcome?.kind === 'analysed' ? jointsOf(strength.outcome.analysis) : []),
+    [strength.outcome],
+  );
+  if (joints.length === 0) return null;
+  const picked = joints.find(({ id }) => id === joint);
+  return (
+    <>
+      {picked && (
+        <section className="border-t border-base-300 px-4 py-3" aria-label={nameOf(picked, say)}>
+          <h2 className="wide flex items-baseline justify-between gap-2 text-[16px] font-bold">
+            <span>{nameOf(picked, say)}</span>
+            <span className="whitespace-nowrap">{percent(picked.utilisation)}</span>
+          </h2>
+          <p className="narrow mute text-[13px]">
+            {SITUATION_NAMES[picked.key.situation]}
+            {picked.key.caseId && `, ${say.caseName(picked.key.caseId)}`}
+          </p>
+          <div className="narrow text-[13px] leading-[18px]">
+            <WorkingTable working={picked.working} say={say} />
+            <p className="mute mt-1">{sourceText(picked.source)}</p>
+          </div>
+        </section>
+      )}
+      <FieldGroup title="Every weld, hanger and bolt">
+        <ul className="narrow col-span-2 text-[13px]">
+          {joints.map((look) => (
+            <li key={look.id} className="border-t border-base-300">
+              <button
+                type="button"
+                className="flex min-h-[32px] w-full items-center justify-between gap-2 text-left"
+                aria-pressed={look.id === joint}
+                onClick={() => showJoint(look.id === joint ? undefined : look.id)}
+              >
+                <span>{nameOf(look, say)}</span>
+                <span className="font-semibold whitespace-nowrap">
+                  {look.utilisation > 1 && <span aria-hidden>■ </span>}
+                  {percent(look.utilisation)}
+                </span>
+              </button>
+            </li>
+          ))}
+        </ul>
+      </FieldGroup>
+    </>
+  );
+};
