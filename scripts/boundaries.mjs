@@ -14,6 +14,7 @@ const ORDER = [
   'catalog',
   'project',
   'findings',
+  'suspension',
   'chassis',
   'mass',
   'balance',
@@ -47,7 +48,7 @@ const forbidden = [
       'core runs in page, worker and Node alike: no DOM library, no Node module, nothing of the other workspaces',
     severity: 'error',
     from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
-    to: { pathNot: '^core/src/|node_modules/(zod|papaparse|@types/papaparse)/', dependencyTypesNot: [] },
+    to: { pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|@types/papaparse)/', dependencyTypesNot: [] },
   },
   {
     name: 'core-folders-through-their-index',

@@ -1,4 +1,5 @@
 import type { Chassis } from '../chassis/index.js';
+import { axleCount } from '../mass/index.js';
 import type { Project } from '../project/index.js';
 import { type AxleWindow, caseInterval, commonWindow, type NamedInterval, positionForShare } from './axleWindow.js';
 import { type BalancedCase, momentsOf, windowGeometry, windowLimits } from './balanceCase.js';
@@ -16,8 +17,8 @@ export interface AxlePlacement {
 
 /** Bed edges as the window's bounds: hangers or brackets must have rail to stand on. */
 const bedBounds = (project: Project): { fromM: number; toM: number } => {
-  const { layout, spacingM, suspension } = project.runningGear;
-  const tandemM = layout === 'tandem-equaliser' ? spacingM / 2 : 0;
+  const { spacingM, suspension } = project.runningGear;
+  const tandemM = (spacingM * Math.max(0, axleCount(project) - 1)) / 2;
   const hangerM = suspension.kind === 'leaf' ? suspension.hangerSpacingM / 2 : 0;
   const armM = suspension.kind === 'torsion' ? suspension.armM : 0;
   return { fromM: tandemM + hangerM + armM, toM: project.frame.bed.lengthM - tandemM - hangerM };

@@ -1,12 +1,21 @@
 import type { Chassis, Point3 } from '../chassis/index.js';
-import { axlePlaces, itemParts, type Part, sumMass } from '../mass/index.js';
+import {
+  type AxleId,
+  axlePlaces,
+  isIndependent,
+  itemParts,
+  type Part,
+  sumMass,
+  unsprungAxleOf,
+} from '../mass/index.js';
 import type { LoadCase, Project, TongueBand } from '../project/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
 import type { CaseMoments, WindowGeometry, WindowLimits } from './axleWindow.js';
-import { groupCentreXM, type StaticMass, standingLoads, type Support } from './statics.js';
+import { wheelRateNPerM } from '../suspension/index.js';
+import { equalisedShares, groupCentreXM, type StaticMass, standingLoads, type Support } from './statics.js';
 
 export interface AxleLoad {
-  readonly id: 'axle.1' | 'axle.2';
+  readonly id: AxleId;
   readonly xM: number;
   readonly loadN: number;
   readonly leftN: number;
@@ -38,21 +47,47 @@ export interface BalancedCase {
     | undefined;
 }
 
-const asStaticMass = (part: Part): StaticMass => ({
-  massKg: part.massKg,
-  xM: part.centre.xM,
-  yM: part.centre.yM,
-  ...(part.carriedBy === 'axle.1' ? { unsprungAxle: 0 as const } : {}),
-  ...(part.carriedBy === 'axle.2' ? { unsprungAxle: 1 as const } : {}),
-});
+export const asStaticMass = (part: Part): StaticMass => {
+  const unsprungAxle = unsprungAxleOf(part);
+  return {
+    massKg: part.massKg,
+    xM: part.centre.xM,
+    yM: part.centre.yM,
+    ...(unsprungAxle === undefined ? {} : { unsprungAxle }),
+  };
+};
+
+/** Shares of the axles: by the equaliser's arms; alike on a level trailer without one, and on three axles that equalise. */
+const sharesOf = (project: Project, count: number): readonly number[] =>
+  project.runningGear.layout === 'tandem-equaliser'
+    ? equalisedShares(project.runningGear.equaliserArms)
+    : Array.from({ length: count }, () => 1 / count);
+
+/** Ball centre above the datum, m: half-way up the tongue. */
+export const ballZM = ({ tongue, railHeightM }: Chassis): number => {
+  const extent = tongue?.members[0]?.extent;
+  return extent ? (extent.z0M + extent.z1M) / 2 : -railHeightM / 2;
+};
+
+/** How far the tow vehicle holds the ball above the height at which the trailer rides level, m; level where nobody has said. */
+export const ballAboveLevelM = (project: Project, chassis: Chassis): number => {
+  const hitchM = project.towVehicle?.hitchHeightM ?? null;
+  return hitchM === null ? 0 : hitchM - (project.runningGear.railTopHeightM + ballZM(chassis));
+};
 
 export const supportOf = (project: Project, chassis: Chassis, on: 'ball' | 'jack'): Support | undefined => {
-  const [first, second] = axlePlaces(project);
-  if (!first) return undefined;
+  const places = axlePlaces(project);
+  if (places.length === 0) return undefined;
+  const rate = wheelRateNPerM(project);
+  const springs =
+    isIndependent(project) && rate !== undefined && on === 'ball'
+      ? { ratesNPerM: places.map(() => 2 * rate), ballAboveLevelM: ballAboveLevelM(project, chassis) }
+      : undefined;
   return {
     aheadXM: chassis.ballXM + (on === 'jack' ? project.coupling.jackBehindBallM : 0),
-    axlesXM: second ? [first.xM, second.xM] : [first.xM],
-    equaliserArms: project.runningGear.equaliserArms,
+    axlesXM: places.map(({ xM }) => xM),
+    shares: sharesOf(project, places.length),
+    springs,
     trackM: project.runningGear.suspension.trackM,
   };
 };
@@ -108,8 +143,8 @@ export const momentsOf = (project: Project, { loadCase, parts }: BalancedCase): 
   let movingMomentKgM = 0;
   const unsprungKg = axlePlaces(project).map(() => 0);
   for (const { massKg, centre, carriedBy, movesWithAxle } of parts) {
-    if (carriedBy === 'axle.1' || carriedBy === 'axle.2') {
-      const axle = carriedBy === 'axle.1' ? 0 : 1;
+    const axle = unsprungAxleOf({ carriedBy });
+    if (axle !== undefined) {
       unsprungKg[axle] = (unsprungKg[axle] ?? 0) + massKg;
     } else if (movesWithAxle) {
       movingKg += massKg;
@@ -125,11 +160,11 @@ export const momentsOf = (project: Project, { loadCase, parts }: BalancedCase): 
 export const windowGeometry = (project: Project, chassis: Chassis): WindowGeometry | undefined => {
   const support = supportOf(project, chassis, 'ball');
   if (!support) return undefined;
-  const [a, b] = support.equaliserArms;
   return {
     ballXM: chassis.ballXM,
     centreOffsetM: groupCentreXM(support) - project.runningGear.positionM,
-    axleShares: support.axlesXM.length === 2 ? [b / (a + b), a / (a + b)] : [1],
+    // Independent axles are placed as if they rode level, which they must.
+    axleShares: support.shares,
   };
 };
 

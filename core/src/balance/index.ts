@@ -11,6 +11,9 @@ export {
 } from './axleWindow.js';
 export {
   type AxleLoad,
+  asStaticMass,
+  ballAboveLevelM,
+  ballZM,
   type BalancedCase,
   balanceCase,
   balanceParts,
@@ -22,5 +25,20 @@ export {
   windowGeometry,
   windowLimits,
 } from './balanceCase.js';
-export { groupCentreXM, type StaticLoads, type StaticMass, standingLoads, type Support } from './statics.js';
+export { type Dice, diceOf } from './random.js';
+export { type Spread, spreadOf } from './spreadOf.js';
+export { levelFreeAboveBallM, springShares, type SpringFrame } from './springSharing.js';
+export {
+  equalisedShares,
+  groupCentreXM,
+  type StaticLoads,
+  type StaticMass,
+  standingLoads,
+  type Support,
+} from './statics.js';
+export { type CaseFindingData, caseFindings } from './caseFindings.js';
+export { type CaseDoubt, type DoubtRequest, doubtOf, type Guess } from './doubt.js';
+export { type ExtremeCase, extremeCases } from './extremes.js';
+export { type ParkedTip, parkedTip, PEOPLE_KG } from './parked.js';
+export { type TongueSlopes, tongueSlopes } from './slopes.js';
 export { axleWorking, type BalanceFinding, type BalanceFindingData, balanceFindings } from './findings.js';

@@ -3,12 +3,12 @@ import { describe, expect, test } from 'vitest';
 import { verify } from '../../test/verify.js';
 import { pounds, STANDARD_GRAVITY, toNewtons, inches } from '../units/index.js';
 import { caseInterval, commonWindow, type CaseMoments, type NamedInterval, positionForShare } from './axleWindow.js';
-import { groupCentreXM, type StaticMass, standingLoads, type Support } from './statics.js';
+import { equalisedShares, groupCentreXM, type StaticMass, standingLoads, type Support } from './statics.js';
 
 const SINGLE = (axleXM: number, ballXM = 0): Support => ({
   aheadXM: ballXM,
   axlesXM: [axleXM],
-  equaliserArms: [1, 1],
+  shares: [1],
   trackM: 1.8,
 });
 const lbf = (n: number): number => n / toNewtons(1, 'lbf');
@@ -133,14 +133,15 @@ const mass = fc.record({
 const masses = fc.array(mass, { minLength: 1, maxLength: 8 });
 const axle = fc.double({ min: 0.5, max: 8, noNaN: true });
 const arms = fc.tuple(fc.double({ min: 0.5, max: 3, noNaN: true }), fc.double({ min: 0.5, max: 3, noNaN: true }));
-const tandem = fc.record({ first: axle, gap: fc.double({ min: 0.5, max: 1.2, noNaN: true }), arms }).map(
-  ({ first, gap, arms: a }): Support => ({
+const tandem = fc
+  .record({ first: axle, gap: fc.double({ min: 0.5, max: 1.2, noNaN: true }), arms })
+  .map(({ first, gap, arms: a }): Support & { readonly arms: readonly [number, number] } => ({
     aheadXM: 0,
     axlesXM: [first, first + gap],
-    equaliserArms: a,
+    shares: equalisedShares(a),
+    arms: a,
     trackM: 1.8,
-  }),
-);
+  }));
 const totalOf = (list: readonly StaticMass[]): number => list.reduce((sum, m) => sum + m.massKg, 0) * STANDARD_GRAVITY;
 
 describe('what holds for every trailer', () => {
@@ -176,8 +177,7 @@ describe('what holds for every trailer', () => {
         return (
           !!front &&
           !!rear &&
-          Math.abs(front.loadN * support.equaliserArms[0] - rear.loadN * support.equaliserArms[1]) <=
-            1e-9 * scaleOf(list)
+          Math.abs(front.loadN * support.arms[0] - rear.loadN * support.arms[1]) <= 1e-9 * scaleOf(list)
         );
       }),
     );
@@ -357,8 +357,8 @@ describe('the axle window', () => {
     });
   });
   test('the group’s centre follows the arms', () => {
-    expect(groupCentreXM({ axlesXM: [2, 3], equaliserArms: [1, 1] })).toBe(2.5);
+    expect(groupCentreXM({ axlesXM: [2, 3], shares: equalisedShares([1, 1]) })).toBe(2.5);
     // A longer front arm takes load off the front axle: the centre moves back.
-    expect(groupCentreXM({ axlesXM: [2, 3], equaliserArms: [2, 1] })).toBeCloseTo(2 + 2 / 3, 12);
+    expect(groupCentreXM({ axlesXM: [2, 3], shares: equalisedShares([2, 1]) })).toBeCloseTo(2 + 2 / 3, 12);
   });
 });

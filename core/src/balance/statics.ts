@@ -1,19 +1,29 @@
 import { STANDARD_GRAVITY } from '../units/index.js';
+import { levelFreeAboveBallM, springShares } from './springSharing.js';
 
 /** A mass on the trailer; the unsprung ones stand on their own axle's wheels and press nothing on the frame. */
 export interface StaticMass {
   readonly massKg: number;
   readonly xM: number;
   readonly yM: number;
-  readonly unsprungAxle?: 0 | 1;
+  /** which axle's, from the front */
+  readonly unsprungAxle?: number;
 }
 
-/** What the trailer stands on: one point ahead (ball or jack) and one axle or an equalised pair. */
+/** Independent axles: what each gives, and how far the ball is held above the height at which the trailer rides level. */
+export interface AxleSprings {
+  /** both wheels of each axle, N/m */
+  readonly ratesNPerM: readonly number[];
+  readonly ballAboveLevelM: number;
+}
+
+/** What the trailer stands on: one point ahead (ball or jack) and one axle or a group. */
 export interface Support {
   readonly aheadXM: number;
-  readonly axlesXM: readonly [number] | readonly [number, number];
-  /** front and rear arm of the equaliser; the front axle's load × its arm equals the rear one's × its own */
-  readonly equaliserArms: readonly [number, number];
+  readonly axlesXM: readonly number[];
+  /** share of the group's sprung load that each axle carries: as the equaliser's arms, or the springs of a level trailer, give it */
+  readonly shares: readonly number[];
+  readonly springs?: AxleSprings | undefined;
   /** between wheel centres; roll is taken by the wheels alone */
   readonly trackM: number;
 }
@@ -27,28 +37,32 @@ export interface StaticLoads {
   readonly sprungAxlesN: readonly number[];
 }
 
-/** Where the sprung load of the axle group acts: the axle itself, or the point between the two that the arms give. */
-export const groupCentreXM = ({ axlesXM, equaliserArms }: Pick<Support, 'axlesXM' | 'equaliserArms'>): number => {
-  const [front, rear] = axlesXM;
-  if (rear === undefined) return front;
-  const [a, b] = equaliserArms;
-  return (front * b + rear * a) / (a + b);
-};
+/** Shares of two axles on an equaliser: the front axle's load × its arm equals the rear one's × its own. */
+export const equalisedShares = ([front, rear]: readonly [number, number]): readonly [number, number] => [
+  rear / (front + rear),
+  front / (front + rear),
+];
+
+/** Where the sprung load of the axle group acts: the axle itself, or the point between them that their shares give. */
+export const groupCentreXM = ({ axlesXM, shares }: Pick<Support, 'axlesXM' | 'shares'>): number =>
+  axlesXM.reduce((sum, x, i) => sum + x * (shares[i] as number), 0);
 
 /**
- * Standing loads of a rigid, level trailer: moments about the axle group give the point ahead, the rest is on the axles;
- * left and right from Σm·y about the centre line. Undefined where the group is not behind the point ahead.
+ * Standing loads of a rigid trailer: moments about the axle group give the point ahead, the rest is on the axles; left and right from
+ * Σm·y about the centre line. Independent axles out of level share by their springs instead, and the ball takes what is left.
+ * Undefined where the group is not behind the point ahead.
  * Source: statics, T = Σ mᵢ·g·(x_axle − xᵢ) ÷ (x_axle − x_ball).
  */
 export const standingLoads = (masses: readonly StaticMass[], support: Support): StaticLoads | undefined => {
+  const { axlesXM, shares, springs, aheadXM, trackM } = support;
   const centre = groupCentreXM(support);
-  const baseM = centre - support.aheadXM;
+  const baseM = centre - aheadXM;
   if (!(baseM > 0)) return undefined;
   let sprungKg = 0;
   let sprungMoment = 0;
   let sprungRoll = 0;
-  const unsprungKg = [0, 0];
-  const unsprungRoll = [0, 0];
+  const unsprungKg = axlesXM.map(() => 0);
+  const unsprungRoll = axlesXM.map(() => 0);
   for (const { massKg, xM, yM, unsprungAxle } of masses) {
     if (unsprungAxle === undefined) {
       sprungKg += massKg;
@@ -59,18 +73,32 @@ export const standingLoads = (masses: readonly StaticMass[], support: Support): 
       unsprungRoll[unsprungAxle] = (unsprungRoll[unsprungAxle] ?? 0) + massKg * yM;
     }
   }
-  const aheadN = (STANDARD_GRAVITY * sprungMoment) / baseM;
-  const sprungOnAxlesN = STANDARD_GRAVITY * sprungKg - aheadN;
-  const [a, b] = support.equaliserArms;
-  const shares = support.axlesXM.length === 2 ? [b / (a + b), a / (a + b)] : [1];
-  const sprungAxlesN = shares.map((share) => share * sprungOnAxlesN);
-  const totalN = STANDARD_GRAVITY * (sprungKg + (unsprungKg[0] ?? 0) + (unsprungKg[1] ?? 0)) - aheadN;
-  // N_right − N_left = 2·Σm·g·y ÷ track: each side's springs share its part as the equaliser gives it, an axle keeps its own.
-  const axles = sprungAxlesN.map((sprungN, i) => {
-    const loadN = sprungN + STANDARD_GRAVITY * (unsprungKg[i] ?? 0);
-    const rollKgM = (shares[i] as number) * sprungRoll + (unsprungRoll[i] ?? 0);
-    const shift = (STANDARD_GRAVITY * rollKgM) / support.trackM;
+  const sprungN = STANDARD_GRAVITY * sprungKg;
+  const levelAheadN = (STANDARD_GRAVITY * sprungMoment) / baseM;
+  const momentNm = (sprungN - levelAheadN) * baseM;
+  const outOfLevel = springs && springs.ballAboveLevelM !== 0 ? swung(support, springs, momentNm) : undefined;
+  const sprungAxlesN = outOfLevel ?? shares.map((share) => share * (sprungN - levelAheadN));
+  const aheadN = sprungN - sprungAxlesN.reduce((sum, n) => sum + n, 0);
+  const weightN = sprungN + STANDARD_GRAVITY * unsprungKg.reduce((sum, kg) => sum + kg, 0);
+  const onAxlesN = sprungN - aheadN;
+  // N_right − N_left = 2·Σm·g·y ÷ track: each side's springs share its part as they carry, an axle keeps its own.
+  const axles = sprungAxlesN.map((ownN, i) => {
+    const loadN = ownN + STANDARD_GRAVITY * (unsprungKg[i] ?? 0);
+    const share = outOfLevel && onAxlesN > 0 ? ownN / onAxlesN : (shares[i] as number);
+    const rollKgM = share * sprungRoll + (unsprungRoll[i] ?? 0);
+    const shift = (STANDARD_GRAVITY * rollKgM) / trackM;
     return { loadN, leftN: loadN / 2 - shift, rightN: loadN / 2 + shift };
   });
-  return { weightN: totalN + aheadN, aheadN, axles, sprungAxlesN };
+  return { weightN, aheadN, axles, sprungAxlesN };
+};
+
+/** Sprung forces of independent axles with the ball held off level. */
+const swung = (
+  { axlesXM, aheadXM }: Support,
+  springs: AxleSprings,
+  momentNm: number,
+): readonly number[] | undefined => {
+  const frame = { axlesM: axlesXM.map((x) => x - aheadXM), ratesNPerM: springs.ratesNPerM };
+  const freeAboveBallM = levelFreeAboveBallM(frame, momentNm) - springs.ballAboveLevelM;
+  return springShares({ ...frame, freeAboveBallM }, momentNm)?.forcesN;
 };

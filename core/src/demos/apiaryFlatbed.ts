@@ -1,4 +1,11 @@
-import { axleFromCatalog, couplingFromCatalog, newProject, type Project, tireFromCatalog } from '../project/index.js';
+import {
+  axleFromCatalog,
+  couplingFromCatalog,
+  newProject,
+  type Project,
+  tireFromCatalog,
+  USUAL_SUSPENSION,
+} from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
 
@@ -62,9 +69,10 @@ export const apiaryFlatbed: Project = {
       armM: inches(6),
       trackM: inches(80),
       mounting: 'welded',
+      ...USUAL_SUSPENSION,
     },
     tire: tireFromCatalog('st205-15c'),
-    wheel: { maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
+    wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
     railTopHeightM: inches(23),
   },
   coupling: { ...couplingFromCatalog('coupler-5000-a-frame'), tongueLimitKg: null, chains: 'fitted', brakes: 'fitted' },

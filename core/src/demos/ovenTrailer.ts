@@ -1,4 +1,11 @@
-import { axleFromCatalog, couplingFromCatalog, newProject, type Project, tireFromCatalog } from '../project/index.js';
+import {
+  axleFromCatalog,
+  couplingFromCatalog,
+  newProject,
+  type Project,
+  tireFromCatalog,
+  USUAL_SUSPENSION,
+} from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
 
@@ -57,9 +64,10 @@ export const ovenTrailer: Project = {
       armM: inches(6),
       trackM: inches(86),
       mounting: 'welded',
+      ...USUAL_SUSPENSION,
     },
     tire: tireFromCatalog('st205-15c'),
-    wheel: { maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
+    wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
     railTopHeightM: inches(24),
   },
   coupling: { ...couplingFromCatalog('coupler-7000-a-frame'), chains: 'fitted', brakes: 'fitted' },

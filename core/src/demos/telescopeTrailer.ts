@@ -1,5 +1,12 @@
-import { axleFromCatalog, couplingFromCatalog, newProject, type Project, tireFromCatalog } from '../project/index.js';
-import { millimetres } from '../units/index.js';
+import {
+  axleFromCatalog,
+  couplingFromCatalog,
+  newProject,
+  type Project,
+  tireFromCatalog,
+  USUAL_SUSPENSION,
+} from '../project/index.js';
+import { inches, millimetres } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
 
 const base = newProject({
@@ -51,6 +58,7 @@ export const telescopeTrailer: Project = {
       underM: millimetres(1250),
       tipBehindBallM: millimetres(100),
     },
+    stands: [{ id: 'stand.rear', xM: millimetres(2250) }],
     deck: { kind: 'plywood', thicknessM: millimetres(15), seat: 'recessed' },
     sides: { kind: 'none' },
   },
@@ -66,9 +74,11 @@ export const telescopeTrailer: Project = {
       armM: millimetres(145),
       trackM: millimetres(1650),
       mounting: 'bolted',
+      ...USUAL_SUSPENSION,
+      torsion: { ...USUAL_SUSPENSION.torsion, armLengthM: millimetres(150) },
     },
     tire: tireFromCatalog('155-13-79n'),
-    wheel: { maxLoadKg: 437, assemblyMassKg: 13 },
+    wheel: { ...base.runningGear.wheel, maxLoadKg: 437, assemblyMassKg: 13, rimM: inches(13), studCircle: '4 x 100' },
     railTopHeightM: millimetres(520),
   },
   coupling: {

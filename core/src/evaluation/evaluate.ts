@@ -3,6 +3,8 @@ import {
   type BalancedCase,
   balanceCase,
   balanceFindings,
+  type CaseFindingData,
+  caseFindings,
   type BalanceFindingData,
   placeAxle,
 } from '../balance/index.js';
@@ -29,6 +31,7 @@ import {
 /** Every code that a stage may find, with its numbers; `wording/` must know them all to compile. */
 export interface AllFindingData
   extends BalanceFindingData,
+    CaseFindingData,
     ChassisFindingData,
     CouplingFindingData,
     FabricationFindingData,
@@ -78,6 +81,7 @@ export const evaluate = (project: Project): Evaluation => {
     ...chassisFindings(project, chassis),
     ...massFindings(project, bare, cases),
     ...balanceFindings(project, cases, placement),
+    ...caseFindings(project, chassis, cases),
     ...runningGearFindings(project, cases, chassis.ballXM),
     ...couplingFindings(project, cases),
     ...strength.findings,

@@ -1,5 +1,16 @@
 import { z } from 'zod';
-import { positionForShare, type StaticMass, standingLoads, type Support } from '../balance/index.js';
+import {
+  diceOf,
+  equalisedShares,
+  groupCentreXM,
+  levelFreeAboveBallM,
+  positionForShare,
+  spreadOf,
+  springShares,
+  type StaticMass,
+  standingLoads,
+  type Support,
+} from '../balance/index.js';
 import { fail, ok, type Result } from '../result.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 import { firstIssue, type NeutralProblem } from './neutralProblem.js';
@@ -25,7 +36,17 @@ const caseSchema = z.object({
   jackX: finite.optional(),
   track: finite.positive().optional(),
   g: finite.positive().optional(),
-  uncertainty: z.unknown().optional(),
+  /** independent axles: both wheels of each, and heights above the ground */
+  axleRate: z.union([finite.positive(), z.array(finite.positive()).min(1)]).optional(),
+  freeHeight: finite.optional(),
+  ballHeight: finite.optional(),
+  uncertainty: z
+    .object({
+      massUniform: finite.min(0).max(1),
+      positionSigma: finite.nonnegative(),
+      samples: z.int().min(1).optional(),
+    })
+    .optional(),
 });
 const fileSchema = z.object({ cases: z.array(caseSchema).min(1) });
 type StaticsCase = z.infer<typeof caseSchema>;
@@ -80,10 +101,7 @@ const axleForPercents = (
     movingMomentKgM: sum(moving, ({ mass, x }) => mass * x),
     unsprungKg: [],
   };
-  const [a, b] = support.equaliserArms;
-  const [front, rear] = support.axlesXM;
-  const centre = rear === undefined ? front : (front * b + rear * a) / (a + b);
-  const geometry = { ballXM: 0, centreOffsetM: centre, axleShares: [] };
+  const geometry = { ballXM: 0, centreOffsetM: groupCentreXM(support), axleShares: [] };
   return Object.fromEntries(
     PERCENTS.map((percent) => {
       const shift = positionForShare(moments, geometry, percent / 100);
@@ -97,23 +115,111 @@ const axleForPercents = (
   );
 };
 
-const unsupported = (staticsCase: StaticsCase, index: number): NeutralProblem | undefined => {
-  const path = `cases[${index}]`;
-  if (!['single', 'equaliser', 'jack'].includes(staticsCase.support)) {
-    return {
-      code: 'unsupported',
-      path: `${path}.support`,
-      message: `support “${staticsCase.support}” is not worked out yet; single, equaliser and jack are`,
-    };
-  }
-  if (staticsCase.uncertainty !== undefined) {
-    return {
-      code: 'unsupported',
-      path: `${path}.uncertainty`,
-      message: 'Monte Carlo is not worked out yet; leave uncertainty out for the standing loads',
-    };
+const unsupported = (staticsCase: StaticsCase, index: number): NeutralProblem | undefined =>
+  ['single', 'equaliser', 'springs', 'jack'].includes(staticsCase.support)
+    ? undefined
+    : {
+        code: 'unsupported',
+        path: `cases[${index}].support`,
+        message: `support “${staticsCase.support}” is not worked out; single, equaliser, springs and jack are`,
+      };
+
+/** Ball and axle forces of some masses in one way of standing, N. */
+interface Standing {
+  readonly aheadN: number;
+  readonly axlesN: readonly number[];
+}
+
+/** Springs: the rigid frame held at the ball at its height; what the axles push, the ball does not. */
+const onSprings = (
+  staticsCase: StaticsCase,
+  axles: readonly number[],
+  weightN: number,
+  momentNm: number,
+): (Standing & { readonly slope: number }) | undefined => {
+  const rates = [staticsCase.axleRate ?? []].flat();
+  const shares = springShares(
+    {
+      axlesM: axles,
+      ratesNPerM: axles.map((_, i) => rates[i] ?? (rates[0] as number)),
+      freeAboveBallM: (staticsCase.freeHeight ?? 0) - (staticsCase.ballHeight ?? 0),
+    },
+    momentNm,
+  );
+  if (!shares) return undefined;
+  return {
+    aheadN: weightN - shares.forcesN.reduce((sum, n) => sum + n, 0),
+    axlesN: shares.forcesN,
+    slope: shares.slope,
+  };
+};
+
+/** The group is moved no further than this from where it stands, m. */
+const FAR_M = 3;
+const STEPS = 600;
+
+/** Shift of independent axles for a share: the nearest to where they stand now, by halving between steps. */
+const shiftOnSprings = (shareAt: (shift: number) => number | undefined, share: number): number | undefined => {
+  const off = (shift: number): number | undefined => {
+    const found = shareAt(shift);
+    return found === undefined ? undefined : found - share;
+  };
+  const step = FAR_M / STEPS;
+  for (let i = 0; i < STEPS; i += 1) {
+    for (const [near, far] of [
+      [i * step, (i + 1) * step],
+      [-i * step, -(i + 1) * step],
+    ] as const) {
+      const [a, b] = [off(near), off(far)];
+      if (a === undefined || b === undefined || a * b > 0) continue;
+      let [low, high] = [near, far];
+      for (let k = 0; k < 60; k += 1) {
+        const middle = (low + high) / 2;
+        const value = off(middle);
+        if (value === undefined) return undefined;
+        if (a * value > 0) low = middle;
+        else high = middle;
+      }
+      return (low + high) / 2;
+    }
   }
   return undefined;
+};
+
+const SAMPLES = 200_000;
+const SEED = 20_260_101;
+
+/** Masses off by up to a share of themselves, places by a normal error; those on the axle stay there. */
+const monteCarlo = (
+  staticsCase: StaticsCase,
+  items: readonly Placed[],
+  stand: (items: readonly Placed[]) => Standing | undefined,
+  g: number,
+): Record<string, unknown> => {
+  const { massUniform = 0, positionSigma = 0, samples = SAMPLES } = staticsCase.uncertainty ?? {};
+  const dice = diceOf(SEED);
+  const ball = new Float64Array(samples);
+  const percent = new Float64Array(samples);
+  let below = 0;
+  for (let k = 0; k < samples; k += 1) {
+    const tried = items.map((item) => ({
+      ...item,
+      mass: item.mass * (1 + massUniform * dice.even()),
+      x: item.moves ? item.x : item.x + positionSigma * dice.normal(),
+    }));
+    const weight = tried.reduce((sum, { mass }) => sum + mass, 0) * g;
+    const aheadN = stand(tried)?.aheadN ?? Number.NaN;
+    ball[k] = aheadN;
+    percent[k] = (100 * aheadN) / weight;
+    if ((percent[k] as number) < 10) below += 1;
+  }
+  return {
+    samples,
+    seed: SEED,
+    ballVertical: spreadOf(ball),
+    tonguePercent: spreadOf(percent),
+    probTongueBelow10Percent: below / samples,
+  };
 };
 
 const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<string, unknown>, NeutralProblem> => {
@@ -121,8 +227,10 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
   const missing = unsupported(staticsCase, index);
   if (missing) return fail(missing);
   const axles = [staticsCase.axleX].flat();
+  const springs = staticsCase.support === 'springs';
   const [front, rear] = axles;
-  if (front === undefined || axles.length > 2 || (staticsCase.support === 'single' && axles.length !== 1)) {
+  const most = springs ? 3 : staticsCase.support === 'single' ? 1 : 2;
+  if (front === undefined || axles.length > most) {
     return fail({
       code: 'invalid',
       path: `${path}.axleX`,
@@ -132,36 +240,87 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
   if (staticsCase.support === 'jack' && staticsCase.jackX === undefined) {
     return fail({ code: 'invalid', path: `${path}.jackX`, message: 'the place of the jack is missing' });
   }
+  for (const field of ['axleRate', 'freeHeight', 'ballHeight'] as const) {
+    if (springs && staticsCase[field] === undefined) {
+      return fail({ code: 'invalid', path: `${path}.${field}`, message: `support “springs” needs ${field}` });
+    }
+  }
   const items = staticsCase.items.map(placed);
+  const g = staticsCase.g ?? STANDARD_GRAVITY;
   const support: Support = {
     aheadXM: staticsCase.support === 'jack' ? (staticsCase.jackX ?? 0) : 0,
-    axlesXM: rear === undefined ? [front] : [front, rear],
-    equaliserArms: staticsCase.equaliserArms ?? [1, 1],
+    axlesXM: axles,
+    shares:
+      rear === undefined || springs
+        ? axles.map(() => 1 / axles.length)
+        : equalisedShares(staticsCase.equaliserArms ?? [1, 1]),
     trackM: staticsCase.track ?? 1,
   };
+  const scale = g / STANDARD_GRAVITY;
+  const sums = (list: readonly Placed[]): { weight: number; moment: number } =>
+    list.reduce(({ weight: w, moment }, { mass, x }) => ({ weight: w + g * mass, moment: moment + g * mass * x }), {
+      weight: 0,
+      moment: 0,
+    });
   const loads = standingLoads(items.map(toStaticMass), support);
   if (!loads)
     return fail({ code: 'impossible', path: `${path}.axleX`, message: 'the axle must stand behind the ball or jack' });
-  const scale = (staticsCase.g ?? STANDARD_GRAVITY) / STANDARD_GRAVITY;
+  const stand = (list: readonly Placed[]): Standing | undefined => {
+    if (springs) {
+      const { weight: w, moment } = sums(list);
+      return onSprings(staticsCase, axles, w, moment);
+    }
+    const found = list === items ? loads : standingLoads(list.map(toStaticMass), support);
+    return found && { aheadN: found.aheadN * scale, axlesN: found.axles.map(({ loadN }) => loadN * scale) };
+  };
+  const standing = stand(items);
+  if (!standing)
+    return fail({ code: 'impossible', path: `${path}.axleRate`, message: 'these springs are never pressed' });
   const totalMass = items.reduce((sum, { mass }) => sum + mass, 0);
   if (totalMass === 0) return fail({ code: 'impossible', path: `${path}.items`, message: 'nothing weighs anything' });
   const mean = (value: (item: Placed) => number): number =>
     items.reduce((sum, item) => sum + item.mass * value(item), 0) / totalMass;
-  const weight = loads.weightN * scale;
+  const { weight, moment } = sums(items);
   const jacked = staticsCase.support === 'jack';
-  const ballVertical = jacked ? 0 : loads.aheadN * scale;
+  const ballVertical = jacked ? 0 : standing.aheadN;
   const cg = { x: mean(({ x }) => x), y: mean(({ y }) => y), z: mean(({ z: height }) => height) };
   // Without a track only a trailer whose weight is in the middle has a left and a right.
   const rolls = Math.abs(cg.y) > 1e-12;
-  const sides =
-    staticsCase.track !== undefined || !rolls
-      ? {
-          leftRight: {
-            left: loads.axles.reduce((sum, { leftN }) => sum + leftN, 0) * scale,
-            right: loads.axles.reduce((sum, { rightN }) => sum + rightN, 0) * scale,
-          },
-        }
-      : {};
+  const sides = (): Record<string, unknown> => {
+    const onAxles = standing.axlesN.reduce((sum, n) => sum + n, 0);
+    const rollNm = items.reduce((sum, { mass, y }) => sum + g * mass * y, 0);
+    const shift = rolls ? rollNm / support.trackM : 0;
+    return { leftRight: { left: onAxles / 2 + shift, right: onAxles / 2 - shift } };
+  };
+  const moved = (shift: number): number | undefined => {
+    const list = items.map((item) => (item.moves ? { ...item, x: item.x + shift } : item));
+    const places = axles.map((x) => x + shift);
+    if (places.some((x) => x <= 0)) return undefined;
+    const { weight: w, moment: m } = sums(list);
+    const found = onSprings(staticsCase, places, w, m);
+    return found && found.aheadN / w;
+  };
+  const springPlaces = (): Record<string, AxleAnswer | null> =>
+    Object.fromEntries(
+      PERCENTS.map((percent) => {
+        const shift = shiftOnSprings(moved, percent / 100);
+        return [
+          String(percent),
+          shift === undefined
+            ? null
+            : { shift, axleX: axles.map((x) => x + shift), ballVertical: (percent / 100) * weight },
+        ];
+      }),
+    );
+  const slope = springs ? onSprings(staticsCase, axles, weight, moment)?.slope : undefined;
+  const level =
+    springs && slope !== undefined
+      ? (staticsCase.freeHeight ?? 0) -
+        levelFreeAboveBallM(
+          { axlesM: axles, ratesNPerM: axles.map((_, i) => [staticsCase.axleRate ?? 0].flat()[i] ?? 0) },
+          moment,
+        )
+      : undefined;
   return ok({
     id: staticsCase.id,
     totalMass,
@@ -169,12 +328,17 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     cg,
     ballVertical,
     tonguePercent: (100 * ballVertical) / weight,
-    axleLoads: loads.axles.map(({ loadN }) => loadN * scale),
-    ...sides,
-    ...(jacked ? { jackLoad: loads.aheadN * scale } : {}),
+    axleLoads: standing.axlesN,
+    ...(staticsCase.track !== undefined || !rolls ? sides() : {}),
+    ...(jacked ? { jackLoad: standing.aheadN } : {}),
+    ...(slope === undefined ? {} : { frameSlope: slope }),
+    ...(level === undefined ? {} : { levelBallHeight: level }),
     axlePositionForTonguePercent: jacked
       ? { '10': null, '12': null, '15': null }
-      : axleForPercents(items, support, weight, !Array.isArray(staticsCase.axleX)),
+      : springs
+        ? springPlaces()
+        : axleForPercents(items, support, weight, !Array.isArray(staticsCase.axleX)),
+    ...(staticsCase.uncertainty === undefined ? {} : { monteCarlo: monteCarlo(staticsCase, items, stand, g) }),
   });
 };
 

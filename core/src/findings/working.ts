@@ -85,6 +85,7 @@ export type WorkingLabel =
   | 'stress-standing'
   | 'stress-range'
   | 'km-to-crack'
+  | 'uneven'
   | 'deck-span'
   | 'deck-thick'
   | 'deck-pressed'

@@ -1,3 +1,16 @@
-export { axlePlaces, type CarriedBy, itemPart, itemParts, type Part, type PartGroup, trailerParts } from './parts.js';
+export {
+  AXLE_IDS,
+  axleCount,
+  type AxleId,
+  axlePlaces,
+  isIndependent,
+  unsprungAxleOf,
+  type CarriedBy,
+  itemPart,
+  itemParts,
+  type Part,
+  type PartGroup,
+  trailerParts,
+} from './parts.js';
 export { type MassSum, sumByGroup, sumMass } from './sum.js';
 export { type MassFinding, type MassFindingData, massFindings } from './findings.js';

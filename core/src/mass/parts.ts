@@ -3,8 +3,18 @@ import type { Item, LoadCase, Project } from '../project/index.js';
 
 export type PartGroup = 'frame' | 'deck' | 'sides' | 'running-gear' | 'coupling' | 'fixed' | 'cargo';
 
+/** Axles from the front. */
+export const AXLE_IDS = ['axle.1', 'axle.2', 'axle.3'] as const;
+export type AxleId = (typeof AXLE_IDS)[number];
+
+/** Which axle's own wheels a part stands on; undefined where the springs carry it. */
+export const unsprungAxleOf = ({ carriedBy }: { readonly carriedBy: CarriedBy }): number | undefined => {
+  const index = (AXLE_IDS as readonly string[]).indexOf(carriedBy);
+  return index < 0 ? undefined : index;
+};
+
 /** What carries a part down to the springs; the unsprung ones go straight to the ground through their own wheels. */
-export type CarriedBy = 'rails' | 'deck' | 'tongue' | 'axle.1' | 'axle.2';
+export type CarriedBy = 'rails' | 'deck' | 'tongue' | AxleId;
 
 /** A mass in its place. */
 export interface Part {
@@ -45,15 +55,31 @@ const pointPart = (
   heightM: 0,
 });
 
+/** How many axles a layout has. */
+export const axleCount = ({ runningGear: { layout } }: Project): 0 | 1 | 2 | 3 => {
+  switch (layout) {
+    case 'none':
+      return 0;
+    case 'single':
+      return 1;
+    case 'tandem-equaliser':
+    case 'tandem-independent':
+      return 2;
+    case 'triple-equaliser':
+    case 'triple-independent':
+      return 3;
+  }
+};
+
+/** Axles that share through springs and level alone, not through an equaliser. */
+export const isIndependent = ({ runningGear: { layout } }: Project): boolean =>
+  layout === 'tandem-independent' || layout === 'triple-independent';
+
 /** Where each axle of the group stands, m. */
-export const axlePlaces = (project: Project): { readonly id: 'axle.1' | 'axle.2'; readonly xM: number }[] => {
-  const { layout, positionM, spacingM } = project.runningGear;
-  if (layout === 'none') return [];
-  if (layout === 'single') return [{ id: 'axle.1', xM: positionM }];
-  return [
-    { id: 'axle.1', xM: positionM - spacingM / 2 },
-    { id: 'axle.2', xM: positionM + spacingM / 2 },
-  ];
+export const axlePlaces = (project: Project): { readonly id: AxleId; readonly xM: number }[] => {
+  const { positionM, spacingM } = project.runningGear;
+  const count = axleCount(project);
+  return AXLE_IDS.slice(0, count).map((id, i) => ({ id, xM: positionM + (i - (count - 1) / 2) * spacingM }));
 };
 
 /** Height of the wheel centres, m: the ground lies rail-top height below the datum. */

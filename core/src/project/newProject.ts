@@ -35,7 +35,30 @@ export const axleFromCatalog = (id: string): RunningGear['axle'] => {
     tubeDiameterM: axle.tubeDiameterM,
     hubFaceM: inches(74),
     studCircle: axle.studCircle,
+    dropM: 0,
+    homeBuilt: null,
   };
+};
+
+/** The usual spring of a 3,500 lb axle, and the usual arm of a torsion axle (common practice). */
+export const USUAL_SUSPENSION: Pick<RunningGear['suspension'], 'spring' | 'torsion' | 'bumpTravelM'> = {
+  spring: {
+    kind: 'double-eye',
+    eyeToEyeM: inches(25.25),
+    freeArchM: inches(3.5),
+    leaves: 4,
+    leafWidthM: inches(1.75),
+    leafThicknessM: inches(0.25),
+    rateNPerM: null,
+    ratingKg: pounds(1750),
+    shackleM: inches(2.25),
+    slipperM: null,
+    hangerM: inches(3),
+    padM: inches(0.25),
+    seat: 'over',
+  },
+  torsion: { armLengthM: inches(6), startAngleRad: toRadians(22.5, 'deg'), rateNPerM: null },
+  bumpTravelM: inches(2.5),
 };
 
 export const tireFromCatalog = (id: string): RunningGear['tire'] => {
@@ -48,6 +71,8 @@ export const tireFromCatalog = (id: string): RunningGear['tire'] => {
     diameterM: tire.diameterM,
     widthM: tire.widthM,
     loadedRadiusM: tire.loadedRadiusM,
+    pressure: tire.pressure,
+    rimM: tire.rimM,
   };
 };
 
@@ -166,9 +191,18 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         armM: inches(6),
         trackM: size(74, 1880),
         mounting: 'welded',
+        ...USUAL_SUSPENSION,
       },
       tire: tireFromCatalog('st205-15c'),
-      wheel: { maxLoadKg: pounds(1820), assemblyMassKg: pounds(43) },
+      wheel: {
+        maxLoadKg: pounds(1820),
+        assemblyMassKg: pounds(43),
+        rimM: inches(15),
+        offsetM: 0,
+        studCircle: '5 on 4-1/2 in',
+      },
+      fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250) },
+      reserveShare: 0.15,
       railTopHeightM: inches(22),
     },
     coupling: couplingFromCatalog('coupler-5000-a-frame'),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { inches } from '../units/index.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
 export const SCHEMA_VERSION = 1;
@@ -147,8 +148,50 @@ const caseSchema = object({
   tongueBand: tongueBandSchema.nullable(),
 });
 
+/** A leaf spring as it lies on the bench, and how it is hung. */
+const springSchema = object({
+  /** both ends in eyes, the rear one on a shackle; or one eye and a rear end that slides */
+  kind: z.enum(['double-eye', 'slipper']),
+  /** straight from eye to eye, unloaded */
+  eyeToEyeM: length,
+  /** height of the main leaf over that line, unloaded */
+  freeArchM: lengthOrZero,
+  leaves: z.number().int().min(1).max(20),
+  leafWidthM: length,
+  leafThicknessM: length,
+  /** of one spring, weighed or read; worked out from its leaves where null */
+  rateNPerM: z.number().positive().max(1e7).nullable(),
+  /** of one spring; null where nobody has read it */
+  ratingKg: mass.nullable(),
+  shackleM: length,
+  /** slipper: eye to where the other end bears, as its maker says */
+  slipperM: length.nullable(),
+  /** eyes below the rail's underside */
+  hangerM: lengthOrZero,
+  /** height of a spring seat */
+  padM: lengthOrZero,
+  /** on top of the axle, or hung below it */
+  seat: z.enum(['over', 'under']),
+});
+
+/** An arm on a rubber-sprung shaft. */
+const torsionSchema = object({
+  armLengthM: length,
+  /** unloaded, below level: positive stands the trailer higher */
+  startAngleRad: z.number().min(-1.2).max(1.2),
+  /** of one wheel; a usual figure for its rating where null */
+  rateNPerM: z.number().positive().max(1e7).nullable(),
+});
+
 const runningGearSchema = object({
-  layout: z.enum(['none', 'single', 'tandem-equaliser']),
+  layout: z.enum([
+    'none',
+    'single',
+    'tandem-equaliser',
+    'tandem-independent',
+    'triple-equaliser',
+    'triple-independent',
+  ]),
   /** centre of the axle group, from the front face of the bed */
   positionM: place,
   /** between the axles of a tandem */
@@ -164,6 +207,12 @@ const runningGearSchema = object({
     tubeDiameterM: length,
     hubFaceM: length,
     studCircle: text,
+    /** spindles above the tube's middle */
+    dropM: z.number().min(-0.3).max(0.3).default(0),
+    /** tube of an axle that the user builds; null for one that is bought */
+    homeBuilt: object({ wallM: length, yieldPa: z.number().positive().max(5e9) })
+      .nullable()
+      .default(null),
   }),
   suspension: object({
     /** stub: a spindle on each rail, nothing across */
@@ -177,6 +226,24 @@ const runningGearSchema = object({
     trackM: length,
     /** how hangers or brackets are held; a weld weakens aluminum rails there */
     mounting: z.enum(['welded', 'bolted']),
+    spring: springSchema.default({
+      kind: 'double-eye',
+      eyeToEyeM: inches(25.25),
+      freeArchM: inches(3.5),
+      leaves: 4,
+      leafWidthM: inches(1.75),
+      leafThicknessM: inches(0.25),
+      rateNPerM: null,
+      ratingKg: null,
+      shackleM: inches(2.25),
+      slipperM: null,
+      hangerM: inches(3),
+      padM: inches(0.25),
+      seat: 'over',
+    }),
+    torsion: torsionSchema.default({ armLengthM: inches(6), startAngleRad: 0.3927, rateNPerM: null }),
+    /** how far a wheel comes up in a hard bump from where it stands loaded */
+    bumpTravelM: lengthOrZero.default(inches(2.5)),
   }),
   tire: object({
     catalogId: id.nullable(),
@@ -186,8 +253,29 @@ const runningGearSchema = object({
     diameterM: length,
     widthM: length,
     loadedRadiusM: length,
+    /** at which the sidewall's load holds, as it is written there */
+    pressure: text.default(''),
+    /** of the rim that it fits; null where nobody has read it */
+    rimM: length.nullable().default(null),
   }),
-  wheel: object({ maxLoadKg: mass.nullable(), assemblyMassKg: mass }),
+  wheel: object({
+    maxLoadKg: mass.nullable(),
+    assemblyMassKg: mass,
+    rimM: length.nullable().default(null),
+    /** mounting face outboard of the rim's middle */
+    offsetM: z.number().min(-0.2).max(0.2).default(0),
+    studCircle: text.default(''),
+  }),
+  /** over each wheel, fixed to the bed */
+  fender: object({
+    kind: z.enum(['none', 'fitted']),
+    /** underside above the top of the rails */
+    aboveRailM: place,
+    /** outer edge from the side of the bed outward */
+    reachM: lengthOrZero,
+  }).default({ kind: 'none', aboveRailM: 0.15, reachM: 0.25 }),
+  /** what is wanted above the worst load when an axle is chosen, as a share of it */
+  reserveShare: z.number().min(0).max(2).default(0.15),
   /** top of the main rails above the ground, standing loaded */
   railTopHeightM: length,
 });

@@ -129,6 +129,7 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'stress-standing': 'Standing still the metal feels',
   'stress-range': 'The road swings it by',
   'km-to-crack': 'Until cracks are to be looked for',
+  uneven: 'Heavier side over lighter, of both',
   'deck-span': 'From bar to bar',
   'deck-thick': 'Thickness of the deck',
   'deck-pressed': 'Pressed with',

@@ -93,6 +93,9 @@ const held = (verdict: string): string =>
 const byHand = (counts: boolean): string => (counts ? '' : 'By hand:');
 const sentence = (...parts: readonly string[]): string => parts.filter((part) => part !== '').join(' ');
 
+const addsOrTakes = (kg: number, say: Speaker): string =>
+  kg >= 0 ? `adds ${say.mass(kg)} to` : `takes ${say.mass(-kg)} off`;
+
 /** One sentence per code: what carries what, then whether it is enough. A code without its sentence does not compile. */
 export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = {
   'tongue-share': ({ data, caseId }, say) => {
@@ -260,6 +263,43 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     'The tongue ends at the front header. How the header passes its bending on to the rails is not checked by hand: run it on under the frame, or have the joint looked at.',
   'not-in-hand-check': () =>
     'Not in this hand check: welds, bolts, twist, braking and cornering, buckling, cracks from years of use.',
+  'extreme-case': ({ data, caseId }, say) => {
+    const where = data.toward === 'tail' ? 'as far back and as heavy behind' : 'as far forward and as heavy in front';
+    const verdict =
+      data.tongueKg < 0
+        ? 'the tongue lifts.'
+        : data.within
+          ? `still ${say.percent(data.share)} on the tongue.`
+          : `${say.percent(data.share)} on the tongue, out of its band: weigh what you guessed.`;
+    return `${say.caseName(caseId)} with everything ${where} as your doubt allows: ${verdict}`;
+  },
+  'tongue-slopes': ({ data, caseId }, say) =>
+    sentence(
+      `${say.caseName(caseId)}: each ${say.length(data.stepM)} that the axle goes back ${addsOrTakes(data.axleKg, say)} the tongue; each ${say.length(data.stepM)} that the ball goes further ahead ${addsOrTakes(data.ballKg, say)} it.`,
+      data.item
+        ? `${say.partName(data.item.id)} ${say.length(data.stepM)} further back ${addsOrTakes(data.item.kg, say)} it.`
+        : '',
+    ),
+  'parked-tips': ({ data, caseId }, say) =>
+    data.jackN < 0
+      ? `${say.caseName(caseId)}: ${say.mass(data.peopleKg)} of people on the rear edge tip it over its ${data.on}. Set stands under the rear before anyone steps there.`
+      : `${say.caseName(caseId)}: with ${say.mass(data.peopleKg)} of people on the rear edge ${say.load(data.jackN)} are left on the jack.`,
+  'left-right': ({ data, caseId, verdict }, say) =>
+    sentence(
+      `${say.caseName(caseId)}: the ${data.side} wheels carry ${say.mass(data.byKg)} more, ${say.percent(data.share)} of both.`,
+      verdict === 'ok' ? '' : 'Move something over.',
+    ),
+  'balance-height': ({ data, caseId }, say) =>
+    `The balance point is ${say.length(data.heightM)} above the ground at its highest, ${say.caseName(caseId)}${data.raisedBy === undefined ? '' : `; ${say.partName(data.raisedBy)} raises it most`}.`,
+  'axles-swing': ({ data, caseId }, say) =>
+    sentence(
+      data.known
+        ? Math.abs(data.ballAboveLevelM) < 1e-4
+          ? 'These axles share by how level the trailer rides; the tow vehicle holds it level.'
+          : `These axles share by how level the trailer rides; the tow vehicle holds the ball ${say.length(Math.abs(data.ballAboveLevelM))} ${data.ballAboveLevelM > 0 ? 'above' : 'below'} level.`
+        : 'These axles share by how level the trailer rides, and how high the tow vehicle holds the ball is missing: counted as level.',
+      `Each ${say.length(data.stepM)} that the ball goes up ${addsOrTakes(data.frontKg, say)} the front axle and ${addsOrTakes(data.rearKg, say)} the rear one, ${say.caseName(caseId)}.`,
+    ),
   'deck-point': ({ data, utilisation = 0, verdict }, say) =>
     sentence(
       `${data.who === 'person' ? 'A person on the deck' : `A wheel or post of ${say.mass(data.massKg)} on the deck${data.factor > 1 ? ' in a hard bump' : ''}`} asks ${say.percent(utilisation, 0)} of it, half-way over ${say.length(data.spanM)} from bar to bar.`,

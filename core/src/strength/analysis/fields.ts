@@ -1,5 +1,5 @@
 import { cross, type LoadPattern, scale, subtract, type Vector3 } from '../../frame-analysis/index.js';
-import type { Part } from '../../mass/index.js';
+import { type Part, unsprungAxleOf } from '../../mass/index.js';
 import type { BearingFinder } from '../frame-model/bearings.js';
 import { type Grip, gripOf, type NodesOf, spreadWrench } from '../frame-model/spread.js';
 import { placeOf } from '../situations/inertia.js';
@@ -24,8 +24,7 @@ const AXIS: readonly Vector3[] = [
   [0, 0, 1],
 ];
 
-export const isUnsprung = ({ carriedBy }: Pick<Part, 'carriedBy'>): boolean =>
-  carriedBy === 'axle.1' || carriedBy === 'axle.2';
+export const isUnsprung = (part: Pick<Part, 'carriedBy'>): boolean => unsprungAxleOf(part) !== undefined;
 
 /** Grips of the parts on the frame, each found once. */
 export const gripFinder = (finder: BearingFinder) => {

@@ -1,4 +1,4 @@
-import { axlePlaces } from '../../mass/index.js';
+import { axlePlaces, isIndependent } from '../../mass/index.js';
 import type { Project } from '../../project/index.js';
 
 /** How the springs hold the rails: forces per newton of sprung load on each axle, and couples where an arm gives them. */
@@ -20,31 +20,37 @@ export const equaliserGapM = (project: Project): number =>
  * bracket, which therefore gets a force and a couple. Nothing known: at the axle, and the finding says so.
  */
 export const suspensionForces = (project: Project, sprungAxlesN: readonly number[]): SuspensionForces => {
-  const { suspension, equaliserArms } = project.runningGear;
+  const { suspension, equaliserArms, layout } = project.runningGear;
   const places = axlePlaces(project);
-  const [first, second] = places;
-  if (!first) return { kind: 'unknown', ...NONE };
-  const [firstN = 0, secondN = 0] = sprungAxlesN;
+  const first = places[0];
+  const last = places.at(-1);
+  if (!first || !last) return { kind: 'unknown', ...NONE };
   const half = suspension.hangerSpacingM / 2;
-  if (suspension.kind === 'leaf' && !second) {
+  const own = (i: number): number => sprungAxlesN[i] ?? 0;
+  const equalised = places.length > 1 && !isIndependent(project);
+  if (suspension.kind === 'leaf' && !equalised) {
     return {
       kind: 'hangers',
-      forces: [
-        { xM: first.xM - half, upN: firstN / 2 },
-        { xM: first.xM + half, upN: firstN / 2 },
-      ],
+      forces: places.flatMap(({ xM }, i) => [
+        { xM: xM - half, upN: own(i) / 2 },
+        { xM: xM + half, upN: own(i) / 2 },
+      ]),
       couples: [],
     };
   }
-  if (suspension.kind === 'leaf' && second && equaliserGapM(project) > 0) {
-    const [a, b] = equaliserArms;
-    const pivotXM = first.xM + half + (equaliserGapM(project) * a) / (a + b);
+  if (suspension.kind === 'leaf' && equaliserGapM(project) > 0) {
+    // Three axles have two equalisers of even arms.
+    const [a, b] = layout === 'tandem-equaliser' ? equaliserArms : [1, 1];
+    const pivots = places.slice(1).map((_, i) => ({
+      xM: (places[i]?.xM ?? 0) + half + (equaliserGapM(project) * a) / (a + b),
+      upN: (own(i) + own(i + 1)) / 2,
+    }));
     return {
       kind: 'equalised-hangers',
       forces: [
-        { xM: first.xM - half, upN: firstN / 2 },
-        { xM: pivotXM, upN: (firstN + secondN) / 2 },
-        { xM: second.xM + half, upN: secondN / 2 },
+        { xM: first.xM - half, upN: own(0) / 2 },
+        ...pivots,
+        { xM: last.xM + half, upN: own(places.length - 1) / 2 },
       ],
       couples: [],
     };

@@ -184,6 +184,7 @@ export const bearingFinder = (chassis: Chassis, frame: TrailerFrame): BearingFin
           return [...alongX(leftRail, part.x0M, part.x1M, 0.5), ...alongX(rightRail, part.x0M, part.x1M, 0.5)];
         case 'axle.1':
         case 'axle.2':
+        case 'axle.3':
           return axleLines(part.carriedBy).map((line, _i, all) => stretch(line, 0, 1, 1 / all.length));
       }
     },

@@ -1,4 +1,4 @@
-import { axlePlaces } from '../../mass/index.js';
+import { type AxleId, axlePlaces, isIndependent } from '../../mass/index.js';
 import type { Project } from '../../project/index.js';
 import type { Freedom, Vector3 } from '../../frame-analysis/index.js';
 import { equaliserGapM } from '../by-hand/suspensionForces.js';
@@ -6,7 +6,7 @@ import type { Framing, Station } from './framing.js';
 import { RIGID } from './rigid.js';
 
 export interface WheelPlace {
-  readonly axle: 'axle.1' | 'axle.2';
+  readonly axle: AxleId;
   readonly side: 'left' | 'right';
   /** node of the hub */
   readonly node: string;
@@ -276,7 +276,7 @@ export const placeGear = (
   groundZM: number,
 ): GearPlaces | { readonly code: 'no-axle-under-frame' } | { readonly code: 'suspension-not-modelled' } => {
   const places = axlePlaces(project);
-  const [first, second] = places;
+  const [first, second, third] = places;
   if (!first) return { code: 'no-axle-under-frame' };
   const gear: Gear = {
     project,
@@ -297,8 +297,8 @@ export const placeGear = (
         : places.map(({ xM }) => xM);
   if (ends.some((x) => rails.some(({ start, end }) => x < start[0] - 1e-9 || x > end[0] + 1e-9)))
     return { code: 'no-axle-under-frame' };
-  // Two axles without an equaliser share by their springs' rates, which the balance does not know yet.
-  if (second && kind !== 'leaf') return { code: 'suspension-not-modelled' };
+  // Axles without an equaliser share by springs and level, which a frame held at ball and wheels does not show; three are not modelled.
+  if (third || isIndependent(project) || (second && kind !== 'leaf')) return { code: 'suspension-not-modelled' };
   if (second && equaliserGapM(project) <= 0) return { code: 'suspension-not-modelled' };
   if (kind === 'leaf' && second) leafTandem(gear, first.xM, second.xM);
   else if (kind === 'leaf') leafSingle(gear, first.xM);

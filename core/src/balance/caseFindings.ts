@@ -1,0 +1,289 @@
+import type { Chassis } from '../chassis/index.js';
+import { concluding, type FindingOf, given, minus, over, plus, quantity, times, workedOut } from '../findings/index.js';
+import { isIndependent } from '../mass/index.js';
+import type { Project, TongueBand } from '../project/index.js';
+import { commonPractice, computedBy } from '../source.js';
+import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js';
+import { ballAboveLevelM, ballZM, type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
+import { extremeCases } from './extremes.js';
+import { PEOPLE_KG, parkedTip } from './parked.js';
+import { tongueSlopes } from './slopes.js';
+
+export interface CaseFindingData {
+  /** the worst that the doubt in weights and places can do */
+  'extreme-case': {
+    readonly toward: 'tail' | 'nose';
+    readonly tongueKg: number;
+    readonly share: number;
+    readonly band: TongueBand;
+    readonly within: boolean;
+  };
+  'tongue-slopes': {
+    readonly stepM: number;
+    readonly axleKg: number;
+    readonly ballKg: number;
+    readonly item: { readonly id: string; readonly kg: number } | undefined;
+  };
+  'parked-tips': { readonly peopleKg: number; readonly jackN: number; readonly on: 'stands' | 'wheels' };
+  'left-right': { readonly share: number; readonly side: 'left' | 'right'; readonly byKg: number };
+  'balance-height': { readonly heightM: number; readonly raisedBy: string | undefined };
+  'axles-swing': {
+    readonly ballAboveLevelM: number;
+    readonly stepM: number;
+    /** what the front axle loses, and the rear one gains, for each step that the ball goes up */
+    readonly frontKg: number;
+    readonly rearKg: number;
+    readonly known: boolean;
+  };
+}
+export type CaseFinding = FindingOf<CaseFindingData>;
+
+const step = (project: Project): number => (project.settings.units === 'imperial' ? inches(1) : millimetres(25));
+const plain = { step: 'balance', subject: 'trailer', working: [] } as const;
+
+const extremes = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
+  const all = extremeCases(project, chassis, cases).map((extreme) => {
+    const own = cases.find(({ loadCase }) => loadCase.id === extreme.caseId) as BalancedCase;
+    const { minKg, maxKg } = bandKg(own.band, own.massKg);
+    const spare = extreme.toward === 'tail' ? extreme.tongueKg - minKg : maxKg - extreme.tongueKg;
+    return { ...extreme, own, spare, nominalWithin: within(own) };
+  });
+  return (['tail', 'nose'] as const).flatMap((toward): CaseFinding[] => {
+    // A load that is out of its band by its own figures is told so elsewhere.
+    const worst = all
+      .filter((extreme) => extreme.toward === toward && extreme.nominalWithin)
+      .reduce<(typeof all)[number] | undefined>(
+        (most, next) => (!most || next.spare < most.spare ? next : most),
+        undefined,
+      );
+    if (!worst) return [];
+    return [
+      {
+        ...plain,
+        code: 'extreme-case',
+        data: {
+          toward,
+          tongueKg: worst.tongueKg,
+          share: worst.tongueShare,
+          band: worst.own.band,
+          within: worst.spare >= 0,
+        },
+        verdict: worst.tongueKg < 0 ? 'over' : worst.spare < 0 ? 'tight' : 'ok',
+        caseId: worst.caseId,
+        counts: worst.tongueKg < 0,
+        value: quantity(worst.tongueShare, 'percent'),
+        working: [],
+        source: computedBy('every weight and place at the end of its own tolerance'),
+      },
+    ];
+  });
+};
+
+const within = ({ standing, band, massKg }: BalancedCase): boolean => {
+  if (!standing) return false;
+  const tongueKg = massOfWeightKg(standing.tongueN);
+  const { minKg, maxKg } = bandKg(band, massKg);
+  return tongueKg >= minKg && tongueKg <= maxKg;
+};
+
+/** Told of the load that asks most of the axles; every load has its own on the step. */
+const slopes = (project: Project, cases: readonly BalancedCase[]): CaseFinding[] => {
+  const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
+  const heaviest = towed.reduce<BalancedCase | undefined>(
+    (most, next) => (!most || next.massKg > most.massKg ? next : most),
+    undefined,
+  );
+  const found = heaviest && tongueSlopes(project, heaviest);
+  if (!heaviest?.standing || !found) return [];
+  const stepM = step(project);
+  const [id, perM] = [...found.itemsBack].reduce<readonly [string | undefined, number]>(
+    (most, next) => (next[1] < most[1] ? next : most),
+    [undefined, 0],
+  );
+  return [
+    {
+      ...plain,
+      code: 'tongue-slopes',
+      data: {
+        stepM,
+        axleKg: found.axleBack * stepM,
+        ballKg: found.ballAhead * stepM,
+        item: id === undefined ? undefined : { id, kg: perM * stepM },
+      },
+      verdict: 'ok',
+      caseId: heaviest.loadCase.id,
+      counts: false,
+      source: computedBy('dT/dp = (g·M_fixed − T) ÷ B, dT/dB = −T ÷ B, dT/dx = −g·m ÷ B'),
+    },
+  ];
+};
+
+const tips = (project: Project, cases: readonly BalancedCase[]): CaseFinding[] =>
+  cases.flatMap((balanced): CaseFinding[] => {
+    const tip = parkedTip(project, balanced);
+    if (!tip || !balanced.standing || !balanced.centre) return [];
+    const rearM = project.frame.bed.lengthM;
+    const holding = times(quantity(balanced.massKg, 'mass'), quantity(tip.pivotXM - balanced.centre.xM, 'length'));
+    const lifting = times(quantity(PEOPLE_KG, 'mass'), quantity(rearM - tip.pivotXM, 'length'));
+    return [
+      {
+        ...plain,
+        code: 'parked-tips',
+        data: { peopleKg: PEOPLE_KG, jackN: tip.jackN, on: tip.on },
+        verdict: tip.jackN < 0 ? 'over' : tip.jackN < weightN(balanced.massKg) * 0.03 ? 'tight' : 'ok',
+        subject: 'jack',
+        caseId: balanced.loadCase.id,
+        counts: true,
+        value: quantity(tip.jackN, 'load'),
+        working: [
+          given('whole-trailer', balanced.massKg, 'mass'),
+          concluding(
+            workedOut(
+              'tongue-load',
+              over(minus(holding, lifting), quantity(tip.pivotXM - balanced.standing.aheadXM, 'length')),
+              'mass',
+            ),
+          ),
+        ],
+        source: commonPractice('two people, 200 kg (440 lb), on the rear edge'),
+      },
+    ];
+  });
+
+/** Shop limits of the side that carries more, as a share of the wheels' load off the middle: 5 %, at most 10 %. */
+const UNEVEN = 0.05;
+const MOST_UNEVEN = 0.1;
+
+const leftRight = (cases: readonly BalancedCase[]): CaseFinding[] => {
+  const worst = cases
+    .filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing)
+    .map((balanced) => {
+      const axles = balanced.standing?.axles ?? [];
+      const left = axles.reduce((sum, { leftN }) => sum + leftN, 0);
+      const right = axles.reduce((sum, { rightN }) => sum + rightN, 0);
+      const total = left + right;
+      return { balanced, left, right, share: total > 0 ? Math.abs(left - right) / 2 / (total / 2) : 0 };
+    })
+    .reduce<{ balanced: BalancedCase; left: number; right: number; share: number } | undefined>(
+      (most, next) => (!most || next.share > most.share ? next : most),
+      undefined,
+    );
+  if (!worst || worst.share < 1e-6) return [];
+  const [leftKg, rightKg] = [massOfWeightKg(worst.left), massOfWeightKg(worst.right)];
+  const heavier = Math.max(leftKg, rightKg);
+  const lighter = Math.min(leftKg, rightKg);
+  return [
+    {
+      ...plain,
+      code: 'left-right',
+      data: { share: worst.share, side: leftKg > rightKg ? 'left' : 'right', byKg: heavier - lighter },
+      verdict: worst.share > MOST_UNEVEN ? 'over' : worst.share > UNEVEN ? 'tight' : 'ok',
+      caseId: worst.balanced.loadCase.id,
+      counts: true,
+      value: quantity(worst.share, 'percent'),
+      limit: quantity(MOST_UNEVEN, 'percent'),
+      working: [
+        concluding(
+          workedOut(
+            'uneven',
+            over(
+              minus(quantity(heavier, 'mass'), quantity(lighter, 'mass')),
+              plus(quantity(heavier, 'mass'), quantity(lighter, 'mass')),
+            ),
+            'percent',
+          ),
+        ),
+      ],
+      source: commonPractice('left and right within 5 %, at most 10 %'),
+    },
+  ];
+};
+
+const height = (project: Project, cases: readonly BalancedCase[]): CaseFinding[] => {
+  const towed = cases.filter(({ loadCase, centre }) => loadCase.mode === 'towed' && centre);
+  const highest = towed.reduce<BalancedCase | undefined>(
+    (most, next) => (!most || (next.centre?.zM ?? 0) > (most.centre?.zM ?? 0) ? next : most),
+    undefined,
+  );
+  if (!highest?.centre) return [];
+  const { zM } = highest.centre;
+  const items = new Set(project.items.map(({ id }) => id));
+  const raising = highest.parts
+    .filter(({ id }) => items.has(id))
+    .map(({ id, massKg, centre }) => ({ id, by: massKg * (centre.zM - zM) }))
+    .reduce<{ id: string; by: number } | undefined>(
+      (most, next) => (next.by > (most?.by ?? 0) ? next : most),
+      undefined,
+    );
+  return [
+    {
+      ...plain,
+      code: 'balance-height',
+      data: { heightM: zM + project.runningGear.railTopHeightM, raisedBy: raising?.id },
+      verdict: 'ok',
+      caseId: highest.loadCase.id,
+      counts: false,
+      value: quantity(zM + project.runningGear.railTopHeightM, 'length'),
+      source: computedBy('Σm·z ÷ Σm'),
+    },
+  ];
+};
+
+/** Two axles without an equaliser: what an inch at the ball moves from one to the other, by solving both. */
+const swing = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
+  if (!isIndependent(project)) return [];
+  const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
+  const heaviest = towed.reduce<BalancedCase | undefined>(
+    (most, next) => (!most || next.massKg > most.massKg ? next : most),
+    undefined,
+  );
+  if (!heaviest?.standing) return [];
+  const stepM = step(project);
+  const hitchM = project.towVehicle?.hitchHeightM ?? null;
+  const offset = ballAboveLevelM(project, chassis);
+  const levelM = project.runningGear.railTopHeightM + ballZM(chassis);
+  const raised = (byM: number): readonly number[] => {
+    const towVehicle = { ...(project.towVehicle ?? NO_VEHICLE), hitchHeightM: levelM + offset + byM };
+    const { standing } = balanceParts({ ...project, towVehicle }, chassis, heaviest.parts, heaviest.loadCase);
+    return standing?.axles.map(({ loadN }) => massOfWeightKg(loadN)) ?? [];
+  };
+  const [before, after] = [raised(0), raised(stepM)];
+  const last = before.length - 1;
+  const frontKg = (after[0] ?? 0) - (before[0] ?? 0);
+  const rearKg = (after[last] ?? 0) - (before[last] ?? 0);
+  return [
+    {
+      ...plain,
+      code: 'axles-swing',
+      data: { ballAboveLevelM: offset, stepM, frontKg, rearKg, known: hitchM !== null },
+      verdict: hitchM === null ? 'open' : Math.abs(offset) > stepM ? 'tight' : 'ok',
+      step: 'axle',
+      subject: 'axle.1',
+      caseId: heaviest.loadCase.id,
+      counts: true,
+      source: computedBy('N = k·(free − ball − s·x) for each axle, turning forces about the ball'),
+    },
+  ];
+};
+
+const NO_VEHICLE: NonNullable<Project['towVehicle']> = {
+  name: '',
+  massKg: null,
+  hitchHeightM: null,
+  tongueLimitKg: null,
+  towLimitKg: null,
+  studCircle: '',
+};
+
+/** What else there is to know of how the loads stand: their worst, their slopes, whether it tips when parked, left and right, height. */
+export const caseFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] =>
+  project.runningGear.layout === 'none'
+    ? []
+    : [
+        ...extremes(project, chassis, cases),
+        ...slopes(project, cases),
+        ...tips(project, cases),
+        ...leftRight(cases),
+        ...height(project, cases),
+        ...swing(project, chassis, cases),
+      ];

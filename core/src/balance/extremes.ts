@@ -1,0 +1,59 @@
+import type { Chassis } from '../chassis/index.js';
+import type { Part } from '../mass/index.js';
+import type { Item, Project } from '../project/index.js';
+import { massOfWeightKg } from '../units/index.js';
+import { type BalancedCase, balanceParts } from './balanceCase.js';
+
+/** A case at its worst: everything as far back, or as far forward, and as heavy or light there as its tolerance lets it be. */
+export interface ExtremeCase {
+  readonly caseId: string;
+  readonly toward: 'tail' | 'nose';
+  readonly tongueKg: number;
+  readonly tongueShare: number;
+}
+
+/** The item's part moved to one end of its doubt. What is behind the balance point of them all makes the tail heavier, what is ahead the nose. */
+const pushed = (item: Item, part: Part, toward: 'tail' | 'nose', middleXM: number): Part => {
+  const way = toward === 'tail' ? 1 : -1;
+  const moveM = way * item.attach.offsetM.tolerance;
+  const xM = part.centre.xM + moveM;
+  const heavier = toward === 'tail' ? xM > middleXM : xM < middleXM;
+  // A tank that is part full is off by as much as its contents in that case.
+  const full = item.emptyMassKg + item.massKg.value;
+  const tolerance = full > 0 ? (item.massKg.tolerance * part.massKg) / full : 0;
+  return {
+    ...part,
+    massKg: Math.max(0, part.massKg + (heavier ? tolerance : -tolerance)),
+    centre: { ...part.centre, xM },
+    x0M: part.x0M + moveM,
+    x1M: part.x1M + moveM,
+  };
+};
+
+/** Tail-heavy and nose-heavy worst of every towed case, from the items' freedom; derived, never stored. */
+export const extremeCases = (
+  project: Project,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+): readonly ExtremeCase[] =>
+  cases
+    .filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing)
+    .flatMap(({ parts, loadCase, centre }) =>
+      (['tail', 'nose'] as const).flatMap((toward): ExtremeCase[] => {
+        const moved = parts.map((part) => {
+          const item = project.items.find(({ id }) => id === part.id);
+          return item ? pushed(item, part, toward, centre?.xM ?? 0) : part;
+        });
+        const { standing } = balanceParts(project, chassis, moved, loadCase);
+        return standing
+          ? [
+              {
+                caseId: loadCase.id,
+                toward,
+                tongueKg: massOfWeightKg(standing.tongueN),
+                tongueShare: standing.tongueShare,
+              },
+            ]
+          : [];
+      }),
+    );

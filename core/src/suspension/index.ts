@@ -1,0 +1,11 @@
+export {
+  archUnderM,
+  chordM,
+  flatLengthM,
+  leafRateNPerM,
+  leafStressPa,
+  shackleAngleRad,
+  type Spring,
+} from './leaf.js';
+export { bounceHz, wheelRateNPerM } from './rates.js';
+export { type HeightStack, heightStack } from './stack.js';
