@@ -6,7 +6,11 @@ import type { ChassisProblem } from './member.js';
 
 export interface ChassisFindingData {
   'frame-problem': ChassisProblem;
-  'overall-width': { readonly widthM: number; readonly limitM: number | undefined; readonly by: 'tires' | 'frame' };
+  'overall-width': {
+    readonly widthM: number;
+    readonly limitM: number | undefined;
+    readonly by: 'tires' | 'fenders' | 'frame';
+  };
   'overall-length': { readonly lengthM: number; readonly limitM: number | undefined };
   'unmarked-metal': { readonly memberIds: readonly string[]; readonly yieldPa: number };
   'aluminum-welds': { readonly memberCount: number };
@@ -14,10 +18,14 @@ export interface ChassisFindingData {
 export type ChassisFinding = FindingOf<ChassisFindingData>;
 
 /** Outermost tire faces or the frame, whichever is wider, m. */
-export const overallWidthM = (project: Project): { readonly widthM: number; readonly by: 'tires' | 'frame' } => {
-  const { suspension, tire, layout } = project.runningGear;
+export const overallWidthM = (
+  project: Project,
+): { readonly widthM: number; readonly by: 'tires' | 'fenders' | 'frame' } => {
+  const { suspension, tire, layout, fender } = project.runningGear;
   const overTires = layout === 'none' ? 0 : suspension.trackM + tire.widthM;
   const { widthM } = project.frame.bed;
+  const overFenders = layout === 'none' || fender.kind === 'none' ? 0 : widthM + 2 * fender.reachM;
+  if (overFenders > Math.max(overTires, widthM)) return { widthM: overFenders, by: 'fenders' };
   return overTires > widthM ? { widthM: overTires, by: 'tires' } : { widthM, by: 'frame' };
 };
 

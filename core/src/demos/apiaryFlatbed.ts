@@ -61,19 +61,19 @@ export const apiaryFlatbed: Project = {
   runningGear: {
     ...base.runningGear,
     positionM: inches(69),
-    axle: { ...axleFromCatalog('axle-3500'), hubFaceM: inches(80) },
+    axle: { ...axleFromCatalog('axle-3500'), hubFaceM: inches(79) },
     suspension: {
       kind: 'leaf',
       hangerSpacingM: inches(27),
       springMassKg: pounds(34),
       armM: inches(6),
-      trackM: inches(80),
+      trackM: inches(79),
       mounting: 'welded',
       ...USUAL_SUSPENSION,
     },
     tire: tireFromCatalog('st205-15c'),
     wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
-    railTopHeightM: inches(23),
+    railTopHeightM: inches(23.625),
   },
   coupling: { ...couplingFromCatalog('coupler-5000-a-frame'), tongueLimitKg: null, chains: 'fitted', brakes: 'fitted' },
   items: [

@@ -68,7 +68,7 @@ export const ovenTrailer: Project = {
     },
     tire: tireFromCatalog('st205-15c'),
     wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
-    railTopHeightM: inches(24),
+    railTopHeightM: inches(25.25),
   },
   coupling: { ...couplingFromCatalog('coupler-7000-a-frame'), chains: 'fitted', brakes: 'fitted' },
   items: [

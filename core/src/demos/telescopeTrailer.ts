@@ -6,7 +6,7 @@ import {
   tireFromCatalog,
   USUAL_SUSPENSION,
 } from '../project/index.js';
-import { inches, millimetres } from '../units/index.js';
+import { inches, millimetres, toRadians } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
 
 const base = newProject({
@@ -75,11 +75,11 @@ export const telescopeTrailer: Project = {
       trackM: millimetres(1650),
       mounting: 'bolted',
       ...USUAL_SUSPENSION,
-      torsion: { ...USUAL_SUSPENSION.torsion, armLengthM: millimetres(150) },
+      torsion: { ...USUAL_SUSPENSION.torsion, armLengthM: millimetres(150), startAngleRad: toRadians(45, 'deg') },
     },
     tire: tireFromCatalog('155-13-79n'),
     wheel: { ...base.runningGear.wheel, maxLoadKg: 437, assemblyMassKg: 13, rimM: inches(13), studCircle: '4 x 100' },
-    railTopHeightM: millimetres(520),
+    railTopHeightM: millimetres(500),
   },
   coupling: {
     ...couplingFromCatalog('coupler-750kg'),

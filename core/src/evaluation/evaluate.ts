@@ -14,7 +14,12 @@ import { buildCutList, type CutList, type FabricationFindingData, fabricationFin
 import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict } from '../findings/index.js';
 import { massFindings, type MassFindingData, type Part, trailerParts } from '../mass/index.js';
 import type { Project } from '../project/index.js';
-import { runningGearFindings, type RunningGearFindingData } from '../running-gear/index.js';
+import {
+  type FitFindingData,
+  fitFindings,
+  runningGearFindings,
+  type RunningGearFindingData,
+} from '../running-gear/index.js';
 import {
   type AnalysisFindingData,
   type DeckFindingData,
@@ -37,6 +42,7 @@ export interface AllFindingData
     FabricationFindingData,
     MassFindingData,
     RunningGearFindingData,
+    FitFindingData,
     StrengthFindingData,
     DeckFindingData,
     StrapFindingData,
@@ -83,6 +89,7 @@ export const evaluate = (project: Project): Evaluation => {
     ...balanceFindings(project, cases, placement),
     ...caseFindings(project, chassis, cases),
     ...runningGearFindings(project, cases, chassis.ballXM),
+    ...fitFindings(project, chassis, cases),
     ...couplingFindings(project, cases),
     ...strength.findings,
     ...deckFindings(project, chassis, cases),

@@ -203,7 +203,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       },
       fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250) },
       reserveShare: 0.15,
-      railTopHeightM: inches(22),
+      railTopHeightM: size(24.25, 615),
     },
     coupling: couplingFromCatalog('coupler-5000-a-frame'),
     strength: {

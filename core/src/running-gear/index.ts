@@ -1,1 +1,14 @@
+export { type AssemblyPart, assemblyRatings, weakestPart } from './assembly.js';
+export {
+  type AxleCandidate,
+  axleCandidates,
+  type AxleDemand,
+  axleDemand,
+  candidateDoes,
+  type Misfit,
+} from './choose.js';
+export { type Clearance, clearances, liftToTakeWheelM, worstClearances } from './clearances.js';
 export { type RunningGearFindingData, runningGearFindings } from './findings.js';
+export { type FitFindingData, fitFindings } from './fitFindings.js';
+export { type HangerMark, type HangerPlan, hangerPlan, wantedSpacingM } from './hangers.js';
+export { type RideHeights, rideHeights } from './heights.js';

@@ -60,7 +60,10 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
 const kindOf = ({ data }: AnyFinding): string => {
   if ('what' in data) return data.what;
   if ('who' in data) return data.who;
-  if ('diameterM' in data) return String(data.atM);
+  if ('toward' in data) return data.toward;
+  if ('atM' in data) return String(data.atM);
+  if ('judged' in data) return String(data.empty);
+  if ('hub' in data) return data.of;
   return 'code' in data ? data.code : '';
 };
 const keyOf = (finding: AnyFinding): string =>

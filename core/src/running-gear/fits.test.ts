@@ -1,0 +1,355 @@
+import * as fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { sampleProject } from '../../test/projects.js';
+import { verify } from '../../test/verify.js';
+import { AXLE_ROWS, TIRE_ROWS } from '../catalog/index.js';
+import { DEMO_PROJECTS } from '../demos/index.js';
+import { evaluate } from '../evaluation/index.js';
+import { axleFromCatalog, type Project, tireFromCatalog } from '../project/index.js';
+import {
+  archUnderM,
+  bounceHz,
+  chordM,
+  flatLengthM,
+  leafRateNPerM,
+  leafStressPa,
+  shackleAngleRad,
+} from '../suspension/index.js';
+import { fromPascals, inches, pounds, toNewtons, weightN } from '../units/index.js';
+import { assemblyRatings, weakestPart } from './assembly.js';
+import { axleCandidates, axleDemand, candidateDoes } from './choose.js';
+import { clearances, worstClearances } from './clearances.js';
+import { hangerPlan } from './hangers.js';
+import { rideHeights } from './heights.js';
+import { tubeBending, tubeModulusM3 } from './homeBuilt.js';
+
+const LBF = toNewtons(1, 'lbf');
+const IN = inches(1);
+const base = sampleProject();
+const { spring } = base.runningGear.suspension;
+const [, oven] = DEMO_PROJECTS as [Project, Project, Project];
+
+const suspended = (project: Project, change: Partial<Project['runningGear']['suspension']>): Project => ({
+  ...project,
+  runningGear: { ...project.runningGear, suspension: { ...project.runningGear.suspension, ...change } },
+});
+const geared = (project: Project, change: Partial<Project['runningGear']>): Project => ({
+  ...project,
+  runningGear: { ...project.runningGear, ...change },
+});
+const find = (project: Project, code: string) => evaluate(project).findings.filter((finding) => finding.code === code);
+
+describe('leaf springs', () => {
+  const area = 'Springs';
+  test('rate and stress of four leaves 1-3/4 x 1/4 in, 25-1/4 in long', () => {
+    const source = 'Shigley, Mechanical Engineering Design: 8·E·n·b·t³ ÷ 3·L³, E = 30,000 ksi';
+    verify({
+      area,
+      check: 'rate, 4 leaves 1.75 x 0.25 in, 25.25 in',
+      ours: leafRateNPerM(spring) / LBF / (1 / IN),
+      outside: '544',
+      unit: 'lbf/in',
+      source,
+    });
+    verify({
+      area,
+      check: 'stress at 1,750 lb',
+      ours: fromPascals(leafStressPa(spring, 1750 * LBF), 'ksi'),
+      outside: '151.5',
+      unit: 'ksi',
+      source,
+    });
+  });
+  test('laid flat: c + 8·h² ÷ 3·c', () => {
+    verify({
+      area,
+      check: 'flat length, eye to eye 25.25 in, arch 3.5 in',
+      ours: flatLengthM(spring) / IN,
+      outside: '26.54',
+      unit: 'in',
+      source: 'arc, worked by hand',
+      tolerance: 2e-4,
+    });
+  });
+  test('chord and arch belong together at any load, and the leaf keeps its length', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -0.08, max: 0.09, noNaN: true }), (arch) => {
+        const c = chordM(spring, arch);
+        return Math.abs(c + (8 * arch * arch) / (3 * c) - flatLengthM(spring)) < 1e-9;
+      }),
+    );
+    expect(chordM(spring, spring.freeArchM)).toBeCloseTo(spring.eyeToEyeM, 9);
+    expect(archUnderM(spring, 0)).toBe(spring.freeArchM);
+  });
+  test('27 in bolts, 2-1/4 in shackle: 51° unloaded, 12 to 14° nearly flat', () => {
+    const source = 'trade geometry, worked by hand';
+    const lean = (archIn: number): number =>
+      ((shackleAngleRad(spring, 27 * IN, archIn * IN) ?? Number.NaN) * 180) / Math.PI;
+    verify({ area, check: 'shackle, unloaded', ours: lean(3.5), outside: '51', unit: '°', source, tolerance: 0.01 });
+    verify({
+      area,
+      check: 'shackle, 1/4 in of arch left',
+      ours: lean(0.25),
+      outside: '12',
+      unit: '°',
+      source,
+      tolerance: 0.03,
+    });
+    verify({
+      area,
+      check: 'shackle, 1 in of arch left',
+      ours: lean(1),
+      outside: '14',
+      unit: '°',
+      source,
+      tolerance: 0.03,
+    });
+    expect(shackleAngleRad(spring, 40 * IN, 0)).toBeUndefined();
+  });
+  test('bounce: 3.13 ÷ √(inches of give)', () => {
+    verify({
+      area,
+      check: '1,200 lb on 544 lb/in',
+      ours: bounceHz((544 * LBF) / IN, pounds(1200)),
+      outside: '2.10',
+      unit: 'Hz',
+      source: 'f = √(g ÷ δ) ÷ 2π, worked by hand',
+    });
+  });
+});
+
+describe('hangers', () => {
+  test('shackled 25-1/4 in spring: fixed eye half the loaded chord ahead of the axle, bolts 27 in', () => {
+    const axleM = base.runningGear.positionM;
+    const plan = hangerPlan(base, 0.5 * IN);
+    const [front, rear] = plan.marks;
+    verify({
+      area: 'Hangers',
+      check: 'fixed eye ahead of the axle, 1/2 in of arch left',
+      ours: (axleM - (front?.xM ?? 0)) / IN,
+      outside: '13.2',
+      unit: 'in',
+      source: 'trade geometry: half of 26.4 in, loaded',
+    });
+    verify({
+      area: 'Hangers',
+      check: 'bolt to bolt',
+      ours: (plan.spacingM ?? 0) / IN,
+      outside: '27.0',
+      unit: 'in',
+      source: 'shop rule: eye to eye + shackle − 1/2 in',
+    });
+    expect(((rear?.xM ?? 0) - (front?.xM ?? 0)) / IN).toBeCloseTo(27, 9);
+  });
+  test('a slipper goes by its maker: 24-3/4 in of one kit, 12-3/8 either side; without it the figure is missing', () => {
+    const kit = suspended(base, {
+      hangerSpacingM: 24.75 * IN,
+      spring: { ...spring, kind: 'slipper', slipperM: 24.75 * IN },
+    });
+    const [front, rear] = hangerPlan(kit, 0.5 * IN).marks;
+    expect((kit.runningGear.positionM - (front?.xM ?? 0)) / IN).toBeCloseTo(12.375, 9);
+    expect(((rear?.xM ?? 0) - kit.runningGear.positionM) / IN).toBeCloseTo(12.375, 9);
+    const unknown = suspended(base, { spring: { ...spring, kind: 'slipper', slipperM: null } });
+    expect(find(unknown, 'hanger-spacing')[0]).toMatchObject({ verdict: 'open', data: { fault: 'slipper-unknown' } });
+  });
+  test('a tandem’s equaliser stands half-way, outer eyes fixed', () => {
+    const { marks } = hangerPlan(oven, 0.5 * IN);
+    expect(marks.map(({ kind }) => kind)).toEqual(['fixed-eye', 'equaliser', 'fixed-eye']);
+    expect(marks[1]?.xM).toBeCloseTo(oven.runningGear.positionM, 9);
+  });
+  test('bolts nearer than the flat spring and 3/8 in, or further than the shackle may lie, are a fault', () => {
+    const fault = (spacingIn: number) =>
+      (find(suspended(base, { hangerSpacingM: spacingIn * IN }), 'hanger-spacing')[0]?.data as { fault: string }).fault;
+    expect(fault(26.8)).toBe('over-centre');
+    expect(fault(27)).toBe('none');
+    expect(fault(27.4)).toBe('lies-down');
+  });
+});
+
+describe('heights', () => {
+  test('over the axle: radius + half tube + seat + leaves + arch + hanger + rail', () => {
+    const { chassis, cases } = evaluate(base);
+    const loaded = rideHeights(base, chassis, cases).at(-1);
+    if (!loaded) throw new Error('no height');
+    const byHand =
+      12.7 + 2.375 / 2 + 0.25 + 4 * 0.25 + (3.5 - loaded.sprungWheelN / LBF / 544) + 3 + chassis.railHeightM / IN;
+    verify({
+      area: 'Ride height',
+      check: 'top of the rails, 4-leaf spring over a 2-3/8 in axle',
+      ours: loaded.railTopM / IN,
+      outside: byHand.toFixed(2),
+      unit: 'in',
+      source: 'trade stack, worked by hand',
+      tolerance: 1e-3,
+    });
+  });
+  test('over against under the axle differ by tube, leaves and two seats', () => {
+    const under = suspended(base, { spring: { ...spring, seat: 'under' } });
+    const top = (project: Project): number => {
+      const { chassis, cases } = evaluate(project);
+      return rideHeights(project, chassis, cases)[0]?.railTopM ?? Number.NaN;
+    };
+    verify({
+      area: 'Ride height',
+      check: 'over less under: 2-3/8 + 4 x 1/4 + 2 x 1/4 in',
+      ours: (top(base) - top(under)) / IN,
+      outside: '3.875',
+      unit: 'in',
+      source: 'trade stack, worked by hand',
+      tolerance: 1e-9,
+    });
+  });
+  test('a torsion arm 22.5° down stands 2.30 in below its shaft, unloaded', () => {
+    const torsion = suspended(base, {
+      kind: 'torsion',
+      torsion: { armLengthM: 6 * IN, startAngleRad: Math.PI / 8, rateNPerM: 1e7 },
+    });
+    const { chassis, cases } = evaluate(torsion);
+    const ride = rideHeights(torsion, chassis, cases)[0];
+    verify({
+      area: 'Ride height',
+      check: 'shaft above hub, 6 in arm 22.5° down, hardly loaded',
+      ours: ((ride?.stack.tubeMiddleM ?? 0) - (ride?.stack.hubM ?? 0)) / IN,
+      outside: '2.30',
+      unit: 'in',
+      source: 'arm·sin(angle), worked by hand',
+    });
+  });
+  test('more load, lower; a dropped axle lower by its drop; unknown suspension says nothing', () => {
+    const { chassis, cases } = evaluate(base);
+    const rides = rideHeights(base, chassis, cases);
+    const sorted = [...rides].sort((a, b) => a.sprungWheelN - b.sprungWheelN);
+    expect(sorted[0]?.railTopM).toBeGreaterThan(sorted.at(-1)?.railTopM ?? 0);
+    const dropped = geared(base, { axle: { ...base.runningGear.axle, dropM: 4 * IN } });
+    const other = evaluate(dropped);
+    expect(
+      (rides[0]?.railTopM ?? 0) - (rideHeights(dropped, other.chassis, other.cases)[0]?.railTopM ?? 0),
+    ).toBeCloseTo(4 * IN, 9);
+    expect(find(suspended(base, { kind: 'unknown' }), 'ride-unknown')).toHaveLength(1);
+  });
+});
+
+describe('clearances', () => {
+  test('inside gap: (track − bed) ÷ 2 − half the tire', () => {
+    const { chassis, cases } = evaluate(base);
+    const all = worstClearances(clearances(base, chassis, rideHeights(base, chassis, cases)));
+    const gap = all.find(({ what }) => what === 'tire-frame');
+    // (74 − 60) ÷ 2 − 8.1 ÷ 2
+    expect((gap?.restM ?? 0) / IN).toBeCloseTo(2.95, 6);
+  });
+  test('a wider tire rubs: the gap shrinks by half of what it is wider', () => {
+    const wide = geared(base, { tire: { ...base.runningGear.tire, widthM: 14.5 * IN } });
+    expect(find(wide, 'clearance').some(({ verdict }) => verdict === 'over')).toBe(true);
+  });
+  test('under a fender the tire that clears at rest touches in a bump', () => {
+    const fendered = (aboveIn: number): Project =>
+      geared(base, { fender: { kind: 'fitted', aboveRailM: aboveIn * IN, reachM: 16 * IN } });
+    const gap = (aboveIn: number) =>
+      find(fendered(aboveIn), 'clearance').find(({ data }) => (data as { what: string }).what === 'tire-fender');
+    const rest = (gap(4)?.data as { restM: number }).restM;
+    expect(gap(4 - (rest - 1 * IN) / IN)?.verdict).toBe('over');
+    expect(gap(4 - (rest - 3 * IN) / IN)?.verdict).toBe('tight');
+    expect(gap(4 - (rest - 4 * IN) / IN)?.verdict).toBe('ok');
+  });
+});
+
+describe('parts that go together', () => {
+  test('the weakest part is named', () => {
+    const weak = geared(base, { tire: tireFromCatalog('155-13-79n') });
+    expect(weakestPart(weak)).toMatchObject({ part: 'tires' });
+    verify({
+      area: 'Tires',
+      check: 'passenger tire 1,389 lb on a trailer, a pair',
+      ours:
+        (assemblyRatings(geared(base, { tire: { ...base.runningGear.tire, passenger: true, maxLoadKg: pounds(1389) } }))
+          .tires ?? 0) / pounds(1),
+      outside: '2525',
+      unit: 'lb',
+      source: '49 CFR 571.110: ÷ 1.10, worked by hand',
+    });
+    expect(assemblyRatings(geared(base, { axle: { ...base.runningGear.axle, ratingKg: null } })).axle).toBeUndefined();
+  });
+  test('contradictions are told with their sizes', () => {
+    const { wheel, tire, axle } = base.runningGear;
+    expect(find(geared(base, { wheel: { ...wheel, studCircle: '6 on 5-1/2 in' } }), 'studs-differ')[0]?.verdict).toBe(
+      'over',
+    );
+    expect(find(geared(base, { wheel: { ...wheel, rimM: inches(13) } }), 'tire-on-rim')[0]?.verdict).toBe('over');
+    expect(find(geared(base, { tire: { ...tire, diameterM: inches(14) } }), 'tire-smaller-than-rim')[0]?.verdict).toBe(
+      'over',
+    );
+    expect(find(geared(base, { axle: { ...axle, hubFaceM: inches(80) } }), 'widths-differ')[0]?.verdict).toBe('tight');
+    expect(find(suspended(base, { hangerSpacingM: inches(120) }), 'spring-longer-than-frame')[0]?.verdict).toBe('over');
+    expect(find(base, 'widths-differ')).toHaveLength(0);
+  });
+  test('a home-built tube: 2-3/8 in x 1/4 in, 1,750 lb on 8 in', () => {
+    const source = 'bending of a round tube, worked by hand';
+    const bent = tubeBending(2.375 * IN, 0.25 * IN, pounds(1750), 8 * IN);
+    verify({
+      area: 'Axle tube',
+      check: 'modulus of 2-3/8 x 1/4 in tube',
+      ours: tubeModulusM3(2.375 * IN, 0.25 * IN) / IN ** 3,
+      outside: '0.804',
+      unit: 'in³',
+      source,
+    });
+    verify({
+      area: 'Axle tube',
+      check: 'stress standing',
+      ours: fromPascals(bent.staticPa, 'ksi'),
+      outside: '17.4',
+      unit: 'ksi',
+      source,
+    });
+    verify({
+      area: 'Axle tube',
+      check: 'stress in a bump',
+      ours: fromPascals(bent.bumpPa, 'ksi'),
+      outside: '43.5',
+      unit: 'ksi',
+      source,
+    });
+    const built = geared(base, { axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.25 * IN, yieldPa: 2.5e8 } } });
+    expect(find(built, 'home-built-axle')[0]?.verdict).toBe('unchecked');
+  });
+});
+
+describe('choosing an axle', () => {
+  const { chassis, cases } = evaluate(oven);
+  test('the oven’s demand is its plate less the lightest tongue, and the reserve', () => {
+    const demand = axleDemand(oven, cases);
+    expect(demand).toMatchObject({ by: 'plate' });
+    expect((demand?.loadKg ?? 0) / pounds(1)).toBeCloseTo(5400, 6);
+    expect((demand?.withReserveKg ?? 0) / pounds(1)).toBeCloseTo(5400 * 1.15, 6);
+  });
+  test('what is too small says by how much, what does stands foremost', () => {
+    const candidates = axleCandidates(oven, cases, chassis.railWidthM);
+    expect(candidates).toHaveLength(2 * AXLE_ROWS.filter(({ id }) => !id.endsWith('kg')).length);
+    const small = candidates.find(({ row, count }) => row.id === 'axle-2200' && count === 2);
+    expect(small?.misfits.map(({ code }) => code)).toContain('too-small');
+    const firstFailing = candidates.findIndex((candidate) => !candidateDoes(candidate));
+    expect(candidates.slice(firstFailing).some(candidateDoes)).toBe(false);
+    for (const candidate of candidates.filter(candidateDoes)) {
+      expect(candidate.ratingKg).toBeGreaterThanOrEqual(candidate.demandKg);
+    }
+  });
+  test('every axle and tire of the list makes a trailer without a broken figure', () => {
+    for (const { id } of AXLE_ROWS) {
+      for (const tire of TIRE_ROWS) {
+        const project = geared(base, {
+          axle: { ...axleFromCatalog(id), hubFaceM: inches(74) },
+          tire: tireFromCatalog(tire.id),
+        });
+        for (const { stack, railTopM, clearM } of rideHeights(project, chassis, cases)) {
+          expect([stack.railBottomM, railTopM, clearM].every(Number.isFinite)).toBe(true);
+        }
+      }
+    }
+  });
+  test('weight is force: a wheel’s sprung load is half of its axle’s', () => {
+    const evaluation = evaluate(base);
+    const ride = rideHeights(base, evaluation.chassis, evaluation.cases)[0];
+    expect(ride?.sprungWheelN).toBeCloseTo((evaluation.cases[0]?.standing?.axles[0]?.sprungN ?? 0) / 2, 9);
+    expect(ride?.sprungWheelN).toBeLessThan(weightN(evaluation.cases[0]?.massKg ?? 0));
+  });
+});

@@ -1,0 +1,76 @@
+import { axlePlaces, isIndependent } from '../mass/index.js';
+import type { Project } from '../project/index.js';
+import { chordM, flatLengthM } from '../suspension/index.js';
+import { inches } from '../units/index.js';
+
+/** A bolt, pivot or bracket on the rail, from the bed's front edge, m. */
+export interface HangerMark {
+  readonly id: string;
+  readonly kind: 'fixed-eye' | 'shackle' | 'slipper' | 'equaliser' | 'bracket';
+  readonly axle: number;
+  readonly xM: number;
+}
+
+export interface HangerPlan {
+  readonly marks: readonly HangerMark[];
+  /** bolt to bolt by the spring's own geometry; undefined for brackets */
+  readonly spacingM: number | undefined;
+  /** spring laid flat: the bolts must be further apart than that */
+  readonly flatM: number | undefined;
+}
+
+/** Half an inch less than spring and shackle end to end (shop rule for 2-1/4 in shackles). */
+const SHOP_LESS_M = inches(0.5);
+
+/** Distance of the bolts that the spring's own type asks for; a slipper's is its maker's and nobody else's. */
+export const wantedSpacingM = ({ runningGear: { suspension } }: Project): number | undefined => {
+  if (suspension.kind !== 'leaf') return undefined;
+  const { spring } = suspension;
+  return spring.kind === 'slipper' ? (spring.slipperM ?? undefined) : spring.eyeToEyeM + spring.shackleM - SHOP_LESS_M;
+};
+
+/**
+ * Where every hanger goes for the axle's place, by the arch that is left when it stands loaded: the axle lies under the centre bolt, half the
+ * loaded chord behind the fixed eye, not half-way between the bolts.
+ */
+export const hangerPlan = (project: Project, loadedArchM: number): HangerPlan => {
+  const { suspension } = project.runningGear;
+  const places = axlePlaces(project);
+  const none = { spacingM: undefined, flatM: undefined };
+  if (suspension.kind === 'torsion') {
+    return {
+      ...none,
+      marks: places.map(({ xM }, i) => ({
+        id: `bracket.${i + 1}`,
+        kind: 'bracket',
+        axle: i,
+        xM: xM - suspension.armM,
+      })),
+    };
+  }
+  if (suspension.kind !== 'leaf') {
+    return { ...none, marks: places.map(({ xM }, i) => ({ id: `bracket.${i + 1}`, kind: 'bracket', axle: i, xM })) };
+  }
+  const { spring, hangerSpacingM } = suspension;
+  const slipper = spring.kind === 'slipper';
+  const halfM = slipper ? hangerSpacingM / 2 : chordM(spring, loadedArchM) / 2;
+  const equalised = places.length > 1 && !isIndependent(project);
+  const marks = places.flatMap(({ xM }, i): HangerMark[] => {
+    const frontM = xM - halfM;
+    const rear: HangerMark = {
+      id: `hanger.${i + 1}.rear`,
+      kind: slipper ? 'slipper' : 'shackle',
+      axle: i,
+      xM: frontM + hangerSpacingM,
+    };
+    const front: HangerMark = { id: `hanger.${i + 1}.front`, kind: 'fixed-eye', axle: i, xM: frontM };
+    if (!equalised) return [front, rear];
+    const next = places[i + 1];
+    // On an equaliser the outer eyes are fixed, the inner ends hang on it; its pivot stands half-way between the axles.
+    const pivot: HangerMark[] = next
+      ? [{ id: `equaliser.${i + 1}`, kind: 'equaliser', axle: i, xM: (xM + next.xM) / 2 }]
+      : [{ id: `hanger.${i + 1}.rear`, kind: 'fixed-eye', axle: i, xM: xM + halfM }];
+    return i === 0 ? [front, ...pivot] : pivot;
+  });
+  return { marks, spacingM: wantedSpacingM(project), flatM: slipper ? undefined : flatLengthM(spring) };
+};

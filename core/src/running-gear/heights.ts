@@ -1,0 +1,68 @@
+import { ballZM, type BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import { axlePlaces } from '../mass/index.js';
+import type { Project } from '../project/index.js';
+import { bounceHz, type HeightStack, heightStack, wheelRateNPerM } from '../suspension/index.js';
+import { STANDARD_GRAVITY } from '../units/index.js';
+
+/** How high everything rides in one case, level, from the ground, m. */
+export interface RideHeights {
+  readonly caseId: string;
+  /** of the wheel that its springs carry most on */
+  readonly stack: HeightStack;
+  readonly railTopM: number;
+  readonly deckM: number;
+  /** ball centre at which it rides level */
+  readonly couplerM: number;
+  readonly balancePointM: number | undefined;
+  /** lowest of axle tube and rails */
+  readonly clearM: number;
+  /** from the rear wheel's foot to the rear lower edge, rad */
+  readonly departureRad: number | undefined;
+  /** nose up behind this tow vehicle, rad; undefined where its hitch height is not known */
+  readonly noseUpRad: number | undefined;
+  /** jack from the tongue's top to the ground */
+  readonly jackM: number;
+  /** stands from the rails' underside to the ground */
+  readonly standM: number;
+  /** how fast it bounces; undefined where nothing springs */
+  readonly bounceHz: number | undefined;
+  readonly sprungWheelN: number;
+}
+
+const heightsOf = (project: Project, chassis: Chassis, balanced: BalancedCase): RideHeights | undefined => {
+  const { standing, loadCase, centre } = balanced;
+  if (!standing) return undefined;
+  const sprungWheelN = Math.max(0, ...standing.axles.map(({ sprungN }) => sprungN / 2));
+  const stack = heightStack(project, chassis.railHeightM, sprungWheelN);
+  if (!stack) return undefined;
+  const railTopM = stack.railBottomM + chassis.railHeightM;
+  const { axle } = project.runningGear;
+  const ballM = ballZM(chassis);
+  const rearM = project.frame.bed.lengthM - (axlePlaces(project).at(-1)?.xM ?? 0);
+  const hitchM = project.towVehicle?.hitchHeightM ?? null;
+  const couplerM = railTopM + ballM;
+  const rate = wheelRateNPerM(project);
+  return {
+    caseId: loadCase.id,
+    stack,
+    railTopM,
+    deckM: railTopM + chassis.deckTopZM,
+    couplerM,
+    balancePointM: centre && railTopM + centre.zM,
+    clearM: Math.min(stack.railBottomM, stack.tubeMiddleM - axle.tubeDiameterM / 2),
+    departureRad: rearM > 0 ? Math.atan2(stack.railBottomM, rearM) : undefined,
+    noseUpRad: hitchM === null ? undefined : Math.atan2(hitchM - couplerM, standing.groupCentreXM - chassis.ballXM),
+    jackM: railTopM + (chassis.tongue?.topZM ?? 0),
+    standM: stack.railBottomM,
+    bounceHz: rate === undefined || sprungWheelN <= 0 ? undefined : bounceHz(rate, sprungWheelN / STANDARD_GRAVITY),
+    sprungWheelN,
+  };
+};
+
+/** Heights of every case whose suspension says how high it rides, in the order of the cases. */
+export const rideHeights = (
+  project: Project,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+): readonly RideHeights[] => cases.flatMap((balanced) => heightsOf(project, chassis, balanced) ?? []);

@@ -1,0 +1,34 @@
+import type { Project } from '../project/index.js';
+import { weightN } from '../units/index.js';
+
+/** Bending of a tube from spring to wheel, N·m and Pa. */
+export interface TubeBending {
+  readonly leverM: number;
+  readonly wheelN: number;
+  readonly momentNm: number;
+  readonly modulusM3: number;
+  readonly staticPa: number;
+  readonly bumpPa: number;
+}
+
+/** Bumps count two and a half times (common practice). */
+export const AXLE_BUMP = 2.5;
+
+/** Section modulus of a round tube, π·(D⁴ − d⁴) ÷ (32·D). */
+export const tubeModulusM3 = (outerM: number, wallM: number): number => {
+  const inner = Math.max(0, outerM - 2 * wallM);
+  return (Math.PI * (outerM ** 4 - inner ** 4)) / (32 * outerM);
+};
+
+/** Wheel load on the lever from spring centre to wheel centre. */
+export const tubeBending = (outerM: number, wallM: number, wheelKg: number, leverM: number): TubeBending => {
+  const modulusM3 = tubeModulusM3(outerM, wallM);
+  const wheelN = weightN(wheelKg);
+  const momentNm = wheelN * leverM;
+  const staticPa = momentNm / modulusM3;
+  return { leverM, wheelN, momentNm, modulusM3, staticPa, bumpPa: staticPa * AXLE_BUMP };
+};
+
+/** From the spring's middle, under the rail's, to the wheel's: what bends the tube. */
+export const overhangM = ({ runningGear, frame }: Project, railWidthM: number): number =>
+  (runningGear.suspension.trackM - (frame.bed.widthM - railWidthM)) / 2;
