@@ -1,0 +1,262 @@
+import { type BalancedCase, bandKg, tongueKg } from '../balance/index.js';
+import { rollUp, type Verdict } from '../findings/index.js';
+import { changeItem, type Item, type Project } from '../project/index.js';
+import { massOfWeightKg } from '../units/index.js';
+import { evaluate, type Evaluation } from './evaluate.js';
+
+/** What can be done about a tongue out of its band. */
+export type AdviceMove =
+  | { readonly kind: 'axle'; readonly byM: number; readonly toM: number }
+  | { readonly kind: 'item'; readonly itemId: string; readonly byM: number }
+  | { readonly kind: 'ballast'; readonly massKg: number; readonly atM: number }
+  | { readonly kind: 'tongue'; readonly byM: number };
+
+/** The tongue's share in one case before and after. */
+export interface AdviceEffect {
+  readonly caseId: string;
+  readonly before: number;
+  readonly after: number;
+  readonly within: boolean;
+}
+
+export interface Advice {
+  readonly move: AdviceMove;
+  /** the trailer with it */
+  readonly project: Project;
+  readonly effects: readonly AdviceEffect[];
+  /** towed cases out of their band, before and after */
+  readonly outBefore: number;
+  readonly outAfter: number;
+  /** codes of findings elsewhere that it makes worse */
+  readonly worsens: readonly string[];
+}
+
+const within = (balanced: BalancedCase): boolean => {
+  const kg = tongueKg(balanced);
+  if (kg === undefined) return false;
+  const { minKg, maxKg } = bandKg(balanced.band, balanced.massKg);
+  return kg >= minKg - 1e-9 && kg <= maxKg + 1e-9;
+};
+
+const towed = ({ cases }: Evaluation): readonly BalancedCase[] =>
+  cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
+
+const RANK: readonly Verdict[] = ['ok', 'unchecked', 'tight', 'open', 'over'];
+
+/** Codes whose worst verdict is worse than it was; the tongue's own are what the move is for. */
+const worsened = (before: Evaluation, after: Evaluation): readonly string[] => {
+  const worst = ({ findings }: Evaluation): Map<string, Verdict> => {
+    const map = new Map<string, Verdict>();
+    for (const { code, verdict, counts } of findings)
+      if (counts) map.set(code, rollUp([verdict, map.get(code) ?? 'ok']));
+    return map;
+  };
+  const old = worst(before);
+  return [...worst(after)]
+    .filter(([code, verdict]) => code !== 'tongue-share' && RANK.indexOf(verdict) > RANK.indexOf(old.get(code) ?? 'ok'))
+    .map(([code]) => code);
+};
+
+/** The case that is furthest out of its band, and by how much its tongue is too light (negative) or too heavy, kg. */
+const neediest = (cases: readonly BalancedCase[]): { readonly own: BalancedCase; readonly offKg: number } | undefined =>
+  cases
+    .filter((own) => !within(own))
+    .map((own) => {
+      const { minKg, maxKg } = bandKg(own.band, own.massKg);
+      const kg = tongueKg(own) ?? 0;
+      return { own, offKg: kg < minKg ? kg - minKg : kg - maxKg };
+    })
+    .reduce<{ own: BalancedCase; offKg: number } | undefined>(
+      (most, next) =>
+        !most || Math.abs(next.offKg) / next.own.massKg > Math.abs(most.offKg) / most.own.massKg ? next : most,
+      undefined,
+    );
+
+/** Kilograms that the tongue of a case lacks to the middle of its band; the edge nearest would only just do. */
+const lacksKg = (own: BalancedCase): number => {
+  const { minKg, maxKg } = bandKg(own.band, own.massKg);
+  return (minKg + Math.min(maxKg, 4 * own.massKg)) / 2 - (tongueKg(own) ?? 0);
+};
+
+const movedAxle = (project: Project, toM: number): Project => ({
+  ...project,
+  runningGear: { ...project.runningGear, positionM: toM },
+});
+
+const movedItem = (project: Project, id: string, byM: number): Project =>
+  changeItem(project, id, (item) => ({
+    ...item,
+    attach: { ...item.attach, offsetM: { ...item.attach.offsetM, value: item.attach.offsetM.value + byM } },
+  }));
+
+const BALLAST_EDGE_M = 0.15;
+
+const ballastItem = (project: Project, massKg: number, atM: number): Item => ({
+  id: 'item.ballast',
+  name: 'Ballast',
+  kind: 'cargo',
+  massKg: { value: massKg, basis: 'guessed', tolerance: 0 },
+  emptyMassKg: 0,
+  sizeM: { lengthM: 0.2, widthM: Math.min(0.6, project.frame.bed.widthM / 2), heightM: 0.2 },
+  attach: {
+    on: 'deck',
+    from: 'front',
+    hostId: null,
+    offsetM: { value: atM, basis: 'guessed', tolerance: 0 },
+    rightM: 0,
+    aboveM: 0,
+  },
+});
+
+const withBallast = (project: Project, caseId: string, massKg: number, atM: number): Project => ({
+  ...project,
+  items: [...project.items.filter(({ id }) => id !== 'item.ballast'), ballastItem(project, massKg, atM)],
+  cases: project.cases.map((loadCase) =>
+    loadCase.id === caseId
+      ? {
+          ...loadCase,
+          aboard: [
+            ...loadCase.aboard.filter(({ itemId }) => itemId !== 'item.ballast'),
+            { itemId: 'item.ballast', fill: 1, shiftM: 0 },
+          ],
+        }
+      : loadCase,
+  ),
+});
+
+const axleMoves = (evaluation: Evaluation, project: Project, need: BalancedCase): number[] => {
+  const { window, intervals } = evaluation.placement;
+  const own = intervals.find(({ caseId }) => caseId === need.loadCase.id);
+  const middle = (from: number, to: number): number => (from + to) / 2;
+  const places = [
+    ...(window.kind === 'window' ? [middle(window.fromM, window.toM)] : []),
+    ...(window.kind === 'conflict' && window.agree ? [middle(window.agree.fromM, window.agree.toM)] : []),
+    ...(own && !own.empty ? [middle(own.from.xM, own.to.xM)] : []),
+  ];
+  return places.filter((xM) => Math.abs(xM - project.runningGear.positionM) > 1e-3);
+};
+
+/** How many of the heaviest items are tried. */
+const ITEMS_TRIED = 3;
+/** A tongue is not made longer or shorter than by this, m. */
+const TONGUE_STEP_M = 1;
+
+const itemMoves = (project: Project, need: BalancedCase): { id: string; byM: number }[] => {
+  const { standing, parts } = need;
+  if (!standing) return [];
+  const baseM = standing.groupCentreXM - standing.aheadXM;
+  const lacks = lacksKg(need);
+  return parts
+    .filter(
+      ({ id, massKg, movesWithAxle }) => massKg > 0 && !movesWithAxle && project.items.some((item) => item.id === id),
+    )
+    .sort((a, b) => b.massKg - a.massKg)
+    .slice(0, ITEMS_TRIED)
+    .map(({ id, massKg, x0M, x1M }) => {
+      const item = project.items.find((candidate) => candidate.id === id);
+      const wanted = -(lacks * baseM) / massKg;
+      const room =
+        item?.attach.on === 'deck' || item?.attach.on === 'drawer'
+          ? ([-Math.max(0, x0M), Math.max(0, project.frame.bed.lengthM - x1M)] as const)
+          : ([-0.5, 0.5] as const);
+      return { id, byM: Math.max(room[0], Math.min(room[1], wanted)) };
+    })
+    .filter(({ byM }) => Math.abs(byM) > 0.005);
+};
+
+const movesFor = (project: Project, evaluation: Evaluation, need: BalancedCase): AdviceMove[] => {
+  const { standing } = need;
+  if (!standing) return [];
+  const baseM = standing.groupCentreXM - standing.aheadXM;
+  const lacks = lacksKg(need);
+  const target = ((tongueKg(need) ?? 0) + lacks) / need.massKg;
+  const moves: AdviceMove[] = [
+    ...axleMoves(evaluation, project, need).map(
+      (toM): AdviceMove => ({ kind: 'axle', toM, byM: toM - project.runningGear.positionM }),
+    ),
+    ...itemMoves(project, need).map(({ id, byM }): AdviceMove => ({ kind: 'item', itemId: id, byM })),
+  ];
+  const atM = lacks > 0 ? BALLAST_EDGE_M : project.frame.bed.lengthM - BALLAST_EDGE_M;
+  // T + m·a ÷ B = s·(W + m), with a from the group forward.
+  const lever = (standing.groupCentreXM - atM) / baseM;
+  const ballastKg = lacks / (lever - target);
+  if (ballastKg > 0.5 && ballastKg < need.massKg / 2) moves.push({ kind: 'ballast', massKg: ballastKg, atM });
+  const tongue = tongueKg(need) ?? 0;
+  if (tongue > 0) {
+    // The tongue's load goes with one over its length, as far as its own weight does not count.
+    const byM = Math.max(-TONGUE_STEP_M, Math.min(TONGUE_STEP_M, baseM * (tongue / (target * need.massKg) - 1)));
+    if (Math.abs(byM) > 0.02 && project.frame.tongue.lengthM + byM > 0.3) moves.push({ kind: 'tongue', byM });
+  }
+  return moves;
+};
+
+const applied = (project: Project, move: AdviceMove, caseId: string): Project => {
+  switch (move.kind) {
+    case 'axle':
+      return movedAxle(project, move.toM);
+    case 'item':
+      return movedItem(project, move.itemId, move.byM);
+    case 'ballast':
+      return withBallast(project, caseId, move.massKg, move.atM);
+    case 'tongue':
+      return {
+        ...project,
+        frame: {
+          ...project.frame,
+          tongue: { ...project.frame.tongue, lengthM: project.frame.tongue.lengthM + move.byM },
+        },
+      };
+  }
+};
+
+/** Each way out is the whole trailer again, so that what it costs elsewhere is known, too. Empty where every towed load is in its band. */
+export const adviceFor = (project: Project, evaluation: Evaluation = evaluate(project)): readonly Advice[] => {
+  const before = towed(evaluation);
+  const need = neediest(before);
+  if (!need) return [];
+  const outBefore = before.filter((own) => !within(own)).length;
+  return movesFor(project, evaluation, need.own)
+    .map((move): Advice => {
+      const changed = applied(project, move, need.own.loadCase.id);
+      const after = evaluate(changed);
+      const effects = towed(after).map((own): AdviceEffect => {
+        const old = before.find(({ loadCase }) => loadCase.id === own.loadCase.id);
+        return {
+          caseId: own.loadCase.id,
+          before: old?.standing?.tongueShare ?? 0,
+          after: own.standing?.tongueShare ?? 0,
+          within: within(own),
+        };
+      });
+      return {
+        move,
+        project: changed,
+        effects,
+        outBefore,
+        outAfter: effects.filter((effect) => !effect.within).length,
+        worsens: worsened(evaluation, after),
+      };
+    })
+    .sort((a, b) => a.outAfter - b.outAfter || a.worsens.length - b.worsens.length);
+};
+
+/** How many towed loads each school of tongue weight is content with. */
+export const loadsWithin = (
+  evaluation: Evaluation,
+  band: {
+    readonly minShare: number;
+    readonly maxShare: number;
+    readonly minKg: number | null;
+    readonly maxKg: number | null;
+  },
+): { readonly content: number; readonly of: number } => {
+  const cases = towed(evaluation);
+  return {
+    content: cases.filter((own) => {
+      const { minKg, maxKg } = bandKg(band, own.massKg);
+      const kg = massOfWeightKg(own.standing?.tongueN ?? 0);
+      return kg >= minKg && kg <= maxKg;
+    }).length,
+    of: cases.length,
+  };
+};
