@@ -89,7 +89,11 @@ test('loads and cross-members drag along the ruler, too, and snap to a sixteenth
 
 test('a finding unfolds to its working and its source', async ({ page }) => {
   await openDemo(page, 'Apiary flatbed', 'Is it strong?');
-  const finding = page.getByRole('button', { name: /Cross-member 3 works at 1\d\d %/ });
+  await expect(page.getByTestId('analysis-status')).toContainText('Whole frame analysed', { timeout: 30_000 });
+  const worst = page.getByRole('button', { name: /^Fix Cross-member 3 works at 1\d\d %/ });
+  await expect(worst).toBeVisible();
+  const finding = page.getByRole('button', { name: /By hand: Cross-member 3 works at 1\d\d %/ });
+  await finding.click();
   await expect(finding).toHaveAttribute('aria-expanded', 'true');
   await expect(page.getByText('Turning there, standing still')).toBeVisible();
   await expect(page.getByText(/AISC 360-16 F1/)).toBeVisible();
@@ -128,9 +132,9 @@ test('add a load, make it tail-heavy, read the warning, undo', async ({ page }) 
   await page.getByLabel('Middle, back from front edge').press('Enter');
   await expect(page.getByTestId('strip-case.honey')).toContainText('Fix');
   await goTo(page, 'Balance');
-  await expect(page.getByText(/Honey home: tongue .*Tail-heavy: sway is likely/)).toBeVisible();
+  await expect(page.getByRole('button', { name: /Honey home: tongue .*Tail-heavy: sway is likely/ })).toBeVisible();
   for (let i = 0; i < 3; i += 1) await page.getByRole('button', { name: /^Undo/ }).click();
-  await expect(page.getByText(/Honey home: tongue .*Tail-heavy/)).toHaveCount(0);
+  await expect(page.getByRole('button', { name: /Honey home: tongue .*Tail-heavy/ })).toHaveCount(0);
   await expect(page.getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
 });
 

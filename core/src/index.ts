@@ -24,6 +24,8 @@ export * from './project/index.js';
 export { fail, ok, type Result } from './result.js';
 export * from './sections/index.js';
 export type { Source } from './source.js';
+export * from './running-gear/index.js';
+export * from './suspension/index.js';
 export * from './strength/index.js';
 export * from './units/index.js';
 export * from './wording/index.js';

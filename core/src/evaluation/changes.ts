@@ -16,7 +16,7 @@ const keyOf = ({ code, subject, data, region, caseId }: AnyFinding): string =>
     subject,
     region,
     'what' in data ? data.what : '',
-    'of' in data ? String(data.of) : '',
+    'of' in data ? data.of : '',
     'judged' in data ? String(data.empty) : '',
     'toward' in data ? data.toward : '',
     PER_CASE.has(code) ? caseId : '',

@@ -159,7 +159,11 @@ describe('hangers', () => {
   });
   test('bolts nearer than the flat spring and 3/8 in, or further than the shackle may lie, are a fault', () => {
     const fault = (spacingIn: number) =>
-      (find(suspended(base, { hangerSpacingM: spacingIn * IN }), 'hanger-spacing')[0]?.data as { fault: string }).fault;
+      (
+        find(suspended(base, { hangerSpacingM: spacingIn * IN }), 'hanger-spacing')[0] as unknown as {
+          data: { fault: string };
+        }
+      ).data.fault;
     expect(fault(26.8)).toBe('over-centre');
     expect(fault(27)).toBe('none');
     expect(fault(27.4)).toBe('lies-down');
@@ -246,7 +250,7 @@ describe('clearances', () => {
       geared(base, { fender: { kind: 'fitted', aboveRailM: aboveIn * IN, reachM: 16 * IN } });
     const gap = (aboveIn: number) =>
       find(fendered(aboveIn), 'clearance').find(({ data }) => (data as { what: string }).what === 'tire-fender');
-    const rest = (gap(4)?.data as { restM: number }).restM;
+    const rest = (gap(4) as unknown as { data: { restM: number } }).data.restM;
     expect(gap(4 - (rest - 1 * IN) / IN)?.verdict).toBe('over');
     expect(gap(4 - (rest - 3 * IN) / IN)?.verdict).toBe('tight');
     expect(gap(4 - (rest - 4 * IN) / IN)?.verdict).toBe('ok');

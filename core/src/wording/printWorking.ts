@@ -87,6 +87,9 @@ const figure = ({ value, kind }: Measured, system: UnitSystem, extra: number): s
   return `${kind === 'number' || kind === 'percent' ? trimZeros(text) : text}${unit.symbol}`;
 };
 
+/** A figure by itself, with its unit. */
+export const printFigure = (measured: Measured, system: UnitSystem): string => figure(measured, system, 0);
+
 const RANK = { '+': 1, '−': 1, '×': 2, '÷': 2 } as const;
 
 const print = (expression: Expression, system: UnitSystem, extra: number): string => {

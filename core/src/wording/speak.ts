@@ -1,4 +1,7 @@
+import type { Measured } from '../findings/index.js';
+import { axleCount } from '../mass/index.js';
 import type { Project } from '../project/index.js';
+import { printFigure } from './printWorking.js';
 import {
   formatDistance,
   formatForce,
@@ -21,6 +24,8 @@ export interface Speaker {
   stress(pascals: number): string;
   percent(fraction: number, decimals?: number): string;
   distance(km: number): string;
+  /** any figure of a finding, as it is written outside of workings */
+  measured(figure: Measured): string;
   caseName(id: string | undefined): string;
   partName(id: string): string;
 }
@@ -48,6 +53,7 @@ const FIXED_NAMES: Readonly<Record<string, string>> = {
   jack: 'Jack',
   'axle.1': 'Axle',
   'axle.2': 'Rear axle',
+  'axle.3': 'Rear axle',
   'board.left': 'Left board',
   'board.right': 'Right board',
   'board.front': 'Front board',
@@ -97,10 +103,32 @@ export const speaker = (project: Project): Speaker => {
     stress: (pascals) => formatStress(pascals, units),
     distance: (km) => formatDistance(km, units),
     percent: (fractionOfOne, decimals = 1) => formatPercent(fractionOfOne, decimals),
+    measured: ({ value, kind }) => {
+      switch (kind) {
+        case 'mass':
+          return formatMass(value, units);
+        case 'load':
+          return formatLoad(value, units);
+        case 'length':
+        case 'arm':
+          return formatLength(value, style);
+        case 'percent':
+          return formatPercent(value);
+        case 'stress':
+          return formatStress(value, units);
+        case 'force':
+          return formatForce(value, units);
+        case 'kilometres':
+          return formatDistance(value, units);
+        default:
+          return printFigure({ value, kind }, units);
+      }
+    },
     caseName: (id) =>
       project.cases.find((candidate) => candidate.id === id)?.name ?? GROSS_CASE_NAMES[id ?? ''] ?? 'any load',
     partName: (id) => {
-      if (id === 'axle.1' && project.runningGear.layout === 'tandem-equaliser') return 'Front axle';
+      if (id === 'axle.1' && axleCount(project) > 1) return 'Front axle';
+      if (id === 'axle.2' && axleCount(project) === 3) return 'Middle axle';
       const hanger = /^hanger\.(\d)$/.exec(id)?.[1];
       return (
         FIXED_NAMES[id] ??

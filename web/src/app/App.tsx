@@ -12,6 +12,9 @@ const StrengthSheet = lazy(() =>
   import('../print/StrengthSheet').then((module) => ({ default: module.StrengthSheet })),
 );
 
+const AxleCard = lazy(() => import('../print/AxleCard').then((module) => ({ default: module.AxleCard })));
+const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ default: module.TripPage })));
+
 const Loading = () => (
   <p className="mute p-6" role="status">
     Opening …
@@ -41,6 +44,8 @@ const router = createBrowserRouter([
   { path: '/trailer/:projectId/:step', element: <WorkbenchPage /> },
   { path: '/trailer/:projectId/print/cut-list', element: <CutSheet /> },
   { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
+  { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
+  { path: '/trailer/:projectId/trip', element: <TripPage /> },
   { path: '*', element: <NotFound /> },
 ]);
 

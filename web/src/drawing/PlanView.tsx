@@ -1,7 +1,16 @@
-import { type BalancedCase, formatPercent, itemPart, itemParts, overallWidthM } from '@kereta/core';
+import {
+  axlePlaces as axlesOf,
+  type BalancedCase,
+  formatPercent,
+  itemPart,
+  itemParts,
+  overallWidthM,
+} from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import { Dimension } from './Dimension';
 import { type DrawingScale, planY } from './drawingScale';
+import { useDoubt } from '../workers/useDoubt';
+import { DoubtEllipse, NINE_IN_TEN } from './doubtShapes';
 import { JointMarks } from './JointMarks';
 import { outline, PartShape } from './PartShape';
 import { SheetText } from './SheetText';
@@ -22,7 +31,9 @@ interface PlanViewProps {
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
 export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: PlanViewProps) => {
-  const { project, evaluation, picked, pick, say, step } = useWorkbench();
+  const { project, committed, evaluation, picked, pick, say, step } = useWorkbench();
+  const { doubts } = useDoubt(committed, step === 'balance');
+  const doubt = step === 'balance' ? doubts?.find(({ caseId }) => caseId === shown?.loadCase.id) : undefined;
   const { chassis } = evaluation;
   const { shares: hardest } = useWork();
   const { bed } = project.frame;
@@ -30,12 +41,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
   const y = planY(scale, topPx);
   const polygon = (plan: readonly (readonly [number, number])[]): string =>
     plan.map(([xM, yM]) => `${scale.x(xM).toFixed(1)},${y(yM).toFixed(1)}`).join(' ');
-  const axlePlaces =
-    runningGear.layout === 'none'
-      ? []
-      : runningGear.layout === 'single'
-        ? [runningGear.positionM]
-        : [runningGear.positionM - runningGear.spacingM / 2, runningGear.positionM + runningGear.spacingM / 2];
+  const axlePlaces = axlesOf(project).map(({ xM }) => xM);
   const axlePicked = picked === 'axle';
   const fill = (id: string): string =>
     picked === id || (id.startsWith('tongue') && picked?.startsWith('tongue'))
@@ -160,6 +166,24 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
               </g>
             );
           })}
+      {doubt && shown?.centre && (
+        <DoubtEllipse
+          x={scale.x(shown.centre.xM)}
+          y={y(shown.centre.yM)}
+          rx={NINE_IN_TEN * doubt.centre.xSdM * scale.pxPerM}
+          ry={NINE_IN_TEN * doubt.centre.ySdM * scale.pxPerM}
+        />
+      )}
+      {step === 'axle' && sizes && runningGear.layout !== 'none' && scale.width >= 600 && (
+        <Dimension
+          standing
+          from={y(-track / 2 + runningGear.tire.widthM / 2)}
+          to={y(-bed.widthM / 2)}
+          at={scale.x((axlePlaces[0] ?? 0) - tireHalf) - 14}
+          extendFrom={[scale.x((axlePlaces[0] ?? 0) - tireHalf), scale.x((axlePlaces[0] ?? 0) - tireHalf)]}
+          text={say.length(Math.abs(track / 2 - runningGear.tire.widthM / 2 - bed.widthM / 2))}
+        />
+      )}
       <PartShape partId="coupler" bind={bind} moves={false}>
         <path
           d={`M${ballX - 8} ${y(0)}a8 8 0 0 1 8 -8h${0.16 * scale.pxPerM}l${0.09 * scale.pxPerM} -5v26l-${0.09 * scale.pxPerM} -5h-${0.16 * scale.pxPerM}a8 8 0 0 1 -8 -8z`}

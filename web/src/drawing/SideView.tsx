@@ -1,7 +1,9 @@
-import { type BalancedCase, itemPart, itemParts } from '@kereta/core';
+import { axlePlaces as axlesOf, type BalancedCase, itemPart, itemParts } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { outline, PartShape } from './PartShape';
+import { useDoubt } from '../workers/useDoubt';
+import { BumpWheel, DoubtEllipse, NINE_IN_TEN } from './doubtShapes';
 import { BalancePoint, Ground, ItemBox, LoadArrow, Wheel } from './sideShapes';
 import { Dimension } from './Dimension';
 import { useWork } from './useWork';
@@ -20,7 +22,9 @@ interface SideViewProps {
 export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) => {
   const { shares } = useWork();
   const steel = (id: string): string => (work && shares.has(id) ? workFill(shares.get(id)) : 'var(--steel)');
-  const { project, committed, evaluation, picked, say } = useWorkbench();
+  const { project, committed, evaluation, picked, say, step } = useWorkbench();
+  const { doubts } = useDoubt(committed, step === 'balance');
+  const doubt = doubts?.find(({ caseId }) => caseId === shown?.loadCase.id);
   const { chassis } = evaluation;
   const { runningGear } = project;
   const aboard = new Map((shown ? itemParts(project, chassis, shown.loadCase) : []).map((part) => [part.id, part]));
@@ -31,12 +35,7 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
   const axleTexts = axles.map(({ loadN }) => say.load(loadN));
   const axleText =
     new Set(axleTexts).size === 1 && axles.length > 1 ? `${axles.length} × ${axleTexts[0]}` : axleTexts.join(' + ');
-  const axlePlaces =
-    runningGear.layout === 'none'
-      ? []
-      : runningGear.layout === 'single'
-        ? [runningGear.positionM]
-        : [runningGear.positionM - runningGear.spacingM / 2, runningGear.positionM + runningGear.spacingM / 2];
+  const axlePlaces = axlesOf(project).map(({ xM }) => xM);
   const axlePicked = picked === 'axle';
   const wasM = committed.runningGear.positionM;
   const moved = project !== committed && wasM !== runningGear.positionM;
@@ -186,6 +185,25 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
           <title>{`${axlePlaces.length > 1 ? (index === 0 ? 'Front axle' : 'Rear axle') : 'Axle'}: drag along the ruler`}</title>
         </PartShape>
       ))}
+      {step === 'axle' &&
+        axlePlaces.map((xM, i) => (
+          <BumpWheel
+            key={xM}
+            scale={scale}
+            xM={xM}
+            gear={runningGear}
+            topZM={suspendedZ}
+            named={i === axlePlaces.length - 1}
+          />
+        ))}
+      {shown?.centre && doubt && step === 'balance' && (
+        <DoubtEllipse
+          x={scale.x(shown.centre.xM)}
+          y={scale.sideY(shown.centre.zM)}
+          rx={NINE_IN_TEN * doubt.centre.xSdM * scale.pxPerM}
+          ry={NINE_IN_TEN * doubt.centre.zSdM * scale.pxPerM}
+        />
+      )}
       {shown?.centre && (
         <BalancePoint
           x={scale.x(shown.centre.xM)}

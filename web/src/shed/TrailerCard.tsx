@@ -1,4 +1,5 @@
 import {
+  axlePlaces as axlesOf,
   evaluate,
   PROJECT_FILE_SUFFIX,
   type Project,
@@ -31,12 +32,7 @@ const SmallDrawing = ({ project }: { readonly project: Project }) => {
   const x = (xM: number): number => 15 + (WIDTH - 30 - lengthM * scale) / 2 + (xM - chassis.ballXM) * scale;
   const ground = HEIGHT - 10;
   const z = (zM: number): number => ground - (zM + runningGear.railTopHeightM) * scale;
-  const axles =
-    runningGear.layout === 'none'
-      ? []
-      : runningGear.layout === 'single'
-        ? [runningGear.positionM]
-        : [runningGear.positionM - runningGear.spacingM / 2, runningGear.positionM + runningGear.spacingM / 2];
+  const axles = axlesOf(project).map(({ xM }) => xM);
   const bars = chassis.members.filter(({ group }) => group === 'rail' || group === 'tongue' || group === 'side');
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" style={{ background: 'var(--paper)' }} aria-hidden>

@@ -1,4 +1,4 @@
-import { type BalancedCase, itemParts, type Part, formatPercent } from '@kereta/core';
+import { axlePlaces as axlesOf, type BalancedCase, itemParts, type Part, formatPercent } from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { CanvasTexture, ExtrudeGeometry, Shape, SRGBColorSpace, type Texture, Vector3 } from 'three';
@@ -118,9 +118,9 @@ const Bars = () => {
 
 const Wheels = () => {
   const { project } = useWorkbench();
-  const { tire, suspension, railTopHeightM, layout, positionM, spacingM } = project.runningGear;
+  const { tire, suspension, railTopHeightM, layout } = project.runningGear;
   if (layout === 'none') return null;
-  const places = layout === 'single' ? [positionM] : [positionM - spacingM / 2, positionM + spacingM / 2];
+  const places = axlesOf(project).map(({ xM }) => xM);
   return (
     <>
       {places.flatMap((x) =>

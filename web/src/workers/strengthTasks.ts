@@ -4,6 +4,8 @@ import {
   analysisSteps,
   type BentBar,
   bentFrame,
+  type CaseDoubt,
+  doubtOf,
   evaluate,
   memberDiagram,
   type MemberDiagram,
@@ -32,6 +34,7 @@ export interface StrengthTasks {
   ): Promise<{ readonly present: SizedDesign; readonly steps: readonly SizeStep[] } | undefined>;
   diagram(project: Project, memberId: string, key: RunKey): Promise<MemberDiagram | undefined>;
   bent(project: Project, key: RunKey): Promise<readonly BentBar[]>;
+  doubt(project: Project): Promise<readonly CaseDoubt[]>;
   wayOut(
     ticket: number,
     project: Project,
@@ -102,6 +105,7 @@ export const strengthTasks = (): StrengthTasks => {
       inTurn(() => runSteps(ticket, foundOrNull(wayOutSteps(project, memberId, share)), onProgress)),
     diagram: async (project, memberId, key) => memberDiagram(analysisInput(project, evaluate(project)), memberId, key),
     bent: async (project, key) => bentFrame(analysisInput(project, evaluate(project)), key),
+    doubt: async (project) => doubtOf({ project, ...evaluate(project) }),
     callOff: async (ticket) => {
       calledOff.add(ticket);
     },

@@ -5,11 +5,21 @@ import { QuantityField } from '../../ui/QuantityField';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 import { rowSource } from '../stepKit';
+import { Link } from 'react-router';
+import { LastChanges } from '../../workbench/LastChanges';
+import { ChooseAxle } from './ChooseAxle';
+import { HangerTable } from './HangerTable';
+import { HeightTable } from './HeightTable';
+import { SuspensionFields } from './SuspensionFields';
+import { WheelFields } from './WheelFields';
 import { snapTo, stepsOf } from '../../drawing/parts';
 
 const LAYOUTS = [
   { value: 'single', text: 'One axle' },
   { value: 'tandem-equaliser', text: 'Two, with equalisers' },
+  { value: 'tandem-independent', text: 'Two, without equalisers' },
+  { value: 'triple-equaliser', text: 'Three, with equalisers' },
+  { value: 'triple-independent', text: 'Three, without' },
   { value: 'none', text: 'None yet' },
 ] as const;
 const SUSPENSIONS = [
@@ -23,6 +33,8 @@ const MOUNTINGS = [
   { value: 'welded', text: 'Welded to the rails' },
   { value: 'bolted', text: 'Bolted to the rails' },
 ] as const;
+
+const CHANGED_STEPS = ['axle', 'balance', 'job'] as const;
 
 /** The place of the axle, three ways side by side, each with one press to take it. */
 const ThreeWays = () => {
@@ -178,6 +190,8 @@ export const AxleStep = () => {
         />
       </FieldGrid>
       <ThreeWays />
+      <LastChanges steps={CHANGED_STEPS} />
+      <ChooseAxle />
       <FieldGroup title="Springs, hangers, track">
         {gear.suspension.kind === 'leaf' && (
           <QuantityField
@@ -199,7 +213,7 @@ export const AxleStep = () => {
             onCommit={(armM) => setSuspension('torsion arm', { armM })}
           />
         )}
-        {gear.layout === 'tandem-equaliser' && (
+        {gear.layout !== 'single' && gear.layout !== 'none' && (
           <QuantityField
             label="Between the axles"
             kind="length"
@@ -242,6 +256,7 @@ export const AxleStep = () => {
           onCommit={(railTopHeightM) => set('height of rails', { railTopHeightM })}
         />
       </FieldGroup>
+      <SuspensionFields />
       <FieldGroup title="Tires and wheels">
         <SelectField
           label="Tire from the list"
@@ -256,7 +271,7 @@ export const AxleStep = () => {
             if (row)
               set(`tire ${row.name}`, {
                 tire: tireFromCatalog(id),
-                wheel: { ...gear.wheel, assemblyMassKg: row.assemblyMassKg },
+                wheel: { ...gear.wheel, assemblyMassKg: row.assemblyMassKg, rimM: row.rimM },
               });
             else setTire('another tire', { catalogId: null, name: 'Own tire', maxLoadKg: null });
           }}
@@ -320,9 +335,15 @@ export const AxleStep = () => {
           max={0.8}
           onCommit={(loadedRadiusM) => setTire('loaded radius', { loadedRadiusM })}
         />
+        <WheelFields />
       </FieldGroup>
+      <HeightTable />
+      <HangerTable />
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
-        The tag on the axle, the sidewall and the stamp on the wheel govern, not this list. Leaf springs under tension
+        <Link className="underline" to={`/trailer/${project.id}/print/axle`}>
+          Axle card to print
+        </Link>
+        . The tag on the axle, the sidewall and the stamp on the wheel govern, not this list. Leaf springs under tension
         can throw parts: take the load off first.
       </p>
     </>

@@ -3,6 +3,11 @@ import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
+import { Link } from 'react-router';
+import { LastChanges } from '../../workbench/LastChanges';
+import { DoubtTable } from './DoubtTable';
+import { Schools } from './Schools';
+import { WaysOut } from './WaysOut';
 import { StandingTable } from './StandingTable';
 
 const SCHOOLS = [
@@ -12,6 +17,8 @@ const SCHOOLS = [
   { value: 'muscle-pulled', text: 'Pulled by muscle, a few %' },
   { value: 'own', text: 'My own' },
 ] as const;
+
+const CHANGED_STEPS = ['balance', 'axle', 'tongue'] as const;
 
 /** Tongue band and the share that is wanted; the drawing shows where the axle may sit. */
 export const BalanceStep = () => {
@@ -87,7 +94,11 @@ export const BalanceStep = () => {
           }
         />
       </FieldGrid>
+      <WaysOut />
+      <LastChanges steps={CHANGED_STEPS} />
+      <DoubtTable />
       <StandingTable />
+      <Schools />
       {loadCase?.mode === 'towed' && (
         <FieldGroup title={`Another band for ${loadCase.name}`}>
           <div className="col-span-2">
@@ -119,6 +130,11 @@ export const BalanceStep = () => {
           )}
         </FieldGroup>
       )}
+      <p className="px-4 pb-3">
+        <Link className="button w-full" to={`/trailer/${project.id}/trip`}>
+          Load it for one trip
+        </Link>
+      </p>
       <FieldGroup title="Limits in weight">
         <QuantityField
           label="Tongue at least"

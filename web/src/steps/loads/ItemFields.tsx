@@ -21,6 +21,12 @@ const KINDS = [
   { value: 'fixed', text: 'Fitted for good' },
   { value: 'tank', text: 'Tank' },
 ] as const;
+/** What a weight is off by, as a share of it: guessed, from a list, weighed (common practice). */
+const USUAL_DOUBT: Readonly<Record<Item['massKg']['basis'], number>> = { guessed: 0.2, listed: 0.05, weighed: 0.01 };
+
+const toleranceShare = ({ value, tolerance, basis }: Item['massKg']): number =>
+  value > 0 ? tolerance / value : USUAL_DOUBT[basis];
+
 /** What the picked load weighs, how big it is, where it stands. */
 export const ItemFields = ({ item }: { readonly item: Item }) => {
   const { edit } = useEditing();
@@ -53,7 +59,11 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           max={20000}
           hot
           onCommit={(value) =>
-            set(`${item.name} ${say.mass(value)}`, (old) => ({ ...old, massKg: { ...old.massKg, value } }))
+            set(`${item.name} ${say.mass(value)}`, (old) => ({
+              ...old,
+              // As unsure as before, in proportion.
+              massKg: { ...old.massKg, value, tolerance: value * toleranceShare(old.massKg) },
+            }))
           }
         />
         <QuantityField
@@ -75,7 +85,38 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           value={item.massKg.basis}
           options={BASES}
           onCommit={(basis) =>
-            set('how sure', (old) => ({ ...old, massKg: { ...old.massKg, basis: basis as Item['massKg']['basis'] } }))
+            set('how sure', (old) => ({
+              ...old,
+              massKg: {
+                ...old.massKg,
+                basis: basis as Item['massKg']['basis'],
+                tolerance: old.massKg.value * USUAL_DOUBT[basis as Item['massKg']['basis']],
+              },
+            }))
+          }
+        />
+        <QuantityField
+          label="Weight, give or take"
+          kind="mass"
+          value={item.massKg.tolerance}
+          min={0}
+          max={20000}
+          onCommit={(tolerance) =>
+            set('doubt of its weight', (old) => ({ ...old, massKg: { ...old.massKg, tolerance } }))
+          }
+        />
+        <QuantityField
+          label="Place, give or take"
+          kind="length"
+          value={item.attach.offsetM.tolerance}
+          min={0}
+          max={5}
+          hint="How far it may slide or be set otherwise"
+          onCommit={(tolerance) =>
+            set('doubt of its place', (old) => ({
+              ...old,
+              attach: { ...old.attach, offsetM: { ...old.attach.offsetM, tolerance } },
+            }))
           }
         />
       </FieldGrid>

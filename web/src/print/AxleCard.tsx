@@ -1,0 +1,187 @@
+import {
+  type AnyFinding,
+  chordM,
+  formatAngle,
+  hangerPlan,
+  rideHeights,
+  sentenceOf,
+  VERDICT_WORDS,
+  weakestPart,
+  wheelRateNPerM,
+} from '@kereta/core';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import type { StoredProject } from '../storage/projectDatabase';
+import { useStoredProject } from '../storage/useProjects';
+import { HANGER_NAMES } from '../steps/axle/HangerTable';
+import { Sized } from '../ui/Sized';
+import { stillWorkbench } from '../workbench/stillWorkbench';
+import { SheetFrame } from './SheetFrame';
+
+const LAYOUT_WORDS: Readonly<Record<string, string>> = {
+  none: 'none yet',
+  single: 'one',
+  'tandem-equaliser': 'two, with equalisers',
+  'tandem-independent': 'two, without equalisers',
+  'triple-equaliser': 'three, with equalisers',
+  'triple-independent': 'three, without equalisers',
+};
+
+/** Codes whose sentences belong on the card: what fits and what does not. */
+const ON_CARD: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
+  'axle-load',
+  'tire-load',
+  'wheel-load',
+  'spring-load',
+  'weakest-part',
+  'clearance',
+  'hanger-spacing',
+  'shackle-lean',
+  'studs-differ',
+  'tire-on-rim',
+  'widths-differ',
+  'axle-overhang',
+  'home-built-axle',
+  'brakes',
+]);
+
+const Card = ({ stored }: { readonly stored: StoredProject }) => {
+  const { project } = stored;
+  const { evaluation, say } = useMemo(() => stillWorkbench(project, 'axle'), [project]);
+  const { runningGear } = project;
+  const { axle, suspension, tire, wheel } = runningGear;
+  const { spring } = suspension;
+  const rides = rideHeights(project, evaluation.chassis, evaluation.cases);
+  const loaded = rides.reduce<(typeof rides)[number] | undefined>(
+    (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
+    undefined,
+  );
+  const plan = hangerPlan(project, loaded?.stack.archM ?? 0);
+  const weakest = weakestPart(project);
+  const rate = wheelRateNPerM(project);
+  const missing = 'read it off and write it here: ________';
+  const leaf = suspension.kind === 'leaf';
+  const rows: readonly (readonly [string, string])[] = [
+    ['Axles', LAYOUT_WORDS[runningGear.layout] ?? runningGear.layout],
+    ['Rating on the tag, each', axle.ratingKg === null ? missing : say.mass(axle.ratingKg)],
+    ...(weakest
+      ? [['Weakest of the assembly', `${weakest.part}, ${say.mass(weakest.ratingKg)} an axle`] as const]
+      : []),
+    ['Middle of the axle, back from the front edge', say.length(runningGear.positionM)],
+    ...(runningGear.layout === 'single' || runningGear.layout === 'none'
+      ? []
+      : [['Between the axles', say.length(runningGear.spacingM)] as const]),
+    ['Hub face to hub face', say.length(axle.hubFaceM)],
+    ['Wheel middle to wheel middle', say.length(suspension.trackM)],
+    ...(leaf
+      ? [
+          [
+            'Spring centre to spring centre, under the rails’ middles',
+            say.length(project.frame.bed.widthM - evaluation.chassis.railWidthM),
+          ] as const,
+        ]
+      : []),
+    ['Tube', say.length(axle.tubeDiameterM)],
+    ['Spindles above the tube’s middle', say.length(axle.dropM)],
+    ['Stud circle of the hubs', axle.studCircle || missing],
+    ['Stud circle of the wheels', wheel.studCircle || missing],
+    [
+      'Brakes',
+      project.coupling.brakes === 'fitted' ? 'fitted' : project.coupling.brakes === 'none' ? 'none' : 'not decided',
+    ],
+    ...(leaf
+      ? ([
+          [
+            'Springs',
+            `${spring.leaves} leaves ${say.length(spring.leafWidthM)} × ${say.length(spring.leafThicknessM)}, ${spring.kind === 'slipper' ? 'slipper' : 'two eyes'}, ${spring.seat} the axle`,
+          ],
+          ['Eye to eye, unloaded', say.length(spring.eyeToEyeM)],
+          [
+            'Eye to eye, loaded',
+            loaded?.stack.archM === undefined ? '' : say.length(chordM(spring, loaded.stack.archM)),
+          ],
+          ['Bolt to bolt', say.length(suspension.hangerSpacingM)],
+          ['Shackle', say.length(spring.shackleM)],
+          ['One spring may carry', spring.ratingKg === null ? missing : say.mass(spring.ratingKg)],
+        ] as const)
+      : []),
+    ...(suspension.kind === 'torsion'
+      ? ([
+          ['Arm', say.length(suspension.torsion.armLengthM)],
+          ['Arm below level, unloaded', formatAngle(suspension.torsion.startAngleRad)],
+        ] as const)
+      : []),
+    ...(rate === undefined ? [] : ([['Rate at each wheel', say.measured({ value: rate, kind: 'rate' })]] as const)),
+    ['Tires', `${tire.name}${tire.pressure ? ` at ${tire.pressure}` : ''}`],
+    ['Load on the sidewall, each', tire.maxLoadKg === null ? missing : say.mass(tire.maxLoadKg)],
+    ['Load stamped on the wheel, each', wheel.maxLoadKg === null ? missing : say.mass(wheel.maxLoadKg)],
+    ...(loaded ? ([['Top of the rails, loaded', say.length(loaded.railTopM)]] as const) : []),
+  ];
+  const checks = evaluation.findings.filter(({ code, step }) => step === 'axle' && ON_CARD.has(code));
+  return (
+    <SheetFrame
+      project={project}
+      sheet="axle card"
+      back={`/trailer/${project.id}/axle`}
+      note="To order or to build the axle by"
+      updatedAt={stored.updatedAt}
+    >
+      <h1 className="wide text-[22px] font-bold">Axle card: {project.name}</h1>
+      <div className="mt-3 grid grid-cols-[3fr_2fr] gap-6 max-[800px]:grid-cols-1">
+        <table className="narrow w-full text-[14px]" aria-label="What to order">
+          <tbody>
+            {rows.map(([name, text]) => (
+              <tr key={name} className="border-b border-gray-300">
+                <th scope="row" className="py-[3px] pr-2 text-left font-normal">
+                  {name}
+                </th>
+                <td className="py-[3px] text-right font-semibold">
+                  <Sized>{text}</Sized>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <div>
+          <h2 className="font-semibold">Hangers, back from the front edge, both rails alike</h2>
+          <table className="narrow w-full text-[14px]" aria-label="Hangers">
+            <tbody>
+              {plan.marks.map(({ id, kind, axle: index, xM }) => (
+                <tr key={id} className="border-b border-gray-300">
+                  <th scope="row" className="py-[3px] text-left font-normal">
+                    {say.partName(`axle.${index + 1}`)}, {HANGER_NAMES[kind]}
+                  </th>
+                  <td className="py-[3px] text-right font-semibold">
+                    <Sized>{say.length(xM)}</Sized>
+                  </td>
+                </tr>
+              ))}
+            </tbody>
+          </table>
+          <h2 className="mt-4 font-semibold">Checks</h2>
+          <ul className="narrow text-[13px]">
+            {checks.map((finding) => (
+              <li key={sentenceOf(finding, say)} className="border-b border-gray-300 py-[3px]">
+                <span className="font-semibold">{finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note'}:</span>{' '}
+                <Sized>{sentenceOf(finding, say)}</Sized>
+              </li>
+            ))}
+          </ul>
+        </div>
+      </div>
+      <p className="narrow mt-3 text-[13px]">
+        Measure what came before you weld to this card. The tag on the axle, the sidewall and the stamp on the wheel
+        govern. Springs under tension throw parts: take the load off first. Never weld on the axle tube’s middle, on
+        spring steel or near a torsion axle’s rubber. Local law and a licensed engineer or inspector have the last word.
+      </p>
+    </SheetFrame>
+  );
+};
+
+/** Everything to order or build the axle by, on one page. */
+export const AxleCard = () => {
+  const { projectId = '' } = useParams();
+  const { data, isPending } = useStoredProject(projectId);
+  if (isPending) return null;
+  return data ? <Card stored={data} /> : <p className="p-6">This trailer is not in this browser.</p>;
+};

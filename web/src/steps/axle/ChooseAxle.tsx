@@ -1,0 +1,121 @@
+import {
+  type AxleCandidate,
+  axleCandidates,
+  axleDemand,
+  axleFromCatalog,
+  candidateDoes,
+  type Misfit,
+  type Speaker,
+} from '@kereta/core';
+import { useMemo } from 'react';
+import { useEditing } from '../../ui/editing';
+import { FieldGroup } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+/** So many stand in the list; the rest are smaller still or far too large. */
+const SHOWN = 8;
+
+const misfitText = (misfit: Misfit, say: Speaker): string => {
+  switch (misfit.code) {
+    case 'too-small':
+      return `too small: each would have to carry ${say.mass(misfit.demandKg)}`;
+    case 'far-too-large':
+      return 'far larger than needed: rides hard, costs';
+    case 'tires-too-small':
+      return `these tires carry ${say.mass(misfit.tireKg)} each, it asks for ${say.mass(misfit.demandKg)}`;
+    case 'wheels-other-studs':
+      return `needs wheels for ${misfit.studs}`;
+    case 'spare-other-studs':
+      return `${misfit.studs}: the tow vehicle’s spare does not fit`;
+    case 'other-suspension':
+      return 'other suspension than chosen';
+    case 'long-overhang':
+      return `wheels ${say.length(misfit.overhangM)} outside the springs: less than its rating`;
+  }
+};
+
+/** Which axles of the list would do, one or two of them, and what else would have to change. */
+export const ChooseAxle = () => {
+  const { project, edit, readOnly } = useEditing();
+  const { evaluation, say } = useWorkbench();
+  const { chassis, cases } = evaluation;
+  const demand = useMemo(() => axleDemand(project, cases), [project, cases]);
+  const candidates = useMemo(
+    () => axleCandidates(project, cases, chassis.railWidthM),
+    [project, cases, chassis.railWidthM],
+  );
+  const take = ({ row, count }: AxleCandidate): void =>
+    edit(`${count === 2 ? 'two axles' : 'axle'} ${row.name}`, (current) => ({
+      ...current,
+      runningGear: {
+        ...current.runningGear,
+        layout:
+          count === 1
+            ? 'single'
+            : current.runningGear.layout === 'single'
+              ? 'tandem-equaliser'
+              : current.runningGear.layout,
+        axle: { ...axleFromCatalog(row.id), hubFaceM: current.runningGear.axle.hubFaceM },
+      },
+    }));
+  return (
+    <FieldGroup title="Choose an axle">
+      <QuantityField
+        label="Reserve above the worst load"
+        kind="percent"
+        value={project.runningGear.reserveShare}
+        min={0}
+        max={2}
+        onCommit={(reserveShare) =>
+          edit('reserve', (current) => ({ ...current, runningGear: { ...current.runningGear, reserveShare } }))
+        }
+      />
+      {demand && (
+        <p className="narrow self-center text-[13px]">
+          {demand.by === 'plate' ? 'The plate less the lightest tongue' : say.caseName(demand.caseId)} puts{' '}
+          <Sized>{say.mass(demand.loadKg)}</Sized> on the axles, with the reserve{' '}
+          <Sized>{say.mass(demand.withReserveKg)}</Sized>.
+        </p>
+      )}
+      <ul className="narrow col-span-2 text-[13px]" aria-label="Axles that would do">
+        {candidates.slice(0, SHOWN).map((candidate) => {
+          const does = candidateDoes(candidate);
+          return (
+            <li
+              key={`${candidate.row.id} ${candidate.count}`}
+              className="flex items-center justify-between gap-2 border-t border-base-300 py-1"
+            >
+              <span>
+                <span className="font-semibold">
+                  {does ? '' : '✕ '}
+                  {candidate.count === 2 ? 'Two × ' : ''}
+                  {candidate.row.name}
+                </span>
+                {does && <span> · {say.mass(candidate.spareKg)} spare</span>}
+                {candidate.misfits.length > 0 && (
+                  <span className="mute block">
+                    {candidate.misfits.map((misfit) => misfitText(misfit, say)).join('; ')}
+                  </span>
+                )}
+              </span>
+              <button
+                type="button"
+                className="button min-h-[36px]"
+                disabled={readOnly}
+                aria-label={`Take ${candidate.count === 2 ? 'two of ' : ''}${candidate.row.name}`}
+                onClick={() => take(candidate)}
+              >
+                Take
+              </button>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="narrow mute col-span-2 text-[13px]">
+        Ratings and studs are trade classes, from memory. What stands on the axle’s own tag governs.
+      </p>
+    </FieldGroup>
+  );
+};

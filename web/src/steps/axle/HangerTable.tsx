@@ -1,0 +1,74 @@
+import { type HangerMark, hangerPlan, rideHeights, wantedSpacingM } from '@kereta/core';
+import { useMemo } from 'react';
+import { useEditing } from '../../ui/editing';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+export const HANGER_NAMES: Readonly<Record<HangerMark['kind'], string>> = {
+  'fixed-eye': 'fixed eye',
+  shackle: 'shackle hanger',
+  slipper: 'slipper hanger',
+  equaliser: 'equaliser’s pivot',
+  bracket: 'bracket',
+};
+
+/** Every hanger from the bed's front edge, for the axle's place as it stands loaded. */
+export const HangerTable = () => {
+  const { project, edit, readOnly } = useEditing();
+  const { evaluation, say } = useWorkbench();
+  const { chassis, cases } = evaluation;
+  const plan = useMemo(() => {
+    const rides = rideHeights(project, chassis, cases);
+    const loaded = rides.reduce<(typeof rides)[number] | undefined>(
+      (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
+      undefined,
+    );
+    return hangerPlan(project, loaded?.stack.archM ?? 0);
+  }, [project, chassis, cases]);
+  const wanted = wantedSpacingM(project);
+  const { hangerSpacingM } = project.runningGear.suspension;
+  if (plan.marks.length === 0) return null;
+  return (
+    <details className="border-t border-base-300">
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">Where the hangers go</summary>
+      <div className="px-4 pb-3">
+        <table className="narrow w-full text-[13px]" aria-label="Hangers from the front edge of the bed">
+          <tbody>
+            {plan.marks.map(({ id, kind, axle, xM }) => (
+              <tr key={id} className="border-t border-base-300">
+                <th scope="row" className="text-left font-normal">
+                  {say.partName(`axle.${axle + 1}`)}, {HANGER_NAMES[kind]}
+                </th>
+                <td className="text-right font-semibold whitespace-nowrap">
+                  <Sized>{say.length(xM)}</Sized>
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="narrow mute mt-2 text-[13px]">
+          From the front edge, both rails alike. The axle lies under the centre bolt, half the loaded chord behind the
+          fixed eye: as the spring flattens under load it moves back. Measure your own springs before you weld.
+        </p>
+        {wanted !== undefined && Math.abs(wanted - hangerSpacingM) > 1e-4 && (
+          <button
+            type="button"
+            className="button mt-2"
+            disabled={readOnly}
+            onClick={() =>
+              edit(`hangers ${say.length(wanted)} apart`, (current) => ({
+                ...current,
+                runningGear: {
+                  ...current.runningGear,
+                  suspension: { ...current.runningGear.suspension, hangerSpacingM: wanted },
+                },
+              }))
+            }
+          >
+            Take {say.length(wanted)} bolt to bolt
+          </button>
+        )}
+      </div>
+    </details>
+  );
+};

@@ -1,0 +1,89 @@
+import { formatAngle, liftToTakeWheelM, rideHeights } from '@kereta/core';
+import { useMemo } from 'react';
+import { snapTo, stepsOf } from '../../drawing/parts';
+import { useEditing } from '../../ui/editing';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+/** How high everything rides in every load, by tire, axle, spring and hanger. */
+export const HeightTable = () => {
+  const { project, edit, readOnly } = useEditing();
+  const { evaluation, say } = useWorkbench();
+  const { chassis, cases } = evaluation;
+  const rides = useMemo(() => rideHeights(project, chassis, cases), [project, chassis, cases]);
+  const loaded = rides.reduce<(typeof rides)[number] | undefined>(
+    (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
+    undefined,
+  );
+  if (!loaded) return null;
+  const lift = liftToTakeWheelM(project, loaded);
+  const railTopHeightM = snapTo(loaded.railTopM, stepsOf(project).snap, project);
+  return (
+    <details className="border-t border-base-300">
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">How high it rides, every load</summary>
+      <div className="overflow-x-auto px-4 pb-3">
+        <table className="narrow w-full text-[12.5px]" aria-label="Heights above the ground in every load">
+          <thead>
+            <tr className="text-right">
+              <th scope="col" className="text-left font-normal">
+                Load
+              </th>
+              {['Rails', 'Deck', 'Ball', 'Balance', 'Clear', 'Nose'].map((name) => (
+                <th key={name} scope="col" className="pl-2 font-normal">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {rides.map((ride) => (
+              <tr key={ride.caseId} className="border-t border-base-300 text-right">
+                <th
+                  scope="row"
+                  className="max-w-[90px] truncate text-left font-normal"
+                  title={say.caseName(ride.caseId)}
+                >
+                  {say.caseName(ride.caseId)}
+                </th>
+                {[ride.railTopM, ride.deckM, ride.couplerM, ride.balancePointM, ride.clearM].map((height, i) => (
+                  // oxlint-disable-next-line react/no-array-index-key -- columns keep their order
+                  <td key={i} className="pl-2 whitespace-nowrap">
+                    {height === undefined ? '' : <Sized>{say.length(height)}</Sized>}
+                  </td>
+                ))}
+                <td className="pl-2 whitespace-nowrap">
+                  {ride.noseUpRad === undefined ? 'vehicle?' : formatAngle(ride.noseUpRad)}
+                </td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <p className="narrow mt-2 text-[13px]">
+          Jack from tongue to ground: <Sized>{say.length(loaded.jackM)}</Sized>. Stands under the rails:{' '}
+          <Sized>{say.length(loaded.standM)}</Sized>.
+          {lift !== undefined && (
+            <>
+              {' '}
+              To take a wheel off, lift the frame <Sized>{say.length(lift)}</Sized> more than its spring drops.
+            </>
+          )}
+        </p>
+        {Math.abs(railTopHeightM - project.runningGear.railTopHeightM) > 1e-4 && (
+          <button
+            type="button"
+            className="button mt-2"
+            disabled={readOnly}
+            onClick={() =>
+              edit(`rails ${say.length(railTopHeightM)} high`, (current) => ({
+                ...current,
+                runningGear: { ...current.runningGear, railTopHeightM },
+              }))
+            }
+          >
+            Take {say.length(railTopHeightM)} as the rails’ height
+          </button>
+        )}
+      </div>
+    </details>
+  );
+};

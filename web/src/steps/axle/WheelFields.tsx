@@ -1,0 +1,100 @@
+import { AXLE_ROWS, type RunningGear } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { SelectField, TextField } from '../../ui/fields';
+import { QuantityField } from '../../ui/QuantityField';
+
+const FENDERS = [
+  { value: 'none', text: 'No fenders' },
+  { value: 'fitted', text: 'Fenders on the bed' },
+] as const;
+const STUDS = [...new Set(AXLE_ROWS.map(({ studCircle }) => studCircle))];
+
+/** Rim, offset and studs of the wheels, and what covers them. */
+export const WheelFields = () => {
+  const { project, edit } = useEditing();
+  const { wheel, tire, fender, axle } = project.runningGear;
+  const set = (label: string, change: Partial<RunningGear>): void =>
+    edit(label, (current) => ({ ...current, runningGear: { ...current.runningGear, ...change } }));
+  return (
+    <>
+      <QuantityField
+        label="Rim of the wheel"
+        kind="length"
+        value={wheel.rimM}
+        min={0.05}
+        max={0.7}
+        onCommit={(rimM) => set('rim', { wheel: { ...wheel, rimM } })}
+        onClear={() => set('rim unknown', { wheel: { ...wheel, rimM: null } })}
+      />
+      <QuantityField
+        label="Rim that the tire is made for"
+        kind="length"
+        value={tire.rimM}
+        min={0.05}
+        max={0.7}
+        onCommit={(rimM) => set('tire’s rim', { tire: { ...tire, rimM } })}
+        onClear={() => set('tire’s rim unknown', { tire: { ...tire, rimM: null } })}
+      />
+      <QuantityField
+        label="Offset, face outside the middle"
+        kind="length"
+        value={wheel.offsetM}
+        min={-0.2}
+        max={0.2}
+        onCommit={(offsetM) => set('wheel offset', { wheel: { ...wheel, offsetM } })}
+      />
+      <TextField
+        label="Pressure on the sidewall"
+        value={tire.pressure}
+        onCommit={(pressure) => set('tire pressure', { tire: { ...tire, pressure } })}
+      />
+      <SelectField
+        label="Studs of the wheels"
+        value={wheel.studCircle}
+        options={[
+          { value: '', text: 'Not read yet' },
+          ...[...new Set([...STUDS, wheel.studCircle].filter((studs) => studs !== ''))].map((studs) => ({
+            value: studs,
+            text: studs,
+          })),
+        ]}
+        onCommit={(studCircle) => set('studs of the wheels', { wheel: { ...wheel, studCircle } })}
+      />
+      <SelectField
+        label="Studs of the hubs"
+        value={axle.studCircle}
+        options={[...new Set([...STUDS, axle.studCircle])].map((studs) => ({
+          value: studs,
+          text: studs || 'Not read yet',
+        }))}
+        onCommit={(studCircle) => set('studs of the hubs', { axle: { ...axle, studCircle } })}
+      />
+      <SelectField
+        label="Over the wheels"
+        value={fender.kind}
+        options={FENDERS}
+        onCommit={(kind) => set('fenders', { fender: { ...fender, kind: kind as RunningGear['fender']['kind'] } })}
+      />
+      {fender.kind === 'fitted' && (
+        <>
+          <QuantityField
+            label="Fender’s underside above the rails"
+            kind="length"
+            value={fender.aboveRailM}
+            min={-0.5}
+            max={1}
+            onCommit={(aboveRailM) => set('height of the fenders', { fender: { ...fender, aboveRailM } })}
+          />
+          <QuantityField
+            label="Its edge outside the bed"
+            kind="length"
+            value={fender.reachM}
+            min={0}
+            max={1}
+            onCommit={(reachM) => set('reach of the fenders', { fender: { ...fender, reachM } })}
+          />
+        </>
+      )}
+    </>
+  );
+};

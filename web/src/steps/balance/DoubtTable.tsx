@@ -1,0 +1,74 @@
+import { type CaseDoubt, formatPercent, PART_GROUP_NAMES, type PartGroup, type Speaker } from '@kereta/core';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+import { useDoubt } from '../../workers/useDoubt';
+
+const BAR_PX = 132;
+
+/** Nine tries in ten on the band: a hatched stretch for the band, a bar for the doubt, a tick for the figure as it is put. */
+const Bar = ({ doubt, low, high }: { readonly doubt: CaseDoubt; readonly low: number; readonly high: number }) => {
+  const { p5, p95, mean } = doubt.tongueShare;
+  const from = Math.min(p5, low) - 0.01;
+  const to = Math.max(p95, high) + 0.01;
+  const x = (share: number): number => ((share - from) / (to - from)) * BAR_PX;
+  return (
+    <svg width={BAR_PX} height="20" aria-hidden>
+      <rect x={x(low)} y="3" width={x(high) - x(low)} height="14" fill="url(#band)" stroke="var(--good)" />
+      <rect x={x(p5)} y="8" width={Math.max(2, x(p95) - x(p5))} height="4" fill="var(--ink)" />
+      <path d={`M${x(mean)} 4v12`} stroke="var(--ink)" strokeWidth="2" />
+    </svg>
+  );
+};
+
+const guessName = (id: string, say: Speaker): string =>
+  id in PART_GROUP_NAMES ? PART_GROUP_NAMES[id as PartGroup].toLowerCase() : say.partName(id);
+
+/** What guessed weights and places do to every towed load, and which to weigh or measure first. */
+export const DoubtTable = () => {
+  const { committed, evaluation, say } = useWorkbench();
+  const { doubts, current } = useDoubt(committed);
+  if (!doubts || doubts.length === 0) return null;
+  return (
+    <details className="border-t border-base-300" open>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">
+        What your guesses do{current ? '' : ' (before the last change)'}
+      </summary>
+      <ul className="narrow px-4 pb-3 text-[13px]" aria-label="Doubt of every towed load">
+        {doubts.map((doubt) => {
+          const own = evaluation.cases.find(({ loadCase }) => loadCase.id === doubt.caseId);
+          if (!own) return null;
+          const { minShare, maxShare } = own.band;
+          const [first] = doubt.guesses;
+          const out = doubt.tooLight + doubt.tooHeavy;
+          return (
+            <li key={doubt.caseId} className="border-t border-base-300 py-2">
+              <span className="flex items-center justify-between gap-2">
+                <span className="font-semibold">{say.caseName(doubt.caseId)}</span>
+                <Bar doubt={doubt} low={minShare} high={maxShare} />
+              </span>
+              <span>
+                {formatPercent(doubt.tongueShare.p5)} to {formatPercent(doubt.tongueShare.p95)} (
+                <Sized>{`${say.mass(doubt.tongueKg.p5)} to ${say.mass(doubt.tongueKg.p95)}`}</Sized>) in nine tries of
+                ten;{' '}
+                {out < 0.0005
+                  ? 'never out of its band'
+                  : `out of its band in ${formatPercent(out, 0)}${doubt.tooLight > doubt.tooHeavy ? ', too light' : ', too heavy'}`}
+                .
+              </span>{' '}
+              {first && first.share > 0.05 && (
+                <span className="mute">
+                  {first.what === 'mass' ? 'Weigh' : 'Measure the place of'} {guessName(first.id, say)} first:{' '}
+                  {formatPercent(first.share, 0)} of the doubt.
+                </span>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <p className="narrow mute px-4 pb-3 text-[13px]">
+        10,000 tries of each load, every weight and place anywhere within its tolerance, each by itself; the trailer’s
+        own parts within 5 to 10 %.
+      </p>
+    </details>
+  );
+};

@@ -1,0 +1,280 @@
+import {
+  bandKg,
+  type BalancedCase,
+  evaluate,
+  formatPercent,
+  hitchLimitN,
+  itemPart,
+  type LoadCase,
+  massOfWeightKg,
+  type Project,
+  type Speaker,
+  speaker,
+  type Verdict,
+  VERDICT_WORDS,
+} from '@kereta/core';
+import { nanoid } from 'nanoid';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { Link, useNavigate, useParams } from 'react-router';
+import { snapTo, stepsOf } from '../drawing/parts';
+import { loadProject, saveProject, type StoredProject } from '../storage/projectDatabase';
+import { useStoredProject } from '../storage/useProjects';
+import { acquireWriterLock } from '../storage/writerLock';
+import { Sized } from '../ui/Sized';
+import { VerdictMark } from '../ui/VerdictMark';
+import { SeeSaw } from '../workbench/SeeSaw';
+import { TripBed } from './TripBed';
+
+/** The trip as a load case like any other; nothing aboard to begin with. */
+const emptyTrip = (): LoadCase => ({
+  id: `case.trip-${nanoid(6)}`,
+  name: 'One trip',
+  mode: 'towed',
+  countsForWindow: false,
+  aboard: [],
+  drawerOutM: 0,
+  tongueBand: null,
+});
+
+/** The first thing that is wrong with the trip, or that its tongue is in its band. */
+const answerOf = (
+  { standing, band, massKg, loadCase }: BalancedCase,
+  project: Project,
+): { readonly verdict: Verdict; readonly text: string } => {
+  if (!standing) return { verdict: 'open', text: 'There is no axle behind the ball yet.' };
+  // A bare trailer is judged by its own load case, not by a trip that has not begun.
+  if (loadCase.aboard.length === 0) return { verdict: 'unchecked', text: 'Nothing aboard yet.' };
+  const kg = massOfWeightKg(standing.tongueN);
+  const { minKg, maxKg } = bandKg(band, massKg);
+  const rating = project.runningGear.axle.ratingKg;
+  const hitchN = hitchLimitN(project);
+  if (project.ratedGrossKg !== null && massKg > project.ratedGrossKg)
+    return { verdict: 'over', text: 'Heavier than its plate allows: leave something.' };
+  if (rating !== null && standing.axles.some(({ loadN }) => massOfWeightKg(loadN) > rating))
+    return { verdict: 'over', text: 'Too much for the axle: leave something.' };
+  if (kg < minKg) return { verdict: 'over', text: 'Tongue too light, sway is likely: move something forward.' };
+  if (kg > maxKg) return { verdict: 'over', text: 'Tongue too heavy: move something back.' };
+  if (hitchN !== undefined && standing.tongueN > hitchN)
+    return { verdict: 'over', text: 'More than hitch or coupler allow: move something back.' };
+  if (rating === null) return { verdict: 'open', text: 'Tongue in its band; what the axle may carry is missing.' };
+  return { verdict: 'ok', text: 'Tongue in its band.' };
+};
+
+/** Live answer at the top: the see-saw, the share, and what to do. */
+const Answer = ({
+  balanced,
+  project,
+  say,
+}: {
+  readonly balanced: BalancedCase;
+  readonly project: Project;
+  readonly say: Speaker;
+}) => {
+  const { verdict, text } = answerOf(balanced, project);
+  const { standing, massKg } = balanced;
+  const rating = project.runningGear.axle.ratingKg;
+  const worstAxle = Math.max(0, ...(standing?.axles.map(({ loadN }) => massOfWeightKg(loadN)) ?? []));
+  const gross = project.ratedGrossKg;
+  return (
+    <section
+      className="sticky top-0 z-10 border-b border-base-300 bg-base-100 px-4 py-2"
+      aria-live="polite"
+      aria-label="Tongue of this trip"
+    >
+      <div className="flex items-center gap-4">
+        <SeeSaw
+          balanced={balanced}
+          lengthM={project.frame.bed.lengthM}
+          ballXM={standing?.aheadXM ?? -project.frame.tongue.lengthM}
+          verdict={verdict}
+        />
+        <p>
+          <span className="wide text-[22px] font-bold">
+            {standing ? formatPercent(standing.tongueShare) : 'no axle yet'}
+          </span>{' '}
+          <Sized>{standing ? say.load(standing.tongueN) : ''}</Sized>
+          <span className="flex items-center gap-2 text-[14px]">
+            <VerdictMark verdict={verdict} /> {VERDICT_WORDS[verdict]}. {text}
+          </span>
+        </p>
+      </div>
+      <p className="narrow mute text-[13px]">
+        Whole trailer <Sized>{say.mass(massKg)}</Sized>
+        {gross !== null && massKg > gross && (
+          <span style={{ color: 'var(--fix)' }} className="font-semibold">
+            {' '}
+            is more than its plate’s {say.mass(gross)}
+          </span>
+        )}
+        . Axle <Sized>{say.mass(worstAxle)}</Sized>
+        {rating === null
+          ? ', its rating is missing'
+          : worstAxle > rating
+            ? `, more than its ${say.mass(rating)}`
+            : ` of ${say.mass(rating)}`}
+        .
+      </p>
+    </section>
+  );
+};
+
+/** Load it for one trip, on the phone: what comes along, where on the bed, how full; the tongue answers at once. */
+const Planner = ({ stored }: { readonly stored: StoredProject }) => {
+  const { project } = stored;
+  const [trip, setTrip] = useState(emptyTrip);
+  const [writer, setWriter] = useState(true);
+  const navigate = useNavigate();
+  const lock = useRef<ReturnType<typeof acquireWriterLock> | undefined>(undefined);
+  useEffect(() => {
+    const acquired = acquireWriterLock(stored.id, setWriter);
+    lock.current = acquired;
+    return () => acquired.release();
+  }, [stored.id]);
+  const say = useMemo(() => speaker(project), [project]);
+  const evaluation = useMemo(() => evaluate({ ...project, cases: [...project.cases, trip] }), [project, trip]);
+  const balanced = evaluation.cases.at(-1);
+  if (!balanced) return null;
+  const loose = project.items.filter(({ kind }) => kind !== 'fixed');
+  const { far, snap } = stepsOf(project);
+  const entryOf = (id: string) => trip.aboard.find(({ itemId }) => itemId === id);
+  const change = (id: string, part: Partial<LoadCase['aboard'][number]> | null): void =>
+    setTrip((current) => {
+      const others = current.aboard.filter(({ itemId }) => itemId !== id);
+      const old = current.aboard.find(({ itemId }) => itemId === id);
+      return {
+        ...current,
+        aboard: part === null ? others : [...others, { fill: 1, shiftM: 0, ...old, ...part, itemId: id }],
+      };
+    });
+  const shiftTo = (id: string, shiftM: number): void => change(id, { shiftM: snapTo(shiftM, snap, project) });
+  const save = async (): Promise<void> => {
+    const fresh = (await loadProject(project.id))?.project ?? project;
+    await saveProject({ ...fresh, cases: [...fresh.cases, trip] });
+    void navigate(`/trailer/${project.id}/balance`);
+  };
+  return (
+    <div className="mx-auto max-w-[640px] pb-24">
+      <header className="flex items-center justify-between px-4 py-3">
+        <h1 className="wide text-[19px] font-bold">{project.name}, one trip</h1>
+        <Link className="button" to={`/trailer/${project.id}/balance`}>
+          Back
+        </Link>
+      </header>
+      <Answer balanced={balanced} project={project} say={say} />
+      <TripBed project={project} chassis={evaluation.chassis} trip={trip} onShift={shiftTo} />
+      <ul className="px-4" aria-label="What comes along">
+        {loose.map((item) => {
+          const entry = entryOf(item.id);
+          const aboard = entry !== undefined;
+          const part = itemPart(project, evaluation.chassis, item, trip);
+          return (
+            <li key={item.id} className="border-b border-base-300 py-2">
+              <div className="flex min-h-[48px] items-center justify-between gap-2">
+                <label className="flex flex-1 items-center gap-3 text-[16px]">
+                  <input
+                    type="checkbox"
+                    className="checkbox"
+                    checked={aboard}
+                    onChange={(event) => change(item.id, event.target.checked ? {} : null)}
+                  />
+                  <span>
+                    {item.name}{' '}
+                    <span className="mute text-[14px]">
+                      <Sized>{say.mass(item.massKg.value + item.emptyMassKg)}</Sized>
+                    </span>
+                  </span>
+                </label>
+                {aboard && (
+                  <span className="flex items-center gap-1">
+                    <button
+                      type="button"
+                      className="button min-h-[48px] min-w-[48px]"
+                      aria-label={`${item.name} forward`}
+                      onClick={() => shiftTo(item.id, (entry?.shiftM ?? 0) - far)}
+                    >
+                      ←
+                    </button>
+                    <button
+                      type="button"
+                      className="button min-h-[48px] min-w-[48px]"
+                      aria-label={`${item.name} back`}
+                      onClick={() => shiftTo(item.id, (entry?.shiftM ?? 0) + far)}
+                    >
+                      →
+                    </button>
+                  </span>
+                )}
+              </div>
+              {aboard && (
+                <p className="narrow mute text-[13px]">
+                  Its middle <Sized>{say.length(part.centre.xM)}</Sized> back from the front edge
+                  {Math.abs(entry?.shiftM ?? 0) > 1e-6 && (
+                    <>
+                      , <Sized>{say.length(Math.abs(entry?.shiftM ?? 0))}</Sized>{' '}
+                      {(entry?.shiftM ?? 0) > 0 ? 'behind' : 'ahead of'} its usual place
+                    </>
+                  )}
+                  .
+                </p>
+              )}
+              {aboard && item.kind === 'tank' && (
+                <label className="narrow flex items-center gap-3 text-[14px]">
+                  <span className="whitespace-nowrap">How full</span>
+                  <input
+                    type="range"
+                    className="range"
+                    min={0}
+                    max={100}
+                    step={5}
+                    value={Math.round((entry?.fill ?? 1) * 100)}
+                    onChange={(event) => change(item.id, { fill: Number(event.target.value) / 100 })}
+                  />
+                  <span className="whitespace-nowrap">{Math.round((entry?.fill ?? 1) * 100)} %</span>
+                </label>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      {loose.length === 0 && (
+        <p className="px-4">Nothing loose is on this trailer’s list yet: add it under What’s on it.</p>
+      )}
+      <div className="fixed inset-x-0 bottom-0 mx-auto flex max-w-[640px] gap-2 border-t border-base-300 bg-base-100 p-3">
+        <label className="flex-1">
+          <span className="sr-only">Name of the trip</span>
+          <input
+            className="input min-h-[48px] w-full text-[16px]"
+            value={trip.name}
+            onChange={(event) => setTrip((current) => ({ ...current, name: event.target.value }))}
+          />
+        </label>
+        <button
+          type="button"
+          className="button button-main min-h-[48px]"
+          disabled={!writer || trip.name.trim() === ''}
+          onClick={() => void save()}
+        >
+          Keep as a load
+        </button>
+      </div>
+      {!writer && (
+        <p className="px-4 py-2" role="status">
+          This trailer is open in another tab, which writes it: the trip can be looked at here, not kept.
+        </p>
+      )}
+    </div>
+  );
+};
+
+export const TripPage = () => {
+  const { projectId = '' } = useParams();
+  const { data, isPending } = useStoredProject(projectId);
+  if (isPending) return null;
+  return data ? (
+    <main className="h-full overflow-auto">
+      <Planner stored={data} />
+    </main>
+  ) : (
+    <p className="p-6">This trailer is not in this browser.</p>
+  );
+};

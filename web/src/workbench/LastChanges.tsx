@@ -1,0 +1,47 @@
+import { type AnyFinding, changesBetween, evaluate, type Measured, sentenceOf, VERDICT_WORDS } from '@kereta/core';
+import { useMemo } from 'react';
+import { useStore } from 'zustand';
+import { Sized } from '../ui/Sized';
+import { useWorkbench } from './workbench';
+
+/** No more than this many are told; they stand worst first. */
+const MOST = 6;
+
+const figure = (finding: AnyFinding): Measured | undefined =>
+  finding.value ?? (finding.utilisation === undefined ? undefined : { value: finding.utilisation, kind: 'percent' });
+
+/** What the last edit changed in the checks of these steps, and what they said before. */
+export const LastChanges = ({ steps }: { readonly steps: readonly AnyFinding['step'][] }) => {
+  const { committed, projectStore, say } = useWorkbench();
+  const past = useStore(projectStore.history, (history) => history.pastStates.at(-1)?.project);
+  const label = useStore(projectStore.store, (state) => state.label);
+  const changes = useMemo(
+    () => (past && past !== committed ? changesBetween(evaluate(past), evaluate(committed), steps) : []),
+    [past, committed, steps],
+  );
+  if (changes.length === 0) return null;
+  return (
+    <details className="border-t border-base-300">
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">
+        What “{label}” changed: {changes.length}
+      </summary>
+      <ul className="narrow px-4 pb-3 text-[13px]">
+        {changes.slice(0, MOST).map(({ now, before }) => {
+          const was = figure(before);
+          return (
+            <li
+              key={`${now.code}${now.subject}${now.caseId}${sentenceOf(now, say)}`}
+              className="border-t border-base-300 py-1"
+            >
+              <Sized>{sentenceOf(now, say)}</Sized>{' '}
+              <span className="mute">
+                Was {now.verdict === before.verdict ? '' : `“${VERDICT_WORDS[before.verdict]}”${was ? ', ' : ''}`}
+                {was && <Sized>{say.measured(was)}</Sized>}.
+              </span>
+            </li>
+          );
+        })}
+      </ul>
+    </details>
+  );
+};
