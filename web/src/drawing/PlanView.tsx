@@ -9,7 +9,6 @@ import {
 import { useWorkbench } from '../workbench/workbench';
 import { Dimension } from './Dimension';
 import { type DrawingScale, planY } from './drawingScale';
-import { useDoubt } from '../workers/useDoubt';
 import { DoubtEllipse, NINE_IN_TEN } from './doubtShapes';
 import { JointMarks } from './JointMarks';
 import { outline, PartShape } from './PartShape';
@@ -31,9 +30,8 @@ interface PlanViewProps {
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
 export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: PlanViewProps) => {
-  const { project, committed, evaluation, picked, pick, say, step } = useWorkbench();
-  const { doubts } = useDoubt(committed, step === 'balance');
-  const doubt = step === 'balance' ? doubts?.find(({ caseId }) => caseId === shown?.loadCase.id) : undefined;
+  const { project, doubt: doubted, evaluation, picked, pick, say, step } = useWorkbench();
+  const doubt = step === 'balance' ? doubted.doubts?.find(({ caseId }) => caseId === shown?.loadCase.id) : undefined;
   const { chassis } = evaluation;
   const { shares: hardest } = useWork();
   const { bed } = project.frame;

@@ -2,7 +2,6 @@ import { axlePlaces as axlesOf, type BalancedCase, itemPart, itemParts } from '@
 import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { outline, PartShape } from './PartShape';
-import { useDoubt } from '../workers/useDoubt';
 import { BumpWheel, DoubtEllipse, NINE_IN_TEN } from './doubtShapes';
 import { BalancePoint, Ground, ItemBox, LoadArrow, Wheel } from './sideShapes';
 import { Dimension } from './Dimension';
@@ -22,9 +21,8 @@ interface SideViewProps {
 export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) => {
   const { shares } = useWork();
   const steel = (id: string): string => (work && shares.has(id) ? workFill(shares.get(id)) : 'var(--steel)');
-  const { project, committed, evaluation, picked, say, step } = useWorkbench();
-  const { doubts } = useDoubt(committed, step === 'balance');
-  const doubt = doubts?.find(({ caseId }) => caseId === shown?.loadCase.id);
+  const { project, committed, doubt: doubted, evaluation, picked, say, step } = useWorkbench();
+  const doubt = doubted.doubts?.find(({ caseId }) => caseId === shown?.loadCase.id);
   const { chassis } = evaluation;
   const { runningGear } = project;
   const aboard = new Map((shown ? itemParts(project, chassis, shown.loadCase) : []).map((part) => [part.id, part]));

@@ -12,6 +12,7 @@ import { STEP_VIEWS, stepOfPart } from '../steps/steps';
 import { CutTable } from '../steps/cut/CutTable';
 import { MarkedPlan } from '../steps/cut/MarkedPlan';
 import { type Editing, EditingContext } from '../ui/editing';
+import { useDoubt } from '../workers/useDoubt';
 import { useFullEvaluation, useStrength } from '../workers/useStrength';
 import { BalanceStrip, STRIP_PX } from './BalanceStrip';
 import { Panel } from './Panel';
@@ -55,6 +56,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
   const project = preview ?? committed;
   const light = useMemo(() => evaluate(project), [project]);
   const strength = useStrength(committed);
+  const doubt = useDoubt(committed, step === 'balance');
   const evaluation = useFullEvaluation(light, project, strength, committed);
   const [situation, showSituation] = useState<SituationId | undefined>(undefined);
   const [bent, showBent] = useState(false);
@@ -143,6 +145,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       committed,
       evaluation,
       strength,
+      doubt,
       situation,
       showSituation,
       bent,
@@ -166,6 +169,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       committed,
       evaluation,
       strength,
+      doubt,
       situation,
       bent,
       joint,

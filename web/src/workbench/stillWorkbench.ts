@@ -1,4 +1,5 @@
 import { evaluate, type Project, speaker, type StepId } from '@kereta/core';
+import { NO_DOUBT } from '../workers/useDoubt';
 import { NO_STRENGTH } from '../workers/useStrength';
 import { createProjectStore } from './projectStore';
 import type { Workbench } from './workbench';
@@ -9,6 +10,7 @@ export const stillWorkbench = (project: Project, step: StepId, picked?: string):
   committed: project,
   evaluation: evaluate(project),
   strength: NO_STRENGTH,
+  doubt: NO_DOUBT,
   situation: undefined,
   showSituation: () => undefined,
   bent: false,

@@ -1,4 +1,5 @@
 import type { Evaluation, Project, SituationId, Speaker, StepId } from '@kereta/core';
+import type { Doubt } from '../workers/useDoubt';
 import type { Strength } from '../workers/useStrength';
 import { createContext, useContext } from 'react';
 import type { ProjectStore } from './projectStore';
@@ -12,6 +13,8 @@ export interface Workbench {
   readonly evaluation: Evaluation;
   /** the frame analysis that was finished last */
   readonly strength: Strength;
+  /** what guesses do to each towed load, worked out while the balance is looked at */
+  readonly doubt: Doubt;
   /** situation that the shading shows; all of them, each bar at its worst, where undefined */
   readonly situation: SituationId | undefined;
   readonly showSituation: (situation: SituationId | undefined) => void;

@@ -1,12 +1,19 @@
 import type { CaseDoubt, Project } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useMemo } from 'react';
 import { strengthWorker } from './strengthWorker';
 
 /** What the doubt in weights and places does to every towed load; of the trailer before the last change while that is worked out. */
-export const useDoubt = (
-  project: Project,
-  wanted = true,
-): { readonly doubts: readonly CaseDoubt[] | undefined; readonly current: boolean } => {
+export interface Doubt {
+  readonly doubts: readonly CaseDoubt[] | undefined;
+  readonly current: boolean;
+}
+
+/** Where nothing is asked: printed sheets, tests. */
+export const NO_DOUBT: Doubt = { doubts: undefined, current: false };
+
+/** Ten thousand tries of every load in the worker, while somebody looks at them. */
+export const useDoubt = (project: Project, wanted: boolean): Doubt => {
   const { data, isPlaceholderData } = useQuery({
     queryKey: [
       'doubt',
@@ -24,5 +31,6 @@ export const useDoubt = (
     placeholderData: keepPreviousData,
     gcTime: 60_000,
   });
-  return { doubts: data, current: data !== undefined && !isPlaceholderData };
+  const current = data !== undefined && !isPlaceholderData;
+  return useMemo(() => ({ doubts: data, current }), [data, current]);
 };

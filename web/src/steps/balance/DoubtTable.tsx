@@ -1,7 +1,6 @@
 import { type CaseDoubt, formatPercent, PART_GROUP_NAMES, type PartGroup, type Speaker } from '@kereta/core';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
-import { useDoubt } from '../../workers/useDoubt';
 
 const BAR_PX = 132;
 
@@ -25,8 +24,8 @@ const guessName = (id: string, say: Speaker): string =>
 
 /** What guessed weights and places do to every towed load, and which to weigh or measure first. */
 export const DoubtTable = () => {
-  const { committed, evaluation, say } = useWorkbench();
-  const { doubts, current } = useDoubt(committed);
+  const { doubt, evaluation, say } = useWorkbench();
+  const { doubts, current } = doubt;
   if (!doubts || doubts.length === 0) return null;
   return (
     <details className="border-t border-base-300" open>
@@ -34,31 +33,30 @@ export const DoubtTable = () => {
         What your guesses do{current ? '' : ' (before the last change)'}
       </summary>
       <ul className="narrow px-4 pb-3 text-[13px]" aria-label="Doubt of every towed load">
-        {doubts.map((doubt) => {
-          const own = evaluation.cases.find(({ loadCase }) => loadCase.id === doubt.caseId);
-          if (!own) return null;
-          const { minShare, maxShare } = own.band;
-          const [first] = doubt.guesses;
-          const out = doubt.tooLight + doubt.tooHeavy;
+        {doubts.map((own) => {
+          const balanced = evaluation.cases.find(({ loadCase }) => loadCase.id === own.caseId);
+          if (!balanced) return null;
+          const { minShare, maxShare } = balanced.band;
+          const [first] = own.guesses;
+          const out = own.tooLight + own.tooHeavy;
           return (
-            <li key={doubt.caseId} className="border-t border-base-300 py-2">
+            <li key={own.caseId} className="border-t border-base-300 py-2">
               <span className="flex items-center justify-between gap-2">
-                <span className="font-semibold">{say.caseName(doubt.caseId)}</span>
-                <Bar doubt={doubt} low={minShare} high={maxShare} />
+                <span className="font-semibold">{say.caseName(own.caseId)}</span>
+                <Bar doubt={own} low={minShare} high={maxShare} />
               </span>
               <span>
-                {formatPercent(doubt.tongueShare.p5)} to {formatPercent(doubt.tongueShare.p95)} (
-                <Sized>{`${say.mass(doubt.tongueKg.p5)} to ${say.mass(doubt.tongueKg.p95)}`}</Sized>) in nine tries of
-                ten;{' '}
+                {formatPercent(own.tongueShare.p5)} to {formatPercent(own.tongueShare.p95)} (
+                <Sized>{`${say.mass(own.tongueKg.p5)} to ${say.mass(own.tongueKg.p95)}`}</Sized>) in nine tries of ten;{' '}
                 {out < 0.0005
                   ? 'never out of its band'
-                  : `out of its band in ${formatPercent(out, 0)}${doubt.tooLight > doubt.tooHeavy ? ', too light' : ', too heavy'}`}
+                  : `out of its band in ${formatPercent(out, 0)}${own.tooLight > own.tooHeavy ? ', too light' : ', too heavy'}`}
                 .
               </span>{' '}
               {first && first.share > 0.05 && (
                 <span className="mute">
                   {first.what === 'mass' ? 'Weigh' : 'Measure the place of'} {guessName(first.id, say)} first:{' '}
-                  {formatPercent(first.share, 0)} of the doubt.
+                  {formatPercent(first.share, 0)} of the own.
                 </span>
               )}
             </li>
