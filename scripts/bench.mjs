@@ -75,3 +75,27 @@ for (let last = performance.now(); !step.done; step = steps.next()) {
 console.log(
   `${`sizing, 4 groups × ${wanted.length} sections`.padEnd(36)} ${(performance.now() - start).toFixed(0).padStart(6)} ms   aim: under 5,000; longest stretch without a breath ${longest.toFixed(0)} ms, aim: under 200`,
 );
+
+// Doubt: 10,000 tries of six loads, as one answer of the worker; against as many sorts of 10,000 numbers, which it needs anyhow.
+const oven = DEMO_PROJECTS[1];
+const six = {
+  ...oven,
+  cases: [...oven.cases.filter(({ mode }) => mode === 'towed'), ...oven.cases.slice(1, 3)]
+    .slice(0, 6)
+    .map((loadCase, i) => ({ ...loadCase, id: `${loadCase.id}.${i}` })),
+};
+const doubtInput = { project: six, ...evaluate(six) };
+const tried = () => {
+  const begun = performance.now();
+  core.doubtOf(doubtInput);
+  return performance.now() - begun;
+};
+tried();
+const doubtMs = (tried() + tried() + tried()) / 3;
+const numbers = Float64Array.from({ length: 10_000 }, (_, i) => Math.sin(i * 12.9898) * 43758.5453);
+const sortStart = performance.now();
+for (let i = 0; i < 6; i += 1) numbers.slice().sort();
+const sortMs = performance.now() - sortStart;
+console.log(
+  `\n${'10,000 tries × 6 loads'.padEnd(36)} ${doubtMs.toFixed(0).padStart(6)} ms   aim: under 200; ${(doubtMs / sortMs).toFixed(1)} times six sorts of 10,000`,
+);

@@ -21,6 +21,8 @@ const VIEWS = [
   ['strength-phone', '/trailer/demo.apiary-flatbed/strength', 'phone'],
   ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
+  ['trip-phone', '/trailer/demo.oven-trailer/trip', 'phone'],
+  ['axle-card', '/trailer/demo.oven-trailer/print/axle', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
   ['cut-sheet', '/trailer/demo.apiary-flatbed/print/cut-list', 'light'],
 ];
@@ -28,6 +30,9 @@ const VIEWS = [
 /** What is done on a view before its picture is taken. */
 const ACTS = {
   strength: (page) => page.locator('[data-part="cross.3:share"]').click(),
+  'trip-phone': async (page) => {
+    for (const name of [/Firewood/, /Flour/, /Water tank/]) await page.getByLabel(name).first().check();
+  },
   'strength-3d': (page) => page.getByRole('button', { name: '3-D view' }).click(),
 };
 

@@ -1,0 +1,116 @@
+import { DEMO_PROJECTS, doubtOf, evaluate, type Project } from '@kereta/core';
+import { cleanup, render, screen } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { afterEach, describe, expect, test } from 'vitest';
+import { type Editing, EditingContext } from '../../ui/editing';
+import { LastChanges } from '../../workbench/LastChanges';
+import { stillWorkbench } from '../../workbench/stillWorkbench';
+import { type Workbench, WorkbenchContext } from '../../workbench/workbench';
+import { ChooseAxle } from '../axle/ChooseAxle';
+import { HangerTable } from '../axle/HangerTable';
+import { HeightTable } from '../axle/HeightTable';
+import { DoubtTable } from './DoubtTable';
+import { Schools } from './Schools';
+import { WaysOut } from './WaysOut';
+
+const [apiary, oven] = DEMO_PROJECTS as [Project, Project, Project];
+const edits: { label: string; project: Project }[] = [];
+
+const show = (project: Project, node: ReactNode, change: Partial<Workbench> = {}): void => {
+  const workbench: Workbench = { ...stillWorkbench(project, 'balance'), readOnly: false, ...change };
+  const editing: Editing = {
+    units: project.settings.units,
+    fraction: project.settings.fraction,
+    readOnly: false,
+    project,
+    edit: (label, edit) => edits.push({ label, project: edit(project) }),
+  };
+  render(
+    <WorkbenchContext value={workbench}>
+      <EditingContext value={editing}>{node}</EditingContext>
+    </WorkbenchContext>,
+  );
+};
+afterEach(() => {
+  cleanup();
+  edits.length = 0;
+});
+
+describe('ways out', () => {
+  test('none where every load rides well', () => {
+    show(apiary, <WaysOut />);
+    expect(screen.queryByText('Ways out')).toBeNull();
+  });
+  test('each says what it does to every load; Try is one edit, named', () => {
+    show(oven, <WaysOut />);
+    const [first] = screen.getAllByRole('button', { name: /^Try:/ });
+    first?.click();
+    expect(edits).toHaveLength(1);
+    expect(edits[0]?.label).toMatch(/^(put|move|make) /);
+    const { cases } = evaluate(edits[0]?.project ?? oven);
+    expect(cases).toHaveLength(oven.cases.length);
+    expect(screen.getAllByText(/To market 12\.1 % → /).length).toBeGreaterThan(0);
+  });
+});
+
+describe('doubt', () => {
+  test('range, chance and the guess to settle first; nothing before the worker has answered', () => {
+    show(oven, <DoubtTable />);
+    expect(screen.queryByText(/What your guesses do/)).toBeNull();
+    cleanup();
+    const doubts = doubtOf({ project: oven, ...evaluate(oven) });
+    show(oven, <DoubtTable />, { doubt: { doubts, current: false } });
+    expect(screen.getByText('What your guesses do (before the last change)')).toBeTruthy();
+    expect(screen.getAllByText(/in nine tries of ten/)).toHaveLength(4);
+    expect(screen.getAllByText(/Measure the place of Brick oven first/).length).toBeGreaterThan(0);
+  });
+});
+
+describe('schools', () => {
+  test('says of how many loads each is content', () => {
+    show(apiary, <Schools />);
+    expect(screen.getAllByText(/of 4 loads/)).toHaveLength(4);
+  });
+});
+
+describe('axle', () => {
+  test('candidates come with their reasons; taking one keeps the hub faces', () => {
+    show(oven, <ChooseAxle />);
+    expect(screen.getAllByText(/spare does not fit/).length).toBeGreaterThan(0);
+    screen.getByRole('button', { name: 'Take two of 3,500 lb axle' }).click();
+    const { runningGear } = edits[0]?.project ?? oven;
+    expect(runningGear.axle.ratingKg).toBeGreaterThan(oven.runningGear.axle.ratingKg ?? 0);
+    expect(runningGear.axle.hubFaceM).toBe(oven.runningGear.axle.hubFaceM);
+    expect(runningGear.layout).toBe('tandem-equaliser');
+  });
+  test('heights of every load, and the stack’s own taken with a click', () => {
+    show({ ...apiary, runningGear: { ...apiary.runningGear, railTopHeightM: 0.5 } }, <HeightTable />);
+    expect(screen.getByRole('table', { name: /Heights above the ground/ }).querySelectorAll('tbody tr')).toHaveLength(
+      5,
+    );
+    screen.getByRole('button', { name: /as the rails’ height/ }).click();
+    expect(edits[0]?.project.runningGear.railTopHeightM).toBeCloseTo(0.6017, 3);
+  });
+  test('hangers of a tandem: outer eyes and the pivot between', () => {
+    show(oven, <HangerTable />);
+    expect(screen.getByText(/equaliser’s pivot/)).toBeTruthy();
+    expect(screen.getAllByText(/fixed eye/).length).toBeGreaterThanOrEqual(2);
+  });
+});
+
+describe('what an edit changed', () => {
+  test('nothing before the first edit; then the findings that differ, with what they were', () => {
+    const workbench = stillWorkbench(apiary, 'axle');
+    show(apiary, <LastChanges steps={['axle']} />, { projectStore: workbench.projectStore });
+    expect(screen.queryByText(/changed/)).toBeNull();
+    cleanup();
+    const wider: Project = {
+      ...apiary,
+      runningGear: { ...apiary.runningGear, tire: { ...apiary.runningGear.tire, widthM: 0.25 } },
+    };
+    workbench.projectStore.edit('tire width', () => wider);
+    show(wider, <LastChanges steps={['axle']} />, { projectStore: workbench.projectStore });
+    expect(screen.getByText(/What “tire width” changed/)).toBeTruthy();
+    expect(screen.getAllByText(/^Was/).length).toBeGreaterThan(0);
+  });
+});
