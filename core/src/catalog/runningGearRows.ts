@@ -11,13 +11,24 @@ export interface AxleRow {
   readonly massKg: number;
   readonly tubeDiameterM: number;
   readonly studCircle: string;
+  /** inner and outer bearing seats of the spindle, as they are called in the trade; the spindle itself governs */
+  readonly spindle: string;
+  /** usual drum, diameter × width; empty where the class is seldom braked */
+  readonly brake: string;
   readonly source: Source;
 }
 
 const CLASSES: Source = publishedVerify('North American trade classes; the tag on the axle governs');
 const EUROPE: Source = publishedVerify('European trade classes; the plate on the axle governs');
 
-const inchAxle = (ratingLb: number, tubeIn: number, massLb: number, studCircle: string): AxleRow => ({
+const inchAxle = (
+  ratingLb: number,
+  tubeIn: number,
+  massLb: number,
+  studCircle: string,
+  spindle: string,
+  brake: string,
+): AxleRow => ({
   id: `axle-${ratingLb}`,
   name: `${ratingLb.toLocaleString('en-US')} lb axle`,
   ratingKg: pounds(ratingLb),
@@ -25,9 +36,11 @@ const inchAxle = (ratingLb: number, tubeIn: number, massLb: number, studCircle: 
   massKg: pounds(massLb),
   tubeDiameterM: inches(tubeIn),
   studCircle,
+  spindle,
+  brake,
   source: CLASSES,
 });
-const metricAxle = (ratingKg: number, tubeMm: number, massKg: number, studCircle: string): AxleRow => ({
+const metricAxle = (ratingKg: number, tubeMm: number, massKg: number, studCircle: string, brake: string): AxleRow => ({
   id: `axle-${ratingKg}kg`,
   name: `${ratingKg} kg torsion axle`,
   ratingKg,
@@ -35,23 +48,25 @@ const metricAxle = (ratingKg: number, tubeMm: number, massKg: number, studCircle
   massKg,
   tubeDiameterM: millimetres(tubeMm),
   studCircle,
+  spindle: 'compact bearing, by its maker',
+  brake,
   source: EUROPE,
 });
 
 export const AXLE_ROWS: readonly AxleRow[] = [
-  inchAxle(2000, 2, 68, '5 on 4-1/2 in'),
-  inchAxle(2200, 2, 72, '5 on 4-1/2 in'),
-  inchAxle(3000, 2, 95, '5 on 4-1/2 in'),
-  inchAxle(3500, 2.375, 110, '5 on 4-1/2 in'),
-  inchAxle(5200, 3, 205, '6 on 5-1/2 in'),
-  inchAxle(6000, 3, 220, '6 on 5-1/2 in'),
-  inchAxle(7000, 3, 250, '8 on 6-1/2 in'),
-  inchAxle(8000, 3.5, 290, '8 on 6-1/2 in'),
-  metricAxle(750, 70, 38, '4 x 100'),
-  metricAxle(1000, 80, 48, '5 x 112'),
-  metricAxle(1350, 90, 62, '5 x 112'),
-  metricAxle(1500, 90, 68, '5 x 112'),
-  metricAxle(1800, 100, 78, '5 x 112'),
+  inchAxle(2000, 2, 68, '5 on 4-1/2 in', '1-1/16 in straight', '7 x 1-1/4 in'),
+  inchAxle(2200, 2, 72, '5 on 4-1/2 in', '1-1/16 in straight', '7 x 1-1/4 in'),
+  inchAxle(3000, 2, 95, '5 on 4-1/2 in', '1-3/8 x 1-1/16 in', '10 x 2-1/4 in'),
+  inchAxle(3500, 2.375, 110, '5 on 4-1/2 in', '1-3/8 x 1-1/16 in', '10 x 2-1/4 in'),
+  inchAxle(5200, 3, 205, '6 on 5-1/2 in', '1-3/4 x 1-1/4 in', '12 x 2 in'),
+  inchAxle(6000, 3, 220, '6 on 5-1/2 in', '1-3/4 x 1-1/4 in', '12 x 2 in'),
+  inchAxle(7000, 3, 250, '8 on 6-1/2 in', '1-3/4 x 1-1/4 in', '12 x 2 in'),
+  inchAxle(8000, 3.5, 290, '8 on 6-1/2 in', '1-3/4 x 1-1/4 in and up', '12-1/4 x 3-3/8 in'),
+  metricAxle(750, 70, 38, '4 x 100', ''),
+  metricAxle(1000, 80, 48, '5 x 112', '200 x 50 mm'),
+  metricAxle(1350, 90, 62, '5 x 112', '200 x 50 mm'),
+  metricAxle(1500, 90, 68, '5 x 112', '230 x 40 mm'),
+  metricAxle(1800, 100, 78, '5 x 112', '250 x 40 mm'),
 ];
 
 /** Trailer tire; load at the stated pressure, one tire. */
@@ -191,6 +206,91 @@ export const TIRE_ROWS: readonly TireRow[] = [
     rimM: inches(12),
     assemblyMassKg: 14,
     source: SIDEWALL,
+  },
+];
+
+/** Load index on a sidewall → kg, one tire: ISO 4000, the ETRTO standards manual. */
+const LOAD_INDEX: ReadonlyMap<number, number> = new Map([
+  [62, 265],
+  [65, 290],
+  [70, 335],
+  [71, 345],
+  [75, 387],
+  [79, 437],
+  [80, 450],
+  [82, 475],
+  [84, 500],
+  [88, 560],
+  [90, 600],
+  [91, 615],
+  [94, 670],
+  [96, 710],
+  [98, 750],
+  [100, 800],
+  [101, 825],
+  [102, 850],
+  [104, 900],
+  [106, 950],
+  [108, 1000],
+  [110, 1060],
+  [112, 1120],
+  [115, 1215],
+  [118, 1320],
+  [120, 1400],
+  [121, 1450],
+  [124, 1600],
+  [125, 1650],
+  [126, 1700],
+]);
+
+/** Load of a tire by its index, kg; undefined for one that is not in the table. */
+export const loadOfIndexKg = (index: number): number | undefined => LOAD_INDEX.get(index);
+export const LOAD_INDEXES: readonly number[] = [...LOAD_INDEX.keys()];
+
+/** A leaf spring as the trade sells it; its own stamp or its seller governs. */
+export interface SpringRow {
+  readonly id: string;
+  readonly name: string;
+  readonly kind: 'double-eye' | 'slipper';
+  readonly leaves: number;
+  readonly eyeToEyeM: number;
+  readonly freeArchM: number;
+  readonly leafWidthM: number;
+  readonly leafThicknessM: number;
+  readonly ratingKg: number;
+  readonly source: Source;
+}
+
+const SPRINGS: Source = commonPractice('trade sizes; ratings by leaf count differ from maker to maker');
+const doubleEye = (leaves: number, ratingLb: number): SpringRow => ({
+  id: `spring-25_25-${leaves}`,
+  name: `25-1/4 in, ${leaves} leaves, ${ratingLb.toLocaleString('en-US')} lb`,
+  kind: 'double-eye',
+  leaves,
+  eyeToEyeM: inches(25.25),
+  freeArchM: inches(3.5),
+  leafWidthM: inches(1.75),
+  leafThicknessM: inches(0.25),
+  ratingKg: pounds(ratingLb),
+  source: SPRINGS,
+});
+
+export const SPRING_ROWS: readonly SpringRow[] = [
+  doubleEye(3, 1000),
+  doubleEye(4, 1750),
+  doubleEye(5, 2250),
+  doubleEye(6, 3000),
+  {
+    id: 'spring-slipper-24_75',
+    name: '24-3/4 in slipper kit, 2 leaves, 750 lb',
+    kind: 'slipper',
+    leaves: 2,
+    eyeToEyeM: inches(24.75),
+    freeArchM: inches(3),
+    leafWidthM: inches(1.75),
+    leafThicknessM: inches(0.25),
+    ratingKg: pounds(750),
+    source: commonPractice('one kit’s own figure, no rule for others'),
   },
 ];
 

@@ -1,4 +1,4 @@
-import { axlePlaces as axlesOf, type BalancedCase, itemPart, itemParts } from '@kereta/core';
+import { axlePlaces as axlesOf, hangerPlan, type BalancedCase, itemPart, itemParts } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { outline, PartShape } from './PartShape';
@@ -183,6 +183,16 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
           <title>{`${axlePlaces.length > 1 ? (index === 0 ? 'Front axle' : 'Rear axle') : 'Axle'}: drag along the ruler`}</title>
         </PartShape>
       ))}
+      {step === 'axle' &&
+        hangerPlan(project, 0).marks.map(({ id, xM }) => (
+          <path
+            key={id}
+            d={`M${scale.x(xM)} ${scale.sideY(suspendedZ)}v9m-4 0h8`}
+            stroke="var(--ink)"
+            strokeWidth="1.8"
+            pointerEvents="none"
+          />
+        ))}
       {step === 'axle' &&
         axlePlaces.map((xM, i) => (
           <BumpWheel

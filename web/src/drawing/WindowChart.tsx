@@ -1,3 +1,4 @@
+import { tongueSlopes } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { SheetText } from './SheetText';
@@ -10,7 +11,15 @@ export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 
 
 /** Where the axle may sit: one bar per load on a stretch of the ruler, flared open below it; where all bars overlap, all loads ride well. */
 export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
-  const { project, evaluation, say } = useWorkbench();
+  const { project, evaluation, doubt, say } = useWorkbench();
+  /** how far an edge may lie elsewhere in nine tries of ten, m along the ruler */
+  const doubtOf = (caseId: string): number => {
+    const own = doubt.doubts?.find((candidate) => candidate.caseId === caseId);
+    const balanced = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
+    const slopes = own && balanced && tongueSlopes(project, balanced);
+    if (!own || !slopes || slopes.axleBack <= 0) return 0;
+    return (own.tongueKg.p95 - own.tongueKg.p5) / 2 / slopes.axleBack;
+  };
   const { intervals, window, ruleOfThumbM, wanted } = evaluation.placement;
   const { positionM } = project.runningGear;
   const places = [
@@ -33,7 +42,18 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
   return (
     <g>
       <path d={boxed} fill="none" stroke="var(--ink)" strokeWidth="1.2" />
-      <SheetText x={14} y={scale.lowerY + 16} text="Where the axle may sit" anchor="start" size={12.5} bold />
+      <SheetText
+        x={14}
+        y={scale.lowerY + 16}
+        text={
+          doubt.doubts
+            ? 'Where the axle may sit; whiskers: what your guesses may move each end by'
+            : 'Where the axle may sit'
+        }
+        anchor="start"
+        size={12.5}
+        bold
+      />
       {window.kind === 'window' && (
         <rect
           x={x(window.fromM)}
@@ -77,6 +97,17 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
                 strokeWidth="1.3"
               />
             )}
+            {!empty &&
+              doubtOf(caseId) > 0 &&
+              [from.xM, to.xM].map((edge) => (
+                <path
+                  key={edge}
+                  d={`M${x(edge - doubtOf(caseId))} ${y + 5}v6M${x(edge - doubtOf(caseId))} ${y + 8}H${x(edge + doubtOf(caseId))}M${x(edge + doubtOf(caseId))} ${y + 5}v6`}
+                  stroke="var(--ink)"
+                  strokeWidth="1.3"
+                  fill="none"
+                />
+              ))}
           </g>
         );
       })}

@@ -1,5 +1,6 @@
 import {
   type AnyFinding,
+  AXLE_ROWS,
   chordM,
   formatAngle,
   hangerPlan,
@@ -61,6 +62,8 @@ const Card = ({ stored }: { readonly stored: StoredProject }) => {
   const rate = wheelRateNPerM(project);
   const missing = 'read it off and write it here: ________';
   const leaf = suspension.kind === 'leaf';
+  const row = AXLE_ROWS.find(({ id }) => id === axle.catalogId);
+  const drum = row && row.brake !== '' ? `, usual drum ${row.brake}` : '';
   const rows: readonly (readonly [string, string])[] = [
     ['Axles', LAYOUT_WORDS[runningGear.layout] ?? runningGear.layout],
     ['Rating on the tag, each', axle.ratingKg === null ? missing : say.mass(axle.ratingKg)],
@@ -85,9 +88,14 @@ const Card = ({ stored }: { readonly stored: StoredProject }) => {
     ['Spindles above the tube’s middle', say.length(axle.dropM)],
     ['Stud circle of the hubs', axle.studCircle || missing],
     ['Stud circle of the wheels', wheel.studCircle || missing],
+    ...(row ? ([['Spindle, bearing seats (trade class)', row.spindle]] as const) : []),
     [
       'Brakes',
-      project.coupling.brakes === 'fitted' ? 'fitted' : project.coupling.brakes === 'none' ? 'none' : 'not decided',
+      project.coupling.brakes === 'fitted'
+        ? `fitted${drum}`
+        : project.coupling.brakes === 'none'
+          ? 'none'
+          : 'not decided',
     ],
     ...(leaf
       ? ([

@@ -1,8 +1,9 @@
-import { type RunningGear, wheelRateNPerM } from '@kereta/core';
+import { type RunningGear, SPRING_ROWS, type SpringRow, wheelRateNPerM } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
+import { rowSource } from '../stepKit';
 
 type Suspension = RunningGear['suspension'];
 
@@ -14,6 +15,18 @@ const SEATS = [
   { value: 'over', text: 'On top of the axle' },
   { value: 'under', text: 'Hung below the axle' },
 ] as const;
+
+/** What a row of the list says of a spring; how it is hung stays as it is. */
+const fromRow = (row: SpringRow): Partial<Suspension['spring']> => ({
+  kind: row.kind,
+  leaves: row.leaves,
+  eyeToEyeM: row.eyeToEyeM,
+  freeArchM: row.freeArchM,
+  leafWidthM: row.leafWidthM,
+  leafThicknessM: row.leafThicknessM,
+  ratingKg: row.ratingKg,
+  slipperM: row.kind === 'slipper' ? row.eyeToEyeM : null,
+});
 
 /** Fields of a leaf spring in the order in which it is measured. */
 const LEAF_FIELDS = [
@@ -44,6 +57,9 @@ export const SuspensionFields = () => {
       ...current,
       runningGear: { ...current.runningGear, axle: { ...current.runningGear.axle, ...change } },
     }));
+  const presentRow = SPRING_ROWS.find(
+    ({ kind, leaves, eyeToEyeM }) => kind === spring.kind && leaves === spring.leaves && eyeToEyeM === spring.eyeToEyeM,
+  );
   const rate = wheelRateNPerM(project);
   const rateHint =
     rate === undefined ? 'Not known' : `${say.measured({ value: rate, kind: 'rate' })} where you say nothing`;
@@ -51,6 +67,21 @@ export const SuspensionFields = () => {
     <FieldGroup title="Spring, height and bump">
       {suspension.kind === 'leaf' && (
         <>
+          <div className="col-span-2">
+            <SelectField
+              label="Spring from the list"
+              value={presentRow?.id ?? ''}
+              hint={rowSource(SPRING_ROWS, presentRow?.id ?? null)}
+              options={[
+                { value: '', text: 'Another one' },
+                ...SPRING_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+              ]}
+              onCommit={(id) => {
+                const row = SPRING_ROWS.find((candidate) => candidate.id === id);
+                if (row) setSpring(`spring ${row.name}`, fromRow(row));
+              }}
+            />
+          </div>
           <SelectField
             label="Leaf spring"
             value={spring.kind}

@@ -1,4 +1,4 @@
-import { AXLE_ROWS, type RunningGear } from '@kereta/core';
+import { AXLE_ROWS, LOAD_INDEXES, loadOfIndexKg, type RunningGear } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -42,6 +42,18 @@ export const WheelFields = () => {
         min={-0.2}
         max={0.2}
         onCommit={(offsetM) => set('wheel offset', { wheel: { ...wheel, offsetM } })}
+      />
+      <SelectField
+        label="Load index on the sidewall"
+        value={String(LOAD_INDEXES.find((index) => loadOfIndexKg(index) === tire.maxLoadKg) ?? '')}
+        options={[
+          { value: '', text: 'Load written out' },
+          ...LOAD_INDEXES.map((index) => ({ value: String(index), text: `${index}: ${loadOfIndexKg(index)} kg` })),
+        ]}
+        onCommit={(index) => {
+          const maxLoadKg = loadOfIndexKg(Number(index));
+          if (maxLoadKg !== undefined) set(`load index ${index}`, { tire: { ...tire, maxLoadKg } });
+        }}
       />
       <TextField
         label="Pressure on the sidewall"
