@@ -10,6 +10,7 @@ const STEPS = [
   'Tongue & coupler',
   'Is it strong?',
   'Balance',
+  'How it tows',
   'Cut & buy',
 ];
 

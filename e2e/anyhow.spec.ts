@@ -9,6 +9,7 @@ const STEPS = [
   'Tongue & coupler',
   'Is it strong?',
   'Balance',
+  'How it tows',
   'Cut & buy',
 ];
 const TYPED = ['0', '-5', '1', '12', '7 1/2', `3' 4"`, '1500 mm', '2.5 m', '99999', 'abc', '', '0.001', '40', '100'];

@@ -99,3 +99,18 @@ const sortMs = performance.now() - sortStart;
 console.log(
   `\n${'10,000 tries × 6 loads'.padEnd(36)} ${doubtMs.toFixed(0).padStart(6)} ms   aim: under 200; ${(doubtMs / sortMs).toFixed(1)} times six sorts of 10,000`,
 );
+
+// Sway: modes at 200 speeds of six loads.
+const rigs = evaluate(six)
+  .cases.map((balanced) => core.rigOf(six, balanced))
+  .filter((rig) => typeof rig === 'object');
+const modes = () => {
+  const begun = performance.now();
+  for (const rig of rigs) for (let i = 0; i < 200; i += 1) core.eigenvalues(rig, 5 + i * 0.2);
+  return performance.now() - begun;
+};
+modes();
+const modesMs = Math.min(modes(), modes(), modes());
+console.log(
+  `${`modes at 200 speeds × ${rigs.length} loads`.padEnd(36)} ${modesMs.toFixed(0).padStart(6)} ms   aim: under 100; ${(modesMs / sortMs).toFixed(1)} times six sorts of 10,000`,
+);

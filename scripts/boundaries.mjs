@@ -21,6 +21,7 @@ const ORDER = [
   'running-gear',
   'coupling',
   'strength',
+  'towing',
   'fabrication',
   'evaluation',
   'wording',
@@ -48,7 +49,10 @@ const forbidden = [
       'core runs in page, worker and Node alike: no DOM library, no Node module, nothing of the other workspaces',
     severity: 'error',
     from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
-    to: { pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|@types/papaparse)/', dependencyTypesNot: [] },
+    to: {
+      pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|ml-matrix|@types/papaparse)/',
+      dependencyTypesNot: [],
+    },
   },
   {
     name: 'core-folders-through-their-index',

@@ -21,6 +21,7 @@ const VIEWS = [
   ['strength-phone', '/trailer/demo.apiary-flatbed/strength', 'phone'],
   ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
+  ['towing', '/trailer/demo.apiary-flatbed/towing', 'light'],
   ['trip-phone', '/trailer/demo.oven-trailer/trip', 'phone'],
   ['axle-card', '/trailer/demo.oven-trailer/print/axle', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],

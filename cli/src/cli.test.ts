@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { DEMO_PROJECTS, newProject, type Project, writeProject } from '@kereta/core';
+import { DEMO_PROJECTS, newProject, type Project, UNKNOWN_VEHICLE, writeProject } from '@kereta/core';
 import { describe, expect, test } from 'vitest';
 
 const LAUNCHER = fileURLToPath(new URL('../bin/kereta.mjs', import.meta.url));
@@ -21,8 +21,35 @@ const fileOf = (name: string, text: string): string => {
 };
 const decided = (): Project => {
   const project = newProject({ id: 'p', name: 'Decided', units: 'imperial', newId: () => 'x' });
-  return { ...project, coupling: { ...project.coupling, chains: 'fitted', brakes: 'fitted' } };
+  return {
+    ...project,
+    towVehicle: {
+      ...UNKNOWN_VEHICLE,
+      massKg: 2200,
+      hitchHeightM: 0.5,
+      tongueLimitKg: 160,
+      towLimitKg: 1600,
+      wheelbaseM: 3.2,
+      ballBehindAxleM: 1.2,
+    },
+    coupling: { ...project.coupling, chains: 'fitted', brakes: 'fitted' },
+  };
 };
+
+describe('kereta calc sway', () => {
+  test('prints modes and the speed at which damping is gone; refuses negative stiffness with its place', () => {
+    const { out, code } = kereta('calc', 'sway', join(EXAMPLES, 'sway-examples.json'), '--json');
+    expect(code).toBe(0);
+    const { sets } = JSON.parse(out) as { sets: { zeroDampingSpeed: { kmh: number; kind: string } }[] };
+    expect(sets[0]?.zeroDampingSpeed.kmh).toBeCloseTo(154.415748, 4);
+    const bad = fileOf('bad-sway.json', JSON.stringify({ sets: [{ id: 'x', parameters: { m1: 1, Cf: -1 } }] }));
+    const refused = kereta('calc', 'sway', bad, '--json');
+    expect(refused.code).toBe(2);
+    expect(JSON.parse(refused.out || refused.err)).toMatchObject({
+      error: { path: expect.stringContaining('sets[0]') },
+    });
+  });
+});
 
 describe('kereta check', () => {
   test('exit 0 when nothing is over or open, 3 when something is open, 1 when something is over', () => {

@@ -3,6 +3,7 @@ import {
   calculateFrame,
   calculateSections,
   calculateStatics,
+  calculateSway,
   checkExitCode,
   checkReport,
   checkText,
@@ -46,6 +47,7 @@ const CALCULATIONS: Readonly<Record<string, (file: unknown) => Result<unknown, N
   statics: calculateStatics,
   section: calculateSections,
   frame: calculateFrame,
+  sway: calculateSway,
 };
 
 const refuse = (problem: NeutralProblem | { code: string; path: string; message: string }): number => {
@@ -100,8 +102,8 @@ export const run = async (argv: readonly string[]): Promise<number> => {
     });
   program
     .command('calc')
-    .description('calculate a neutral JSON file: statics, section or frame')
-    .argument('<what>', 'statics, section or frame')
+    .description('calculate a neutral JSON file: statics, section, frame or sway')
+    .argument('<what>', 'statics, section, frame or sway')
     .argument('<file>', 'the JSON file')
     .option('--json', 'print JSON (it always does)')
     .action(async (what: string, file: string) => {

@@ -27,5 +27,6 @@ export type { Source } from './source.js';
 export * from './running-gear/index.js';
 export * from './suspension/index.js';
 export * from './strength/index.js';
+export * from './towing/index.js';
 export * from './units/index.js';
 export * from './wording/index.js';

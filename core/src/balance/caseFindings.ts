@@ -1,7 +1,7 @@
 import type { Chassis } from '../chassis/index.js';
 import { concluding, type FindingOf, given, minus, over, plus, quantity, times, workedOut } from '../findings/index.js';
 import { isIndependent } from '../mass/index.js';
-import type { Project, TongueBand } from '../project/index.js';
+import { type Project, type TongueBand, UNKNOWN_VEHICLE } from '../project/index.js';
 import { commonPractice, computedBy } from '../source.js';
 import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js';
 import { ballAboveLevelM, ballZM, type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
@@ -243,7 +243,7 @@ const swing = (project: Project, chassis: Chassis, cases: readonly BalancedCase[
   const offset = ballAboveLevelM(project, chassis);
   const levelM = project.runningGear.railTopHeightM + ballZM(chassis);
   const raised = (byM: number): readonly number[] => {
-    const towVehicle = { ...(project.towVehicle ?? NO_VEHICLE), hitchHeightM: levelM + offset + byM };
+    const towVehicle = { ...(project.towVehicle ?? UNKNOWN_VEHICLE), hitchHeightM: levelM + offset + byM };
     const { standing } = balanceParts({ ...project, towVehicle }, chassis, heaviest.parts, heaviest.loadCase);
     return standing?.axles.map(({ loadN }) => massOfWeightKg(loadN)) ?? [];
   };
@@ -264,15 +264,6 @@ const swing = (project: Project, chassis: Chassis, cases: readonly BalancedCase[
       source: computedBy('N = k·(free − ball − s·x) for each axle, turning forces about the ball'),
     },
   ];
-};
-
-const NO_VEHICLE: NonNullable<Project['towVehicle']> = {
-  name: '',
-  massKg: null,
-  hitchHeightM: null,
-  tongueLimitKg: null,
-  towLimitKg: null,
-  studCircle: '',
 };
 
 /** What else there is to know of how the loads stand: their worst, their slopes, whether it tips when parked, left and right, height. */

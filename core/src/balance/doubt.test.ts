@@ -4,7 +4,7 @@ import { sampleProject } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { DEMO_PROJECTS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { Project } from '../project/index.js';
+import { type Project, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, massOfWeightKg, toNewtons } from '../units/index.js';
 import { caseFindings } from './caseFindings.js';
 import { doubtOf } from './doubt.js';
@@ -195,14 +195,7 @@ describe('independent axles', () => {
   test('the ball up by an inch: what the front axle loses the rear one and the ball take up', () => {
     const at = (hitchHeightM: number): Project => ({
       ...oven,
-      towVehicle: {
-        name: '',
-        massKg: 2500,
-        hitchHeightM,
-        tongueLimitKg: null,
-        towLimitKg: null,
-        studCircle: '',
-      },
+      towVehicle: { ...UNKNOWN_VEHICLE, massKg: 2500, hitchHeightM },
       runningGear: { ...oven.runningGear, layout: 'tandem-independent' },
     });
     const loads = (hitchHeightM: number) => evaluate(at(hitchHeightM)).cases[1];

@@ -20,7 +20,13 @@ const base = newProject({
 export const apiaryFlatbed: Project = {
   ...base,
   notes: 'Carries hives to the orchards in spring and honey home in late summer. Invented for this demo.',
-  job: { purpose: 'Hives to the orchards, honey home', road: 'rough', maxWidthM: inches(96), maxLengthM: inches(216) },
+  job: {
+    ...base.job,
+    purpose: 'Hives to the orchards, honey home',
+    road: 'rough',
+    maxWidthM: inches(96),
+    maxLengthM: inches(216),
+  },
   towVehicle: {
     name: 'Farm pickup',
     massKg: pounds(4800),
@@ -28,6 +34,12 @@ export const apiaryFlatbed: Project = {
     tongueLimitKg: pounds(500),
     towLimitKg: pounds(5000),
     studCircle: '5 on 4-1/2 in',
+    wheelbaseM: inches(127),
+    ballBehindAxleM: inches(52),
+    frontShare: 0.57,
+    widthM: inches(76),
+    bumperAheadOfBallM: inches(9),
+    tailgateReachM: inches(21),
   },
   ratedGrossKg: pounds(2900),
   frame: {

@@ -18,7 +18,13 @@ const base = newProject({ id: 'demo.oven-trailer', name: 'Oven trailer', units: 
 export const ovenTrailer: Project = {
   ...base,
   notes: 'The oven stands left of the middle so that the baker has room on the right. Invented for this demo.',
-  job: { purpose: 'Bread and flatbread at markets', road: 'road', maxWidthM: inches(102), maxLengthM: inches(240) },
+  job: {
+    ...base.job,
+    purpose: 'Bread and flatbread at markets',
+    road: 'road',
+    maxWidthM: inches(102),
+    maxLengthM: inches(240),
+  },
   towVehicle: {
     name: 'Delivery van',
     massKg: pounds(6200),
@@ -26,6 +32,12 @@ export const ovenTrailer: Project = {
     tongueLimitKg: pounds(900),
     towLimitKg: pounds(7500),
     studCircle: '6 on 5-1/2 in',
+    wheelbaseM: inches(133),
+    ballBehindAxleM: inches(54),
+    frontShare: 0.57,
+    widthM: inches(79),
+    bumperAheadOfBallM: inches(9),
+    tailgateReachM: inches(22),
   },
   ratedGrossKg: pounds(6000),
   frame: {

@@ -14,6 +14,7 @@ import { buildCutList, type CutList, type FabricationFindingData, fabricationFin
 import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict } from '../findings/index.js';
 import { massFindings, type MassFindingData, type Part, trailerParts } from '../mass/index.js';
 import type { Project } from '../project/index.js';
+import { type TowingFindingData, towingFindings } from '../towing/index.js';
 import {
   type FitFindingData,
   fitFindings,
@@ -44,6 +45,7 @@ export interface AllFindingData
     RunningGearFindingData,
     FitFindingData,
     StrengthFindingData,
+    TowingFindingData,
     DeckFindingData,
     StrapFindingData,
     HomeMadeFindingData,
@@ -92,6 +94,7 @@ export const evaluate = (project: Project): Evaluation => {
     ...fitFindings(project, chassis, cases),
     ...couplingFindings(project, cases),
     ...strength.findings,
+    ...towingFindings(project, chassis, cases),
     ...deckFindings(project, chassis, cases),
     ...strapFindings(project, cases),
     ...homeMadeFindings(project, cases),

@@ -7,7 +7,7 @@ import { anyProject, sampleProject } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { DEMO_PROJECTS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { Project } from '../project/index.js';
+import { type Project, UNKNOWN_VEHICLE } from '../project/index.js';
 import {
   calculateSections,
   calculateStatics,
@@ -131,7 +131,19 @@ describe('check report', () => {
     expect(checkText(project, evaluation)).toContain('Cross-member 3');
     const fresh = sampleProject();
     expect(checkExitCode(evaluate(fresh))).toBe(3);
-    const decided: Project = { ...fresh, coupling: { ...fresh.coupling, chains: 'fitted', brakes: 'fitted' } };
+    const decided: Project = {
+      ...fresh,
+      towVehicle: {
+        ...UNKNOWN_VEHICLE,
+        massKg: 2200,
+        hitchHeightM: 0.5,
+        tongueLimitKg: 160,
+        towLimitKg: 1600,
+        wheelbaseM: 3.2,
+        ballBehindAxleM: 1.2,
+      },
+      coupling: { ...fresh.coupling, chains: 'fitted', brakes: 'fitted' },
+    };
     expect(checkExitCode(evaluate(decided))).toBe(0);
   });
   test('without an axle the report says null, not NaN', () => {

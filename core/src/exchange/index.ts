@@ -3,6 +3,7 @@ export { cutListCsv, findingsCsv, weightsCsv } from './csv.js';
 export type { NeutralProblem } from './neutralProblem.js';
 export { calculateFrame } from './neutralFrame.js';
 export { calculateSections } from './neutralSection.js';
+export { calculateSway } from './neutralSway.js';
 export { calculateStatics } from './neutralStatics.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, readProject, writeProject } from './projectFile.js';
 export { fileProblemSentence } from './fileProblemSentence.js';

@@ -4,7 +4,7 @@ import type { Measured, WorkingLine } from './working.js';
 /** ok Within, tight Tight, over Fix, open Missing, unchecked Not checked. */
 export type Verdict = 'ok' | 'tight' | 'over' | 'open' | 'unchecked';
 
-export const STEP_IDS = ['job', 'frame', 'loads', 'axle', 'tongue', 'strength', 'balance', 'cut'] as const;
+export const STEP_IDS = ['job', 'frame', 'loads', 'axle', 'tongue', 'strength', 'balance', 'towing', 'cut'] as const;
 export type StepId = (typeof STEP_IDS)[number];
 
 /** One thing that Kereta has to say: a code with its numbers, never a sentence; `wording/` makes the sentence. */

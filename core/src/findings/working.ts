@@ -86,6 +86,8 @@ export type WorkingLabel =
   | 'stress-standing'
   | 'stress-range'
   | 'km-to-crack'
+  | 'turn-room'
+  | 'stability-factor'
   | 'uneven'
   | 'gap-rest'
   | 'gap-bump'

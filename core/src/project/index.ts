@@ -20,6 +20,7 @@ export {
   newProject,
   tireFromCatalog,
   TONGUE_SCHOOLS,
+  UNKNOWN_VEHICLE,
   USUAL_SUSPENSION,
 } from './newProject.js';
 export { barOf, findMaterial, findSection, isDoubled } from './parts.js';

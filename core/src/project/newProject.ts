@@ -7,6 +7,7 @@ import {
   type RunningGear,
   SCHEMA_VERSION,
   type TongueBand,
+  type TowVehicle,
 } from './schema.js';
 
 /** Shares of the trailer's gross weight on the tongue. North America 10 to 15 %: industry practice; SAE J2807 tests at 10 %. */
@@ -15,6 +16,22 @@ export const TONGUE_SCHOOLS: Readonly<Record<Exclude<Project['settings']['tongue
   europe: { minShare: 0.04, maxShare: 0.07, minKg: null, maxKg: 100 },
   australia: { minShare: 0.08, maxShare: 0.15, minKg: null, maxKg: null },
   'muscle-pulled': { minShare: 0.03, maxShare: 0.1, minKg: null, maxKg: 10 },
+};
+
+/** A tow vehicle of which nothing is known but the usual width. */
+export const UNKNOWN_VEHICLE: TowVehicle = {
+  name: '',
+  massKg: null,
+  hitchHeightM: null,
+  tongueLimitKg: null,
+  towLimitKg: null,
+  studCircle: '',
+  wheelbaseM: null,
+  ballBehindAxleM: null,
+  frontShare: 0.55,
+  widthM: inches(76),
+  bumperAheadOfBallM: inches(9),
+  tailgateReachM: 0,
 };
 
 /** A row of a catalog by id; asking for one that is not there is a slip of ours. */
@@ -85,6 +102,7 @@ export const couplingFromCatalog = (id: string): Project['coupling'] => {
     tongueLimitKg: null,
     ballDiameterM: coupler.ballDiameterM,
     homeMade: false,
+    dValueN: null,
     mount: 'welded',
     bolts: { count: 2, diameterM: inches(0.5), grade: 'grade-5' },
     massKg: coupler.massKg,
@@ -140,14 +158,12 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       regions: [metric ? 'europe' : 'north-america'],
       tongueSchool: 'north-america',
     },
-    job: { purpose: '', road: 'rough', maxWidthM: size(102, 2550), maxLengthM: null },
+    job: { purpose: '', road: 'rough', maxWidthM: size(102, 2550), maxLengthM: null, turnRad: toRadians(70, 'deg') },
     towVehicle: {
+      ...UNKNOWN_VEHICLE,
       name: 'Tow vehicle',
-      massKg: null,
-      hitchHeightM: null,
       tongueLimitKg: metric ? 150 : pounds(350),
       towLimitKg: metric ? 1500 : pounds(3500),
-      studCircle: '',
     },
     ratedGrossKg: metric ? 1200 : pounds(2600),
     tongueBand: TONGUE_SCHOOLS['north-america'],

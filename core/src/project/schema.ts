@@ -287,6 +287,16 @@ const towVehicleSchema = object({
   tongueLimitKg: mass.nullable(),
   towLimitKg: mass.nullable(),
   studCircle: text,
+  wheelbaseM: length.nullable().default(null),
+  /** ball behind the rear axle */
+  ballBehindAxleM: lengthOrZero.nullable().default(null),
+  /** of its weight, on the front axle without a trailer */
+  frontShare: share.default(0.55),
+  widthM: length.default(inches(76)),
+  /** its rear face ahead of the ball */
+  bumperAheadOfBallM: lengthOrZero.default(inches(9)),
+  /** how far the open tailgate reaches behind that face; 0 where it has none */
+  tailgateReachM: lengthOrZero.default(0),
 });
 
 const couplingSchema = object({
@@ -296,6 +306,8 @@ const couplingSchema = object({
   tongueLimitKg: mass.nullable(),
   ballDiameterM: lengthOrZero,
   homeMade: z.boolean(),
+  /** D stamped on the coupling's plate, N; null where it has none or nobody has read it */
+  dValueN: z.number().nonnegative().max(1e7).nullable().default(null),
   massKg: mass,
   jackMassKg: mass,
   jackBehindBallM: lengthOrZero,
@@ -410,6 +422,8 @@ export const projectSchema = object({
     /** widest and longest that lane, door or law lets through; null where nothing limits it */
     maxWidthM: length.nullable(),
     maxLengthM: length.nullable(),
+    /** how far it is to be turned against the vehicle without touching, rad */
+    turnRad: z.number().min(0).max(1.58).default(1.222),
   }),
   towVehicle: towVehicleSchema.nullable(),
   /** the figure that goes on the trailer's plate */

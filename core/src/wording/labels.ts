@@ -21,6 +21,7 @@ export const STEP_NAMES: Readonly<Record<StepId, string>> = {
   tongue: 'Tongue & coupler',
   strength: 'Is it strong?',
   balance: 'Balance',
+  towing: 'How it tows',
   cut: 'Cut & buy',
 };
 
@@ -141,6 +142,8 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'hanger-spacing': 'Bolt to bolt, by the shop’s rule',
   'track-from-hub': 'Wheel middle to wheel middle, from the hub faces',
   'wheel-lever': 'Spring’s middle to wheel’s middle',
+  'turn-room': 'Room at its tightest',
+  'stability-factor': 'Track over twice the height',
   uneven: 'Heavier side over lighter, of both',
   'deck-span': 'From bar to bar',
   'deck-thick': 'Thickness of the deck',

@@ -8,6 +8,7 @@ import { FrameStep } from './frame/FrameStep';
 import { JobStep } from './job/JobStep';
 import { LoadsStep } from './loads/LoadsStep';
 import { StrengthStep } from './strength/StrengthStep';
+import { TowingStep } from './towing/TowingStep';
 import { TongueStep } from './tongue/TongueStep';
 
 interface StepView {
@@ -35,6 +36,12 @@ export const STEP_VIEWS: Readonly<Record<StepId, StepView>> = {
     line: 'Nose light sways. Nose heavy overloads the hitch.',
     lower: 'window',
     strip: 'open',
+  },
+  towing: {
+    Fields: TowingStep,
+    line: 'Turning, level, and how it behaves at speed.',
+    lower: 'none',
+    strip: 'folded',
   },
   cut: { Fields: CutStep, line: 'Every piece, and what to buy.', lower: 'plan', strip: 'folded' },
 };

@@ -18,6 +18,7 @@ import { BalanceStrip, STRIP_PX } from './BalanceStrip';
 import { Panel } from './Panel';
 import { createProjectStore } from './projectStore';
 import { StepsRail } from './StepsRail';
+import { TowView } from '../tow/TowView';
 import { TopBar } from './TopBar';
 import { useAutosave } from './useAutosave';
 import { useWorkbench, type Workbench, WorkbenchContext } from './workbench';
@@ -219,7 +220,9 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
             </WorkbenchContext>
             <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
-                {step === 'cut' ? (
+                {step === 'towing' ? (
+                  <TowView />
+                ) : step === 'cut' ? (
                   <MarkedPlan />
                 ) : step === 'strength' && view3d ? (
                   <Suspense fallback={<p className="mute p-6">Opening …</p>}>

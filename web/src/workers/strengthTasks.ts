@@ -1,4 +1,5 @@
 import {
+  afterFlick,
   type AnalysisOutcome,
   analysisInput,
   analysisSteps,
@@ -7,16 +8,21 @@ import {
   type CaseDoubt,
   doubtOf,
   evaluate,
+  type Flick,
+  type Instant,
   memberDiagram,
   type MemberDiagram,
   neighbourSteps,
   type Project,
+  type Rig,
   type RunKey,
   type SizedDesign,
   type SizeStep,
   type SizingRequest,
   type SizingResult,
   sizingSteps,
+  type Sway,
+  swayOf,
   type WayOut,
   wayOutSteps,
 } from '@kereta/core';
@@ -35,6 +41,8 @@ export interface StrengthTasks {
   diagram(project: Project, memberId: string, key: RunKey): Promise<MemberDiagram | undefined>;
   bent(project: Project, key: RunKey): Promise<readonly BentBar[]>;
   doubt(project: Project): Promise<readonly CaseDoubt[]>;
+  sway(project: Project): Promise<Sway>;
+  flick(rig: Rig, speedMPerS: number): Promise<readonly Instant[]>;
   wayOut(
     ticket: number,
     project: Project,
@@ -45,6 +53,10 @@ export interface StrengthTasks {
   /** Stops the job of this ticket at its next step. */
   callOff(ticket: number): Promise<void>;
 }
+
+/** Two degrees at the front wheels, there and back within a second: a start at something in the road. */
+const FLICK: Flick = { steerRad: 0.035, lastsS: 1 };
+export const FLICK_LASTS_S = 10;
 
 /** A job runs this long before it looks whether it is still wanted, ms. */
 const BREATH_MS = 40;
@@ -106,6 +118,8 @@ export const strengthTasks = (): StrengthTasks => {
     diagram: async (project, memberId, key) => memberDiagram(analysisInput(project, evaluate(project)), memberId, key),
     bent: async (project, key) => bentFrame(analysisInput(project, evaluate(project)), key),
     doubt: async (project) => doubtOf({ project, ...evaluate(project) }),
+    sway: async (project) => swayOf(project, evaluate(project).cases),
+    flick: async (rig, speedMPerS) => afterFlick(rig, speedMPerS, FLICK, FLICK_LASTS_S),
     callOff: async (ticket) => {
       calledOff.add(ticket);
     },

@@ -1,4 +1,4 @@
-import { type Project, pounds } from '@kereta/core';
+import { type Project, pounds, UNKNOWN_VEHICLE } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -24,16 +24,6 @@ const ROADS = [
   { value: 'rough', text: 'Rough roads' },
   { value: 'off-road', text: 'Off road' },
 ] as const;
-
-/** A tow vehicle of which nothing is known yet: every figure is missing, none is zero. */
-const UNKNOWN_VEHICLE: NonNullable<Project['towVehicle']> = {
-  name: 'Tow vehicle',
-  massKg: null,
-  hitchHeightM: null,
-  tongueLimitKg: null,
-  towLimitKg: null,
-  studCircle: '',
-};
 
 /** What it carries, what tows it, where it must fit. */
 export const JobStep = () => {

@@ -203,6 +203,16 @@ export const TongueStep = () => {
             onCommit={(homeMade) => setCoupling('home-made coupling', { homeMade })}
           />
         </div>
+        <QuantityField
+          label="D on the coupling’s plate, kN"
+          kind="number"
+          value={coupling.dValueN === null ? null : coupling.dValueN / 1000}
+          min={0}
+          max={1000}
+          hint="European couplings; leave it empty where there is none"
+          onCommit={(kilonewtons) => setCoupling('D of the coupling', { dValueN: kilonewtons * 1000 })}
+          onClear={() => setCoupling('D of the coupling taken out', { dValueN: null })}
+        />
       </FieldGroup>
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
         Coupler, ball, mount and hitch each have their own stamp; the lowest governs. A 50 mm ball and a 2 in ball do

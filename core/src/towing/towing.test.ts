@@ -1,0 +1,262 @@
+import * as fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import examples from '../../test/examples/sway-examples.json' with { type: 'json' };
+import { verify } from '../../test/verify.js';
+import { DEMO_PROJECTS } from '../demos/index.js';
+import { evaluate } from '../evaluation/index.js';
+import type { Project } from '../project/index.js';
+import { rigOf, vehicleAxles, yawInertiaKgM2 } from './rig.js';
+import { afterFlick, eigenvalues, leastDamped, lostDamping, type Rig } from './sway.js';
+import { swayOf } from './swayOf.js';
+import { type FrontEdge, offTrackingM, roomAt, tightestAt, tongueLacksM, touchAngleRad } from './turning.js';
+
+const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [example] = examples.sets;
+if (!example) throw new Error('no example');
+const { parameters: p } = example;
+const rig: Rig = {
+  vehicleKg: p.m1,
+  vehicleYawKgM2: p.I1,
+  frontM: p.a,
+  rearM: p.b,
+  hitchM: p.e,
+  frontStiffness: p.Cf,
+  rearStiffness: p.Cr,
+  trailerKg: p.m2,
+  trailerYawKgM2: p.I2,
+  balanceM: p.c,
+  axles: [{ behindBallM: p.d, stiffnessNPerRad: p.Ct }],
+};
+const ordered = (modes: readonly { re: number; im: number }[]) =>
+  [...modes].sort((a, b) => a.re - b.re || a.im - b.im).map(({ re, im }) => [re, im] as const);
+
+describe('sway', () => {
+  const area = 'Sway';
+  const source = 'neutral example, two independent programs';
+  test.each(example.speeds.map((speed) => [speed.kmh, speed] as const))('modes at %i km/h', (kmh, speed) => {
+    const ours = ordered(eigenvalues(rig, kmh / 3.6));
+    const theirs = ordered(speed.eigenvalues.map(([re, im]) => ({ re: re as number, im: im as number })));
+    theirs.forEach(([re, im], i) => {
+      expect(Math.abs((ours[i]?.[0] ?? 0) - re)).toBeLessThan(1e-6);
+      expect(Math.abs((ours[i]?.[1] ?? 0) - im)).toBeLessThan(1e-6);
+    });
+    verify({
+      area,
+      check: `damping ratio at ${kmh} km/h`,
+      ours: leastDamped(eigenvalues(rig, kmh / 3.6))?.dampingRatio ?? Number.NaN,
+      outside: String(speed.leastDampedOscillation.dampingRatio),
+      unit: '',
+      source,
+      tolerance: 1e-6,
+    });
+  });
+  test('the speed at which damping is gone', () => {
+    const lost = lostDamping(rig);
+    verify({
+      area,
+      check: 'damping is gone',
+      ours: (lost?.speedMPerS ?? 0) * 3.6,
+      outside: String(example.zeroDampingSpeed.kmh),
+      unit: 'km/h',
+      source,
+      tolerance: 1e-6,
+    });
+    expect(lost?.kind).toBe('oscillatory');
+  });
+  test('a trailer of next to nothing gives back the car’s own two modes (bicycle model)', () => {
+    const light: Rig = {
+      ...rig,
+      trailerKg: 1e-6,
+      trailerYawKgM2: 1e-6,
+      axles: [{ behindBallM: p.d, stiffnessNPerRad: 1e-3 }],
+    };
+    const u = 25;
+    // m·(v̇ + u·r) = F_f + F_r, I·ṙ = a·F_f − b·F_r: a 2 × 2 matrix, its eigenvalues by the quadratic formula.
+    const a11 = -(p.Cf + p.Cr) / (p.m1 * u);
+    const a12 = -(p.a * p.Cf - p.b * p.Cr) / (p.m1 * u) - u;
+    const a21 = -(p.a * p.Cf - p.b * p.Cr) / (p.I1 * u);
+    const a22 = -(p.a ** 2 * p.Cf + p.b ** 2 * p.Cr) / (p.I1 * u);
+    const half = (a11 + a22) / 2;
+    const disc = half * half - (a11 * a22 - a12 * a21);
+    const im = Math.sqrt(-disc);
+    const own = eigenvalues(light, u).find((mode) => Math.abs(mode.re - half) < 1e-4 && Math.abs(mode.im - im) < 1e-4);
+    expect(disc).toBeLessThan(0);
+    expect(own).toBeDefined();
+  });
+  test('the swing after a flick dies as the eigenvalue says, within 1 %', () => {
+    const u = 100 / 3.6;
+    const slow = leastDamped(eigenvalues(rig, u));
+    const trail = afterFlick(rig, u, { steerRad: 0.02, lastsS: 1 }, 14);
+    // Peaks one period apart, when the car's own modes have long died.
+    const peaks = trail.filter(
+      ({ angleRad, timeS }, i) =>
+        timeS > 5 &&
+        angleRad > (trail[i - 1]?.angleRad ?? Number.POSITIVE_INFINITY) &&
+        angleRad >= (trail[i + 1]?.angleRad ?? Number.POSITIVE_INFINITY),
+    );
+    const [first, second] = peaks;
+    if (!first || !second) throw new Error('no peaks');
+    const rate = Math.log(second.angleRad / first.angleRad) / (second.timeS - first.timeS);
+    expect(rate / (slow?.re ?? 1)).toBeCloseTo(1, 1);
+    expect(Math.abs(rate / (slow?.re ?? 1) - 1)).toBeLessThan(0.01);
+  });
+  test('beyond the speed at which damping is gone a swing grows', () => {
+    const lost = lostDamping(rig)?.speedMPerS ?? 0;
+    const width = (speed: number): { early: number; late: number } => {
+      const trail = afterFlick(rig, speed, { steerRad: 0.01, lastsS: 1 }, 16);
+      const most = (from: number, to: number): number =>
+        Math.max(...trail.filter(({ timeS }) => timeS > from && timeS < to).map(({ angleRad }) => Math.abs(angleRad)));
+      return { early: most(4, 8), late: most(12, 16) };
+    };
+    const [below, above] = [width(lost * 0.9), width(lost * 1.1)];
+    expect(below.late).toBeLessThan(below.early);
+    expect(above.late).toBeGreaterThan(above.early);
+  });
+  test('an even nose-heavy rig behind an oversteering vehicle runs away without swinging, and is found', () => {
+    const oversteering: Rig = { ...rig, rearStiffness: 42_000, frontStiffness: 110_000 };
+    const lost = lostDamping(oversteering);
+    expect(lost?.kind).toBe('divergent');
+  });
+});
+
+describe('the demos’ rigs', () => {
+  test('load moved back sways sooner', () => {
+    const at = (byM: number): number => {
+      const moved: Project = {
+        ...apiary,
+        runningGear: { ...apiary.runningGear, positionM: apiary.runningGear.positionM + byM },
+      };
+      const found = swayOf(moved, evaluate(moved).cases).cases.find(({ caseId }) => caseId === 'case.full-hives');
+      return found?.damping[36] ?? Number.NaN;
+    };
+    // The axle forward is the load back: less damping at 110 km/h, and gone where the tongue lifts.
+    expect(at(-0.25)).toBeLessThan(0.7 * at(0));
+    expect(at(-0.5)).toBeLessThan(0.01);
+  });
+  test('softer tires lose it sooner than stiffer ones; without a wheelbase it says what is missing', () => {
+    for (const project of [apiary, telescope]) {
+      for (const { lost } of swayOf(project, evaluate(project).cases).cases) {
+        const speed = (found: typeof lost.usual): number => found?.speedMPerS ?? Number.POSITIVE_INFINITY;
+        expect(speed(lost.softer)).toBeLessThanOrEqual(speed(lost.stiffer));
+      }
+    }
+    const unknown: Project = {
+      ...apiary,
+      towVehicle: apiary.towVehicle && { ...apiary.towVehicle, wheelbaseM: null },
+    };
+    expect(swayOf(unknown, evaluate(unknown).cases)).toMatchObject({ missing: 'wheelbase', cases: [] });
+    expect(evaluate(unknown).findings.find(({ code }) => code === 'vehicle-missing')?.verdict).toBe('open');
+  });
+  test('yaw inertia: a rod of length L about its middle is m·L² ÷ 12, and Steiner’s part moves it', () => {
+    const rod = { massKg: 12, centre: { xM: 3, yM: 0, zM: 0 }, x0M: 2, x1M: 4, y0M: 0, y1M: 0 };
+    expect(yawInertiaKgM2([rod], { xM: 3, yM: 0 })).toBeCloseTo(4, 12);
+    expect(yawInertiaKgM2([rod], { xM: 0, yM: 0 })).toBeCloseTo(4 + 12 * 9, 12);
+  });
+  test('what the rear axle gains and the front one loses is the tongue', () => {
+    for (const balanced of evaluate(apiary).cases) {
+      const axles = vehicleAxles(apiary, balanced);
+      if (!axles || !balanced.standing) continue;
+      expect(axles.rearAddsKg - axles.frontLosesKg).toBeCloseTo(balanced.standing.tongueN / 9.80665, 9);
+      expect(typeof rigOf(apiary, balanced)).not.toBe('string');
+    }
+  });
+});
+
+describe('turning', () => {
+  const bed: FrontEdge = { what: 'bed', id: 'trailer', behindBallM: 1.2, leftM: -0.75, rightM: 0.75 };
+  test('straight: the tongue’s length and what the rear face stands ahead of the ball', () => {
+    expect(roomAt(bed, 0, 0.2, 1)).toBeCloseTo(1.4, 12);
+  });
+  test('a corner turned by 60°: L·cos − b·sin', () => {
+    verify({
+      area: 'Turning',
+      check: 'room at 60°, L 1.2 m, half width 0.75 m, wide vehicle',
+      ours: roomAt(bed, Math.PI / 3, 0, 10),
+      outside: (1.2 * 0.5 - 0.75 * 0.8660254037844386).toFixed(9),
+      unit: 'm',
+      source: 'plane geometry, worked by hand',
+      tolerance: 1e-8,
+    });
+  });
+  test('beside a narrow vehicle a turned bed touches nothing', () => {
+    expect(roomAt(bed, Math.PI / 2, 0, 0.3)).toBe(Number.POSITIVE_INFINITY);
+    expect(touchAngleRad([{ ...bed, behindBallM: 4 }], 0.2, 0.9)).toBeUndefined();
+  });
+  test('left and right alike for an even bed, and the touching angle leaves no room', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 2.5, noNaN: true }),
+        fc.double({ min: 0.3, max: 1.2, noNaN: true }),
+        (length, half) => {
+          const edge: FrontEdge = { ...bed, behindBallM: length, leftM: -half, rightM: half };
+          const touch = touchAngleRad([edge], 0.15, 0.95);
+          if (touch === undefined || touch === 0) return true;
+          const both = [touch, -touch].map((gamma) => roomAt(edge, gamma, 0.15, 0.95));
+          return Math.abs((both[0] as number) - (both[1] as number)) < 1e-9 && Math.abs(both[0] as number) < 1e-6;
+        },
+      ),
+    );
+  });
+  test('the tongue that it asks for is the shortest that clears by the margin', () => {
+    const wanted = (70 * Math.PI) / 180;
+    const lacks = tongueLacksM([bed], wanted, 0.15, 0.95, 0.05);
+    const least = (byM: number): number => {
+      const moved = { ...bed, behindBallM: bed.behindBallM + byM };
+      return Math.min(
+        ...Array.from({ length: 361 }, (_, i) => tightestAt([moved], (wanted * i) / 360, 0.15, 0.95)?.roomM ?? 9),
+      );
+    };
+    expect(least(lacks)).toBeCloseTo(0.05, 6);
+    expect(least(lacks - 0.01)).toBeLessThan(0.05);
+  });
+  test('off-tracking: R − √(R² − L²)', () => {
+    verify({
+      area: 'Turning',
+      check: 'R 7.5 m, 4 m from ball to axle',
+      ours: offTrackingM(7.5, 4) ?? Number.NaN,
+      outside: '1.156',
+      unit: 'm',
+      source: 'plane geometry, worked by hand',
+      tolerance: 5e-4,
+    });
+    expect(offTrackingM(3, 4)).toBeUndefined();
+  });
+});
+
+describe('findings', () => {
+  const find = (project: Project, code: string) => evaluate(project).findings.find((finding) => finding.code === code);
+  const vehicle = (change: Partial<NonNullable<Project['towVehicle']>>): Project => ({
+    ...apiary,
+    towVehicle: apiary.towVehicle && { ...apiary.towVehicle, ...change },
+  });
+  test('a tailgate that reaches too far strikes what stands nearest', () => {
+    expect(find(vehicle({ tailgateReachM: 0.1 }), 'tailgate-hits')?.verdict).toBe('ok');
+    expect(find(vehicle({ tailgateReachM: 1.2 }), 'tailgate-hits')?.verdict).toBe('over');
+  });
+  test('a ball too high sits nose-up and names the mount that levels it', () => {
+    const found = find(vehicle({ hitchHeightM: 0.7 }), 'tows-level');
+    expect(found?.verdict).toBe('tight');
+    const { noseUpRad, mountM } = (found as unknown as { data: { noseUpRad: number; mountM: number } }).data;
+    expect(noseUpRad).toBeGreaterThan(0);
+    expect(mountM).toBeGreaterThan(0.1);
+  });
+  test('D of UN R55: 2.2 t and 1.5 t ask for 8.75 kN', () => {
+    const heavy: Project = {
+      ...telescope,
+      ratedGrossKg: 1500,
+      towVehicle: telescope.towVehicle && { ...telescope.towVehicle, massKg: 2200 },
+    };
+    verify({
+      area: 'Coupling',
+      check: 'D-value, 2.2 t and 1.5 t',
+      ours: ((find(heavy, 'd-value') as unknown as { data: { neededN: number } }).data.neededN ?? 0) / 1000,
+      outside: '8.75',
+      unit: 'kN',
+      source: 'UN R55, worked by hand',
+    });
+    expect(find(heavy, 'd-value')?.verdict).toBe('open');
+  });
+  test('rolling over is a figure, never a verdict of within', () => {
+    expect(find(apiary, 'rolls-over')?.verdict).toBe('unchecked');
+  });
+});

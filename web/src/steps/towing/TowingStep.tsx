@@ -1,0 +1,89 @@
+import { type CaseSway, fromKilometres, type LostDamping, type Speaker } from '@kereta/core';
+import { lazy, Suspense } from 'react';
+import { useWorkbench } from '../../workbench/workbench';
+import { useSway } from '../../workers/useSway';
+import { VehicleFields } from './VehicleFields';
+
+const SwayChart = lazy(() => import('./SwayChart').then((module) => ({ default: module.SwayChart })));
+
+const MISSING = {
+  vehicle: 'the tow vehicle',
+  mass: 'what the tow vehicle weighs',
+  wheelbase: 'its wheelbase',
+  overhang: 'how far the ball stands behind its rear axle',
+} as const;
+
+const speedText = (lost: LostDamping | undefined, say: Speaker): string => {
+  if (!lost) return 'none';
+  const kmh = lost.speedMPerS * 3.6;
+  return say.style.system === 'metric' ? `${Math.round(kmh)} km/h` : `${Math.round(fromKilometres(kmh, 'mile'))} mph`;
+};
+
+/** At what speed each load's damping is gone, with softer and stiffer tires, and in which way. */
+const LostTable = ({ cases, say }: { readonly cases: readonly CaseSway[]; readonly say: Speaker }) => (
+  <table className="narrow w-full text-[13px]" aria-label="Speed at which damping is gone">
+    <thead>
+      <tr className="text-right">
+        <th scope="col" className="text-left font-normal">
+          Damping is gone at (none: at no speed in these sums)
+        </th>
+        <th scope="col" className="font-normal">
+          soft tires
+        </th>
+        <th scope="col" className="font-normal">
+          usual
+        </th>
+        <th scope="col" className="font-normal">
+          stiff
+        </th>
+      </tr>
+    </thead>
+    <tbody>
+      {cases.map(({ caseId, lost }) => (
+        <tr key={caseId} className="border-t border-base-300 text-right">
+          <th scope="row" className="py-1 text-left font-normal">
+            {say.caseName(caseId)}
+            {lost.usual && (
+              <span className="mute block">
+                {lost.usual.kind === 'oscillatory' ? 'it then fish-tails' : 'it then runs away to one side'}
+              </span>
+            )}
+          </th>
+          <td className="pl-2 whitespace-nowrap">{speedText(lost.softer, say)}</td>
+          <td className="pl-2 font-semibold whitespace-nowrap">{speedText(lost.usual, say)}</td>
+          <td className="pl-2 whitespace-nowrap">{speedText(lost.stiffer, say)}</td>
+        </tr>
+      ))}
+    </tbody>
+  </table>
+);
+
+/** How the loaded trailer behaves behind this vehicle: turning, level, sway. */
+export const TowingStep = () => {
+  const { committed, say } = useWorkbench();
+  const { sway, current } = useSway(committed);
+  return (
+    <>
+      <VehicleFields />
+      <section className="border-t border-base-300 px-4 py-3" aria-label="Sway">
+        <h2 className="font-semibold">Sway{sway && !current ? ' (before the last change)' : ''}</h2>
+        {sway?.missing && (
+          <p className="narrow text-[13px]">Missing: {MISSING[sway.missing]}. Without it sway is not worked out.</p>
+        )}
+        {sway && sway.cases.length > 0 && (
+          <>
+            <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
+              <SwayChart sway={sway} say={say} />
+            </Suspense>
+            <LostTable cases={sway.cases} say={say} />
+          </>
+        )}
+        <p className="narrow mute mt-2 text-[13px]">
+          Not checked, compared: wind, ruts, worn tires and a soft hitch are not in it, and real rigs lose their damping
+          sooner. Load forward, a longer tongue, a lighter tail and less speed all help; torsion axles sway like any
+          other.
+        </p>
+      </section>
+    </>
+  );
+};
