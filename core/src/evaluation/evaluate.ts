@@ -25,6 +25,8 @@ import {
   type AnalysisFindingData,
   type DeckFindingData,
   deckFindings,
+  sideRailFindings,
+  type SideRailFindingData,
   strapFindings,
   type StrapFindingData,
   handCheck,
@@ -48,6 +50,7 @@ export interface AllFindingData
     TowingFindingData,
     DeckFindingData,
     StrapFindingData,
+    SideRailFindingData,
     HomeMadeFindingData,
     AnalysisFindingData {}
 export type AnyFinding = FindingOf<AllFindingData>;
@@ -97,6 +100,7 @@ export const evaluate = (project: Project): Evaluation => {
     ...towingFindings(project, chassis, cases),
     ...deckFindings(project, chassis, cases),
     ...strapFindings(project, cases),
+    ...sideRailFindings(project, chassis),
     ...homeMadeFindings(project, cases),
     ...fabricationFindings(cutList),
   ];

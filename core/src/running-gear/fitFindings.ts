@@ -413,7 +413,7 @@ const homeBuilt = (project: Project, chassis: Chassis, cases: readonly BalancedC
   const leverM = Math.max(0, overhangM(project, chassis.railWidthM));
   const { wallM, yieldPa } = axle.homeBuilt;
   const bent = tubeBending(axle.tubeDiameterM, wallM, wheelKg, leverM);
-  const moment = workedOut('moment-standing', times(quantity(bent.wheelN, 'force'), m(leverM)), 'moment');
+  const moment = workedOut('moment-standing', times(quantity(bent.wheelN, 'force'), quantity(leverM, 'arm')), 'moment');
   const feels = workedOut(
     'metal-feels',
     times(

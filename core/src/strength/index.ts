@@ -9,6 +9,7 @@ export {
 } from './by-hand/beam.js';
 export { bumpFactor, ROAD_FACTORS } from './roads.js';
 export { deckFindings, type DeckFindingData, deckSpanM } from './deck/findings.js';
+export { sideRailFindings, type SideRailFindingData } from './deck/sideRail.js';
 export { strapFindings, type StrapFindingData } from './deck/straps.js';
 export { homeMadeFindings, type HomeMadeFindingData } from './joints/homeMade.js';
 export { deflectionAt, elasticLine, largestDeflection, slopeAt } from './by-hand/deflection.js';

@@ -415,7 +415,7 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
           ? 'These axles share by how level the trailer rides; the tow vehicle holds it level.'
           : `These axles share by how level the trailer rides; the tow vehicle holds the ball ${say.length(Math.abs(data.ballAboveLevelM))} ${data.ballAboveLevelM > 0 ? 'above' : 'below'} level.`
         : 'These axles share by how level the trailer rides, and how high the tow vehicle holds the ball is missing: counted as level.',
-      `Each ${say.length(data.stepM)} that the ball goes up ${addsOrTakes(data.frontKg, say)} the front axle and ${addsOrTakes(data.rearKg, say)} the rear one, ${say.caseName(caseId)}.`,
+      `Each ${say.length(data.stepM)} that the ball goes up ${addsOrTakes(data.frontKg, say)} the front axle and ${addsOrTakes(data.rearKg, say)} the rear one, ${say.caseName(caseId)}. The frame is analysed as if it rode level.`,
     ),
   'deck-point': ({ data, utilisation = 0, verdict }, say) =>
     sentence(
@@ -426,6 +426,11 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
     sentence(
       `${say.partName(data.itemId)} presses the deck to ${say.percent(utilisation, 0)}${data.factor > 1 ? ' in a hard bump' : ''}, ${say.caseName(caseId)}, over ${say.length(data.spanM)} from bar to bar.`,
       verdict === 'over' ? 'Set cross-members closer, or take a thicker deck.' : '',
+    ),
+  'side-post': ({ data, utilisation = 0, verdict }, say) =>
+    sentence(
+      `Somebody or something leaning on the side rail, ${say.force(data.forceN)} at ${say.length(data.heightM)}, asks ${say.percent(utilisation, 0)} of a post at its foot.`,
+      verdict === 'over' ? 'Take a stouter post, or a lower rail.' : '',
     ),
   'straps-hold': ({ data, caseId, verdict }, say) =>
     data.holdKg === undefined
@@ -503,12 +508,12 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
         : '',
     ),
   'not-in-analysis': () =>
-    'Not in this analysis: axle, springs and their bolts, side rails (they only weigh), the welds of gussets, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
+    'Not in this analysis: axle, springs and their bolts, the stiffness of side rails, the welds of gussets, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
   'figures-doubtful': ({ data }) =>
     `Very stiff and very soft bars stand side by side: the sums of the frame analysis leave ${data.residual.toExponential(0)} of the forces over. Do not count on its figures.`,
   'frame-fault': ({ data }) =>
     data.fault === 'suspension-not-modelled'
-      ? 'Two axles without an equaliser share their load by their springs, which is not worked out here yet: the frame is not analysed.'
+      ? 'Three axles, or torsion arms on an equaliser, are not modelled: the frame is not analysed.'
       : data.fault === 'no-axle-under-frame'
         ? 'Hangers or axle are not under the rails: the frame cannot be analysed until they are.'
         : 'The frame cannot be analysed until its bars fit together.',

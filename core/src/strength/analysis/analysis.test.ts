@@ -88,6 +88,47 @@ describe('standing reactions are the balance’s own, to 1e-6', () => {
   });
 });
 
+describe('two axles without an equaliser, level', () => {
+  const independent = (project: Project): Project => ({
+    ...gear(project, { layout: 'tandem-independent', spacingM: inches(33) }),
+    towVehicle: null,
+  });
+  test.each([
+    ['torsion', (project: Project) => torsion(independent(project))],
+    [
+      'leaf',
+      (project: Project) =>
+        gear(independent(project), {
+          suspension: { ...project.runningGear.suspension, hangerSpacingM: inches(27) },
+          spacingM: inches(40),
+        }),
+    ],
+  ] as const)(
+    '%s: each side’s two wheels together stand as the balance says; nothing is left over',
+    (_name, change) => {
+      const project = lopsided(change(sampleProject()));
+      const light = evaluate(project);
+      const analysis = analysed(project);
+      for (const { residual } of analysis.balances) expect(residual).toBeLessThan(1e-6);
+      for (const { loadCase, standing } of light.cases) {
+        const own = analysis.balances.find(
+          ({ caseId, situation }) => caseId === loadCase.id && situation === 'standing',
+        );
+        const up = (place: string): number =>
+          own?.reactions.find((reaction) => reaction.place === place)?.forceN[2] ?? Number.NaN;
+        const weight = standing!.axles.reduce((sum, { loadN }) => sum + loadN, standing!.aheadN);
+        const left = standing!.axles.reduce((sum, { leftN }) => sum + leftN, 0);
+        const right = standing!.axles.reduce((sum, { rightN }) => sum + rightN, 0);
+        expect(Math.abs(up('rocker.left') - left) / weight).toBeLessThan(1e-6);
+        expect(Math.abs(up('rocker.right') - right) / weight).toBeLessThan(1e-6);
+        expect(Math.abs(up(standing!.on === 'ball' ? 'ball' : 'jack') - standing!.aheadN) / weight).toBeLessThan(1e-6);
+      }
+      expect(new Set(analysis.hangers.map(({ xM }) => xM.toFixed(6))).size).toBe(_name === 'torsion' ? 2 : 4);
+      expect(analysis.members.every(({ worst }) => Number.isFinite(worst.utilisation.value))).toBe(true);
+    },
+  );
+});
+
 describe('every run is in balance', () => {
   test.each(layouts)('%s: what is put on and what the ground gives add up to nothing', (_name, change) => {
     const { balances } = analysed(lopsided(change(sampleProject())));

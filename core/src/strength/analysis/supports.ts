@@ -1,4 +1,5 @@
 import type { FrameModel, FrameSupport, Restraint, Vector3 } from '../../frame-analysis/index.js';
+import type { GroundPlace } from '../frame-model/gear.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import type { SupportId } from '../situations/runs.js';
 
@@ -13,9 +14,18 @@ const hold = (node: string, axes: string): FrameSupport => ({ node, restraints: 
 
 /** Wheels stand on the ground; one of them also keeps the rear from swinging, which takes nothing while the trailer stands or rolls straight. */
 const wheelSupports = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSupport[] => {
-  const own = gear.wheels.filter((wheel) => side === undefined || wheel.side === side);
-  return own.map(({ node }, i) => hold(node, i === 0 ? 'yz' : 'z'));
+  const own = gear.ground.filter((place) => side === undefined || place.side === side);
+  const sideways = gear.wheels.find((wheel) => side === undefined || wheel.side === side);
+  return [
+    ...own.map(standing),
+    // A rocker's ends pass nothing sideways: a wheel of its side is held by itself.
+    ...(sideways && own[0]?.rocker ? [hold(sideways.node, 'y')] : []),
+  ].map((support, i) => (i === 0 && !own[0]?.rocker ? hold(support.node, 'yz') : support));
 };
+
+/** A wheel stands up; a rocker's middle turns about its own bolt alone, and feels nothing else. */
+const standing = ({ node, rocker }: GroundPlace): FrameSupport =>
+  rocker ? { node, restraints: [...fix('translation', 'xyz'), ...fix('rotation', 'xz')] } : hold(node, 'z');
 
 const singleStation = ({ gear }: TrailerFrame): boolean => new Set(gear.hangers.map(({ xM }) => xM)).size === 1;
 
@@ -33,10 +43,15 @@ const standSupports = (frame: TrailerFrame): FrameSupport[] => {
 };
 
 /** Wheels that hang: their equaliser is kept from turning over, which takes nothing but their weight. */
-const hanging = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSupport[] =>
-  gear.pivots
+const hanging = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSupport[] => [
+  ...gear.pivots
     .filter((pivot) => side === undefined || pivot.side === side)
-    .map(({ node }) => ({ node, restraints: fix('rotation', 'y') }));
+    .map(({ node }) => ({ node, restraints: fix('rotation', 'y') })),
+  // A rocker whose wheels hang stays where it is and holds nothing up: both of its ends are let go by its turning.
+  ...gear.ground
+    .filter(({ rocker, side: own }) => rocker && (side === undefined || own === side))
+    .map(({ node }) => ({ node, restraints: [...fix('translation', 'xy'), ...fix('rotation', 'xyz')] })),
+];
 
 const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' | 'corners-right'>): FrameSupport[] => {
   switch (id) {
@@ -51,7 +66,7 @@ const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' |
           // One bracket a side keeps the frame from pitching, too; a pair of hangers does so by its length.
           restraints: [...fix('translation', 'xyz'), ...(singleStation(frame) ? fix('rotation', 'y') : [])],
         })),
-        ...frame.gear.wheels.map(({ node }) => hold(node, 'z')),
+        ...frame.gear.ground.map(standing),
       ];
     case 'stands':
       return standSupports(frame);

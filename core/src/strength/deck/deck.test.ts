@@ -112,4 +112,19 @@ describe('findings', () => {
     expect(weldM / inches(1)).toBeCloseTo(1.172, 2);
     expect(found?.verdict).toBe('unchecked');
   });
+  test('a post of the side rail: 200 lb at 16 in on a 1-1/2 x 1-1/2 in tube', () => {
+    const found = withDeck((project) => ({
+      ...project,
+      frame: { ...project.frame, sides: { kind: 'rail', heightM: inches(16) } },
+    })).find(({ code }) => code === 'side-post');
+    const post = evaluate({
+      ...apiary,
+      frame: { ...apiary.frame, sides: { kind: 'rail', heightM: inches(16) } },
+    }).chassis.members.find(({ id }) => id.startsWith('post.'));
+    const modulus = Math.min(post?.bar.design.szLeftM3 ?? 0, post?.bar.design.szRightM3 ?? 0);
+    // 200 × 16 = 3,200 lb·in on the post's modulus, against yield ÷ 1.67.
+    const byHand = 3200 / (modulus / inches(1) ** 3) / (fromPascals(post?.material.yieldPa ?? 0, 'psi') / 1.67);
+    expect(found?.utilisation).toBeCloseTo(byHand, 6);
+    expect(withDeck((project) => project).some(({ code }) => code === 'side-post')).toBe(false);
+  });
 });

@@ -12,9 +12,17 @@ export interface WheelPlace {
   readonly node: string;
 }
 
+/** Where the ground holds a wheel up; or both wheels of a side together, by a rocker that stands for their soft springs. */
+export interface GroundPlace {
+  readonly node: string;
+  readonly side: 'left' | 'right';
+  readonly rocker: boolean;
+}
+
 /** Where springs, brackets and wheels take hold. */
 export interface GearPlaces {
   readonly wheels: readonly WheelPlace[];
+  readonly ground: readonly GroundPlace[];
   /** nodes on the rails where hangers or brackets are, front to rear, with their side */
   readonly hangers: readonly { readonly node: string; readonly side: 'left' | 'right'; readonly xM: number }[];
   /** pivots that turn freely when their wheels hang: held where a side is jacked up */
@@ -151,13 +159,13 @@ const axleOnSeats = (
   return seats;
 };
 
-const leafSingle = (gear: Gear, x: number): void => {
+const leafAlone = (gear: Gear, axle: WheelPlace['axle'], x: number, index: number): void => {
   const half = gear.project.runningGear.suspension.hangerSpacingM / 2;
-  const seats = axleOnSeats(gear, 'axle.1', x, wheelNodes(gear, 'axle.1', x));
+  const seats = axleOnSeats(gear, axle, x, wheelNodes(gear, axle, x));
   ([0, 1] as const).forEach((i) => {
-    const front = hangerNode(gear, i, x - half, 'hanger.1');
-    const rear = hangerNode(gear, i, x + half, 'hanger.2');
-    spring(gear, `spring.${SIDES[i]}`, seats[i], { front, rear, fixed: 'front', eyeZ: eyeZM(gear) });
+    const front = hangerNode(gear, i, x - half, `hanger.${2 * index + 1}`);
+    const rear = hangerNode(gear, i, x + half, `hanger.${2 * index + 2}`);
+    spring(gear, `spring.${index + 1}.${SIDES[i]}`, seats[i], { front, rear, fixed: 'front', eyeZ: eyeZM(gear) });
   });
 };
 
@@ -268,6 +276,31 @@ const stubAxles = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string
   });
 };
 
+/** A wheel's end of the rocker passes the upright force alone. */
+const UPRIGHT_ONLY: readonly Freedom[] = ['ux', 'uy', 'rx', 'ry', 'rz'];
+
+/**
+ * Axles without an equaliser on a level trailer: springs far softer than the frame share the load alike, whatever the frame bends. A rocker
+ * from hub to hub on each side stands for them; its middle stands on the ground.
+ */
+const rockers = ({ frame, wheels, hubZM, project }: Gear, firstX: number, secondX: number): GroundPlace[] =>
+  SIDES.map((side) => {
+    const y = ((side === 'left' ? -1 : 1) * project.runningGear.suspension.trackM) / 2;
+    const node = frame.node(`rocker.${side}`, [(firstX + secondX) / 2, y, hubZM]);
+    const [front, rear] = wheels.filter((wheel) => wheel.side === side);
+    if (front && rear) {
+      frame.element({
+        id: `gear.rocker.front.${side}`,
+        from: front.node,
+        to: node,
+        ...RIGID,
+        releaseFrom: UPRIGHT_ONLY,
+      });
+      frame.element({ id: `gear.rocker.rear.${side}`, from: node, to: rear.node, ...RIGID, releaseTo: UPRIGHT_ONLY });
+    }
+    return { node, side, rocker: true };
+  });
+
 /** Puts axles, springs and arms under the rails as the suspension really holds them; or says why it cannot. */
 export const placeGear = (
   project: Project,
@@ -297,17 +330,21 @@ export const placeGear = (
         : places.map(({ xM }) => xM);
   if (ends.some((x) => rails.some(({ start, end }) => x < start[0] - 1e-9 || x > end[0] + 1e-9)))
     return { code: 'no-axle-under-frame' };
-  // Axles without an equaliser share by springs and level, which a frame held at ball and wheels does not show; three are not modelled.
-  if (third || isIndependent(project) || (second && kind !== 'leaf')) return { code: 'suspension-not-modelled' };
-  if (second && equaliserGapM(project) <= 0) return { code: 'suspension-not-modelled' };
-  if (kind === 'leaf' && second) leafTandem(gear, first.xM, second.xM);
-  else if (kind === 'leaf') leafSingle(gear, first.xM);
+  const independent = isIndependent(project);
+  if (third || (second && kind !== 'leaf' && !independent)) return { code: 'suspension-not-modelled' };
+  if (second && !independent && equaliserGapM(project) <= 0) return { code: 'suspension-not-modelled' };
+  if (kind === 'leaf' && second && !independent) leafTandem(gear, first.xM, second.xM);
+  else if (kind === 'leaf') places.forEach(({ id, xM }, i) => leafAlone(gear, id, xM, i));
   else
     places.forEach(({ id, xM }, i) =>
       (kind === 'torsion' ? torsionAxle : kind === 'stub' ? stubAxles : solidAxle)(gear, id, xM, `hanger.${i + 1}`),
     );
   return {
     wheels: gear.wheels,
+    ground:
+      second && independent
+        ? rockers(gear, first.xM, second.xM)
+        : gear.wheels.map(({ node, side }) => ({ node, side, rocker: false })),
     hangers: gear.hangers,
     pivots: gear.pivots,
     rearmostXM: Math.max(...gear.hangers.map(({ xM }) => xM)),

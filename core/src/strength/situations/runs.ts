@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../../balance/index.js';
 import { add, type Vector3 } from '../../frame-analysis/index.js';
-import type { Part } from '../../mass/index.js';
+import { isIndependent, type Part } from '../../mass/index.js';
 import type { Project } from '../../project/index.js';
 import { STANDARD_GRAVITY, weightN } from '../../units/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
@@ -74,7 +74,7 @@ const groundAt = ({ frame }: RunContext, node: string): Vector3 => {
 /** Shares of one side's force between its wheels: as the equaliser gives them. */
 const sideShares = ({ project, frame }: RunContext): readonly number[] => {
   if (frame.gear.wheels.length < 4) return [1];
-  const [a, b] = project.runningGear.equaliserArms;
+  const [a, b] = isIndependent(project) ? [1, 1] : project.runningGear.equaliserArms;
   return [b / (a + b), a / (a + b)];
 };
 
