@@ -90,6 +90,7 @@ export const telescopeTrailer: Project = {
   },
   coupling: {
     ...couplingFromCatalog('coupler-750kg'),
+    dValueN: 7000,
     tongueLimitKg: 75,
     jackMassKg: 4,
     jackBehindBallM: millimetres(350),

@@ -7,7 +7,7 @@ const ROW_PX = 24;
 const TOP_PX = 52;
 const LABEL_PX = 150;
 
-export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 46;
+export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 62;
 
 /** Where the axle may sit: one bar per load on a stretch of the ruler, flared open below it; where all bars overlap, all loads ride well. */
 export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
@@ -42,18 +42,7 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
   return (
     <g>
       <path d={boxed} fill="none" stroke="var(--ink)" strokeWidth="1.2" />
-      <SheetText
-        x={14}
-        y={scale.lowerY + 16}
-        text={
-          doubt.doubts
-            ? 'Where the axle may sit; whiskers: what your guesses may move each end by'
-            : 'Where the axle may sit'
-        }
-        anchor="start"
-        size={12.5}
-        bold
-      />
+      <SheetText x={14} y={scale.lowerY + 16} text="Where the axle may sit" anchor="start" size={12.5} bold />
       {window.kind === 'window' && (
         <rect
           x={x(window.fromM)}
@@ -121,6 +110,16 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
         color="var(--dye)"
         cleared
       />
+      {doubt.doubts && (
+        <SheetText
+          x={scale.width - 14}
+          y={bottom + 50}
+          text="whiskers: what your guesses may move each end by"
+          anchor="end"
+          size={12}
+          color="var(--mute)"
+        />
+      )}
       <path d={`M${x(ruleOfThumbM)} ${bottom}v8`} stroke="var(--ink)" strokeWidth="1.2" />
       <SheetText
         x={x(ruleOfThumbM)}
