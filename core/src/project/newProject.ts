@@ -217,7 +217,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         offsetM: 0,
         studCircle: '5 on 4-1/2 in',
       },
-      fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250) },
+      fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250), skirtM: size(3, 75) },
       reserveShare: 0.15,
       railTopHeightM: size(24.25, 615),
     },

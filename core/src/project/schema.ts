@@ -273,7 +273,9 @@ const runningGearSchema = object({
     aboveRailM: place,
     /** outer edge from the side of the bed outward */
     reachM: lengthOrZero,
-  }).default({ kind: 'none', aboveRailM: 0.15, reachM: 0.25 }),
+    /** how far its outer edge hangs below the underside */
+    skirtM: lengthOrZero.default(inches(3)),
+  }).default({ kind: 'none', aboveRailM: 0.15, reachM: 0.25, skirtM: inches(3) }),
   /** what is wanted above the worst load when an axle is chosen, as a share of it */
   reserveShare: z.number().min(0).max(2).default(0.15),
   /** top of the main rails above the ground, standing loaded */

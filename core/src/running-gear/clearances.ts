@@ -100,12 +100,14 @@ export const clearances = (project: Project, chassis: Chassis, rides: readonly R
 export const worstClearances = (all: readonly Clearance[]): readonly Clearance[] =>
   all.filter((one, i) => all.findIndex(({ what }) => what === one.what) === i);
 
-/** How far a fender hangs over the side of its tire at rest: the wheel comes off only when the frame is lifted by as much more than the spring lets it drop. */
+/** Room that hands and studs want under a fender's edge, m: common practice. */
+const HANDS_M = inches(0.5);
+
+/** How far the frame must be lifted off its axle before a wheel comes out sideways under its fender's edge; undefined without fenders. */
 export const liftToTakeWheelM = (project: Project, ride: RideHeights): number | undefined => {
   const { fender, tire } = project.runningGear;
   if (fender.kind === 'none') return undefined;
-  const undersideM = ride.railTopM + fender.aboveRailM;
+  const edgeM = ride.railTopM + fender.aboveRailM - fender.skirtM;
   const tireTopM = ride.stack.hubM + tire.diameterM / 2;
-  // The skirt comes down to the underside: the tire's top must stand below it, with half an inch for the studs.
-  return Math.max(0, tireTopM + inches(0.5) - undersideM);
+  return Math.max(0, tireTopM + HANDS_M - edgeM);
 };

@@ -18,7 +18,7 @@ import {
 import { fromPascals, inches, pounds, toNewtons, weightN } from '../units/index.js';
 import { assemblyRatings, weakestPart } from './assembly.js';
 import { axleCandidates, axleDemand, candidateDoes } from './choose.js';
-import { clearances, worstClearances } from './clearances.js';
+import { clearances, liftToTakeWheelM, worstClearances } from './clearances.js';
 import { hangerPlan } from './hangers.js';
 import { rideHeights } from './heights.js';
 import { tubeBending, tubeModulusM3 } from './homeBuilt.js';
@@ -247,13 +247,31 @@ describe('clearances', () => {
   });
   test('under a fender the tire that clears at rest touches in a bump', () => {
     const fendered = (aboveIn: number): Project =>
-      geared(base, { fender: { kind: 'fitted', aboveRailM: aboveIn * IN, reachM: 16 * IN } });
+      geared(base, { fender: { kind: 'fitted', aboveRailM: aboveIn * IN, reachM: 16 * IN, skirtM: 3 * IN } });
     const gap = (aboveIn: number) =>
       find(fendered(aboveIn), 'clearance').find(({ data }) => (data as { what: string }).what === 'tire-fender');
     const rest = (gap(4) as unknown as { data: { restM: number } }).data.restM;
     expect(gap(4 - (rest - 1 * IN) / IN)?.verdict).toBe('over');
     expect(gap(4 - (rest - 3 * IN) / IN)?.verdict).toBe('tight');
     expect(gap(4 - (rest - 4 * IN) / IN)?.verdict).toBe('ok');
+  });
+});
+
+describe('taking a wheel off', () => {
+  test('the frame is lifted by what the fender’s edge hangs below the tire’s top, and half an inch', () => {
+    const { chassis, cases } = evaluate(base);
+    const [ride] = rideHeights(base, chassis, cases);
+    if (!ride) throw new Error('no height');
+    const lifted = (skirtIn: number): number | undefined =>
+      liftToTakeWheelM(
+        geared(base, { fender: { kind: 'fitted', aboveRailM: 4 * IN, reachM: 0.3, skirtM: skirtIn * IN } }),
+        ride,
+      );
+    const tireTop = ride.stack.hubM + base.runningGear.tire.diameterM / 2;
+    const edge = (skirtIn: number): number => ride.railTopM + (4 - skirtIn) * IN;
+    expect(lifted(8)).toBeCloseTo(Math.max(0, tireTop + 0.5 * IN - edge(8)), 9);
+    expect((lifted(12) ?? 0) - (lifted(10) ?? 0)).toBeCloseTo(2 * IN, 9);
+    expect(liftToTakeWheelM(base, ride)).toBeUndefined();
   });
 });
 

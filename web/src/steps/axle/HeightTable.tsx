@@ -64,7 +64,14 @@ export const HeightTable = () => {
           {lift !== undefined && (
             <>
               {' '}
-              To take a wheel off, lift the frame <Sized>{say.length(lift)}</Sized> more than its spring drops.
+              {lift > 0 ? (
+                <>
+                  To take a wheel off, lift the frame <Sized>{say.length(lift)}</Sized> off its axle, or let the spring
+                  hang by as much.
+                </>
+              ) : (
+                'A wheel comes off under its fender as it stands.'
+              )}
             </>
           )}
         </p>

@@ -105,6 +105,14 @@ export const WheelFields = () => {
             max={1}
             onCommit={(reachM) => set('reach of the fenders', { fender: { ...fender, reachM } })}
           />
+          <QuantityField
+            label="Its outer edge hangs down by"
+            kind="length"
+            value={fender.skirtM}
+            min={0}
+            max={1}
+            onCommit={(skirtM) => set('edge of the fenders', { fender: { ...fender, skirtM } })}
+          />
         </>
       )}
     </>
