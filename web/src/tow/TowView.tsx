@@ -102,11 +102,11 @@ const Turning = () => {
           />
         </svg>
       </div>
-      <label className="flex items-center gap-3 px-4 pb-3 text-[14px]">
+      <label className="flex flex-wrap items-center gap-3 px-4 pb-3 text-[14px]">
         <span className="whitespace-nowrap">Turned by {degrees}°</span>
         <input
           type="range"
-          className="range flex-1"
+          className="range flex-1 max-[800px]:basis-full"
           min={0}
           max={90}
           value={degrees}

@@ -2,7 +2,6 @@ import { type Instant, toMetres } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
 import { Pause, Play, StepForward } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { SheetText } from '../drawing/SheetText';
 import { useWorkbench } from '../workbench/workbench';
 import { FLICK_LASTS_S } from '../workers/strengthTasks';
 import { strengthWorker } from '../workers/strengthWorker';
@@ -94,6 +93,10 @@ export const Trainer = () => {
   const vehicleHalf = (committed.towVehicle?.widthM ?? toMetres(76, 'in')) / 2;
   return (
     <section aria-label="After a flick of the wheel">
+      <h2 className="narrow px-4 pt-2 text-[12.5px] font-bold">
+        After a flick of the wheel: {say.caseName(own.caseId)} at {speed} {unit}
+        {current ? '' : ' (before the last change)'}
+      </h2>
       <svg
         viewBox={`0 0 ${WIDTH_PX} ${HEIGHT_PX}`}
         className="block w-full"
@@ -101,14 +104,6 @@ export const Trainer = () => {
         aria-label={`${say.caseName(own.caseId)} at ${speed} ${unit} after a flick of the wheel: ${verdict}`}
         style={{ fontFamily: 'var(--font-sans)' }}
       >
-        <SheetText
-          x={14}
-          y={16}
-          text={`After a flick of the wheel: ${say.caseName(own.caseId)} at ${speed} ${unit}${current ? '' : ' (before the last change)'}`}
-          anchor="start"
-          size={12.5}
-          bold
-        />
         <path d={`M20 ${middle}H${WIDTH_PX - 20}`} stroke="var(--mute)" strokeDasharray="14 3 3 3" />
         {now && (
           <g transform={`translate(${x0} ${middle}) rotate(${(-now.headingRad * 180) / Math.PI})`}>

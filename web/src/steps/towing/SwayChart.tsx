@@ -52,7 +52,7 @@ export const SwayChart = ({ sway, say }: { readonly sway: Sway; readonly say: Sp
                 silent: true,
                 symbol: 'none',
                 lineStyle: { color: ink, width: 1.5, type: 'solid' },
-                label: { formatter: 'none left: a swing grows', position: 'insideEndBottom', color: ink },
+                label: { formatter: 'none left: a swing grows', position: 'insideStartTop', color: ink },
                 data: [{ yAxis: 0 }],
               },
             }
