@@ -244,6 +244,7 @@ describe('findings', () => {
     const heavy: Project = {
       ...telescope,
       ratedGrossKg: 1500,
+      coupling: { ...telescope.coupling, dValueN: null },
       towVehicle: telescope.towVehicle && { ...telescope.towVehicle, massKg: 2200 },
     };
     verify({
@@ -255,6 +256,9 @@ describe('findings', () => {
       source: 'UN R55, worked by hand',
     });
     expect(find(heavy, 'd-value')?.verdict).toBe('open');
+    // 7 kN on its plate is less than that.
+    expect(find({ ...heavy, coupling: telescope.coupling }, 'd-value')?.verdict).toBe('over');
+    expect(find(telescope, 'd-value')?.verdict).toBe('ok');
   });
   test('rolling over is a figure, never a verdict of within', () => {
     expect(find(apiary, 'rolls-over')?.verdict).toBe('unchecked');
