@@ -216,6 +216,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         rimM: inches(15),
         offsetM: 0,
         studCircle: '5 on 4-1/2 in',
+        adapterM: 0,
       },
       fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250), skirtM: size(3, 75) },
       reserveShare: 0.15,
@@ -264,7 +265,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     ],
     axleCaseId: 'case.loaded',
     wantedTongueShare: 0.12,
-    ownRows: { sections: [], materials: [] },
+    ownRows: { sections: [], materials: [], axles: [], tires: [] },
     asBuilt: {},
     weighIns: [],
   };

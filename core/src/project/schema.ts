@@ -183,6 +183,37 @@ const torsionSchema = object({
   rateNPerM: z.number().positive().max(1e7).nullable(),
 });
 
+const axleSchema = object({
+  catalogId: id.nullable(),
+  name: text,
+  /** read off the tag of each axle; null where nobody has read it */
+  ratingKg: mass.nullable(),
+  massKg: mass,
+  tubeDiameterM: length,
+  hubFaceM: length,
+  studCircle: text,
+  /** spindles above the tube's middle */
+  dropM: z.number().min(-0.3).max(0.3).default(0),
+  /** tube of an axle that the user builds; null for one that is bought */
+  homeBuilt: object({ wallM: length, yieldPa: z.number().positive().max(5e9) })
+    .nullable()
+    .default(null),
+});
+
+const tireSchema = object({
+  catalogId: id.nullable(),
+  name: text,
+  maxLoadKg: mass.nullable(),
+  passenger: z.boolean(),
+  diameterM: length,
+  widthM: length,
+  loadedRadiusM: length,
+  /** at which the sidewall's load holds, as it is written there */
+  pressure: text.default(''),
+  /** of the rim that it fits; null where nobody has read it */
+  rimM: length.nullable().default(null),
+});
+
 const runningGearSchema = object({
   layout: z.enum([
     'none',
@@ -198,22 +229,7 @@ const runningGearSchema = object({
   spacingM: length,
   /** front and rear arm of the equaliser; only their ratio counts for the loads */
   equaliserArms: z.tuple([z.number().positive().max(100), z.number().positive().max(100)]),
-  axle: object({
-    catalogId: id.nullable(),
-    name: text,
-    /** read off the tag of each axle; null where nobody has read it */
-    ratingKg: mass.nullable(),
-    massKg: mass,
-    tubeDiameterM: length,
-    hubFaceM: length,
-    studCircle: text,
-    /** spindles above the tube's middle */
-    dropM: z.number().min(-0.3).max(0.3).default(0),
-    /** tube of an axle that the user builds; null for one that is bought */
-    homeBuilt: object({ wallM: length, yieldPa: z.number().positive().max(5e9) })
-      .nullable()
-      .default(null),
-  }),
+  axle: axleSchema,
   suspension: object({
     /** stub: a spindle on each rail, nothing across */
     kind: z.enum(['leaf', 'torsion', 'stub', 'none', 'unknown']),
@@ -245,19 +261,7 @@ const runningGearSchema = object({
     /** how far a wheel comes up in a hard bump from where it stands loaded */
     bumpTravelM: lengthOrZero.default(inches(2.5)),
   }),
-  tire: object({
-    catalogId: id.nullable(),
-    name: text,
-    maxLoadKg: mass.nullable(),
-    passenger: z.boolean(),
-    diameterM: length,
-    widthM: length,
-    loadedRadiusM: length,
-    /** at which the sidewall's load holds, as it is written there */
-    pressure: text.default(''),
-    /** of the rim that it fits; null where nobody has read it */
-    rimM: length.nullable().default(null),
-  }),
+  tire: tireSchema,
   wheel: object({
     maxLoadKg: mass.nullable(),
     assemblyMassKg: mass,
@@ -265,6 +269,8 @@ const runningGearSchema = object({
     /** mounting face outboard of the rim's middle */
     offsetM: z.number().min(-0.2).max(0.2).default(0),
     studCircle: text.default(''),
+    /** thickness of an adapter between hub and wheel; 0 without one */
+    adapterM: lengthOrZero.default(0),
   }),
   /** over each wheel, fixed to the bed */
   fender: object({
@@ -463,7 +469,19 @@ export const projectSchema = object({
   /** the case that answers "where does the axle go for this tongue share" */
   axleCaseId: id.nullable(),
   wantedTongueShare: share,
-  ownRows: object({ sections: z.array(sectionRowSchema).max(500), materials: z.array(materialRowSchema).max(200) }),
+  ownRows: object({
+    sections: z.array(sectionRowSchema).max(500),
+    materials: z.array(materialRowSchema).max(200),
+    /** axles and tires that the user keeps for another time */
+    axles: z
+      .array(object({ id, name: text, axle: axleSchema }))
+      .max(200)
+      .default([]),
+    tires: z
+      .array(object({ id, name: text, tire: tireSchema, assemblyMassKg: mass }))
+      .max(200)
+      .default([]),
+  }),
   /** reserved: "<id>.<field>" as it was built */
   asBuilt: z.record(z.string(), object({ value: finite, date: text })),
   /** reserved: readings of the scale */

@@ -36,7 +36,12 @@ export interface FitFindingData {
     readonly flatM: number | undefined;
     readonly fault: 'over-centre' | 'lies-down' | 'slipper-unknown' | 'differs' | 'none';
   };
-  'studs-differ': { readonly hub: string; readonly other: string; readonly of: 'wheel' | 'tow-vehicle' };
+  'studs-differ': {
+    readonly hub: string;
+    readonly other: string;
+    readonly of: 'wheel' | 'tow-vehicle';
+    readonly adapter: boolean;
+  };
   'tire-on-rim': { readonly tireM: number; readonly wheelM: number };
   'tire-smaller-than-rim': { readonly diameterM: number; readonly rimM: number };
   'widths-differ': { readonly trackM: number; readonly fromHubM: number };
@@ -48,7 +53,7 @@ export interface FitFindingData {
     readonly bumpPa: number;
     readonly yieldPa: number;
   };
-  'departure-angle': { readonly rad: number; readonly clearM: number };
+  'departure-angle': { readonly rad: number; readonly approachRad: number; readonly clearM: number };
   'ride-unknown': Record<string, never>;
 }
 export type FitFinding = FindingOf<FitFindingData>;
@@ -125,11 +130,11 @@ const heightFindings = (project: Project, loaded: RideHeights | undefined): FitF
       source: computedBy('loaded radius, axle, seat, leaves, arch left, hanger, rail'),
     },
   ];
-  if (loaded.departureRad !== undefined) {
+  if (loaded.departureRad !== undefined && loaded.approachRad !== undefined) {
     findings.push({
       ...plain,
       code: 'departure-angle',
-      data: { rad: loaded.departureRad, clearM: loaded.clearM },
+      data: { rad: loaded.departureRad, approachRad: loaded.approachRad, clearM: loaded.clearM },
       verdict: 'ok',
       caseId: loaded.caseId,
       counts: false,
@@ -319,8 +324,9 @@ const fitFaults = (project: Project, chassis: Chassis): FitFinding[] => {
     findings.push({
       ...plain,
       code: 'studs-differ',
-      data: { hub: studs, other: wheel.studCircle, of: 'wheel' },
-      verdict: 'over',
+      data: { hub: studs, other: wheel.studCircle, of: 'wheel', adapter: wheel.adapterM > 0 },
+      // An adapter makes two circles go together; whether it carries the load is its maker's to say.
+      verdict: wheel.adapterM > 0 ? 'unchecked' : 'over',
       source: rule,
     });
   }
@@ -329,7 +335,7 @@ const fitFaults = (project: Project, chassis: Chassis): FitFinding[] => {
     findings.push({
       ...plain,
       code: 'studs-differ',
-      data: { hub: studs, other: vehicle, of: 'tow-vehicle' },
+      data: { hub: studs, other: vehicle, of: 'tow-vehicle', adapter: false },
       verdict: 'unchecked',
       counts: false,
       source: rule,
@@ -354,7 +360,7 @@ const fitFaults = (project: Project, chassis: Chassis): FitFinding[] => {
       source: computedBy('outside of the tire against its rim'),
     });
   }
-  const fromHubM = axle.hubFaceM - 2 * wheel.offsetM;
+  const fromHubM = axle.hubFaceM + 2 * wheel.adapterM - 2 * wheel.offsetM;
   if (Math.abs(fromHubM - suspension.trackM) > inches(1 / 8)) {
     findings.push({
       ...plain,
@@ -367,7 +373,7 @@ const fitFaults = (project: Project, chassis: Chassis): FitFinding[] => {
         concluding(
           workedOut(
             'track-from-hub',
-            minus(m(axle.hubFaceM), times(quantity(2, 'number'), m(wheel.offsetM))),
+            plus(m(axle.hubFaceM), times(quantity(2, 'number'), minus(m(wheel.adapterM), m(wheel.offsetM)))),
             'length',
           ),
         ),

@@ -303,6 +303,11 @@ describe('parts that go together', () => {
     expect(find(geared(base, { axle: { ...axle, hubFaceM: inches(80) } }), 'widths-differ')[0]?.verdict).toBe('tight');
     expect(find(suspended(base, { hangerSpacingM: inches(120) }), 'spring-longer-than-frame')[0]?.verdict).toBe('over');
     expect(find(base, 'widths-differ')).toHaveLength(0);
+    // An adapter of an inch moves each wheel out by it, and makes the circles go together.
+    const adapted = geared(base, { wheel: { ...wheel, studCircle: '6 on 5-1/2 in', adapterM: inches(1) } });
+    expect(find(adapted, 'studs-differ')[0]?.verdict).toBe('unchecked');
+    const { fromHubM } = (find(adapted, 'widths-differ')[0] as unknown as { data: { fromHubM: number } }).data;
+    expect(fromHubM).toBeCloseTo(axle.hubFaceM + inches(2), 9);
   });
   test('a home-built tube: 2-3/8 in x 1/4 in, 1,750 lb on 8 in', () => {
     const source = 'bending of a round tube, worked by hand';

@@ -19,6 +19,8 @@ export interface RideHeights {
   readonly clearM: number;
   /** from the rear wheel's foot to the rear lower edge, rad */
   readonly departureRad: number | undefined;
+  /** from the front wheel's foot up to the ball, rad */
+  readonly approachRad: number | undefined;
   /** nose up behind this tow vehicle, rad; undefined where its hitch height is not known */
   readonly noseUpRad: number | undefined;
   /** jack from the tongue's top to the ground */
@@ -40,6 +42,7 @@ const heightsOf = (project: Project, chassis: Chassis, balanced: BalancedCase): 
   const { axle } = project.runningGear;
   const ballM = ballZM(chassis);
   const rearM = project.frame.bed.lengthM - (axlePlaces(project).at(-1)?.xM ?? 0);
+  const frontM = (axlePlaces(project)[0]?.xM ?? 0) - chassis.ballXM;
   const hitchM = project.towVehicle?.hitchHeightM ?? null;
   const couplerM = railTopM + ballM;
   const rate = wheelRateNPerM(project);
@@ -52,6 +55,7 @@ const heightsOf = (project: Project, chassis: Chassis, balanced: BalancedCase): 
     balancePointM: centre && railTopM + centre.zM,
     clearM: Math.min(stack.railBottomM, stack.tubeMiddleM - axle.tubeDiameterM / 2),
     departureRad: rearM > 0 ? Math.atan2(stack.railBottomM, rearM) : undefined,
+    approachRad: frontM > 0 ? Math.atan2(couplerM, frontM) : undefined,
     noseUpRad: hitchM === null ? undefined : Math.atan2(hitchM - couplerM, standing.groupCentreXM - chassis.ballXM),
     jackM: railTopM + (chassis.tongue?.topZM ?? 0),
     standM: stack.railBottomM,

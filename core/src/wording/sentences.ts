@@ -363,7 +363,9 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
   },
   'studs-differ': ({ data }) =>
     data.of === 'wheel'
-      ? `Hubs are ${data.hub}, wheels ${data.other}: they do not go together. Adapters move the wheel out and want their own look.`
+      ? data.adapter
+        ? `Hubs are ${data.hub}, wheels ${data.other}, with adapters between: what an adapter may carry, and its nuts, are its maker’s to say.`
+        : `Hubs are ${data.hub}, wheels ${data.other}: they do not go together. Adapters move the wheel out and want their own look.`
       : `Hubs are ${data.hub}, the tow vehicle’s ${data.other}: its spare does not fit.`,
   'tire-on-rim': ({ data }, say) =>
     `The tire is made for a rim of ${say.length(data.tireM)}, the wheel is ${say.length(data.wheelM)}.`,
@@ -378,7 +380,7 @@ export const SENTENCES: { readonly [C in keyof AllFindingData]: Sentence<C> } = 
   'home-built-axle': ({ data }, say) =>
     `A home-built axle: in a bump its tube feels ${say.stress(data.bumpPa)} on a lever of ${say.length(data.leverM)}, and bends for good at ${say.stress(data.yieldPa)}. Spindles, their welds and the hubs are not checked: buy them rated, weld where their maker says, never on the tube’s middle or on spring steel.`,
   'departure-angle': ({ data, caseId }, say) =>
-    `Behind the wheels it clears ${formatAngle(data.rad)}; the lowest steel is ${say.length(data.clearM)} above the ground, ${say.caseName(caseId)}.`,
+    `Behind the wheels it clears ${formatAngle(data.rad)}, ahead of them ${formatAngle(data.approachRad)} up to the ball; the lowest steel is ${say.length(data.clearM)} above the ground, ${say.caseName(caseId)}.`,
   'ride-unknown': () => 'What suspension it has is not known: heights and clearances over the wheels are not checked.',
   'extreme-case': ({ data, caseId }, say) => {
     const where = data.toward === 'tail' ? 'as far back and as heavy behind' : 'as far forward and as heavy in front';

@@ -5,6 +5,8 @@ import {
   itemPart,
   itemParts,
   overallWidthM,
+  type HangerMark,
+  hangerPlan,
 } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import { Dimension } from './Dimension';
@@ -15,6 +17,12 @@ import { outline, PartShape } from './PartShape';
 import { SheetText } from './SheetText';
 import { useWork } from './useWork';
 import { workFill } from './workShading';
+
+/** From each hanger to the next one behind it. */
+const hangerSpans = (marks: readonly HangerMark[]): readonly (readonly [number, number])[] => {
+  const places = [...marks].map(({ xM }) => xM).sort((a, b) => a - b);
+  return places.slice(1).map((xM, i) => [places[i] as number, xM] as const);
+};
 
 interface PlanViewProps {
   readonly scale: DrawingScale;
@@ -172,6 +180,19 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
           ry={NINE_IN_TEN * doubt.centre.ySdM * scale.pxPerM}
         />
       )}
+      {step === 'axle' &&
+        sizes &&
+        scale.width >= 600 &&
+        hangerSpans(hangerPlan(project, 0).marks).map(([fromM, toM]) => (
+          <Dimension
+            key={fromM}
+            from={scale.x(fromM)}
+            to={scale.x(toM)}
+            at={y(bed.widthM / 2) - 14}
+            extendFrom={[y(bed.widthM / 2), y(bed.widthM / 2)]}
+            text={say.length(toM - fromM)}
+          />
+        ))}
       {step === 'axle' && sizes && runningGear.layout !== 'none' && scale.width >= 600 && (
         <Dimension
           standing

@@ -9,6 +9,7 @@ import { Link } from 'react-router';
 import { LastChanges } from '../../workbench/LastChanges';
 import { ChooseAxle } from './ChooseAxle';
 import { HangerTable } from './HangerTable';
+import { OwnGear } from './OwnGear';
 import { HeightTable } from './HeightTable';
 import { SuspensionFields } from './SuspensionFields';
 import { WheelFields } from './WheelFields';
@@ -137,16 +138,19 @@ export const AxleStep = () => {
             value={gear.axle.catalogId ?? ''}
             options={[
               { value: '', text: 'Another one' },
+              ...project.ownRows.axles.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
               ...AXLE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
             ]}
-            onCommit={(id) =>
-              id === ''
-                ? setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null })
-                : setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
-                    ...axleFromCatalog(id),
-                    hubFaceM: gear.axle.hubFaceM,
-                  })
-            }
+            onCommit={(id) => {
+              const own = project.ownRows.axles.find((row) => row.id === id);
+              if (own) setAxle(`axle ${own.name}`, own.axle);
+              else if (id === '') setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null });
+              else
+                setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
+                  ...axleFromCatalog(id),
+                  hubFaceM: gear.axle.hubFaceM,
+                });
+            }}
           />
         </div>
         <div className="col-span-2 grid grid-cols-[44px_1fr_44px] items-start gap-1">
@@ -264,11 +268,18 @@ export const AxleStep = () => {
           value={gear.tire.catalogId ?? ''}
           options={[
             { value: '', text: 'Another one' },
+            ...project.ownRows.tires.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
             ...TIRE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
           ]}
           onCommit={(id) => {
             const row = TIRE_ROWS.find((candidate) => candidate.id === id);
-            if (row)
+            const own = project.ownRows.tires.find((candidate) => candidate.id === id);
+            if (own)
+              set(`tire ${own.name}`, {
+                tire: own.tire,
+                wheel: { ...gear.wheel, assemblyMassKg: own.assemblyMassKg, rimM: own.tire.rimM ?? gear.wheel.rimM },
+              });
+            else if (row)
               set(`tire ${row.name}`, {
                 tire: tireFromCatalog(id),
                 wheel: { ...gear.wheel, assemblyMassKg: row.assemblyMassKg, rimM: row.rimM },
@@ -337,6 +348,7 @@ export const AxleStep = () => {
         />
         <WheelFields />
       </FieldGroup>
+      <OwnGear />
       <HeightTable />
       <HangerTable />
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">

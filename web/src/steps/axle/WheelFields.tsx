@@ -43,6 +43,15 @@ export const WheelFields = () => {
         max={0.2}
         onCommit={(offsetM) => set('wheel offset', { wheel: { ...wheel, offsetM } })}
       />
+      <QuantityField
+        label="Adapter between hub and wheel"
+        kind="length"
+        value={wheel.adapterM}
+        min={0}
+        max={0.1}
+        hint="Its thickness; 0 without one"
+        onCommit={(adapterM) => set('adapter', { wheel: { ...wheel, adapterM } })}
+      />
       <SelectField
         label="Load index on the sidewall"
         value={String(LOAD_INDEXES.find((index) => loadOfIndexKg(index) === tire.maxLoadKg) ?? '')}

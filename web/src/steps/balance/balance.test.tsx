@@ -9,6 +9,7 @@ import { type Workbench, WorkbenchContext } from '../../workbench/workbench';
 import { ChooseAxle } from '../axle/ChooseAxle';
 import { HangerTable } from '../axle/HangerTable';
 import { HeightTable } from '../axle/HeightTable';
+import { OwnGear } from '../axle/OwnGear';
 import { DoubtTable } from './DoubtTable';
 import { Schools } from './Schools';
 import { WaysOut } from './WaysOut';
@@ -95,6 +96,19 @@ describe('axle', () => {
     show(oven, <HangerTable />);
     expect(screen.getByText(/equaliser’s pivot/)).toBeTruthy();
     expect(screen.getAllByText(/fixed eye/).length).toBeGreaterThanOrEqual(2);
+  });
+});
+
+describe('rows of one’s own', () => {
+  test('an axle is kept with its figures, and is the one that is chosen', () => {
+    show(oven, <OwnGear />);
+    screen.getByRole('button', { name: 'Keep this axle' }).click();
+    const { ownRows, runningGear } = edits[0]?.project ?? oven;
+    expect(ownRows.axles).toHaveLength(1);
+    expect(ownRows.axles[0]?.axle.ratingKg).toBe(oven.runningGear.axle.ratingKg);
+    expect(runningGear.axle.catalogId).toBe(ownRows.axles[0]?.id);
+    screen.getByRole('button', { name: 'Keep this tire' }).click();
+    expect(edits[1]?.project.ownRows.tires[0]?.tire.maxLoadKg).toBe(oven.runningGear.tire.maxLoadKg);
   });
 });
 
