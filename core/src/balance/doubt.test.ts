@@ -85,6 +85,36 @@ describe('doubt of the demos', () => {
   });
 });
 
+describe('a tank drained on the way', () => {
+  const drained: Project = {
+    ...oven,
+    cases: oven.cases.map((loadCase) => ({
+      ...loadCase,
+      aboard: loadCase.aboard.map((entry) => (entry.itemId === 'item.water' ? { ...entry, fillLow: 0 } : entry)),
+    })),
+  };
+  test('counts half-way, and either level is its doubt', () => {
+    const [full, half] = [oven, drained].map((project) =>
+      doubts(project).find(({ caseId }) => caseId === 'case.to-market'),
+    );
+    // 330 lb of water ahead of the axle: half of it gone takes off the tongue, and spreads it more.
+    expect(half?.tongueKg.mean).toBeLessThan((full?.tongueKg.mean ?? 0) - 5);
+    expect(half?.tongueKg.sd).toBeGreaterThan(full?.tongueKg.sd ?? 0);
+  });
+  test('the tail-heavy worst has it empty, the nose-heavy one full', () => {
+    const worst = (project: Project, toward: 'tail' | 'nose'): number => {
+      const { chassis, cases } = evaluate(project);
+      return (
+        extremeCases(project, chassis, cases).find(
+          (extreme) => extreme.caseId === 'case.to-market' && extreme.toward === toward,
+        )?.tongueShare ?? Number.NaN
+      );
+    };
+    expect(worst(drained, 'tail')).toBeLessThan(worst(oven, 'tail'));
+    expect(worst(drained, 'nose')).toBeCloseTo(worst(oven, 'nose'), 12);
+  });
+});
+
 describe('extremes', () => {
   test('tail-heavy and nose-heavy lie either side of the case, and beyond nine tries in ten', () => {
     const { chassis, cases } = evaluate(apiary);

@@ -82,6 +82,18 @@ const lumpOf = (
   return { id, massSpread, placeSpread, hosts, sprungKg, sprungMomentKgM, unsprungKg, massKg, xKgM, yKgM, zKgM };
 };
 
+/** A tank that is drained on the way counts half-way between its levels, and either level is its doubt. */
+const levelsOf = (
+  item: Item,
+  loadCase: LoadCase,
+): { readonly middleKg: number; readonly halfKg: number } | undefined => {
+  const entry = loadCase.aboard.find(({ itemId }) => itemId === item.id);
+  if (item.kind !== 'tank' || entry?.fillLow === undefined || entry.fillLow >= entry.fill) return undefined;
+  const [high, low] = [entry.fill, entry.fillLow].map((fill) => item.emptyMassKg + fill * item.massKg.value);
+  if (high === undefined || low === undefined) return undefined;
+  return { middleKg: (high + low) / 2, halfKg: (high - low) / 2 };
+};
+
 /** How far an item's mass may be off, as a share of the part it is in this case: what is fixed for good of a tank does not slop. */
 const massSpreadOf = (item: Item, part: Part, loadCase: LoadCase): number => {
   if (part.massKg <= 0) return 0;
@@ -100,9 +112,13 @@ const lumpsOf = (project: Project, { parts, loadCase }: BalancedCase, axles: num
   };
   return [
     ...items.map((item) => {
-      const part = parts.find(({ id }) => id === item.id) as Part;
+      const full = parts.find(({ id }) => id === item.id) as Part;
+      const levels = levelsOf(item, loadCase);
+      const part = levels ? { ...full, massKg: levels.middleKg } : full;
+      const drained = levels && levels.middleKg > 0 ? levels.halfKg / levels.middleKg : 0;
       const place = item.attach.offsetM.tolerance;
-      return lumpOf(item.id, [part], axles, massSpreadOf(item, part, loadCase), place, hostsOf(item));
+      const spread = Math.min(1, massSpreadOf(item, part, loadCase) + drained);
+      return lumpOf(item.id, [part], axles, spread, place, hostsOf(item));
     }),
     ...groups.map((group) =>
       lumpOf(

@@ -13,7 +13,13 @@ export interface ExtremeCase {
 }
 
 /** The item's part moved to one end of its doubt. What is behind the balance point of them all makes the tail heavier, what is ahead the nose. */
-const pushed = (item: Item, part: Part, toward: 'tail' | 'nose', middleXM: number): Part => {
+const pushed = (
+  item: Item,
+  part: Part,
+  toward: 'tail' | 'nose',
+  middleXM: number,
+  lowFill: number | undefined,
+): Part => {
   const way = toward === 'tail' ? 1 : -1;
   const moveM = way * item.attach.offsetM.tolerance;
   const xM = part.centre.xM + moveM;
@@ -21,9 +27,12 @@ const pushed = (item: Item, part: Part, toward: 'tail' | 'nose', middleXM: numbe
   // A tank that is part full is off by as much as its contents in that case.
   const full = item.emptyMassKg + item.massKg.value;
   const tolerance = full > 0 ? (item.massKg.tolerance * part.massKg) / full : 0;
+  // A tank that is used on the way is as empty as it gets where that is worse.
+  const drained =
+    item.kind === 'tank' && lowFill !== undefined ? item.emptyMassKg + lowFill * item.massKg.value : part.massKg;
   return {
     ...part,
-    massKg: Math.max(0, part.massKg + (heavier ? tolerance : -tolerance)),
+    massKg: Math.max(0, heavier ? part.massKg + tolerance : Math.min(part.massKg, drained) - tolerance),
     centre: { ...part.centre, xM },
     x0M: part.x0M + moveM,
     x1M: part.x1M + moveM,
@@ -42,7 +51,8 @@ export const extremeCases = (
       (['tail', 'nose'] as const).flatMap((toward): ExtremeCase[] => {
         const moved = parts.map((part) => {
           const item = project.items.find(({ id }) => id === part.id);
-          return item ? pushed(item, part, toward, centre?.xM ?? 0) : part;
+          const low = loadCase.aboard.find(({ itemId }) => itemId === part.id)?.fillLow;
+          return item ? pushed(item, part, toward, centre?.xM ?? 0, low) : part;
         });
         const { standing } = balanceParts(project, chassis, moved, loadCase);
         return standing

@@ -142,7 +142,17 @@ const caseSchema = object({
   name: text,
   mode: z.enum(['towed', 'parked', 'loading']),
   countsForWindow: z.boolean(),
-  aboard: z.array(object({ itemId: id, fill: share, shiftM: place })).max(500),
+  aboard: z
+    .array(
+      object({
+        itemId: id,
+        fill: share,
+        shiftM: place,
+        /** a tank that is used on the way: as empty as it gets; as full as it starts where left out */
+        fillLow: share.optional(),
+      }),
+    )
+    .max(500),
   drawerOutM: lengthOrZero,
   /** overrides the project's band for this case */
   tongueBand: tongueBandSchema.nullable(),

@@ -11,6 +11,38 @@ const MODES = [
   { value: 'loading', text: 'Loading, hitched' },
 ] as const;
 
+/** How far tanks are drained on the way: the doubt and the worst cases look at both levels. */
+const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
+  const { project, edit } = useEditing();
+  const entryOf = (id: string) => loadCase.aboard.find(({ itemId }) => itemId === id);
+  const setLow = (id: string, name: string, fillLow: number | undefined): void =>
+    edit(`${name} drained in ${loadCase.name}`, (current) =>
+      changeCase(current, loadCase.id, (old) => ({
+        ...old,
+        aboard: old.aboard.map((entry) => {
+          if (entry.itemId !== id) return entry;
+          const { fillLow: _gone, ...rest } = entry;
+          return fillLow === undefined ? rest : { ...rest, fillLow };
+        }),
+      })),
+    );
+  return project.items
+    .filter(({ id, kind }) => kind === 'tank' && (entryOf(id)?.fill ?? 0) > 0)
+    .map((item) => (
+      <QuantityField
+        key={item.id}
+        label={`${item.name}, drained to`}
+        kind="percent"
+        value={entryOf(item.id)?.fillLow ?? null}
+        min={0}
+        max={entryOf(item.id)?.fill ?? 1}
+        hint="Where it is used on the way"
+        onCommit={(fillLow) => setLow(item.id, item.name, fillLow)}
+        onClear={() => setLow(item.id, item.name, undefined)}
+      />
+    ));
+};
+
 /** What is aboard in one load case, how full, and how the trailer stands. */
 export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
   const { edit, project } = useEditing();
@@ -63,13 +95,14 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
                     ...old,
                     aboard: [
                       ...old.aboard.filter((entry) => entry.itemId !== item.id),
-                      { itemId: item.id, fill, shiftM: 0 },
+                      { shiftM: 0, ...old.aboard.find((entry) => entry.itemId === item.id), itemId: item.id, fill },
                     ],
                   })),
                 )
               }
             />
           ))}
+        <TankLows loadCase={loadCase} />
         {project.items.some(({ attach }) => attach.on === 'drawer') && (
           <QuantityField
             label="Drawer pulled out by"
