@@ -93,7 +93,8 @@ test('a finding unfolds to its working and its source', async ({ page }) => {
   const worst = page.getByRole('button', { name: /^Fix Cross-member 3 works at 1\d\d %/ });
   await expect(worst).toBeVisible();
   const finding = page.getByRole('button', { name: /By hand: Cross-member 3 works at 1\d\d %/ });
-  await finding.click();
+  // While the frame was still analysed it was the worst, and stood open.
+  if ((await finding.getAttribute('aria-expanded')) !== 'true') await finding.click();
   await expect(finding).toHaveAttribute('aria-expanded', 'true');
   await expect(page.getByText('Turning there, standing still')).toBeVisible();
   await expect(page.getByText(/AISC 360-16 F1/)).toBeVisible();
