@@ -198,7 +198,7 @@ const ratingFindings = (project: Project, cases: readonly BalancedCase[]): FitFi
   return findings;
 };
 
-/** Laden 1.6 to 2.3 Hz rides well, above 3.5 Hz empty it hops (common practice). */
+/** Laden 1.6 to 2.3 Hz is the aim, empty up to 3.5 Hz (common practice); laden it is called soft or harsh only some way outside of that. */
 const BOUNCE = { soft: 1.4, good: 2.6, emptyHarsh: 3.5 } as const;
 
 const bounceFindings = (
@@ -225,7 +225,9 @@ const bounceFindings = (
         caseId: ride.caseId,
         counts: false,
         working: [given('spring-rate', rate, 'rate'), given('spring-gives', ride.sprungWheelN / rate, 'length')],
-        source: publishedSure('f = √(k ÷ m) ÷ 2π; laden 1.6 to 2.3 Hz, empty up to 3.5 Hz is common practice'),
+        source: publishedSure(
+          'f = √(k ÷ m) ÷ 2π; the aim, laden 1.6 to 2.3 Hz and empty up to 3.5 Hz, and the 1.4 to 2.6 Hz judged good are common practice',
+        ),
       },
     ];
   });
