@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { AXLE_ROWS, SECTION_ROWS, TIRE_ROWS } from '../src/catalog/index.js';
-import { axleFromCatalog, type Item, newProject, type Project, tireFromCatalog } from '../src/project/index.js';
+import { axleFromCatalog, FIXED_JOINT, type Item, newProject, PLAIN_TONGUE, type Project, tireFromCatalog, type Tongue } from '../src/project/index.js';
 
 /** A trailer to start tests from: complete, inch or metric. */
 export const sampleProject = (units: 'imperial' | 'metric' = 'imperial'): Project =>
@@ -36,6 +36,43 @@ const item = fc
     }),
   );
 
+interface AnyTongue {
+  readonly style: Tongue['kind'];
+  readonly rise: Tongue['rise']['kind'];
+  readonly byM: number;
+  readonly jointed: boolean;
+  readonly tongue: number;
+  readonly under: number;
+}
+
+const tongueOf = ({ style, rise, byM, jointed, tongue, under }: AnyTongue): Tongue => {
+  const made = {
+    ...PLAIN_TONGUE,
+    lengthM: tongue,
+    rise: { kind: rise, byM },
+    topPlate: jointed ? { lengthM: 0.3, widthM: 0.2, thicknessM: 0.005 } : null,
+    capped: jointed,
+  };
+  if (style === 'a-frame') {
+    return {
+      ...made,
+      kind: 'a-frame',
+      includedAngleRad: 0.87,
+      rearEnd: under > 1 ? 'under' : 'header',
+      apexBehindBallM: 0.05,
+    };
+  }
+  const tube = {
+    ...made,
+    underM: under < 1 ? 0 : under,
+    tipBehindBallM: 0.05,
+    joint: { ...FIXED_JOINT, kind: jointed ? ('folding' as const) : ('fixed' as const) },
+  };
+  return style === 'straight'
+    ? { ...tube, kind: 'straight' }
+    : { ...tube, kind: 'backbone', sideTubesAheadM: tongue / 2, sideTubeAngleRad: 0.44 };
+};
+
 /** Any trailer that the schema lets through, sensible or not. */
 export const anyProject: fc.Arbitrary<Project> = fc
   .record({
@@ -46,7 +83,10 @@ export const anyProject: fc.Arbitrary<Project> = fc
     width: number(0.3, 2.4),
     tongue: number(0.2, 3),
     position: number(-2, 9),
-    straight: fc.boolean(),
+    style: fc.constantFrom<Tongue['kind']>('a-frame', 'straight', 'backbone'),
+    rise: fc.constantFrom<Tongue['rise']['kind']>('level', 'sloped', 'stepped'),
+    byM: number(-0.5, 0.5),
+    jointed: fc.boolean(),
     under: number(0, 3),
     layout: fc.constantFrom<Project['runningGear']['layout']>(
       'none',
@@ -84,15 +124,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
         bed: { lengthM: r.length, widthM: r.width, corner: r.corner },
         groups: { rail: bar, header: bar, cross: bar, tongue: bar, side: bar },
         crossMembers: { kind: 'spacing', maxSpacingM: r.spacing },
-        tongue: r.straight
-          ? { kind: 'straight', lengthM: r.tongue, underM: r.under, tipBehindBallM: 0.05 }
-          : {
-              kind: 'a-frame',
-              lengthM: r.tongue,
-              includedAngleRad: 0.87,
-              rearEnd: r.under > 1 ? 'under' : 'header',
-              apexBehindBallM: 0.05,
-            },
+        tongue: tongueOf(r),
         sides: r.sides ? { kind: 'rail', heightM: 0.4 } : { kind: 'none' },
       },
       runningGear: {

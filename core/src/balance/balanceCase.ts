@@ -64,10 +64,7 @@ const sharesOf = (project: Project, count: number): readonly number[] =>
     : Array.from({ length: count }, () => 1 / count);
 
 /** Ball centre above the datum, m: half-way up the tongue. */
-export const ballZM = ({ tongue, railHeightM }: Chassis): number => {
-  const extent = tongue?.members[0]?.extent;
-  return extent ? (extent.z0M + extent.z1M) / 2 : -railHeightM / 2;
-};
+export const ballZM = ({ tongue, railHeightM }: Chassis): number => tongue?.ballZM ?? -railHeightM / 2;
 
 /** How far the tow vehicle holds the ball above the height at which the trailer rides level, m; level where nobody has said. */
 export const ballAboveLevelM = (project: Project, chassis: Chassis): number => {

@@ -10,7 +10,7 @@ describe('catalog rows', () => {
     expect(METALS.length).toBeGreaterThanOrEqual(10);
     expect(AXLE_ROWS.length).toBeGreaterThanOrEqual(8);
     expect(COUPLER_ROWS.length).toBeGreaterThanOrEqual(5);
-    expect(BALL_ROWS.length).toBe(4);
+    expect(BALL_ROWS.length).toBe(8);
   });
   test('ids are unique in each list', () => {
     for (const rows of [SECTION_ROWS, METALS, AXLE_ROWS, TIRE_ROWS, COUPLER_ROWS, DECK_ROWS])

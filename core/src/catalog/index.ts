@@ -1,7 +1,18 @@
 export {
+  BALL_ROWS,
+  type BallRow,
+  CHAIN_ROWS,
+  type ChainRow,
+  J684_CLASSES,
+  JACK_ROWS,
+  type JackRow,
+  MOUNT_DROPS_M,
+  RECEIVER_ROWS,
+  type ReceiverRow,
+} from './hitchRows.js';
+export {
   AXLE_ROWS,
   type AxleRow,
-  BALL_ROWS,
   COUPLER_ROWS,
   type CouplerRow,
   DECK_ROWS,
@@ -15,3 +26,4 @@ export {
   type TireRow,
 } from './runningGearRows.js';
 export { SECTION_ROWS, type SectionRow } from './sectionRows.js';
+export { VEHICLE_ROWS, type VehicleRow } from './vehicleRows.js';

@@ -360,14 +360,6 @@ export const COUPLER_ROWS: readonly CouplerRow[] = [
   },
 ];
 
-/** Tow balls and what they are commonly stamped with. */
-export const BALL_ROWS: readonly { readonly name: string; readonly diameterM: number; readonly source: Source }[] = [
-  { name: '1-7/8 in', diameterM: inches(1.875), source: publishedSure('SAE J684 classes 1 and 2') },
-  { name: '2 in', diameterM: inches(2), source: publishedSure('SAE J684 classes 2 to 4') },
-  { name: '2-5/16 in', diameterM: inches(2.3125), source: publishedSure('SAE J684 class 4') },
-  { name: '50 mm', diameterM: 0.05, source: publishedSure('ISO 1103; a 50 mm and a 2 in ball do not interchange') },
-];
-
 /** What a deck is made of; expanded metal by the share of its sheet that is left. */
 export interface DeckRow {
   readonly id: 'plywood' | 'planks' | 'steel-sheet' | 'aluminum-sheet' | 'expanded-steel';

@@ -13,6 +13,11 @@ export interface Placement {
   readonly ends?: readonly [EndCut, EndCut];
   /** stands on end instead of lying: its height, m */
   readonly standingM?: number;
+  /** rises by this for each metre forward; `z0M` is then the underside of its rear end */
+  readonly risePerM?: number;
+  /** true length over its length in plan */
+  readonly slant?: number;
+  readonly cutLaterM?: number;
 }
 
 export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes'>;
@@ -48,20 +53,34 @@ export const stockOf = (
  */
 export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement: Placement): Member => {
   const { plan, z0M, cutLengthM, faceLengthM = cutLengthM, ends = [SQUARE, SQUARE], standingM } = placement;
+  const { risePerM = 0, slant = 1, cutLaterM = 0 } = placement;
   const { bar, material } = stock;
   const { areaM2, xM, yM } = planArea(plan);
-  const meanLengthM = standingM ?? areaM2 / bar.widthM;
+  const meanLengthM = standingM ?? (slant * areaM2) / bar.widthM;
   const xs = plan.map(([x]) => x);
+  const [x0M, x1M] = [Math.min(...xs), Math.max(...xs)];
+  const frontRiseM = risePerM * (x1M - x0M);
   return {
     id,
     group,
     ...stock,
     plan,
-    extent: { x0M: Math.min(...xs), x1M: Math.max(...xs), z0M, z1M: z0M + (standingM ?? bar.heightM) },
+    extent: {
+      x0M,
+      x1M,
+      z0M: z0M + Math.min(0, frontRiseM),
+      z1M: z0M + (standingM ?? bar.heightM) + Math.max(0, frontRiseM),
+    },
+    frontRiseM,
+    cutLaterM,
     cutLengthM,
     faceLengthM,
     ends,
     massKg: bar.nominalAreaM2 * material.densityKgM3 * meanLengthM,
-    centre: { xM, yM, zM: z0M + (standingM === undefined ? bar.design.centroidZM : standingM / 2) },
+    centre: {
+      xM,
+      yM,
+      zM: z0M + (standingM === undefined ? bar.design.centroidZM : standingM / 2) + risePerM * (x1M - xM),
+    },
   };
 };

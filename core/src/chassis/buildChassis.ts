@@ -2,12 +2,14 @@ import type { Project } from '../project/index.js';
 import { buildBed } from './bed.js';
 import type { ChassisProblem, Member } from './member.js';
 import { buildDeck, buildSides, deckTopZM, type Panel } from './panels.js';
-import { buildTongue, type TongueGeometry } from './tongue.js';
+import { buildPlates, type Plate } from './plates.js';
+import { buildTongue, type TongueGeometry } from './tongue/buildTongue.js';
 
 /** The frame as it stands in space, from the project alone. */
 export interface Chassis {
   readonly members: readonly Member[];
   readonly panels: readonly Panel[];
+  readonly plates: readonly Plate[];
   readonly tongue: TongueGeometry | undefined;
   readonly crossPlaced: readonly { readonly id: string; readonly xM: number }[];
   /** ball centre; negative */
@@ -25,8 +27,9 @@ export const buildChassis = (project: Project): Chassis => {
   const tongue = bed && buildTongue(project, bed, problems);
   const sides = buildSides(project, problems);
   return {
-    members: [...(bed?.members ?? []), ...(tongue?.members ?? []), ...sides.members],
+    members: [...(bed?.members ?? []), ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers] : []), ...sides.members],
     panels: [...(bed ? buildDeck(project, bed) : []), ...sides.panels],
+    plates: bed && tongue ? buildPlates(project, bed, tongue) : [],
     tongue,
     crossPlaced: bed?.crossPlaced ?? [],
     ballXM: -project.frame.tongue.lengthM,

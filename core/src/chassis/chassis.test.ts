@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { verify } from '../../test/verify.js';
 import { DEMO_PROJECTS } from '../demos/index.js';
-import { newProject, type Project } from '../project/index.js';
+import { newProject, PLAIN_TONGUE, type Project } from '../project/index.js';
 import { feet, fromRadians, inches, toRadians } from '../units/index.js';
 import { buildChassis } from './index.js';
 
@@ -13,6 +13,7 @@ const bed = (lengthIn: number, widthIn: number, corner: Project['frame']['bed'][
   corner,
 });
 const aFrame = (lengthIn: number, rearEnd: 'header' | 'under', apexIn = 0): Project['frame']['tongue'] => ({
+  ...PLAIN_TONGUE,
   kind: 'a-frame',
   lengthM: inches(lengthIn),
   includedAngleRad: toRadians(50, 'deg'),

@@ -75,6 +75,12 @@ const OPEN_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set(['missing-sec
 const TONGUE_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set([
   'legs-outside-frame',
   'tongue-under-longer-than-bed',
+  'slope-under-frame',
+  'step-up-under-frame',
+  'step-too-small',
+  'step-with-side-tubes',
+  'side-tubes-ahead-of-tongue',
+  'tongue-joint-off-tongue',
 ]);
 
 export const chassisFindings = (project: Project, chassis: Chassis): ChassisFinding[] => {

@@ -1,5 +1,8 @@
 export { buildChassis, type Chassis } from './buildChassis.js';
-export type { ChassisProblem, EndCut, Extent, Hole, Member, PlanPoint, Point3 } from './member.js';
+export { type ChassisProblem, type EndCut, type Extent, type Hole, type Member, type PlanPoint, type Point3, sideOutline } from './member.js';
 export type { Panel } from './panels.js';
-export type { TongueGeometry } from './tongue.js';
+export { copeInto, type EndWork, saddleLengthM, tongueEndWork } from './endWork.js';
+export type { Plate } from './plates.js';
+export type { TongueGeometry } from './tongue/buildTongue.js';
+export { slopedCut } from './tongue/slantedBar.js';
 export { type ChassisFinding, type ChassisFindingData, chassisFindings, overallWidthM } from './findings.js';

@@ -12,8 +12,16 @@ export interface Point3 {
 /** A corner of a plan outline: x, y in m. */
 export type PlanPoint = readonly [xM: number, yM: number];
 
-/** How one end of a piece is sawn; the angle is off square, 0 is a square cut. */
-export type EndCut = { readonly kind: 'square' } | { readonly kind: 'mitre'; readonly offSquareRad: number };
+/** How one end of a piece is sawn; angles are off square, 0 is a square cut. */
+export type EndCut =
+  | { readonly kind: 'square' }
+  | {
+      readonly kind: 'mitre';
+      /** seen from above */
+      readonly offSquareRad: number;
+      /** seen from the side, where the bar slopes: a compound cut */
+      readonly bevelRad?: number;
+    };
 
 export interface Extent {
   readonly x0M: number;
@@ -22,7 +30,6 @@ export interface Extent {
   readonly z1M: number;
 }
 
-/** One bar of the frame where it sits. Outline and extent draw it, weigh it and cut it. */
 /** Drilled through a bar, along it from its front, left or ball end. */
 export interface Hole {
   readonly atM: number;
@@ -30,6 +37,7 @@ export interface Hole {
   readonly through: 'sides' | 'top-bottom';
 }
 
+/** One bar of the frame where it sits. Outline and extent draw it, weigh it and cut it. */
 export interface Member {
   readonly id: string;
   readonly group: BarGroup;
@@ -42,6 +50,10 @@ export interface Member {
   /** seen from above */
   readonly plan: readonly PlanPoint[];
   readonly extent: Extent;
+  /** how much higher (+) its front end lies than its rear end, m */
+  readonly frontRiseM: number;
+  /** left on at its front end, to be cut when all is in place, m */
+  readonly cutLaterM: number;
   /** along the longest side, what is marked on the stick */
   readonly cutLengthM: number;
   /** along the shorter face; both faces of a piece with parallel slanting cuts have this length */
@@ -61,6 +73,12 @@ export type ChassisProblem =
   | { readonly code: 'cross-members-overlap'; readonly memberId: string; readonly otherId: string }
   | { readonly code: 'legs-outside-frame'; readonly spreadM: number; readonly widthM: number }
   | { readonly code: 'tongue-under-longer-than-bed'; readonly underM: number }
+  | { readonly code: 'slope-under-frame'; readonly byM: number }
+  | { readonly code: 'step-up-under-frame'; readonly byM: number }
+  | { readonly code: 'step-too-small'; readonly byM: number; readonly leastM: number }
+  | { readonly code: 'step-with-side-tubes'; readonly byM: number }
+  | { readonly code: 'side-tubes-ahead-of-tongue'; readonly aheadM: number; readonly lengthM: number }
+  | { readonly code: 'tongue-joint-off-tongue'; readonly aheadM: number; readonly lengthM: number }
   | { readonly code: 'bed-narrower-than-rails'; readonly widthM: number };
 
 /** Area and centre of a plan outline. */
@@ -78,6 +96,19 @@ export const planArea = (
     y += (y0 + y1) * cross;
   });
   return { areaM2: Math.abs(twice) / 2, xM: x / (3 * twice), yM: y / (3 * twice) };
+};
+
+/** A bar seen from the trailer's side: x and z of its corners, m; a parallelogram where it slopes. */
+export const sideOutline = ({ extent, frontRiseM }: Pick<Member, 'extent' | 'frontRiseM'>): PlanPoint[] => {
+  const { x0M, x1M, z0M, z1M } = extent;
+  const up = Math.max(0, frontRiseM);
+  const down = Math.max(0, -frontRiseM);
+  return [
+    [x0M, z1M - down],
+    [x1M, z1M - up],
+    [x1M, z0M + down],
+    [x0M, z0M + up],
+  ];
 };
 
 export const planBox = (x0: number, x1: number, y0: number, y1: number): PlanPoint[] => [

@@ -1,1 +1,5 @@
-export { type CouplingFindingData, couplingFindings } from './findings.js';
+export { CHAIN_PRACTICE, chainClass, chainDropM, chainNeededM } from './chains.js';
+export { dValueN, trailerOfDKg, vValueN } from './couplingValues.js';
+export { type HitchDemand, hitchDemand } from './demand.js';
+export { couplingFindings, type CouplingFindingData } from './findings.js';
+export { hitchLinks, type Link, type LinkId, weakestLink } from './links.js';

@@ -5,6 +5,7 @@ import {
   type Project,
   tireFromCatalog,
   USUAL_SUSPENSION,
+  UNKNOWN_VEHICLE,
 } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
@@ -28,6 +29,7 @@ export const apiaryFlatbed: Project = {
     maxLengthM: inches(216),
   },
   towVehicle: {
+    ...UNKNOWN_VEHICLE,
     name: 'Farm pickup',
     massKg: pounds(4800),
     hitchHeightM: inches(19),
@@ -87,7 +89,26 @@ export const apiaryFlatbed: Project = {
     wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
     railTopHeightM: inches(23.625),
   },
-  coupling: { ...couplingFromCatalog('coupler-5000-a-frame'), tongueLimitKg: null, chains: 'fitted', brakes: 'fitted' },
+  coupling: {
+    ...couplingFromCatalog('coupler-5000-a-frame'),
+    tongueLimitKg: null,
+    chains: 'fitted',
+    brakes: 'fitted',
+    receiver: { ratedKg: pounds(5000), tongueKg: pounds(500) },
+    ballMount: { ratedKg: pounds(5000), tongueKg: pounds(500) },
+    ball: { diameterM: inches(2), shankM: inches(1), holeM: inches(1.0625), ratedKg: pounds(6000) },
+    safetyChain: {
+      ...base.coupling.safetyChain,
+      catalogId: 'chain-g30-1_4',
+      breaksAtKg: pounds(5200),
+      lengthM: inches(22),
+      heldOn: 'own-tabs',
+    },
+    breakaway: 'fitted',
+    brakeKind: 'electric',
+    plug: '7-way',
+    jack: { ratedKg: pounds(2000), shortM: inches(10), longM: inches(25) },
+  },
   items: [
     demoItem({
       id: 'spare',

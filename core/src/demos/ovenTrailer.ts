@@ -5,6 +5,7 @@ import {
   type Project,
   tireFromCatalog,
   USUAL_SUSPENSION,
+  UNKNOWN_VEHICLE,
 } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
@@ -26,6 +27,7 @@ export const ovenTrailer: Project = {
     maxLengthM: inches(240),
   },
   towVehicle: {
+    ...UNKNOWN_VEHICLE,
     name: 'Delivery van',
     massKg: pounds(6200),
     hitchHeightM: inches(20),
@@ -82,7 +84,25 @@ export const ovenTrailer: Project = {
     wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
     railTopHeightM: inches(25.25),
   },
-  coupling: { ...couplingFromCatalog('coupler-7000-a-frame'), chains: 'fitted', brakes: 'fitted' },
+  coupling: {
+    ...couplingFromCatalog('coupler-7000-a-frame'),
+    chains: 'fitted',
+    brakes: 'fitted',
+    receiver: { ratedKg: pounds(10_000), tongueKg: pounds(1000) },
+    ballMount: { ratedKg: pounds(7500), tongueKg: pounds(750) },
+    ball: { diameterM: inches(2), shankM: inches(1.25), holeM: inches(1.3125), ratedKg: pounds(12_000) },
+    safetyChain: {
+      ...base.coupling.safetyChain,
+      catalogId: 'chain-g43-1_4',
+      breaksAtKg: pounds(7800),
+      lengthM: inches(22),
+      heldOn: 'own-tabs',
+    },
+    breakaway: 'fitted',
+    brakeKind: 'electric',
+    plug: '7-way',
+    jack: { ratedKg: pounds(5000), shortM: inches(9), longM: inches(32) },
+  },
   items: [
     demoItem({
       id: 'oven',

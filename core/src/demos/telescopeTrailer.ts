@@ -1,10 +1,13 @@
 import {
   axleFromCatalog,
   couplingFromCatalog,
+  FIXED_JOINT,
   newProject,
+  PLAIN_TONGUE,
   type Project,
   tireFromCatalog,
   USUAL_SUSPENSION,
+  UNKNOWN_VEHICLE,
 } from '../project/index.js';
 import { inches, millimetres, toRadians } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
@@ -28,6 +31,7 @@ export const telescopeTrailer: Project = {
     maxLengthM: millimetres(5000),
   },
   towVehicle: {
+    ...UNKNOWN_VEHICLE,
     name: 'Club estate car',
     massKg: 1450,
     hitchHeightM: millimetres(400),
@@ -60,7 +64,9 @@ export const telescopeTrailer: Project = {
       members: [440, 850, 1260, 1670, 2080].map((xMm, i) => ({ id: `cross.${i + 1}`, xM: millimetres(xMm) })),
     },
     tongue: {
+      ...PLAIN_TONGUE,
       kind: 'straight',
+      joint: FIXED_JOINT,
       lengthM: millimetres(1300),
       underM: millimetres(1250),
       tipBehindBallM: millimetres(100),
@@ -96,6 +102,18 @@ export const telescopeTrailer: Project = {
     jackBehindBallM: millimetres(350),
     chains: 'fitted',
     brakes: 'none',
+    receiver: { ratedKg: 1400, tongueKg: 75 },
+    ball: { diameterM: millimetres(50), shankM: null, holeM: null, ratedKg: null },
+    safetyChain: {
+      ...base.coupling.safetyChain,
+      count: 1,
+      breaksAtKg: 1500,
+      lengthM: millimetres(400),
+      apartM: 0,
+      heldOn: 'own-tabs',
+    },
+    plug: '13-way',
+    jack: { ratedKg: 150, shortM: millimetres(300), longM: millimetres(700) },
   },
   items: [
     demoItem({

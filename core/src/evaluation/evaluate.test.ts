@@ -4,7 +4,7 @@ import { anyProject, sampleProject } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { DEMO_PROJECTS } from '../demos/index.js';
 import type { AllFindingData, AnyFinding, Evaluation } from './index.js';
-import { addItem, changeItem, overrideBar, type Project } from '../project/index.js';
+import { addItem, changeItem, FIXED_JOINT, overrideBar, PLAIN_TONGUE, type Project } from '../project/index.js';
 import { inches, pounds, STANDARD_GRAVITY, weightN } from '../units/index.js';
 import { printWorking, sentenceOf, speaker } from '../wording/index.js';
 import { momentAtPlace } from '../strength/index.js';
@@ -352,7 +352,7 @@ describe('the hand check', () => {
       ...base,
       frame: {
         ...base.frame,
-        tongue: { kind: 'straight', lengthM: inches(48), underM: inches(24), tipBehindBallM: 0.05 },
+        tongue: { ...PLAIN_TONGUE, kind: 'straight', lengthM: inches(48), underM: inches(24), tipBehindBallM: 0.05, joint: FIXED_JOINT },
       },
     };
     const check = evaluate(project).strength.checks.find(({ caseId }) => caseId === 'case.loaded');

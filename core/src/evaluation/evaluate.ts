@@ -32,6 +32,8 @@ import {
   handCheck,
   homeMadeFindings,
   type HomeMadeFindingData,
+  type TonguePinFindingData,
+  tonguePinFindings,
   type StrengthFindingData,
   type StrengthResult,
 } from '../strength/index.js';
@@ -52,6 +54,7 @@ export interface AllFindingData
     StrapFindingData,
     SideRailFindingData,
     HomeMadeFindingData,
+    TonguePinFindingData,
     AnalysisFindingData {}
 export type AnyFinding = FindingOf<AllFindingData>;
 
@@ -88,6 +91,7 @@ export const evaluate = (project: Project): Evaluation => {
   const placement = placeAxle(project, chassis, cases);
   const strength = handCheck(project, chassis, cases);
   const cutList = buildCutList(chassis);
+  const tongueWorksAt = strength.findings.find(({ code }) => code === 'tongue')?.utilisation;
   const findings: AnyFinding[] = [
     ...chassisFindings(project, chassis),
     ...massFindings(project, bare, cases),
@@ -95,13 +99,14 @@ export const evaluate = (project: Project): Evaluation => {
     ...caseFindings(project, chassis, cases),
     ...runningGearFindings(project, cases, chassis.ballXM),
     ...fitFindings(project, chassis, cases),
-    ...couplingFindings(project, cases),
+    ...couplingFindings(project, chassis, cases, tongueWorksAt),
     ...strength.findings,
     ...towingFindings(project, chassis, cases),
     ...deckFindings(project, chassis, cases),
     ...strapFindings(project, cases),
     ...sideRailFindings(project, chassis),
     ...homeMadeFindings(project, cases),
+    ...tonguePinFindings(project, chassis, cases),
     ...fabricationFindings(cutList),
   ];
   findings.sort(bySeverity);

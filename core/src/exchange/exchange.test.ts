@@ -142,7 +142,7 @@ describe('check report', () => {
         wheelbaseM: 3.2,
         ballBehindAxleM: 1.2,
       },
-      coupling: { ...fresh.coupling, chains: 'fitted', brakes: 'fitted' },
+      coupling: project.coupling,
     };
     expect(checkExitCode(evaluate(decided))).toBe(0);
   });

@@ -111,7 +111,17 @@ export type WorkingLabel =
   | 'net-bears'
   | 'straps-hold'
   | 'straps-must'
-  | 'pin-shear';
+  | 'pin-shear'
+  | 'pin-pulls'
+  | 'coupling-lifts'
+  | 'pins-couple'
+  | 'vehicle-weighs'
+  | 'trailer-weighs'
+  | 'd-value'
+  | 'chain-spans'
+  | 'chain-drops'
+  | 'jack-needs'
+  | 'jack-clears';
 
 export interface WorkingLine {
   readonly label: WorkingLabel;

@@ -145,6 +145,10 @@ const frameParts = (chassis: Chassis): Part[] => [
       movesWithAxle: false,
     }),
   ),
+  ...chassis.plates.map(({ id, massKg, centre, carriedBy, thicknessM }): Part => ({
+    ...pointPart(id, 'frame', massKg, centre, carriedBy),
+    heightM: thicknessM,
+  })),
   ...chassis.panels.map(
     (panel): Part => ({
       id: panel.id,

@@ -16,8 +16,10 @@ export { MIGRATIONS, type Migration, migrate } from './migrations.js';
 export {
   axleFromCatalog,
   couplingFromCatalog,
+  FIXED_JOINT,
   type NewProject,
   newProject,
+  PLAIN_TONGUE,
   tireFromCatalog,
   TONGUE_SCHOOLS,
   UNKNOWN_VEHICLE,

@@ -6,6 +6,7 @@ import {
   type Project,
   type RunningGear,
   SCHEMA_VERSION,
+  type Tongue,
   type TongueBand,
   type TowVehicle,
 } from './schema.js';
@@ -32,7 +33,52 @@ export const UNKNOWN_VEHICLE: TowVehicle = {
   widthM: inches(76),
   bumperAheadOfBallM: inches(9),
   tailgateReachM: 0,
+  kind: 'vehicle',
+  tailgateHeightM: null,
+  hitchSinksMPerKg: null,
+  rearAxleLimitKg: null,
 };
+
+/** A tongue straight out of the frame, with nothing on it. */
+export const PLAIN_TONGUE = {
+  rise: { kind: 'level', byM: 0 },
+  cutLaterM: 0,
+  topPlate: null,
+  capped: false,
+} as const satisfies Partial<Tongue>;
+
+/** A single tube in one piece; pins as they are usual where it is not: two, 4 in apart, 5/8 in (common practice). */
+export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = {
+  kind: 'fixed',
+  aheadM: inches(6),
+  pins: 2,
+  pinSpacingM: inches(4),
+  pinDiameterM: inches(0.625),
+  grade: 'grade-5',
+};
+
+/** Hardware of which nobody has read a stamp. */
+const UNREAD_HARDWARE = {
+  kind: 'ball',
+  receiver: { ratedKg: null, tongueKg: null },
+  ballMount: { ratedKg: null, tongueKg: null },
+  ball: { diameterM: null, shankM: null, holeM: null, ratedKg: null },
+  safetyChain: {
+    count: 2,
+    catalogId: null,
+    breaksAtKg: null,
+    lengthM: null,
+    crossed: true,
+    tabBehindBallM: inches(8),
+    hookAheadOfBallM: inches(5),
+    apartM: inches(8),
+    heldOn: 'not-decided',
+  },
+  breakaway: 'not-decided',
+  brakeKind: 'not-decided',
+  plug: 'not-decided',
+  jack: { ratedKg: null, shortM: null, longM: null },
+} as const satisfies Partial<Project['coupling']>;
 
 /** A row of a catalog by id; asking for one that is not there is a slip of ours. */
 const row = <T extends { readonly id: string }>(rows: readonly T[], id: string): T => {
@@ -110,6 +156,7 @@ export const couplingFromCatalog = (id: string): Project['coupling'] => {
     jackBehindBallM: inches(12),
     chains: 'not-decided',
     brakes: 'not-decided',
+    ...UNREAD_HARDWARE,
   };
 };
 
@@ -158,7 +205,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       regions: [metric ? 'europe' : 'north-america'],
       tongueSchool: 'north-america',
     },
-    job: { purpose: '', road: 'rough', maxWidthM: size(102, 2550), maxLengthM: null, turnRad: toRadians(70, 'deg') },
+    job: { purpose: '', road: 'rough', maxWidthM: size(102, 2550), maxLengthM: null, turnRad: toRadians(70, 'deg'), rampRad: toRadians(8, 'deg'), laneM: null, cornerM: size(300, 7500) },
     towVehicle: {
       ...UNKNOWN_VEHICLE,
       name: 'Tow vehicle',
@@ -188,6 +235,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         includedAngleRad: toRadians(50, 'deg'),
         rearEnd: 'under',
         apexBehindBallM: size(3, 80),
+        ...PLAIN_TONGUE,
       },
       tieDowns: { perSide: 0, workingLoadKg: null },
       stands: [],
@@ -265,7 +313,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     ],
     axleCaseId: 'case.loaded',
     wantedTongueShare: 0.12,
-    ownRows: { sections: [], materials: [], axles: [], tires: [] },
+    ownRows: { sections: [], materials: [], axles: [], tires: [], vehicles: [] },
     asBuilt: {},
     weighIns: [],
   };

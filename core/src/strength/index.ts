@@ -60,3 +60,4 @@ export {
   sizingSteps,
 } from './sizing/size.js';
 export { type WayOut, wayOutSteps, withBar } from './sizing/wayOut.js';
+export { type TonguePinFindingData, tonguePinFindings } from './joints/tonguePins.js';

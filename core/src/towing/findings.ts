@@ -35,7 +35,6 @@ export interface TowingFindingData {
   'rolls-over': { readonly factor: number; readonly slopeRad: number; readonly heightM: number };
   'off-tracks': { readonly radiusM: number; readonly insideM: number };
   'vehicle-axles': { readonly rearAddsKg: number; readonly frontLosesKg: number };
-  'd-value': { readonly neededN: number; readonly ratedN: number | undefined };
   'vehicle-missing': { readonly what: 'vehicle' | 'shape' };
 }
 export type TowingFinding = FindingOf<TowingFindingData>;
@@ -170,8 +169,6 @@ const others = (project: Project, chassis: Chassis, cases: readonly BalancedCase
   const lengthM = heaviest.standing.groupCentreXM - chassis.ballXM;
   const insideM = offTrackingM(CORNER_M, lengthM);
   const axles = vehicleAxles(project, heaviest);
-  const vehicleKg = project.towVehicle?.massKg ?? null;
-  const onAxlesKg = Math.max(project.ratedGrossKg ?? 0, heaviest.massKg);
   return [
     ...(insideM === undefined
       ? []
@@ -201,30 +198,7 @@ const others = (project: Project, chassis: Chassis, cases: readonly BalancedCase
           } satisfies TowingFinding,
         ]
       : []),
-    ...(vehicleKg !== null && project.settings.regions.includes('europe')
-      ? [dValue(project, vehicleKg, onAxlesKg)]
-      : []),
   ];
-};
-
-/** UN R55 takes 9.81. */
-const R55_G = 9.81;
-
-const dValue = (project: Project, vehicleKg: number, trailerKg: number): TowingFinding => {
-  const neededN = (R55_G * vehicleKg * trailerKg) / (vehicleKg + trailerKg);
-  const ratedN = project.coupling.dValueN ?? undefined;
-  return {
-    ...plain,
-    code: 'd-value',
-    data: { neededN, ratedN },
-    verdict: ratedN === undefined ? 'open' : neededN > ratedN ? 'over' : 'ok',
-    step: 'tongue',
-    subject: 'coupler',
-    value: quantity(neededN, 'force'),
-    limit: ratedN === undefined ? undefined : quantity(ratedN, 'force'),
-    utilisation: ratedN === undefined ? undefined : neededN / ratedN,
-    source: publishedSure('UN R55: D = g·T·R ÷ (T + R)'),
-  };
 };
 
 /** Turning, level, rolling over and what the vehicle feels; sway is worked out apart, over many speeds. */

@@ -17,6 +17,7 @@ export {
   editAngle,
   editMass,
   editNumber,
+  footPounds,
   formatAngle,
   formatDistance,
   formatForce,

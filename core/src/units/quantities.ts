@@ -5,6 +5,7 @@ import {
   KILOGRAMS_PER,
   KILOMETRES_PER_MILE,
   type MassUnit,
+  METRES_PER,
   NEWTONS_PER,
   PASCALS_PER,
   RADIANS_PER,
@@ -16,6 +17,9 @@ import { parseWithUnit, type TextProblem } from './parseNumber.js';
 
 export const toKilograms = (value: number, unit: MassUnit): number => value * KILOGRAMS_PER[unit];
 export const fromKilograms = (kg: number, unit: MassUnit): number => kg / KILOGRAMS_PER[unit];
+/** Torque in foot-pounds as N·m. */
+export const footPounds = (value: number): number => value * NEWTONS_PER.lbf * METRES_PER.ft;
+
 export const pounds = (value: number): number => toKilograms(value, 'lb');
 export const toNewtons = (value: number, unit: ForceUnit): number => value * NEWTONS_PER[unit];
 export const fromNewtons = (n: number, unit: ForceUnit): number => n / NEWTONS_PER[unit];

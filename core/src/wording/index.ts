@@ -11,5 +11,5 @@ export {
   WORKING_LABELS,
 } from './labels.js';
 export { type PrintedLine, printWorking } from './printWorking.js';
-export { SENTENCES, sentenceOf } from './sentences.js';
+export { SENTENCES, sentenceOf } from './sentences/sentences.js';
 export { type Speaker, speaker } from './speak.js';

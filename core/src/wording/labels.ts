@@ -156,6 +156,16 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'straps-hold': 'Straps hold together',
   'straps-must': 'Half of the load',
   'pin-shear': 'A smooth pin on two planes must be this thick',
+  'pin-pulls': 'Pull along the tongue, on one pin',
+  'coupling-lifts': 'The coupling is lifted or pressed with',
+  'pins-couple': 'Each of two pins holds that turning',
+  'vehicle-weighs': 'Vehicle, 9.81 m/s² on its mass',
+  'trailer-weighs': 'Trailer, the same',
+  'd-value': 'D',
+  'chain-spans': 'From tab to hook at its longest, turning',
+  'chain-drops': 'A dropped tongue goes down by',
+  'jack-needs': 'Tongue’s top with the coupler 3 in over the ball',
+  'jack-clears': 'Foot off the road, drawn in',
 };
 
 export const sourceText = (source: Source): string => {

@@ -5,7 +5,7 @@ import { verify } from '../../../test/verify.js';
 import { DEMO_PROJECTS } from '../../demos/index.js';
 import { analysisInput, evaluate, evaluateFully } from '../../evaluation/index.js';
 import { METALS } from '../../materials/index.js';
-import type { Project } from '../../project/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Project } from '../../project/index.js';
 import { inches, pounds, toPascals, weightN } from '../../units/index.js';
 import { printWorking, sentenceOf, speaker } from '../../wording/index.js';
 import { allowableShare, memberResistance, yieldUtilisation } from '../resistance/memberResistance.js';
@@ -47,7 +47,7 @@ const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
     'straight tongue',
     (project) => ({
       ...project,
-      frame: { ...project.frame, tongue: { kind: 'straight', lengthM: 1.2, underM: 0.9, tipBehindBallM: 0.05 } },
+      frame: { ...project.frame, tongue: { ...PLAIN_TONGUE, kind: 'straight', lengthM: 1.2, underM: 0.9, tipBehindBallM: 0.05, joint: FIXED_JOINT } },
     }),
   ],
   [

@@ -1,6 +1,6 @@
 import { standingLoads, supportOf } from '../../balance/index.js';
 import type { Chassis, Member } from '../../chassis/index.js';
-import type { Part } from '../../mass/index.js';
+import { type Part, unsprungAxleOf } from '../../mass/index.js';
 import type { Project } from '../../project/index.js';
 import { weightN } from '../../units/index.js';
 import { type BeamLoads, type BeamPiece, beamPieces } from './beam.js';
@@ -21,7 +21,7 @@ export interface RailBeam {
 }
 
 const sprung = (parts: readonly Part[]): readonly Part[] =>
-  parts.filter(({ carriedBy }) => carriedBy !== 'axle.1' && carriedBy !== 'axle.2');
+  parts.filter((part) => unsprungAxleOf(part) === undefined);
 
 const railShare = (parts: readonly Part[], railDistanceM: number): RailBeam['heavierRail'] => {
   let massKg = 0;

@@ -40,7 +40,9 @@ interface Line {
   readonly stations: Station[];
 }
 
-const centreZM = ({ extent, bar }: Member): number => extent.z0M + bar.design.centroidZM;
+/** Height of a lying bar's middle line at its rear end; where it slopes its front end lies `frontRiseM` higher. */
+const centreZM = ({ extent, bar, frontRiseM }: Member): number =>
+  extent.z0M + Math.max(0, -frontRiseM) + bar.design.centroidZM;
 
 const middle = (a: PlanPoint, b: PlanPoint): PlanPoint => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
 
@@ -63,14 +65,12 @@ const crossLine = (member: Member): Line => {
 const tongueLine = (member: Member, slanted: boolean): Line => {
   const [tipOuter, rearOuter, rearInner, tipInner] = member.plan as [PlanPoint, PlanPoint, PlanPoint, PlanPoint];
   const rear = middle(rearOuter, rearInner);
-  const z = centreZM(member);
-  if (!slanted) {
-    const tip = middle(tipOuter, tipInner);
-    return { member, start: [tip[0], tip[1], z], end: [rear[0], rear[1], z], stations: [] };
-  }
-  // Both tips are cut along the centre line: the leg's own middle meets it half-way along that cut.
-  const tipX = (tipOuter[0] + tipInner[0]) / 2;
-  return { member, start: [tipX, 0, z], end: [rear[0], rear[1], z], stations: [] };
+  const tip = middle(tipOuter, tipInner);
+  const { x0M, x1M } = member.extent;
+  const z = (x: number): number => centreZM(member) + (member.frontRiseM * (x1M - x)) / (x1M - x0M);
+  const end: Vector3 = [rear[0], rear[1], z(rear[0])];
+  // Both tips of an A-frame are cut along the centre line: a leg's own middle meets it half-way along that cut.
+  return { member, start: [tip[0], slanted ? 0 : tip[1], z(tip[0])], end, stations: [] };
 };
 
 const alongX = (line: Line, x: number): number => {
@@ -90,6 +90,7 @@ const gusset = (legM: number | null): Pick<Station, 'gussetM'> => (legM === null
 
 interface Skeleton {
   readonly project: Project;
+  readonly risers: ReadonlyMap<string, Member>;
   readonly frame: Framing;
   readonly rails: readonly [Line, Line];
   readonly crosses: readonly Line[];
@@ -125,37 +126,76 @@ const nodeOnCross = (frame: Framing, cross: Line, y: number, name: string): stri
   return node;
 };
 
-/** Joins a tongue bar to what it meets: the front header, cross-members that it passes under, the rail at its rear end. */
-const joinTongue = (
-  { project, frame, rails, crosses }: Skeleton,
+/**
+ * The node at which a tongue bar is held from a node of the frame: that node itself, or the foot (or head) of an upright between them,
+ * which is a bar of its own from the frame's face to the tongue's middle line or face.
+ */
+const heldBy = (
+  { frame, risers }: Skeleton,
   line: Line,
-  rearOn: 'rails' | 'cross-member' | 'header',
-): void => {
+  at: Vector3,
+  held: { readonly node: string; readonly joint: string; readonly end: 'front' | 'rear' },
+): { readonly node: string; readonly joint: string } => {
+  const riser = risers.get(`tongue.riser.${line.member.id.split('.')[1]}.${held.end}`);
+  if (!riser) return held;
+  const node = frame.node(`${riser.id}@${line.member.id}`, at);
+  const below = riser.centre.zM < frame.at(held.node)[2];
+  const atFrame: Vector3 = [at[0], at[1], below ? riser.extent.z1M : riser.extent.z0M];
+  // An upright that the tongue butts on reaches past it: it bends from the tongue's middle line.
+  const atTongue: Vector3 = [
+    at[0],
+    at[1],
+    below ? Math.max(riser.extent.z0M, at[2]) : Math.min(riser.extent.z1M, at[2]),
+  ];
+  frame.bar(riser, atFrame, atTongue, [
+    { atM: 0, node: held.node, joint: held.joint },
+    { atM: Math.abs(atTongue[2] - atFrame[2]), node, joint: line.member.id },
+  ]);
+  return { node, joint: riser.id };
+};
+
+/** Joins a tongue bar to what it meets: the front header, cross-members that it passes under, the rail at its rear end. */
+const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-member' | 'header'): void => {
+  const { project, frame, rails, crosses } = skeleton;
   const front = crosses.find(({ member }) => member.id === 'header.front') as Line;
   const id = line.member.id;
   const wholeM = length(subtract(line.end, line.start));
   const braced = gusset(project.strength.gussets.tongueM);
-  const joinTo = (cross: Line, atM: number, stiffened: Pick<Station, 'gussetM'> = {}): void => {
-    const y = placeOn(line, atM)[1];
-    const node = nodeOnCross(frame, cross, y, `${cross.member.id}@${id}`);
-    line.stations.push({ atM, node, joint: cross.member.id, ...stiffened });
+  const stepped = skeleton.risers.size > 0;
+  const joinTo = (cross: Line, atM: number, end: 'front' | 'rear', stiffened: Pick<Station, 'gussetM'> = {}): void => {
+    const at = placeOn(line, atM);
+    const held = { node: nodeOnCross(frame, cross, at[1], `${cross.member.id}@${id}`), joint: cross.member.id, end };
+    line.stations.push({ atM, ...heldBy(skeleton, line, at, held), ...stiffened });
   };
   if (rearOn === 'header') {
-    joinTo(front, wholeM, braced);
+    joinTo(front, wholeM, 'front', braced);
     return;
   }
-  joinTo(front, alongX(line, front.start[0]), braced);
+  joinTo(front, alongX(line, front.start[0]), 'front', braced);
   const under = crosses.filter(
     (cross) =>
       cross !== front && cross.start[0] > front.start[0] && cross.start[0] <= line.end[0] + cross.member.bar.widthM / 2,
   );
-  for (const cross of under) joinTo(cross, Math.min(wholeM, alongX(line, cross.start[0])));
+  // A stepped tongue hangs clear of the cross-members between its uprights.
+  const met = !stepped ? under : rearOn === 'cross-member' ? under.slice(-1) : [];
+  for (const cross of met) joinTo(cross, Math.min(wholeM, alongX(line, cross.start[0])), 'rear');
   if (rearOn !== 'rails') return;
   const rail = line.end[1] < 0 ? rails[0] : rails[1];
   const x = line.end[0];
   const node = frame.node(`${rail.member.id}@${id}`, [x, rail.start[1], rail.start[2]]);
   rail.stations.push({ atM: x - rail.start[0], node, joint: id });
-  line.stations.push({ atM: wholeM, node, joint: rail.member.id, ...braced });
+  const held = { node, joint: rail.member.id, end: 'rear' as const };
+  line.stations.push({ atM: wholeM, ...heldBy(skeleton, line, line.end, held), ...braced });
+};
+
+/** A side tube starts at the backbone's middle, square across from where its own middle meets the backbone's side. */
+const joinSideTube = (skeleton: Skeleton, backbone: Line, line: Line, rearOn: 'rails' | 'cross-member' | 'header'): void => {
+  const x = line.start[0];
+  const atM = alongX(backbone, x);
+  const node = skeleton.frame.node(`${backbone.member.id}@${x.toFixed(6)}`, placeOn(backbone, atM));
+  backbone.stations.push({ atM, node, joint: line.member.id });
+  line.stations.push({ atM: 0, node, joint: backbone.member.id });
+  joinTongue(skeleton, line, rearOn === 'header' ? 'header' : 'rails');
 };
 
 /** The frame with its running gear; or why it cannot be put together. */
@@ -171,7 +211,8 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     .filter(({ group }) => group === 'cross' || group === 'header')
     .map(crossLine)
     .sort((a, b) => a.start[0] - b.start[0]);
-  const skeleton: Skeleton = { project, frame, rails, crosses };
+  const risers = new Map(tongue.risers.map((riser) => [riser.id, riser]));
+  const skeleton: Skeleton = { project, frame, rails, crosses, risers };
   joinCrosses(skeleton);
   const rear = crosses.find(({ member }) => member.id === 'header.rear') as Line;
   const rearMiddle = nodeOnCross(frame, rear, 0, 'header.rear@middle');
@@ -182,6 +223,8 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     leg.stations.push({ atM: 0, node: ball, joint: 'coupler' });
     joinTongue(skeleton, leg, tongue.rearOn);
   }
+  const sideTubes = tongue.sideTubes.map((member) => tongueLine(member, false));
+  for (const tube of sideTubes) joinSideTube(skeleton, legs[0] as Line, tube, tongue.rearOn);
   const groundZM = -project.runningGear.railTopHeightM;
   const gear = placeGear(project, frame, rails, groundZM);
   if ('code' in gear) return gear;
@@ -197,7 +240,7 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     .sort((a, b) => a.xM - b.xM)
     .map(({ id, xM }) => onBothRails(xM, id, 'stand'));
   const tieDowns = tieDownPlaces(project).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
-  for (const line of [...rails, ...crosses, ...legs]) frame.bar(line.member, line.start, line.end, line.stations);
+  for (const line of [...rails, ...crosses, ...legs, ...sideTubes]) frame.bar(line.member, line.start, line.end, line.stations);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
   return {
     nodes: frame.nodes,

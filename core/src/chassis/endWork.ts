@@ -1,0 +1,102 @@
+import { designShape, type Shape } from '../sections/index.js';
+import { millimetres } from '../units/index.js';
+import type { Chassis } from './buildChassis.js';
+import type { Member } from './member.js';
+
+/** What is cut at a bar's end besides the saw cut, so that it fits what it meets. */
+export type EndWork =
+  | {
+      /** an open bar's flanges cut back so that its web reaches into a channel */
+      readonly kind: 'cope';
+      readonly memberId: string;
+      readonly against: string;
+      /** back from the end */
+      readonly lengthM: number;
+      /** off top and bottom each */
+      readonly depthM: number;
+    }
+  | {
+      /** the end of a round tube hollowed to lie on another round one */
+      readonly kind: 'saddle';
+      readonly memberId: string;
+      readonly against: string;
+      /** from the deepest of the hollow to its furthest point, along the tube */
+      readonly lengthM: number;
+      readonly angleRad: number;
+    };
+
+/** Room for the cope to go in, m: about 1/16 in, common practice. */
+const COPE_ROOM_M = millimetres(1.5);
+
+type Channel = Extract<Shape, { kind: 'channel' | 'bent-channel' }>;
+const isChannel = (shape: Shape): shape is Channel => shape.kind === 'channel' || shape.kind === 'bent-channel';
+
+/** Clear height between a channel's flanges, past their roots, and how far its lips reach over its web. */
+const insideOf = (shape: Channel): { readonly clearM: number; readonly reachM: number } => {
+  if (shape.kind === 'bent-channel')
+    return { clearM: shape.depthM - 2 * shape.outerRadiusM, reachM: shape.flangeM - shape.thicknessM };
+  return {
+    clearM: shape.depthM - 2 * (shape.flangeThicknessM + shape.rootRadiusM),
+    reachM: shape.flangeM - shape.webM,
+  };
+};
+
+/**
+ * Cope of a bar that reaches between the flanges of a channel whose open side faces it: as long as the lips reach, as deep as it is
+ * too high for the clear depth (the usual detailing of beams framed into channels; plane geometry).
+ */
+export const copeInto = (
+  barHeightM: number,
+  channel: Channel,
+): { readonly lengthM: number; readonly depthM: number } | undefined => {
+  const { clearM, reachM } = insideOf(channel);
+  const depthM = (barHeightM - clearM) / 2;
+  return depthM > 0 ? { lengthM: reachM + COPE_ROOM_M, depthM } : undefined;
+};
+
+/**
+ * Length of the hollow at the end of a round tube of radius r that meets a round one of radius R under the angle θ between their middle
+ * lines: z(φ) = √(R² − r²·sin²φ) ÷ sin θ + r·cos φ ÷ tan θ, its greatest less its least over φ. Source: intersection of two cylinders.
+ * A tube wider than what it meets has none.
+ */
+export const saddleLengthM = (radiusM: number, ontoM: number, angleRad: number): number | undefined => {
+  if (radiusM > ontoM) return undefined;
+  let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
+  for (let i = 0; i <= 720; i += 1) {
+    const phi = (Math.PI * i) / 720;
+    const z =
+      Math.sqrt(Math.max(0, ontoM ** 2 - (radiusM * Math.sin(phi)) ** 2)) / Math.sin(angleRad) +
+      (radiusM * Math.cos(phi)) / Math.tan(angleRad);
+    least = Math.min(least, z);
+    most = Math.max(most, z);
+  }
+  return most - least;
+};
+
+const copes = (bars: readonly Member[], onto: Member): EndWork[] => {
+  const shape = designShape(onto.section);
+  if (!isChannel(shape)) return [];
+  return bars.flatMap((bar): EndWork[] => {
+    const cope = copeInto(bar.bar.heightM, shape);
+    return cope ? [{ kind: 'cope', memberId: bar.id, against: onto.id, ...cope }] : [];
+  });
+};
+
+/** Copes and saddles of the tongue's bars. */
+export const tongueEndWork = ({ members, tongue }: Chassis): readonly EndWork[] => {
+  if (!tongue) return [];
+  const header = members.find(({ id }) => id === 'header.front');
+  const butting = tongue.rearOn === 'header' && tongue.risers.length === 0 ? [...tongue.members, ...tongue.sideTubes] : [];
+  const [backbone] = tongue.members;
+  const round = backbone && backbone.section.shape.kind === 'round-tube' ? backbone.section.shape.diameterM / 2 : undefined;
+  const saddles = tongue.sideTubes.flatMap((tube): EndWork[] => {
+    if (round === undefined || !backbone || tube.section.shape.kind !== 'round-tube') return [];
+    const tip = tube.ends[0];
+    const angleRad = tip.kind === 'mitre' ? Math.PI / 2 - tip.offSquareRad : Math.PI / 2;
+    const lengthM = saddleLengthM(tube.section.shape.diameterM / 2, round, angleRad);
+    return lengthM === undefined
+      ? []
+      : [{ kind: 'saddle', memberId: tube.id, against: backbone.id, lengthM, angleRad }];
+  });
+  return [...(header ? copes(butting, header) : []), ...saddles];
+};

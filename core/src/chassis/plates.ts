@@ -1,0 +1,137 @@
+import { findMaterial, type Project } from '../project/index.js';
+import { inches } from '../units/index.js';
+import type { Bed } from './bed.js';
+import type { Member, Point3 } from './member.js';
+import type { TongueGeometry } from './tongue/buildTongue.js';
+
+/** A piece cut from flat: a plate over the tongue, an end cap, a gusset. */
+export interface Plate {
+  readonly id: string;
+  readonly kind: 'top-plate' | 'cap' | 'gusset';
+  readonly materialName: string;
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly thicknessM: number;
+  /** a right triangle of these legs instead of a rectangle */
+  readonly triangular: boolean;
+  readonly massKg: number;
+  readonly centre: Point3;
+  readonly carriedBy: 'tongue' | 'rails';
+}
+
+/** Caps and gussets are cut from what lies about: 1/8 in (3 mm) and 1/4 in (6 mm), common practice. */
+const CAP_M = inches(1 / 8);
+const GUSSET_M = inches(1 / 4);
+
+type Sizes = Pick<Plate, 'id' | 'kind' | 'lengthM' | 'widthM' | 'thicknessM' | 'centre' | 'carriedBy'>;
+
+const plate = (sizes: Sizes, metal: Member['material']): Plate => {
+  const triangular = sizes.kind === 'gusset';
+  const areaM2 = sizes.lengthM * sizes.widthM * (triangular ? 0.5 : 1);
+  return {
+    ...sizes,
+    triangular,
+    materialName: metal.name,
+    massKg: areaM2 * sizes.thicknessM * metal.densityKgM3,
+  };
+};
+
+/** Tubes that end in the open, so that water and wasps get in. */
+const openEnds = (tongue: TongueGeometry): readonly Member[] =>
+  [...tongue.members, ...tongue.sideTubes].filter(
+    ({ section, extent }) => (section.shape.kind === 'rect-tube' || section.shape.kind === 'round-tube') && extent.x1M > 0,
+  );
+
+const capsOf = (project: Project, tongue: TongueGeometry): Plate[] =>
+  project.frame.tongue.capped
+    ? openEnds(tongue).map(({ id, bar, material, extent, plan }) => {
+        const [, outer, inner] = plan as [readonly [number, number], readonly [number, number], readonly [number, number]];
+        return plate(
+          {
+            id: `cap.${id}`,
+            kind: 'cap',
+            lengthM: Math.hypot(outer[0] - inner[0], outer[1] - inner[1]),
+            widthM: bar.heightM,
+            thicknessM: CAP_M,
+            centre: {
+              xM: (outer[0] + inner[0]) / 2,
+              yM: (outer[1] + inner[1]) / 2,
+              zM: (extent.z0M + extent.z1M) / 2,
+            },
+            carriedBy: 'tongue',
+          },
+          material,
+        );
+      })
+    : [];
+
+const topPlateOf = (project: Project, tongue: TongueGeometry): Plate[] => {
+  const { topPlate } = project.frame.tongue;
+  const [first] = tongue.members;
+  if (!topPlate || !first) return [];
+  return [
+    plate(
+      {
+        id: 'top-plate',
+        kind: 'top-plate',
+        ...topPlate,
+        centre: {
+          xM: first.extent.x0M + topPlate.lengthM / 2,
+          yM: 0,
+          zM: first.extent.z1M + topPlate.thicknessM / 2,
+        },
+        carriedBy: 'tongue',
+      },
+      first.material,
+    ),
+  ];
+};
+
+const gussetsOf = (project: Project, bed: Bed, tongue: TongueGeometry): Plate[] => {
+  const { tongueM, cornerM } = project.strength.gussets;
+  const zM = -bed.railHeightM / 2;
+  const at = (id: string, legM: number, xM: number, yM: number, metal: Member['material']): Plate =>
+    plate(
+      {
+        id,
+        kind: 'gusset',
+        lengthM: legM,
+        widthM: legM,
+        thicknessM: GUSSET_M,
+        centre: { xM, yM, zM },
+        carriedBy: 'rails',
+      },
+      metal,
+    );
+  const plates: Plate[] = [];
+  if (tongueM !== null) {
+    for (const leg of [...tongue.members, ...tongue.sideTubes]) {
+      const [, outer, inner] = leg.plan as [unknown, readonly [number, number], readonly [number, number]];
+      const sideways = Math.sign(leg.centre.yM);
+      plates.push(at(`gusset.${leg.id}.front`, tongueM, -tongueM / 3, sideways * tongue.halfSpreadAtHeaderM, leg.material));
+      if (tongue.rearOn === 'rails' && leg.extent.x1M > 0)
+        plates.push(at(`gusset.${leg.id}.rear`, tongueM, (outer[0] + inner[0]) / 2, outer[1], leg.material));
+    }
+  }
+  const metal = findMaterial(project, project.frame.groups.rail.materialId);
+  if (cornerM !== null && metal) {
+    const { lengthM, widthM } = project.frame.bed;
+    for (const [end, xM] of [
+      ['front', cornerM / 3],
+      ['rear', lengthM - cornerM / 3],
+    ] as const)
+      for (const [side, y] of [
+        ['left', -1],
+        ['right', 1],
+      ] as const)
+        plates.push(at(`gusset.corner.${end}.${side}`, cornerM, xM, y * (widthM / 2 - cornerM / 3), metal));
+  }
+  return plates;
+};
+
+/** Everything that is cut from flat for frame and tongue. */
+export const buildPlates = (project: Project, bed: Bed, tongue: TongueGeometry): readonly Plate[] => [
+  ...topPlateOf(project, tongue),
+  ...capsOf(project, tongue),
+  ...gussetsOf(project, bed, tongue),
+];

@@ -1,0 +1,40 @@
+import type { Tongue } from '../../project/index.js';
+import type { Bed } from '../bed.js';
+import type { ChassisProblem } from '../member.js';
+
+/** How high a tongue lies, m. */
+export interface TongueLevel {
+  /** underside of its rear end */
+  readonly z0M: number;
+  /** rises by this for each metre forward */
+  readonly risePerM: number;
+}
+
+/** Half-way up the header where it ends there; under the rails where it runs on beneath; a step moves all of it, a slope its front. */
+export const tongueLevel = (
+  tongue: Tongue,
+  bed: Bed,
+  barHeightM: number,
+  under: boolean,
+  problems: ChassisProblem[],
+): TongueLevel => {
+  const usualM = under ? -bed.railHeightM - barHeightM : -(bed.railHeightM + barHeightM) / 2;
+  const { kind, byM } = tongue.rise;
+  if (kind === 'level' || byM === 0) return { z0M: usualM, risePerM: 0 };
+  if (kind === 'sloped') {
+    if (!under) return { z0M: usualM, risePerM: byM / tongue.lengthM };
+    problems.push({ code: 'slope-under-frame', byM });
+    return { z0M: usualM, risePerM: 0 };
+  }
+  if (under && byM > 0) {
+    problems.push({ code: 'step-up-under-frame', byM });
+    return { z0M: usualM, risePerM: 0 };
+  }
+  const leastM = (bed.railHeightM + barHeightM) / 2;
+  if (!under && Math.abs(byM) < leastM) {
+    problems.push({ code: 'step-too-small', byM, leastM });
+    return { z0M: usualM, risePerM: 0 };
+  }
+  if (tongue.kind === 'backbone') problems.push({ code: 'step-with-side-tubes', byM });
+  return { z0M: usualM + byM, risePerM: 0 };
+};

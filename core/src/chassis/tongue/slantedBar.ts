@@ -1,0 +1,76 @@
+import { type BarStock, placeBar } from '../bars.js';
+import type { EndCut, Member, PlanPoint } from '../member.js';
+
+/** A leg or side tube seen from above: its front is cut parallel to the centre line, its rear butts on the header or runs to the rail. */
+export interface SlantedBar {
+  readonly id: string;
+  readonly side: -1 | 1;
+  /** where its outer face starts: x, and how far from the centre line */
+  readonly startXM: number;
+  readonly startYM: number;
+  /** to the centre line */
+  readonly angleRad: number;
+  /** x at which its outer and its inner face are cut behind */
+  readonly outerXM: number;
+  readonly innerXM: number;
+  readonly under: boolean;
+  /** underside of its rear end */
+  readonly z0M: number;
+  /** rises by this for each metre forward */
+  readonly risePerM: number;
+  readonly cutLaterM: number;
+}
+
+/**
+ * Angles of a saw cut in an upright plane across or along the trailer, through a bar at α to the centre line that slopes by σ along
+ * itself: off square seen from above and seen from the side. Closed form, from the cut plane's normal n and the bar's own axes d, w, u:
+ * tan(above) = n·w ÷ n·d, tan(side) = n·u ÷ n·d.
+ */
+export const slopedCut = (
+  plane: 'across' | 'along',
+  angleRad: number,
+  slopeRad: number,
+): Extract<EndCut, { kind: 'mitre' }> => {
+  const across = plane === 'across';
+  const above = (across ? Math.tan(angleRad) : 1 / Math.tan(angleRad)) / Math.cos(slopeRad);
+  return {
+    kind: 'mitre',
+    offSquareRad: Math.atan(above),
+    ...(Math.abs(slopeRad) > 1e-9 ? { bevelRad: Math.abs(slopeRad) } : {}),
+  };
+};
+
+/**
+ * Faces of one slanted bar: across = width ÷ cos α from face to face across the trailer, width ÷ sin α along it. At its front it is cut
+ * along the centre line (90° − α off square), at its rear it butts on the header's face (α off square) or runs to the rail's outer face.
+ */
+export const slantedBar = (group: 'tongue', stock: BarStock, bar: SlantedBar): Member => {
+  const { angleRad, startXM, startYM, side, outerXM, innerXM, under } = bar;
+  const { widthM } = stock.bar;
+  const tan = Math.tan(angleRad);
+  const cos = Math.cos(angleRad);
+  const acrossM = widthM / cos;
+  const alongM = widthM / Math.sin(angleRad);
+  const slopeRad = Math.atan(bar.risePerM * cos);
+  const slant = 1 / Math.cos(slopeRad);
+  const plan: PlanPoint[] = [
+    [startXM, side * startYM],
+    [outerXM, side * (startYM + (outerXM - startXM) * tan)],
+    [innerXM, side * Math.max(startYM, startYM + (innerXM - startXM) * tan - acrossM)],
+    [startXM + alongM, side * startYM],
+  ];
+  const outerM = (slant * (outerXM - startXM)) / cos;
+  const innerM = (slant * (innerXM - startXM - alongM)) / cos;
+  const tip = slopedCut('along', angleRad, slopeRad);
+  return placeBar(bar.id, group, stock, {
+    plan,
+    z0M: bar.z0M,
+    // Both cuts of a bar that runs under are parallel: its stick length is one face plus what the slant sticks out.
+    faceLengthM: under ? outerM : Math.min(outerM, innerM),
+    cutLengthM: under ? outerM + widthM / tan : Math.max(outerM, innerM),
+    ends: [tip, under ? tip : slopedCut('across', angleRad, slopeRad)],
+    risePerM: bar.risePerM,
+    slant,
+    cutLaterM: bar.cutLaterM,
+  });
+};

@@ -1,0 +1,166 @@
+import { type FindingOf, quantity, type Verdict } from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { commonPractice, publishedSure, publishedVerify, type Source } from '../source.js';
+import { pounds } from '../units/index.js';
+
+type Region = Project['settings']['regions'][number];
+
+export interface BrakeFindingData {
+  brakes: {
+    readonly state: Project['coupling']['brakes'];
+    readonly grossKg: number;
+    readonly region: Region;
+    readonly fromKg: number;
+    readonly toKg: number;
+  };
+  breakaway: { readonly state: Project['coupling']['breakaway']; readonly region: Region };
+  'brake-kind': {
+    readonly kind: Project['coupling']['brakeKind'];
+    readonly region: Region;
+    readonly upToKg: number | undefined;
+  };
+  'brakes-advised': { readonly share: number; readonly vehicleKg: number; readonly grossKg: number };
+  plug: { readonly plug: Project['coupling']['plug']; readonly electric: boolean };
+}
+export type BrakeFinding = FindingOf<BrakeFindingData>;
+
+/** From and up to which gross mass authorities ask for brakes, kg; always a range, the user's own authority decides. */
+const BRAKE_THRESHOLDS: Readonly<
+  Record<Region, { readonly fromKg: number; readonly toKg: number; readonly source: Source }>
+> = {
+  'north-america': {
+    fromKg: pounds(1500),
+    toKg: pounds(3000),
+    source: publishedVerify(
+      'US states from about 1,000 to 10,000 lb, most often 3,000 lb; 49 CFR 393.42: 3,000 lb; Canadian provinces from about 1,360 kg',
+    ),
+  },
+  europe: {
+    fromKg: 750,
+    toKg: 750,
+    source: publishedSure('UN R13: trailers over 750 kg are braked; national limits may be lower'),
+  },
+  australia: {
+    fromKg: 750,
+    toKg: 750,
+    source: publishedSure('VSB 1, ADR 38: over 750 kg on the axles, or more than one axle'),
+  },
+};
+
+const BREAKAWAY_SOURCES: Readonly<Record<Region, Source>> = {
+  'north-america': publishedSure('49 CFR 393.43: they set themselves when the trailer comes loose, and hold 15 minutes'),
+  europe: publishedSure('UN R13: braked trailers stop by themselves when they come loose; a cable to the parking brake'),
+  australia: publishedSure('VSB 1, ADR 38: over 2,000 kg, and hold 15 minutes'),
+};
+
+/** Up to which gross an overrun brake is allowed, kg; by the vehicle's own mass in North America. */
+const overrunUpToKg = (project: Project, region: Region): { upToKg: number | undefined; source: Source } => {
+  if (region === 'europe')
+    return { upToKg: 3500, source: publishedSure('UN R13: overrun brakes for trailers of class O2, to 3,500 kg') };
+  if (region === 'australia')
+    return { upToKg: 2000, source: publishedSure('VSB 1, ADR 38: overrun brakes to 2,000 kg; beyond, worked from the seat') };
+  const vehicleKg = project.towVehicle?.massKg ?? null;
+  return {
+    upToKg: vehicleKg === null ? undefined : Math.min(1.75 * vehicleKg, pounds(12_000)),
+    source: publishedVerify('49 CFR 393.48(d): surge brakes where the trailer is up to 1.75 times the vehicle, to 12,000 lb'),
+  };
+};
+
+const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
+const mass = (kg: number) => quantity(kg, 'mass');
+
+const whetherBraked = (project: Project, grossKg: number, region: Region): BrakeFinding => {
+  const { fromKg, toKg, source } = BRAKE_THRESHOLDS[region];
+  const state = project.coupling.brakes;
+  const asked: Verdict = grossKg > toKg ? 'over' : grossKg > fromKg ? 'tight' : 'ok';
+  const verdict: Verdict = state === 'fitted' || asked === 'ok' ? 'ok' : state === 'not-decided' ? 'open' : asked;
+  return {
+    ...plain,
+    code: 'brakes',
+    data: { state, grossKg, region, fromKg, toKg },
+    verdict,
+    step: 'axle',
+    subject: 'axle.1',
+    region,
+    value: mass(grossKg),
+    limit: mass(fromKg),
+    source,
+  };
+};
+
+const byRegion = (project: Project, grossKg: number, region: Region): BrakeFinding[] => {
+  const { breakaway, brakeKind, brakes } = project.coupling;
+  const braked = whetherBraked(project, grossKg, region);
+  if (brakes !== 'fitted') return [braked];
+  const asksBreakaway = region !== 'australia' || grossKg > 2000;
+  const { upToKg, source } = overrunUpToKg(project, region);
+  const kindVerdict: Verdict =
+    brakeKind === 'not-decided'
+      ? 'open'
+      : brakeKind === 'electric'
+        ? 'ok'
+        : upToKg === undefined
+          ? 'open'
+          : grossKg > upToKg
+            ? 'over'
+            : 'ok';
+  return [
+    braked,
+    {
+      ...plain,
+      code: 'breakaway',
+      data: { state: breakaway, region },
+      verdict:
+        breakaway === 'fitted' ? 'ok' : breakaway === 'not-decided' ? 'open' : asksBreakaway ? 'over' : 'ok',
+      region,
+      source: BREAKAWAY_SOURCES[region],
+    },
+    {
+      ...plain,
+      code: 'brake-kind',
+      data: { kind: brakeKind, region, upToKg },
+      verdict: kindVerdict,
+      region,
+      source,
+    },
+  ];
+};
+
+/** A vehicle's brakes are made for its own weight: from this share of it they are advised on the trailer whatever the law says (common practice). */
+const ADVISED_FROM = 0.4;
+
+export const brakeFindings = (project: Project, grossKg: number): BrakeFinding[] => {
+  const { towVehicle, coupling } = project;
+  if (towVehicle?.kind === 'muscle') return [];
+  const vehicleKg = towVehicle?.massKg ?? null;
+  const share = vehicleKg === null || vehicleKg <= 0 ? undefined : grossKg / vehicleKg;
+  const electric = coupling.brakes === 'fitted' && coupling.brakeKind === 'electric';
+  return [
+    ...project.settings.regions.flatMap((region) => byRegion(project, grossKg, region)),
+    ...(share === undefined || vehicleKg === null
+      ? []
+      : [
+          {
+            ...plain,
+            code: 'brakes-advised',
+            data: { share, vehicleKg, grossKg },
+            verdict: coupling.brakes === 'fitted' || share < ADVISED_FROM ? 'ok' : 'tight',
+            source: commonPractice(
+              'brakes from about 40 % of the vehicle’s weight; UN R13 lets an unbraked trailer be half of it at most',
+            ),
+          } satisfies BrakeFinding,
+        ]),
+    {
+      ...plain,
+      code: 'plug',
+      data: { plug: coupling.plug, electric },
+      verdict:
+        coupling.plug === 'not-decided'
+          ? 'open'
+          : coupling.plug === 'none' || (electric && coupling.plug === '4-way')
+            ? 'over'
+            : 'ok',
+      source: commonPractice('lights by law; four ways carry lights alone, electric brakes ask for six or seven'),
+    },
+  ];
+};

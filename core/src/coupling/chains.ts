@@ -1,0 +1,188 @@
+import { J684_CLASSES } from '../catalog/index.js';
+import { type FindingOf, given, quantity, type Verdict } from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { commonPractice, publishedSure, publishedVerify, type Source } from '../source.js';
+
+type Region = Project['settings']['regions'][number];
+type Chain = Project['coupling']['safetyChain'];
+
+export interface ChainFindingData {
+  chains: {
+    readonly state: Project['coupling']['chains'];
+    readonly grossKg: number;
+    readonly fault: 'none' | 'on-coupler' | 'not-crossed' | 'undecided';
+  };
+  'chain-strength': {
+    readonly region: Region;
+    /** undefined where the region's rule is not worked out here */
+    readonly neededKg: number | undefined;
+    readonly breaksAtKg: number | undefined;
+    readonly count: number;
+    readonly wantedCount: number;
+    readonly className: string;
+  };
+  'chain-length': {
+    readonly lengthM: number;
+    readonly neededM: number;
+    readonly dropM: number;
+    readonly hitchM: number | undefined;
+  };
+}
+export type ChainFinding = FindingOf<ChainFindingData>;
+
+/** What one chain must break at in the class of this gross, kg: SAE J684. */
+export const chainClass = (grossKg: number): { readonly name: string; readonly chainKg: number } => {
+  const found = J684_CLASSES.find(({ upToKg }) => grossKg <= upToKg + 1e-6);
+  return found ?? { name: '4', chainKg: grossKg };
+};
+
+/** Distance from a tab on the trailer turned by γ to its hook on the vehicle, m; crossed chains go to the other side's hook. */
+const chainSpanM = (chain: Chain, gammaRad: number): number => {
+  const half = chain.apartM / 2;
+  const hookY = chain.crossed ? -half : half;
+  const [cos, sin] = [Math.cos(gammaRad), Math.sin(gammaRad)];
+  // The tab at (t, half) behind the ball, turned; the hook at (−a, hookY).
+  const x = chain.tabBehindBallM * cos - half * sin;
+  const y = chain.tabBehindBallM * sin + half * cos;
+  return Math.hypot(x + chain.hookAheadOfBallM, y - hookY);
+};
+
+/** The shortest chain that lets the trailer turn this far either way: the longest span on the way there, exact. */
+export const chainNeededM = (chain: Chain, turnRad: number): number => {
+  let most = 0;
+  for (let i = -180; i <= 180; i += 1) most = Math.max(most, chainSpanM(chain, (turnRad * i) / 180));
+  return most;
+};
+
+/** How far a dropped tongue goes down before a chain of this length is straight, m; pulled straight behind the vehicle. */
+export const chainDropM = (chain: Chain, lengthM: number): number => {
+  const spanM = chainSpanM(chain, 0);
+  return lengthM > spanM ? Math.sqrt(lengthM ** 2 - spanM ** 2) : 0;
+};
+
+interface ChainRule {
+  readonly wantedCount: (grossKg: number) => number;
+  readonly needed: (grossKg: number) => { readonly name: string; readonly chainKg: number } | undefined;
+  readonly source: Source;
+}
+
+const RULES: Readonly<Record<Region, ChainRule>> = {
+  'north-america': {
+    wantedCount: () => 2,
+    needed: chainClass,
+    source: publishedSure('SAE J684 classes: what each chain must break at; above 5,000 lb the gross itself (recalled)'),
+  },
+  europe: {
+    wantedCount: () => 1,
+    needed: () => undefined,
+    source: publishedSure('UN R55 and R13: a second coupling where there are no brakes, a breakaway cable where there are'),
+  },
+  australia: {
+    wantedCount: (grossKg) => (grossKg > 2500 ? 2 : 1),
+    needed: () => undefined,
+    source: publishedVerify('VSB 1: one chain of AS 4177.4 up to 2,500 kg, two to 3,500 kg, stronger ones beyond'),
+  },
+};
+
+const strength = (project: Project, grossKg: number, region: Region): ChainFinding => {
+  const { count, breaksAtKg } = project.coupling.safetyChain;
+  const rule = RULES[region];
+  const wantedCount = rule.wantedCount(grossKg);
+  const needed = rule.needed(grossKg);
+  const breaks = breaksAtKg ?? undefined;
+  const judged: Verdict =
+    count < wantedCount
+      ? 'over'
+      : needed === undefined
+        ? 'unchecked'
+        : breaks === undefined
+          ? 'open'
+          : breaks < needed.chainKg - 1e-6
+            ? 'over'
+            : 'ok';
+  return {
+    code: 'chain-strength',
+    data: {
+      region,
+      neededKg: needed?.chainKg,
+      breaksAtKg: breaks,
+      count,
+      wantedCount,
+      className: needed?.name ?? '',
+    },
+    verdict: judged,
+    step: 'tongue',
+    subject: 'coupler',
+    region,
+    counts: true,
+    value: breaks === undefined ? undefined : quantity(breaks, 'mass'),
+    limit: needed && quantity(needed.chainKg, 'mass'),
+    utilisation: needed && breaks ? needed.chainKg / breaks : undefined,
+    working: [],
+    source: rule.source,
+  };
+};
+
+const length = (project: Project): ChainFinding[] => {
+  const { safetyChain } = project.coupling;
+  if (safetyChain.lengthM === null) return [];
+  const neededM = chainNeededM(safetyChain, project.job.turnRad);
+  const dropM = chainDropM(safetyChain, safetyChain.lengthM);
+  const hitchM = project.towVehicle?.hitchHeightM ?? undefined;
+  const short = safetyChain.lengthM < neededM;
+  const drags = hitchM !== undefined && dropM >= hitchM;
+  return [
+    {
+      code: 'chain-length',
+      data: { lengthM: safetyChain.lengthM, neededM, dropM, hitchM },
+      verdict: short || drags ? 'over' : hitchM === undefined ? 'open' : dropM > 0.6 * hitchM ? 'tight' : 'ok',
+      step: 'tongue',
+      subject: 'coupler',
+      counts: true,
+      value: quantity(safetyChain.lengthM, 'length'),
+      limit: quantity(neededM, 'length'),
+      working: [given('chain-spans', neededM, 'length'), given('chain-drops', dropM, 'length')],
+      source: publishedSure('SAE J684: slack for turning only, and a dropped tongue held off the road; plane geometry'),
+    },
+  ];
+};
+
+/** How the chains hang, how strong they are and how long, region by region. */
+export const chainFindings = (project: Project, grossKg: number): ChainFinding[] => {
+  const { chains: state, safetyChain } = project.coupling;
+  const fault =
+    state !== 'fitted'
+      ? 'none'
+      : safetyChain.heldOn === 'coupler'
+        ? 'on-coupler'
+        : safetyChain.count > 1 && !safetyChain.crossed
+          ? 'not-crossed'
+          : safetyChain.heldOn === 'not-decided'
+            ? 'undecided'
+            : 'none';
+  const verdict: Verdict =
+    state === 'none'
+      ? 'over'
+      : state === 'not-decided' || fault === 'undecided'
+        ? 'open'
+        : fault === 'none'
+          ? 'ok'
+          : 'over';
+  const hung: ChainFinding = {
+    code: 'chains',
+    data: { state, grossKg, fault },
+    verdict,
+    step: 'tongue',
+    subject: 'coupler',
+    counts: true,
+    working: [],
+    source: publishedSure('SAE J684: two chains, crossed, held apart from the coupler’s own bolts and welds'),
+  };
+  if (state !== 'fitted') return [hung];
+  return [hung, ...project.settings.regions.map((region) => strength(project, grossKg, region)), ...length(project)];
+};
+
+/** What a chain of the list is not told by its stamp: where and how its tab is welded. */
+export const CHAIN_PRACTICE: Source = commonPractice(
+  'weld a tab or bolt a ring to the frame, not the chain itself: heat takes a graded chain’s strength; grind the zinc off first',
+);

@@ -1,0 +1,146 @@
+import { concluding, type FindingOf, given, over, plus, quantity, times, type Verdict, workedOut } from '../findings/index.js';
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import type { Project } from '../project/index.js';
+import { rideHeights } from '../running-gear/index.js';
+import { publishedSure, publishedVerify } from '../source.js';
+import { massOfWeightKg, millimetres } from '../units/index.js';
+
+export interface CouplingValueFindingData {
+  'd-value': {
+    readonly neededN: number;
+    /** with the mass on the trailer's own axles in place of its whole, as the text has it for centre axles */
+    readonly centreAxleN: number;
+    readonly ratedN: number | undefined;
+    /** heaviest trailer that the stamped D allows behind this vehicle */
+    readonly allowsKg: number | undefined;
+  };
+  'v-value': { readonly neededN: number };
+  'coupler-height': {
+    readonly region: 'europe' | 'australia';
+    readonly heightM: number;
+    readonly fromM: number;
+    readonly toM: number;
+  };
+}
+export type CouplingValueFinding = FindingOf<CouplingValueFindingData>;
+
+/** UN R55 takes 9.81. */
+const R55_G = 9.81;
+
+/** D of UN R55, N, of a vehicle and a trailer, kg: g·T·R ÷ (T + R). */
+export const dValueN = (vehicleKg: number, trailerKg: number): number =>
+  (R55_G * vehicleKg * trailerKg) / (vehicleKg + trailerKg);
+
+/** Heaviest trailer that a stamped D allows, kg: R = D·T ÷ (g·T − D); any where D is no less than the vehicle's weight. */
+export const trailerOfDKg = (dN: number, vehicleKg: number): number | undefined =>
+  R55_G * vehicleKg > dN ? (dN * vehicleKg) / (R55_G * vehicleKg - dN) : undefined;
+
+/** V is asked of centre-axle trailers over 3.5 t. */
+const V_FROM_KG = 3500;
+/** Upright acceleration at the coupling, m/s², without air springs. */
+const V_ACCELERATION = 2.4;
+
+/** V of UN R55, N: a·C·X² ÷ L², X² ÷ L² no less than 1; C the mass on the trailer's axles, kg, X the deck's length and L the drawbar's, m. */
+export const vValueN = (axlesKg: number, deckM: number, drawbarM: number): number =>
+  V_ACCELERATION * axlesKg * Math.max(1, (deckM / drawbarM) ** 2);
+
+const dFinding = (project: Project, vehicleKg: number, grossKg: number, onAxlesKg: number): CouplingValueFinding => {
+  const n = (value: number) => quantity(value, 'force');
+  const [vehicle, trailer] = [n(R55_G * vehicleKg), n(R55_G * grossKg)];
+  const line = workedOut('d-value', over(times(vehicle, trailer), plus(vehicle, trailer)), 'force');
+  const neededN = line.result.value;
+  const ratedN = project.coupling.dValueN ?? undefined;
+  const verdict: Verdict = ratedN === undefined ? 'open' : neededN > ratedN ? 'over' : 'ok';
+  return {
+    code: 'd-value',
+    data: {
+      neededN,
+      centreAxleN: dValueN(vehicleKg, onAxlesKg),
+      ratedN,
+      allowsKg: ratedN === undefined ? undefined : trailerOfDKg(ratedN, vehicleKg),
+    },
+    verdict,
+    step: 'tongue',
+    subject: 'coupler',
+    counts: true,
+    value: n(neededN),
+    limit: ratedN === undefined ? undefined : n(ratedN),
+    utilisation: ratedN === undefined || ratedN <= 0 ? undefined : neededN / ratedN,
+    working: [given('vehicle-weighs', vehicle.value, 'force'), given('trailer-weighs', trailer.value, 'force'), concluding(line)],
+    source: publishedSure('UN R55: D = g·T·R ÷ (T + R), g = 9.81'),
+  };
+};
+
+/** Where a coupling's height is ruled, at the loaded trailer standing level, m. */
+const HEIGHTS = {
+  europe: {
+    fromM: millimetres(395),
+    toM: millimetres(465),
+    source: publishedVerify('UN R55 Annex 7: 430 ± 35 mm to the coupling’s middle'),
+  },
+  australia: { fromM: millimetres(350), toM: millimetres(460), source: publishedVerify('ADR 62, VSB 1: 350 to 460 mm') },
+} as const;
+
+const heights = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CouplingValueFinding[] => {
+  const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
+  const heaviest = towed.reduce<BalancedCase | undefined>(
+    (most, next) => (!most || next.massKg > most.massKg ? next : most),
+    undefined,
+  );
+  const ride = heaviest && rideHeights(project, chassis, [heaviest])[0];
+  if (!ride || !heaviest) return [];
+  return project.settings.regions.flatMap((region): CouplingValueFinding[] => {
+    if (region === 'north-america') return [];
+    const { fromM, toM, source } = HEIGHTS[region];
+    const within = ride.couplerM >= fromM && ride.couplerM <= toM;
+    return [
+      {
+        code: 'coupler-height',
+        data: { region, heightM: ride.couplerM, fromM, toM },
+        verdict: within ? 'ok' : 'tight',
+        step: 'tongue',
+        subject: 'coupler',
+        region,
+        caseId: heaviest.loadCase.id,
+        counts: true,
+        value: quantity(ride.couplerM, 'length'),
+        working: [],
+        source,
+      },
+    ];
+  });
+};
+
+/** D, V and the coupling's height, where the region rules them. */
+export const couplingValueFindings = (
+  project: Project,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+  grossKg: number,
+): CouplingValueFinding[] => {
+  if (project.towVehicle?.kind === 'muscle') return [];
+  const vehicleKg = project.towVehicle?.massKg ?? null;
+  const tongueKg = Math.max(0, ...cases.map(({ standing }) => massOfWeightKg(standing?.tongueN ?? 0)));
+  const europe = project.settings.regions.includes('europe');
+  const onAxlesKg = Math.max(0, grossKg - tongueKg);
+  const drawbarM = project.runningGear.positionM - chassis.ballXM;
+  return [
+    ...(europe && vehicleKg !== null && grossKg > 0 ? [dFinding(project, vehicleKg, grossKg, onAxlesKg)] : []),
+    ...(europe && grossKg > V_FROM_KG && drawbarM > 0
+      ? [
+          {
+            code: 'v-value',
+            data: { neededN: vValueN(onAxlesKg, project.frame.bed.lengthM, drawbarM) },
+            verdict: 'unchecked',
+            step: 'tongue',
+            subject: 'coupler',
+            counts: true,
+            working: [],
+            source: publishedSure('UN R55: V = a·C·X² ÷ L², a = 2.4 m/s² without air springs'),
+          } satisfies CouplingValueFinding,
+        ]
+      : []),
+    ...heights(project, chassis, cases),
+  ];
+};

@@ -1,0 +1,88 @@
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import { type FindingOf, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { rideHeights } from '../running-gear/index.js';
+import { commonPractice } from '../source.js';
+import { inches, massOfWeightKg } from '../units/index.js';
+
+export interface JackFindingData {
+  'jack-rating': { readonly loadKg: number; readonly ratedKg: number | undefined };
+  'jack-reach': {
+    readonly neededM: number;
+    readonly longM: number | undefined;
+    readonly clearM: number | undefined;
+  };
+}
+export type JackFinding = FindingOf<JackFindingData>;
+
+/** The ball must come up over the vehicle's own by this (common practice, 2 to 3 in). */
+const OVER_BALL_M = inches(3);
+/** Drawn in, its foot stays this far off the road (common practice). */
+const ROAD_CLEAR_M = inches(6);
+/** A jack is taken for one and a half times what stands on it (common practice). */
+const JACK_RESERVE = 1.5;
+
+/** Whether the jack holds what stands on it, lifts the coupler off the ball, and clears the road drawn in. */
+export const jackFindings = (
+  project: Project,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+): JackFinding[] => {
+  const { jack, jackMassKg } = project.coupling;
+  if (jackMassKg <= 0) return [];
+  const onJack = cases.filter(({ standing }) => standing?.on === 'jack');
+  const mostN = Math.max(0, ...onJack.map(({ standing }) => standing?.aheadN ?? 0));
+  const worst = onJack.find(({ standing }) => standing?.aheadN === mostN);
+  const loadKg = massOfWeightKg(mostN);
+  const ratedKg = jack.ratedKg ?? undefined;
+  const plain = { step: 'tongue', subject: 'jack', counts: true, working: [] } as const;
+  const findings: JackFinding[] = [];
+  if (worst) {
+    const use = ratedKg === undefined ? undefined : ratedKg > 0 ? loadKg / ratedKg : Number.MAX_VALUE;
+    findings.push({
+      ...plain,
+      code: 'jack-rating',
+      data: { loadKg, ratedKg },
+      verdict: use === undefined ? 'open' : use > 1 ? 'over' : use > 1 / JACK_RESERVE ? 'tight' : 'ok',
+      caseId: worst.loadCase.id,
+      value: quantity(loadKg, 'mass'),
+      limit: ratedKg === undefined ? undefined : quantity(ratedKg, 'mass'),
+      utilisation: use,
+      source: commonPractice('one and a half to twice what stands on it'),
+    });
+  }
+  const rides = rideHeights(project, chassis, cases);
+  const highest = Math.max(...rides.map(({ jackM }) => jackM));
+  const lowest = Math.min(...rides.map(({ jackM }) => jackM));
+  const ride = rides[0];
+  const hitchM = project.towVehicle?.hitchHeightM ?? null;
+  if (!ride || hitchM === null) return findings;
+  const m = (value: number) => quantity(value, 'length');
+  // From the tongue's top down to the ball is the same in every case.
+  const mountOverBallM = ride.jackM - ride.couplerM;
+  const needed = workedOut('jack-needs', plus(plus(m(hitchM), m(OVER_BALL_M)), m(mountOverBallM)), 'length');
+  const neededM = Math.max(needed.result.value, highest);
+  const longM = jack.longM ?? undefined;
+  const clear = jack.shortM === null ? undefined : workedOut('jack-clears', minus(m(lowest), m(jack.shortM)), 'length');
+  const clearM = clear?.result.value;
+  const verdict: Verdict =
+    longM === undefined || clearM === undefined
+      ? 'open'
+      : longM < neededM || clearM <= 0
+        ? 'over'
+        : clearM < ROAD_CLEAR_M
+          ? 'tight'
+          : 'ok';
+  findings.push({
+    ...plain,
+    code: 'jack-reach',
+    data: { neededM, longM, clearM },
+    verdict,
+    value: m(neededM),
+    limit: longM === undefined ? undefined : m(longM),
+    working: [needed, ...(clear ? [clear] : [])],
+    source: commonPractice('it lifts the coupler 2 to 3 in over the highest ball, and clears the road by 6 in drawn in'),
+  });
+  return findings;
+};

@@ -1,0 +1,168 @@
+import { concluding, type FindingOf, over, quantity, type Verdict, verdictOf, workedOut } from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { commonPractice, publishedSure } from '../source.js';
+import { inches } from '../units/index.js';
+import type { HitchDemand } from './demand.js';
+
+/** From the vehicle back to the trailer's frame, and what holds when all of it fails. */
+export type LinkId = 'vehicle' | 'receiver' | 'ball-mount' | 'ball' | 'coupler' | 'tongue' | 'chains';
+
+/** One link of the chain that holds the trailer: what it may pull and bear, and how much of that is asked. */
+export interface Link {
+  readonly id: LinkId;
+  readonly ratedKg: number | undefined;
+  readonly tongueKg: number | undefined;
+  /** the greater of gross and tongue against its rating; undefined where nobody has read it */
+  readonly utilisation: number | undefined;
+  readonly by: 'gross' | 'tongue' | 'strength';
+}
+
+export interface LinkFindingData {
+  'weakest-link': {
+    readonly link: LinkId | undefined;
+    readonly by: Link['by'];
+    readonly demandKg: number;
+    readonly limitKg: number | undefined;
+    readonly unread: readonly LinkId[];
+  };
+  'ball-fits': { readonly ballM: number | undefined; readonly couplerM: number };
+  'ball-hole': { readonly holeM: number; readonly shankM: number };
+  'coupling-kind': { readonly kind: 'pintle' | 'three-axis' };
+}
+export type LinkFinding = FindingOf<LinkFindingData>;
+
+/** A 50 mm ball sits on a tow bar that is one part with it: there is no mount, shank or ball to be stamped apart. */
+const ISO_BALL_M = 0.05;
+const BALL_TOLERANCE_M = 0.0005;
+const isIsoBall = ({ coupling }: Project): boolean =>
+  Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
+
+const kg = (value: number | null | undefined): number | undefined => value ?? undefined;
+
+const share = (demand: number | undefined, limit: number | undefined): number | undefined =>
+  demand === undefined || limit === undefined ? undefined : limit > 0 ? demand / limit : Number.MAX_VALUE;
+
+/** Every link that this coupling has, from the vehicle to the chains; `tongueWorksAt` is the strength step's own figure. */
+export const hitchLinks = (
+  project: Project,
+  { grossKg, tongueKg }: HitchDemand,
+  tongueWorksAt: number | undefined,
+): readonly Link[] => {
+  const { coupling, towVehicle } = project;
+  const rated = (
+    id: LinkId,
+    ratedKg: number | null | undefined,
+    onBallKg?: number | null,
+  ): Link => {
+    const [gross, tongue] = [share(grossKg, kg(ratedKg)), share(tongueKg, kg(onBallKg))];
+    const byTongue = (tongue ?? -1) > (gross ?? -1);
+    return {
+      id,
+      ratedKg: kg(ratedKg),
+      tongueKg: kg(onBallKg),
+      utilisation: gross === undefined ? (tongue ?? -1) > 1 ? tongue : undefined : byTongue ? tongue : gross,
+      by: byTongue ? 'tongue' : 'gross',
+    };
+  };
+  const links: Link[] = [
+    rated('vehicle', towVehicle?.towLimitKg, towVehicle?.tongueLimitKg),
+    rated('receiver', coupling.receiver.ratedKg, coupling.receiver.tongueKg),
+  ];
+  if (!isIsoBall(project)) {
+    links.push(rated('ball-mount', coupling.ballMount.ratedKg, coupling.ballMount.tongueKg));
+    if (coupling.kind === 'ball') links.push(rated('ball', coupling.ball.ratedKg));
+  }
+  links.push(rated('coupler', coupling.ratedGrossKg, coupling.tongueLimitKg));
+  if (tongueWorksAt !== undefined)
+    links.push({ id: 'tongue', ratedKg: undefined, tongueKg: undefined, utilisation: tongueWorksAt, by: 'strength' });
+  if (coupling.chains === 'fitted') links.push(rated('chains', coupling.safetyChain.breaksAtKg));
+  return links;
+};
+
+export const weakestLink = (links: readonly Link[]): Link | undefined =>
+  links.reduce<Link | undefined>(
+    (worst, next) => (next.utilisation !== undefined && next.utilisation > (worst?.utilisation ?? -1) ? next : worst),
+    undefined,
+  );
+
+/** Pulled by people nothing is stamped: the coupling alone is asked for. */
+const asked = (project: Project, links: readonly Link[]): readonly Link[] =>
+  project.towVehicle?.kind === 'muscle' ? links.filter(({ id }) => id === 'coupler') : links;
+
+const weakest = (project: Project, demand: HitchDemand, all: readonly Link[]): LinkFinding => {
+  const links = asked(project, all);
+  const found = weakestLink(links);
+  // What holds up the tow vehicle and coupler is asked for by findings of their own.
+  const unread = links
+    .filter(({ id, utilisation }) => utilisation === undefined && id !== 'vehicle' && id !== 'coupler')
+    .map(({ id }) => id);
+  const demandKg = found?.by === 'tongue' ? (demand.tongueKg ?? 0) : demand.grossKg;
+  const limitKg = found?.by === 'strength' ? undefined : found?.by === 'tongue' ? found.tongueKg : found?.ratedKg;
+  const judged: Verdict = found?.utilisation === undefined ? 'open' : verdictOf(found.utilisation, 0.9);
+  const mass = (value: number) => quantity(value, 'mass');
+  return {
+    code: 'weakest-link',
+    data: { link: found?.id, by: found?.by ?? 'gross', demandKg, limitKg, unread },
+    verdict: judged === 'over' ? 'over' : unread.length > 0 ? 'open' : judged,
+    step: 'tongue',
+    subject: 'coupler',
+    // The tongue is judged in the step on its strength.
+    counts: found?.id !== 'tongue' || unread.length > 0,
+    value: limitKg === undefined ? undefined : mass(demandKg),
+    limit: limitKg === undefined ? undefined : mass(limitKg),
+    utilisation: found?.utilisation,
+    working:
+      limitKg === undefined
+        ? []
+        : [concluding(workedOut('share-of-limit', over(mass(demandKg), mass(limitKg)), 'percent'))],
+    source: commonPractice('vehicle, hitch, ball mount, ball, coupler, tongue and chains: the lowest stamp governs'),
+  };
+};
+
+/** A shank's hole may be this much wider (common practice). */
+const HOLE_ROOM_M = inches(1 / 16);
+
+export const linkFindings = (project: Project, demand: HitchDemand, links: readonly Link[]): LinkFinding[] => {
+  const { ball, ballDiameterM, kind } = project.coupling;
+  const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
+  const byHand = project.towVehicle?.kind === 'muscle';
+  const findings: LinkFinding[] = [weakest(project, demand, links)];
+  if (kind === 'ball' && !byHand) {
+    const ballM = ball.diameterM ?? undefined;
+    findings.push({
+      ...plain,
+      code: 'ball-fits',
+      data: { ballM, couplerM: ballDiameterM },
+      verdict: ballM === undefined ? 'open' : Math.abs(ballM - ballDiameterM) > BALL_TOLERANCE_M ? 'over' : 'ok',
+      value: ballM === undefined ? undefined : quantity(ballM, 'length'),
+      limit: quantity(ballDiameterM, 'length'),
+      source: publishedSure('SAE J684, ISO 1103: a 50 mm and a 2 in ball do not interchange'),
+    });
+  }
+  if (kind === 'ball' && ball.holeM !== null && ball.shankM !== null) {
+    findings.push({
+      ...plain,
+      code: 'ball-hole',
+      data: { holeM: ball.holeM, shankM: ball.shankM },
+      verdict: ball.holeM > ball.shankM + HOLE_ROOM_M + 1e-6 || ball.holeM < ball.shankM ? 'over' : 'ok',
+      value: quantity(ball.holeM, 'length'),
+      limit: quantity(ball.shankM + HOLE_ROOM_M, 'length'),
+      source: commonPractice('shank and 1/16 in at most; lock washer, two threads past the nut'),
+    });
+  }
+  if (kind !== 'ball') {
+    findings.push({
+      ...plain,
+      code: 'coupling-kind',
+      data: { kind },
+      verdict: 'ok',
+      counts: false,
+      source: commonPractice(
+        kind === 'pintle'
+          ? 'eye and pintle of SAE J847: noisy, keep the slack low, chains besides'
+          : 'couplings free in all three ways, tested to UN R55 or ADR 62',
+      ),
+    });
+  }
+  return findings;
+};

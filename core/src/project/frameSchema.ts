@@ -1,0 +1,129 @@
+import { z } from 'zod';
+import { inches } from '../units/index.js';
+import { id, length, lengthOrZero, mass, object, place, text } from './fields.js';
+
+export const barSchema = object({ sectionId: id, materialId: id });
+
+const crossMembersSchema = z.discriminatedUnion('kind', [
+  object({ kind: z.literal('spacing'), maxSpacingM: length }),
+  object({ kind: z.literal('explicit'), members: z.array(object({ id, xM: place })).max(200) }),
+]);
+
+/** What every tongue has. */
+const anyTongue = {
+  /** ball centre to the front face of the bed */
+  lengthM: length,
+  /** ball's end higher (+) or lower (−) than a tongue straight out of the frame would hold it, by a slope or by a step at the front header */
+  rise: object({ kind: z.enum(['level', 'sloped', 'stepped']), byM: z.number().min(-1).max(1) }).default({
+    kind: 'level',
+    byM: 0,
+  }),
+  /** left on at the ball's end, to be cut when all is in place */
+  cutLaterM: lengthOrZero.default(0),
+  /** plate over the front of the tongue, for coupler and jack */
+  topPlate: object({ lengthM: length, widthM: length, thicknessM: length }).nullable().default(null),
+  /** open ends of closed tubes capped, with a drain left low */
+  capped: z.boolean().default(false),
+};
+
+/** A single tube that folds or comes out for storage, held by pins across it. */
+const tongueJointSchema = object({
+  kind: z.enum(['fixed', 'folding', 'removable']),
+  /** the pins' middle ahead of the front face of the bed */
+  aheadM: lengthOrZero,
+  pins: z.number().int().min(1).max(2),
+  /** from pin to pin along the tongue */
+  pinSpacingM: length,
+  pinDiameterM: length,
+  grade: z.enum(['grade-5', 'grade-8', '8.8', '10.9']),
+}).default({
+  kind: 'fixed',
+  aheadM: inches(6),
+  pins: 2,
+  pinSpacingM: inches(4),
+  pinDiameterM: inches(0.625),
+  grade: 'grade-5',
+});
+
+const singleTube = {
+  ...anyTongue,
+  /** how far it runs on under the frame; 0 ends it at the front header */
+  underM: lengthOrZero,
+  tipBehindBallM: lengthOrZero,
+  joint: tongueJointSchema,
+};
+
+const tongueSchema = z.discriminatedUnion('kind', [
+  object({
+    kind: z.literal('a-frame'),
+    ...anyTongue,
+    /** between the legs; couplers are made for 50° */
+    includedAngleRad: z.number().min(0.1).max(2.5),
+    /** legs end at the front header, or run on under the frame to the rails */
+    rearEnd: z.enum(['header', 'under']),
+    /** from the ball back to where the outer faces of the legs meet */
+    apexBehindBallM: lengthOrZero,
+  }),
+  object({ kind: z.literal('straight'), ...singleTube }),
+  object({
+    kind: z.literal('backbone'),
+    ...singleTube,
+    /** where the side tubes' front faces meet the backbone's sides, ahead of the front face of the bed */
+    sideTubesAheadM: length,
+    /** of each side tube to the centre line */
+    sideTubeAngleRad: z.number().min(0.1).max(1.4),
+  }),
+]);
+
+const sidesSchema = z.discriminatedUnion('kind', [
+  object({ kind: z.literal('none') }),
+  object({ kind: z.literal('rail'), heightM: length }),
+  object({
+    kind: z.literal('boards'),
+    heightM: length,
+    thicknessM: length,
+    densityKgM3: z.number().positive().max(20000),
+  }),
+]);
+
+const deckKindSchema = z.enum(['none', 'plywood', 'planks', 'steel-sheet', 'aluminum-sheet', 'expanded-steel']);
+
+export const frameSchema = object({
+  bed: object({
+    lengthM: length,
+    widthM: length,
+    corner: z.enum(['rails-through', 'headers-through', 'mitred']),
+  }),
+  groups: object({ rail: barSchema, header: barSchema, cross: barSchema, tongue: barSchema, side: barSchema }),
+  crossMembers: crossMembersSchema,
+  extras: z.array(object({ id, xM: place, name: text.optional() })).max(100),
+  /** by member id */
+  overrides: z.record(
+    z.string(),
+    object({
+      sectionId: id.optional(),
+      materialId: id.optional(),
+      /** two bars side by side, welded to each other: two pieces, one member */
+      doubled: z.boolean().optional(),
+      /** drilled through the bar: along it from its first end; through the sides for a bolt across, or from top to bottom */
+      holes: z
+        .array(object({ atM: lengthOrZero, diameterM: length, through: z.enum(['sides', 'top-bottom']) }))
+        .max(40)
+        .optional(),
+    }),
+  ),
+  tongue: tongueSchema,
+  /** rings on both rails, spread evenly along the bed */
+  tieDowns: object({
+    perSide: z.number().int().min(0).max(20),
+    /** working load limit stamped on the weakest of ring, strap and hook; null where nobody has read it */
+    workingLoadKg: mass.nullable(),
+  }).default({ perSide: 0, workingLoadKg: null }),
+  /** pairs of stands under both rails, for parking with the springs let off */
+  stands: z
+    .array(object({ id, xM: place }))
+    .max(3)
+    .default([]),
+  deck: object({ kind: deckKindSchema, thicknessM: length, seat: z.enum(['recessed', 'on-top']) }),
+  sides: sidesSchema,
+});

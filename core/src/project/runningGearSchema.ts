@@ -1,0 +1,143 @@
+import { z } from 'zod';
+import { inches } from '../units/index.js';
+import { id, length, lengthOrZero, mass, object, place, text } from './fields.js';
+
+/** A leaf spring as it lies on the bench, and how it is hung. */
+const springSchema = object({
+  /** both ends in eyes, the rear one on a shackle; or one eye and a rear end that slides */
+  kind: z.enum(['double-eye', 'slipper']),
+  /** straight from eye to eye, unloaded */
+  eyeToEyeM: length,
+  /** height of the main leaf over that line, unloaded */
+  freeArchM: lengthOrZero,
+  leaves: z.number().int().min(1).max(20),
+  leafWidthM: length,
+  leafThicknessM: length,
+  /** of one spring, weighed or read; worked out from its leaves where null */
+  rateNPerM: z.number().positive().max(1e7).nullable(),
+  /** of one spring; null where nobody has read it */
+  ratingKg: mass.nullable(),
+  shackleM: length,
+  /** slipper: eye to where the other end bears, as its maker says */
+  slipperM: length.nullable(),
+  /** eyes below the rail's underside */
+  hangerM: lengthOrZero,
+  /** height of a spring seat */
+  padM: lengthOrZero,
+  /** on top of the axle, or hung below it */
+  seat: z.enum(['over', 'under']),
+});
+
+/** An arm on a rubber-sprung shaft. */
+const torsionSchema = object({
+  armLengthM: length,
+  /** unloaded, below level: positive stands the trailer higher */
+  startAngleRad: z.number().min(-1.2).max(1.2),
+  /** of one wheel; a usual figure for its rating where null */
+  rateNPerM: z.number().positive().max(1e7).nullable(),
+});
+
+export const axleSchema = object({
+  catalogId: id.nullable(),
+  name: text,
+  /** read off the tag of each axle; null where nobody has read it */
+  ratingKg: mass.nullable(),
+  massKg: mass,
+  tubeDiameterM: length,
+  hubFaceM: length,
+  studCircle: text,
+  /** spindles above the tube's middle */
+  dropM: z.number().min(-0.3).max(0.3).default(0),
+  /** tube of an axle that the user builds; null for one that is bought */
+  homeBuilt: object({ wallM: length, yieldPa: z.number().positive().max(5e9) })
+    .nullable()
+    .default(null),
+});
+
+export const tireSchema = object({
+  catalogId: id.nullable(),
+  name: text,
+  maxLoadKg: mass.nullable(),
+  passenger: z.boolean(),
+  diameterM: length,
+  widthM: length,
+  loadedRadiusM: length,
+  /** at which the sidewall's load holds, as it is written there */
+  pressure: text.default(''),
+  /** of the rim that it fits; null where nobody has read it */
+  rimM: length.nullable().default(null),
+});
+
+export const runningGearSchema = object({
+  layout: z.enum([
+    'none',
+    'single',
+    'tandem-equaliser',
+    'tandem-independent',
+    'triple-equaliser',
+    'triple-independent',
+  ]),
+  /** centre of the axle group, from the front face of the bed */
+  positionM: place,
+  /** between the axles of a tandem */
+  spacingM: length,
+  /** front and rear arm of the equaliser; only their ratio counts for the loads */
+  equaliserArms: z.tuple([z.number().positive().max(100), z.number().positive().max(100)]),
+  axle: axleSchema,
+  suspension: object({
+    /** stub: a spindle on each rail, nothing across */
+    kind: z.enum(['leaf', 'torsion', 'stub', 'none', 'unknown']),
+    /** bolt to bolt of one spring */
+    hangerSpacingM: length,
+    /** both springs of one axle with hangers */
+    springMassKg: mass,
+    /** torsion: spindle behind the tube, as it stands loaded */
+    armM: lengthOrZero,
+    trackM: length,
+    /** how hangers or brackets are held; a weld weakens aluminum rails there */
+    mounting: z.enum(['welded', 'bolted']),
+    spring: springSchema.default({
+      kind: 'double-eye',
+      eyeToEyeM: inches(25.25),
+      freeArchM: inches(3.5),
+      leaves: 4,
+      leafWidthM: inches(1.75),
+      leafThicknessM: inches(0.25),
+      rateNPerM: null,
+      ratingKg: null,
+      shackleM: inches(2.25),
+      slipperM: null,
+      hangerM: inches(3),
+      padM: inches(0.25),
+      seat: 'over',
+    }),
+    torsion: torsionSchema.default({ armLengthM: inches(6), startAngleRad: 0.3927, rateNPerM: null }),
+    /** how far a wheel comes up in a hard bump from where it stands loaded */
+    bumpTravelM: lengthOrZero.default(inches(2.5)),
+  }),
+  tire: tireSchema,
+  wheel: object({
+    maxLoadKg: mass.nullable(),
+    assemblyMassKg: mass,
+    rimM: length.nullable().default(null),
+    /** mounting face outboard of the rim's middle */
+    offsetM: z.number().min(-0.2).max(0.2).default(0),
+    studCircle: text.default(''),
+    /** thickness of an adapter between hub and wheel; 0 without one */
+    adapterM: lengthOrZero.default(0),
+  }),
+  /** over each wheel, fixed to the bed */
+  fender: object({
+    kind: z.enum(['none', 'fitted']),
+    /** underside above the top of the rails */
+    aboveRailM: place,
+    /** outer edge from the side of the bed outward */
+    reachM: lengthOrZero,
+    /** how far its outer edge hangs below the underside */
+    skirtM: lengthOrZero.default(inches(3)),
+  }).default({ kind: 'none', aboveRailM: 0.15, reachM: 0.25, skirtM: inches(3) }),
+  /** what is wanted above the worst load when an axle is chosen, as a share of it */
+  reserveShare: z.number().min(0).max(2).default(0.15),
+  /** top of the main rails above the ground, standing loaded */
+  railTopHeightM: length,
+});

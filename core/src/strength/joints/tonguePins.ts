@@ -1,0 +1,111 @@
+import type { BalancedCase } from '../../balance/index.js';
+import type { Chassis } from '../../chassis/index.js';
+import { concluding, type FindingOf, minus, over, plus, quantity, times, workedOut } from '../../findings/index.js';
+import type { Project } from '../../project/index.js';
+import { designShape, wallThicknessM } from '../../sections/index.js';
+import { publishedVerify } from '../../source.js';
+import { inches, weightN } from '../../units/index.js';
+import { bearingN, boltShearN } from './bolts.js';
+
+export interface TonguePinFindingData {
+  'tongue-pins': {
+    readonly kind: 'folding' | 'removable';
+    readonly forceN: number;
+    readonly strengthN: number;
+    readonly by: 'shear' | 'bearing';
+    readonly load: 'along' | 'upright';
+    readonly pins: 1 | 2;
+    readonly spacingM: number;
+  };
+  'one-pin-folds': Record<string, never>;
+}
+export type TonguePinFinding = FindingOf<TonguePinFindingData>;
+
+/** Loads at the coupling as shares of the gross's weight, one at a time, without lasting bends: ADR 62 and VSB 1 (recalled). */
+const ALONG_G = 1.5;
+const UPRIGHT_G = 0.5;
+/** Bolts may be loaded to three quarters of their nominal strength where nothing may bend for good (φ of AISC 360-16 J3). */
+const LASTING = 1 / 0.75;
+/** Holes leave play: the pull along the tongue comes on one pin before the other bears. */
+const PULLS_ON = 1;
+/** Nearer than this two pins hold the tongue's bending badly (common practice, 4 in). */
+const LEAST_SPACING_M = inches(4);
+
+/**
+ * Pins across a folding or removable tongue, each in double shear. Along the tongue one pin takes the pull, for holes have play. Upright,
+ * two pins hold the moment V·a about their middle as a couple: V·a ÷ s on each and half of V.
+ * Source: statics; strengths AISC 360-16 J3.6 and J3.10.
+ */
+export const tonguePinFindings = (
+  project: Project,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+): TonguePinFinding[] => {
+  const { tongue } = project.frame;
+  const bar = chassis.tongue?.members[0];
+  if (tongue.kind === 'a-frame' || tongue.joint.kind === 'fixed' || !bar) return [];
+  const { joint } = tongue;
+  const grossKg = Math.max(project.ratedGrossKg ?? 0, ...cases.map(({ massKg }) => massKg));
+  const leverM = tongue.lengthM - joint.aheadM;
+  if (!(grossKg > 0) || !(leverM > 0)) return [];
+  const plain = { step: 'strength', subject: bar.id, counts: true } as const;
+  const n = (value: number) => quantity(value, 'force');
+  const number = (value: number) => quantity(value, 'number');
+  const weight = n(weightN(grossKg));
+  const along = workedOut('pin-pulls', over(times(weight, number(ALONG_G)), number(PULLS_ON)), 'force');
+  const upright = workedOut('coupling-lifts', times(weight, number(UPRIGHT_G)), 'force');
+  const two = joint.pins === 2;
+  const couple = workedOut(
+    'pins-couple',
+    plus(
+      over(times(upright.result, quantity(leverM, 'length')), quantity(joint.pinSpacingM, 'length')),
+      over(upright.result, number(2)),
+    ),
+    'force',
+  );
+  const asked = two && couple.result.value > along.result.value ? couple : along;
+  const shape = designShape(bar.section);
+  const walls = shape.kind === 'rect-tube' || shape.kind === 'round-tube' ? 2 : 1;
+  const metal = bar.material.weldedUltimatePa ?? bar.material.ultimatePa;
+  const shearN = 2 * boltShearN(joint.pinDiameterM, joint.grade, LASTING);
+  const wallN = walls * bearingN(joint.pinDiameterM, wallThicknessM(shape), metal, LASTING);
+  const strengthN = Math.min(shearN, wallN);
+  const utilisation = asked.result.value / strengthN;
+  const spare = workedOut('spare', minus(n(strengthN), asked.result), 'force');
+  return [
+    {
+      ...plain,
+      code: 'tongue-pins',
+      data: {
+        kind: joint.kind,
+        forceN: asked.result.value,
+        strengthN,
+        by: shearN <= wallN ? 'shear' : 'bearing',
+        load: asked === along ? 'along' : 'upright',
+        pins: two ? 2 : 1,
+        spacingM: joint.pinSpacingM,
+      },
+      verdict:
+        utilisation > 1 ? 'over' : utilisation > 0.7 || (two && joint.pinSpacingM < LEAST_SPACING_M - 1e-6) ? 'tight' : 'ok',
+      value: asked.result,
+      limit: n(strengthN),
+      utilisation,
+      working: [...(asked === along ? [along] : [upright, couple]), ...(utilisation <= 1 ? [concluding(spare)] : [])],
+      source: publishedVerify(
+        'ADR 62 and VSB 1: 1.5 g along, 0.5 g upright at the coupling; AISC 360-16 J3.6 and J3.10, two shear planes',
+      ),
+    },
+    ...(two
+      ? []
+      : [
+          {
+            ...plain,
+            code: 'one-pin-folds',
+            data: {},
+            verdict: 'over',
+            working: [],
+            source: publishedVerify('statics: one pin across is a hinge and holds no bending'),
+          } satisfies TonguePinFinding,
+        ]),
+  ];
+};

@@ -1,0 +1,88 @@
+import type { AnalysisFindingData } from '../../strength/index.js';
+import { inches } from '../../units/index.js';
+import { frameProblemSentence } from '../frameProblems.js';
+import { SITUATION_NAMES, SITUATION_PHRASES } from '../labels.js';
+import { bend, held, sentence, type SentencesOf } from './kit.js';
+
+const BENT = {
+  rails: 'Rails between ball and axle bend',
+  'rear-overhang': 'The rear end goes',
+  'tongue-tip': 'The tongue’s tip goes',
+  'cross-member': 'bends',
+} as const;
+
+export const analysisSentences: SentencesOf<AnalysisFindingData> = {
+  'frame-member': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
+      data.rule === 'yield' && utilisation > 1 ? 'It bends for good.' : held(verdict),
+      data.rule === 'open-twist'
+        ? 'An open bar twists easily: join cross-members over its whole depth, or take a tube.'
+        : '',
+    ),
+  'frame-members-rest': ({ data }, say) =>
+    data.count === 1
+      ? `The other bar: ${say.percent(data.most, 0)}.`
+      : `Other ${data.count} bars: ${say.percent(data.least, 0)} to ${say.percent(data.most, 0)}.`,
+  'frame-weld': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `Weld of ${say.partName(data.memberId).toLowerCase()} on ${say.partName(data.joint).toLowerCase()} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}; leg ${say.length(data.legM)}.`,
+      data.needM !== undefined
+        ? `A leg of ${say.length(Math.ceil(data.needM / inches(1 / 16)) * inches(1 / 16))} would do.`
+        : data.by === 'base-metal' && verdict === 'over'
+          ? 'The wall beside it is the weaker.'
+          : held(verdict),
+    ),
+  'frame-welds-rest': ({ data }, say) => `Other ${data.count} welds: up to ${say.percent(data.most, 0)}.`,
+  'weld-leg-small': ({ data }, say) =>
+    `A leg of ${say.length(data.legM)} is thin for its wall: ${say.length(data.leastM)} is the least that fuses well.`,
+  'hanger-wall': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      `Hangers push up to ${say.force(Math.abs(data.forceN))} into the ${say.partName(data.memberId).toLowerCase()} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}: ${say.percent(utilisation, 0)} of what its walls bear.`,
+      verdict === 'over' ? 'Weld a plate between, wider than the wall is thick.' : '',
+    ),
+  'bar-hole': ({ data, utilisation = 0, caseId, verdict }, say) =>
+    sentence(
+      Number.isFinite(utilisation)
+        ? `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()}, ${say.length(data.atM)} along it, works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}.`
+        : `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()} leaves no metal.`,
+      verdict === 'over' ? 'Move it to the middle of the sides, where bending is least, or make it smaller.' : '',
+    ),
+  'coupler-bolts': ({ data, utilisation = 0, verdict }, say) =>
+    sentence(
+      `Coupler bolts take ${say.force(data.forceN)} ${SITUATION_PHRASES[data.situation]}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'the bolts' : data.by === 'bearing' ? 'the walls at the holes' : 'the edges at the holes'} bear.`,
+      held(verdict),
+    ),
+  'frame-deflection': ({ data, verdict, caseId }, say) => {
+    const subject = data.what === 'cross-member' ? `${say.partName(data.memberId)} bends` : BENT[data.what];
+    return `${subject} ${bend(data.byM, say)} under ${say.caseName(caseId)} alone; ${verdict === 'over' ? 'more than' : 'up to'} ${say.length(data.lengthM / data.divisor)} is usual.${data.what === 'tongue-tip' && verdict === 'over' ? ' A tongue this springy nods on the road.' : ''}`;
+  },
+  'fatigue-life': ({ data, caseId }, say) =>
+    `Always loaded as ${say.caseName(caseId)}, look for cracks where ${say.partName(data.joint).toLowerCase()} meets ${say.partName(data.memberId).toLowerCase()} after about ${say.distance(data.km)}; it may as well be a fifth or five times that.`,
+  'situations-off': ({ data }) =>
+    `Switched off, so not looked at: ${data.off.map((id) => SITUATION_NAMES[id].toLowerCase()).join(', ')}.`,
+  'situation-not-run': ({ data }) =>
+    `${SITUATION_NAMES[data.situation]} cannot be worked out: say how hard it is pulled, or what the tow vehicle weighs.`,
+  'recovery-advice': () =>
+    'Do not pull anything out by coupler, ball or chains unless each is rated for it: what breaks, flies.',
+  'rated-gross-missing': () =>
+    'The gross on the plate is missing: the frame is not looked at fully loaded in front, behind and in the middle.',
+  'hand-compared': ({ data, caseId }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} in a hard bump, ${say.caseName(caseId)}: ${say.percent(data.hand, 0)} by hand, ${say.percent(data.frame, 0)} in the whole frame.`,
+      data.apart
+        ? 'They differ much: by hand one straight beam carries all, in the frame headers, cross-members and the axle help or hinder, and tubes count with their full shape.'
+        : '',
+    ),
+  'not-in-analysis': () =>
+    'Not in this analysis: axle, springs and their bolts, the stiffness of side rails, the welds of gussets, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
+  'figures-doubtful': ({ data }) =>
+    `Very stiff and very soft bars stand side by side: the sums of the frame analysis leave ${data.residual.toExponential(0)} of the forces over. Do not count on its figures.`,
+  'frame-fault': ({ data }) =>
+    data.fault === 'suspension-not-modelled'
+      ? 'Three axles, or torsion arms on an equaliser, are not modelled: the frame is not analysed.'
+      : data.fault === 'no-axle-under-frame'
+        ? 'Hangers or axle are not under the rails: the frame cannot be analysed until they are.'
+        : 'The frame cannot be analysed until its bars fit together.',
+  'frame-unsolvable': ({ data }) => data.problems.map(frameProblemSentence).join(' '),
+};

@@ -1,0 +1,61 @@
+import type { ChassisFindingData, ChassisProblem } from '../../chassis/index.js';
+import type { FabricationFindingData } from '../../fabrication/index.js';
+import type { MassFindingData } from '../../mass/index.js';
+import type { Speaker } from '../speak.js';
+import { spare, type SentencesOf } from './kit.js';
+
+const PROBLEMS: {
+  readonly [C in ChassisProblem['code']]: (problem: Extract<ChassisProblem, { code: C }>, say: Speaker) => string;
+} = {
+  'missing-section': (p, say) =>
+    `${say.partName(p.memberId)}: section “${p.sectionId}” is not in the list. Choose one.`,
+  'missing-material': (p, say) =>
+    `${say.partName(p.memberId)}: metal “${p.materialId}” is not in the list. Choose one.`,
+  'impossible-section': (p, say) =>
+    `${say.partName(p.memberId)}: the sizes of “${p.sectionId}” make no section. Check wall and radii.`,
+  'wrong-metal': (p, say) =>
+    `${say.partName(p.memberId)}: an aluminum section with steel’s strength, or the other way round. Choose metal and section alike.`,
+  'cross-member-off-bed': (p, say) =>
+    `${say.partName(p.memberId)} at ${say.length(p.xM)} does not lie between the headers.`,
+  'cross-members-overlap': (p, say) => `${say.partName(p.memberId)} and ${say.partName(p.otherId)} lie on each other.`,
+  'legs-outside-frame': (p, say) =>
+    `The tongue legs are ${say.length(p.spreadM)} apart at the front header, the frame is ${say.length(p.widthM)} wide. Shorten the tongue, narrow the angle, or take a straight tongue.`,
+  'tongue-under-longer-than-bed': (p, say) =>
+    `The tongue runs ${say.length(p.underM)} under the frame and past its rear end.`,
+  'slope-under-frame': () =>
+    'A sloped tongue that runs on under the frame bends at the front header. Let it end at the header, or step it instead.',
+  'step-up-under-frame': () =>
+    'A tongue that runs on under the frame can only be stepped down. Let it end at the front header to step it up.',
+  'step-too-small': (p, say) =>
+    `A step of ${say.length(Math.abs(p.byM))} leaves tongue and header overlapping: ${say.length(p.leastM)} or more makes room for an upright. Slope the tongue instead.`,
+  'step-with-side-tubes': () =>
+    'A backbone with side tubes cannot be stepped here. Slope it, or take a straight tube with gussets.',
+  'side-tubes-ahead-of-tongue': (p, say) =>
+    `The side tubes start ${say.length(p.aheadM)} ahead of the bed, the backbone ends ${say.length(p.lengthM)} ahead of it.`,
+  'tongue-joint-off-tongue': (p, say) =>
+    `The tongue’s joint ${say.length(p.aheadM)} ahead of the bed is not on the tongue, which ends ${say.length(p.lengthM)} ahead of it.`,
+  'bed-narrower-than-rails': (p, say) =>
+    `A bed ${say.length(p.widthM)} wide leaves no room between its own rails and headers.`,
+};
+
+const problemSentence = (problem: ChassisProblem, say: Speaker): string =>
+  (PROBLEMS[problem.code] as (p: ChassisProblem, s: Speaker) => string)(problem, say);
+
+export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindingData & MassFindingData> = {
+  'frame-problem': ({ data }, say) => problemSentence(data, say),
+  'overall-width': ({ data }, say) =>
+    `${say.length(data.widthM)} wide over the ${data.by}.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.widthM, data.limitM, (m) => say.length(m))}.`}`,
+  'overall-length': ({ data }, say) =>
+    `${say.length(data.lengthM)} from ball to rear edge.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.lengthM, data.limitM, (m) => say.length(m))}.`}`,
+  'unmarked-metal': ({ data }, say) =>
+    `${data.memberIds.length === 1 ? say.partName(data.memberIds[0] ?? '') : `${data.memberIds.length} pieces`} of tube without stencil or certificate: counted at ${say.stress(data.yieldPa)} only.`,
+  'aluminum-welds': ({ data }, say) =>
+    `${data.memberCount} aluminum pieces: within ${say.length(0.025)} of a weld the metal keeps about half its strength or less. Keep welds away from the hardest-working places.`,
+  'cut-list': ({ data }, say) => `${data.pieces} pieces under ${data.marks} marks, ${say.mass(data.massKg)} of metal.`,
+  'no-cut-list': () => 'No frame to cut yet.',
+  'item-without-weight': ({ data }) => `${data.name} has no weight yet. Guess it and say that it is a guess.`,
+  'no-load': () => 'Nothing is aboard yet. Add what it will carry.',
+  'heaviest-case': ({ data, caseId }, say) =>
+    `Heaviest is ${say.mass(data.massKg)}, ${say.caseName(caseId)}. Bare trailer ${say.mass(data.emptyKg)}.`,
+  'frame-weight': ({ data }, say) => `Frame and tongue weigh ${say.mass(data.massKg)}.`,
+};

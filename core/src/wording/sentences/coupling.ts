@@ -1,0 +1,180 @@
+import type { CouplingFindingData, LinkId } from '../../coupling/index.js';
+import type { HomeMadeFindingData, TonguePinFindingData } from '../../strength/index.js';
+import { inches } from '../../units/index.js';
+import { sentence, spare, type SentencesOf } from './kit.js';
+
+const REGIONS = { 'north-america': 'North America', europe: 'Europe', australia: 'Australia' } as const;
+
+const LINKS: Readonly<Record<LinkId, string>> = {
+  vehicle: 'tow vehicle',
+  receiver: 'hitch on the vehicle',
+  'ball-mount': 'ball mount',
+  ball: 'ball',
+  coupler: 'coupler',
+  tongue: 'tongue',
+  chains: 'chains',
+};
+
+/** Balls that differ by less than a sixteenth are told in millimetres and inches both. */
+const ballSize = (metres: number): string => `${(1000 * metres).toFixed(1)} mm (${(metres / inches(1)).toFixed(3)} in)`;
+
+export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindingData & TonguePinFindingData> = {
+  'gross-against-plate': ({ data, caseId }, say) =>
+    data.ratedKg === undefined
+      ? `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The rated gross for the plate is missing.`
+      : `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The plate says ${say.mass(data.ratedKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
+  'gross-against-coupler': ({ data }, say) =>
+    data.ratedKg === undefined
+      ? 'What the coupler is rated for is missing: read its stamp.'
+      : `Coupler is rated for ${say.mass(data.ratedKg)}; ${data.byPlate ? 'the plate lets it be' : 'it weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
+  'gross-against-tow-vehicle': ({ data }, say) =>
+    data.limitKg === undefined
+      ? 'What the tow vehicle may tow is missing: see its handbook.'
+      : `Tow vehicle may tow ${say.mass(data.limitKg)}; ${data.byPlate ? 'the plate lets the trailer be' : 'the trailer weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.limitKg, (kg) => say.mass(kg))}.`,
+  'tongue-pins': ({ data, utilisation = 0, verdict }, say) =>
+    sentence(
+      `The ${data.kind} tongue’s pins bear ${say.force(data.forceN)} ${data.load === 'along' ? 'of pull' : 'where the coupling is lifted'}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'a pin in double shear' : 'the walls at its hole'} may.`,
+      verdict === 'over' ? (data.load === 'upright' ? 'Set them further apart, or take thicker ones.' : 'Take a thicker pin.') : '',
+      data.pins === 2 && data.spacingM < inches(4) - 1e-6 ? `Two pins are usually 4 in apart or more.` : '',
+    ),
+  'one-pin-folds': () =>
+    'One pin across is a hinge: the tongue folds up or down on it. A second pin, 4 in or more from the first, holds it straight.',
+  'weakest-link': ({ data, utilisation = 0 }, say) =>
+    sentence(
+      data.link === undefined
+        ? 'Nothing between vehicle and trailer has a stamp that was read yet.'
+        : data.link === 'tongue'
+          ? `The weakest link is the tongue itself: by hand it works at ${say.percent(utilisation, 0)} in a hard bump.`
+          : `The weakest link is the ${LINKS[data.link]}: ${
+              data.by === 'tongue'
+                ? `it may bear ${say.mass(data.limitKg ?? 0)} on the ball and bears ${say.mass(data.demandKg)}`
+                : `it may ${data.link === 'chains' ? 'each hold' : 'pull'} ${say.mass(data.limitKg ?? 0)}, the trailer may weigh ${say.mass(data.demandKg)}`
+            }, ${say.percent(utilisation, 0)}.`,
+      data.unread.length > 0
+        ? `Not read yet: ${data.unread.map((id) => LINKS[id]).join(', ')}. Each has a stamp; the lowest governs.`
+        : '',
+    ),
+  'ball-fits': ({ data }, say) =>
+    data.ballM === undefined
+      ? `The coupler is made for a ball of ${say.length(data.couplerM)}. What the ball measures is missing: it is stamped on its top.`
+      : Math.abs(data.ballM - data.couplerM) < 5e-4
+        ? `Ball and coupler are both ${say.length(data.couplerM)}.`
+        : `A ball of ${ballSize(data.ballM)} in a coupler made for ${ballSize(data.couplerM)}: ${data.ballM < data.couplerM ? 'it comes off in a bump' : 'it does not close'}. They do not interchange.`,
+  'ball-hole': ({ data }, say) =>
+    data.holeM < data.shankM
+      ? `A shank of ${say.length(data.shankM)} does not go into a hole of ${say.length(data.holeM)}. Never file it thinner.`
+      : `The ball’s shank is ${say.length(data.shankM)}, the hole for it ${say.length(data.holeM)}; at most 1/16 in more than the shank.`,
+  'coupling-kind': ({ data }) =>
+    data.kind === 'pintle'
+      ? 'Pintle and eye clatter and let the trailer jerk: keep the slack low, hang the chains, and do not count on them to damp a swing.'
+      : 'A three-axis coupling must be a tested one with its own plate. It frees the frame of the vehicle’s twist; chains still hang from the frame.',
+  chains: ({ data }) => {
+    if (data.state === 'none') return 'No safety chains. Fit two, crossed under the coupler, on their own tabs.';
+    if (data.state === 'not-decided') return 'Safety chains are not decided yet.';
+    switch (data.fault) {
+      case 'on-coupler':
+        return 'Chains that hang on the coupler go where it goes. Give them tabs or rings of their own on the frame.';
+      case 'not-crossed':
+        return 'Cross the chains under the tongue: they then cradle the coupler if it drops.';
+      case 'undecided':
+        return 'Where the chains are held on the trailer is missing: on tabs or rings of their own, not on the coupler.';
+      case 'none':
+        return 'Safety chains hang crossed, from tabs of their own. Weld the tab, not the chain: heat takes its strength. Grind the zinc off first and keep out of the fume.';
+    }
+  },
+  'chain-strength': ({ data }, say) => {
+    if (data.count < data.wantedCount)
+      return `${REGIONS[data.region]} asks for ${data.wantedCount} chains; ${data.count} ${data.count === 1 ? 'hangs' : 'hang'} here.`;
+    if (data.neededKg === undefined)
+      return `${REGIONS[data.region]}: what a chain must hold is not worked out here; ask your own authority, and read its tag.`;
+    return data.breaksAtKg === undefined
+      ? `Each chain must break at no less than ${say.mass(data.neededKg)}, class ${data.className}. What yours break at is missing: grade and size are stamped on the links.`
+      : `Each chain breaks at ${say.mass(data.breaksAtKg)}; class ${data.className} asks for ${say.mass(data.neededKg)}. Hook and link must hold as much.`;
+  },
+  'chain-length': ({ data }, say) =>
+    sentence(
+      `A chain of ${say.length(data.lengthM)}: turning as far as you want takes ${say.length(data.neededM)}.`,
+      data.lengthM < data.neededM ? 'It tears off before that.' : '',
+      data.hitchM === undefined
+        ? 'How high the hitch is, is missing: whether a dropped tongue reaches the road cannot be told.'
+        : data.dropM >= data.hitchM
+          ? `A dropped tongue goes down ${say.length(data.dropM)} and strikes the road: shorten it.`
+          : `A dropped tongue hangs ${say.length(data.hitchM - data.dropM)} above the road.`,
+    ),
+  breakaway: ({ data }) =>
+    data.state === 'fitted'
+      ? `${REGIONS[data.region]}: a breakaway sets the brakes if it comes loose. Pull its pin to try it, and hang its cable apart from the chains.`
+      : data.state === 'none'
+        ? `${REGIONS[data.region]}: a braked trailer asks for a breakaway that sets its brakes when it comes loose.`
+        : `${REGIONS[data.region]}: whether a breakaway is fitted is missing.`,
+  'brake-kind': ({ data }, say) =>
+    data.kind === 'not-decided'
+      ? `${REGIONS[data.region]}: say what works the brakes, electric or overrun.`
+      : data.kind === 'electric'
+        ? `${REGIONS[data.region]}: electric brakes ask for a controller in the vehicle and a battery on the trailer for the breakaway.`
+        : data.upToKg === undefined
+          ? `${REGIONS[data.region]}: overrun brakes are allowed by the vehicle’s weight, which is missing.`
+          : `${REGIONS[data.region]}: overrun brakes are allowed to ${say.mass(data.upToKg)}.`,
+  'brakes-advised': ({ data, verdict }, say) =>
+    sentence(
+      `The trailer may weigh ${say.percent(data.share, 0)} of the vehicle, whose brakes are made for its own ${say.mass(data.vehicleKg)}.`,
+      verdict === 'tight' ? 'Brakes of its own are advised, whatever the law lets you do.' : '',
+    ),
+  plug: ({ data }) =>
+    data.plug === 'not-decided'
+      ? 'Which plug carries the lights is missing.'
+      : data.plug === 'none'
+        ? 'No plug, no lights: a trailer on the road must show them.'
+        : data.electric && data.plug === '4-way'
+          ? 'Four ways carry lights alone; electric brakes ask for six or seven.'
+          : 'The plug carries what is fitted. Wire with stranded cable, and ground through a wire, not through the ball.',
+  'jack-rating': ({ data, caseId }, say) =>
+    data.ratedKg === undefined
+      ? `${say.mass(data.loadKg)} stand on the jack, ${say.caseName(caseId)}. What it may lift is missing: read its stamp.`
+      : `${say.mass(data.loadKg)} stand on a jack for ${say.mass(data.ratedKg)}, ${say.caseName(caseId)}; half as much again is usual.`,
+  'jack-reach': ({ data }, say) =>
+    sentence(
+      `To lift the coupler off the ball the jack must reach ${say.length(data.neededM)} below the tongue’s top.`,
+      data.longM === undefined
+        ? 'How far yours reaches is missing.'
+        : data.longM < data.neededM
+          ? `Yours reaches ${say.length(data.longM)}: too short. Take a drop leg.`
+          : '',
+      data.clearM === undefined
+        ? ''
+        : data.clearM <= 0
+          ? 'Drawn in, its foot still drags on the road: take one that swings up.'
+          : `Drawn in, it clears the road by ${say.length(data.clearM)}.`,
+    ),
+  'd-value': ({ data }, say) =>
+    data.ratedN === undefined
+      ? `The coupling needs a D of ${say.force(data.neededN)}; what is stamped on its plate is missing.`
+      : sentence(
+          `The coupling needs a D of ${say.force(data.neededN)}; its plate says ${say.force(data.ratedN)}.`,
+          data.allowsKg === undefined ? '' : `Behind this vehicle that is enough for ${say.mass(data.allowsKg)}.`,
+        ),
+  'v-value': ({ data }, say) =>
+    `Over 3.5 t the plate must also show V: ${say.force(data.neededN)} or more. Compare it with the plate yourself.`,
+  'coupler-height': ({ data, caseId, verdict }, say) =>
+    `${REGIONS[data.region]}: the coupling’s middle stands ${say.length(data.heightM)} high, ${say.caseName(caseId)}; ${verdict === 'ok' ? 'within' : 'outside'} ${say.length(data.fromM)} to ${say.length(data.toM)}.`,
+  brakes: ({ data }, say) => {
+    const asked =
+      data.fromKg === data.toKg
+        ? `above ${say.mass(data.fromKg)}`
+        : `from ${say.mass(data.fromKg)} to ${say.mass(data.toKg)}, by state or province`;
+    const state =
+      data.state === 'fitted'
+        ? 'Brakes fitted.'
+        : data.state === 'none'
+          ? 'No brakes.'
+          : data.grossKg > data.fromKg
+            ? 'Brakes are not decided yet.'
+            : 'No brakes decided.';
+    return `${state} ${REGIONS[data.region]} asks for them ${asked}; this trailer may weigh ${say.mass(data.grossKg)}. Your own authority decides.`;
+  },
+  'home-made-coupling': () =>
+    'A home-made coupling is not checked here. Buy a rated one: nothing else keeps trailer and tow vehicle together.',
+  'no-region': () => 'Say where it will be towed: brake and width rules differ.',
+  'home-made-study': ({ data }, say) =>
+    `To study a home-made coupling by: ${say.force(data.forceN)} along the trailer asks for a plain pin of ${say.length(data.pinM)} on two planes and ${say.length(data.weldM)} of ${say.length(data.legM)} fillet. Nothing here says that it holds: wear, notches and blows are not in it. Buy a rated one.`,
+};

@@ -1,0 +1,88 @@
+import type { FitFindingData } from '../../running-gear/index.js';
+import { formatAngle } from '../../units/index.js';
+import { spare, capital, sentence, type SentencesOf } from './kit.js';
+
+const GAPS: Readonly<Record<FitFindingData['clearance']['what'], string>> = {
+  'tire-frame': 'Tire beside the frame',
+  'tire-spring': 'Tire beside the spring',
+  'tire-deck': 'Tire under the frame',
+  'tire-fender': 'Tire under its fender',
+  'fender-outside': 'Tire inside the fender’s edge',
+  'axle-frame': 'Axle or spring under the rail',
+  'tire-tire': 'Between the tires',
+};
+
+const ASSEMBLY_PARTS = { axle: 'tube and hubs', springs: 'springs', tires: 'tires', wheels: 'wheels' } as const;
+
+export const fitSentences: SentencesOf<FitFindingData> = {
+  clearance: ({ data, caseId, verdict }, say) => {
+    const where = caseId === undefined ? '' : `, ${say.caseName(caseId)}`;
+    const gap = `${GAPS[data.what]}: ${data.restM < 0 ? `${say.length(-data.restM)} too little` : say.length(data.restM)} standing${where}`;
+    const bump =
+      data.bumpM === data.restM
+        ? '.'
+        : data.bumpM < 0
+          ? '; in a hard bump they touch.'
+          : `, ${say.length(data.bumpM)} in a hard bump.`;
+    return sentence(`${gap}${bump}`, verdict === 'tight' ? `${say.length(data.wantedM)} is usual.` : '');
+  },
+  'ride-height': ({ data, caseId, verdict }, say) =>
+    sentence(
+      `Tire, axle, spring and hanger put the rails’ top at ${say.length(data.stackM)}, ${say.caseName(caseId)}.`,
+      verdict === 'ok'
+        ? `You say ${say.length(data.saidM)}.`
+        : `You say ${say.length(data.saidM)}: take the one that you measured, and mend the other.`,
+    ),
+  'weakest-part': ({ data, caseId }, say) =>
+    `Each axle assembly carries what its ${ASSEMBLY_PARTS[data.part]} do, ${say.mass(data.ratingKg)}: ${say.caseName(caseId)} asks for ${say.mass(data.loadKg)}.`,
+  'spring-load': ({ data, caseId }, say) =>
+    data.ratingKg === undefined
+      ? `A spring carries ${say.mass(data.loadKg)}, ${say.caseName(caseId)}. What one may carry is missing: ask its seller, count its leaves.`
+      : `A spring carries ${say.mass(data.loadKg)} of ${say.mass(data.ratingKg)}, ${say.caseName(caseId)}. ${capital(spare(data.loadKg, data.ratingKg, (kg) => say.mass(kg)))}.`,
+  'ride-bounce': ({ data, caseId }, say) =>
+    sentence(
+      `It bounces ${data.hz.toFixed(1)} times a second, ${say.caseName(caseId)}: ${data.judged === 'good' ? 'rides well' : data.judged === 'harsh' ? (data.empty ? 'hops when empty' : 'harsh') : 'soft'}.`,
+      data.judged === 'soft' ? 'Springs this soft and long go on bouncing: shock absorbers help.' : '',
+    ),
+  'shackle-lean': ({ data, verdict }, say) =>
+    data.leanRad === undefined
+      ? `The shackle cannot reach from spring to hanger, ${say.caseName(data.caseId)}.`
+      : data.leanRad < 0
+        ? `The shackle has gone over centre, ${say.caseName(data.caseId)}: it flips and locks the spring.`
+        : `The shackle leans ${formatAngle(data.leanRad)} from upright at least, ${say.caseName(data.caseId)}${verdict === 'tight' ? '; 20 to 45° is usual' : ''}.`,
+  'hanger-spacing': ({ data }, say) => {
+    switch (data.fault) {
+      case 'over-centre':
+        return `Hanger bolts ${say.length(data.saidM)} apart are nearer than the spring laid flat, ${say.length(data.flatM ?? 0)}, and 3/8 in: its shackle goes over centre.`;
+      case 'lies-down':
+        return `Hanger bolts ${say.length(data.saidM)} apart lay the shackle down: it flips up when the trailer is jacked.`;
+      case 'slipper-unknown':
+        return 'How far a slipper’s hangers stand apart is its maker’s figure, and missing: do not guess it.';
+      case 'differs':
+        return `Hanger bolts are ${say.length(data.saidM)} apart; this spring asks for ${say.length(data.wantedM ?? data.saidM)}.`;
+      case 'none':
+        return `Hanger bolts ${say.length(data.saidM)} apart suit this spring.`;
+    }
+  },
+  'studs-differ': ({ data }) =>
+    data.of === 'wheel'
+      ? data.adapter
+        ? `Hubs are ${data.hub}, wheels ${data.other}, with adapters between: what an adapter may carry, and its nuts, are its maker’s to say.`
+        : `Hubs are ${data.hub}, wheels ${data.other}: they do not go together. Adapters move the wheel out and want their own look.`
+      : `Hubs are ${data.hub}, the tow vehicle’s ${data.other}: its spare does not fit.`,
+  'tire-on-rim': ({ data }, say) =>
+    `The tire is made for a rim of ${say.length(data.tireM)}, the wheel is ${say.length(data.wheelM)}.`,
+  'tire-smaller-than-rim': ({ data }, say) =>
+    `A tire ${say.length(data.diameterM)} high cannot stand on a rim of ${say.length(data.rimM)}.`,
+  'widths-differ': ({ data }, say) =>
+    `Hub faces and offset put the wheels’ middles ${say.length(data.fromHubM)} apart; you say ${say.length(data.trackM)}.`,
+  'spring-longer-than-frame': ({ data }, say) =>
+    `Springs ${say.length(data.springM)} long do not go under a bed of ${say.length(data.bedM)}.`,
+  'axle-overhang': ({ data }, say) =>
+    `The wheels’ middles stand ${say.length(data.overhangM)} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.`,
+  'home-built-axle': ({ data }, say) =>
+    `A home-built axle: in a bump its tube feels ${say.stress(data.bumpPa)} on a lever of ${say.length(data.leverM)}, and bends for good at ${say.stress(data.yieldPa)}. Spindles, their welds and the hubs are not checked: buy them rated, weld where their maker says, never on the tube’s middle or on spring steel.`,
+  'departure-angle': ({ data, caseId }, say) =>
+    `Behind the wheels it clears ${formatAngle(data.rad)}, ahead of them ${formatAngle(data.approachRad)} up to the ball; the lowest steel is ${say.length(data.clearM)} above the ground, ${say.caseName(caseId)}.`,
+  'ride-unknown': () => 'What suspension it has is not known: heights and clearances over the wheels are not checked.',
+};

@@ -1,0 +1,33 @@
+import type { RunningGearFindingData } from '../../running-gear/index.js';
+import { spare, capital, type SentencesOf } from './kit.js';
+
+export const runningGearSentences: SentencesOf<RunningGearFindingData> = {
+  'no-axle': () => 'No axle yet. Choose one, then its place.',
+  'axle-ahead-of-ball': () => 'The axle is not behind the ball. Move it back.',
+  'axle-off-bed': ({ data }, say) =>
+    `Axle at ${say.length(data.positionM)} is not under the bed, which ends at ${say.length(data.bedM)}.`,
+  'axle-load': ({ data, caseId }, say) =>
+    data.ratingKg === undefined
+      ? `${say.partName(data.axleId)} carries ${say.mass(data.loadKg)}, ${say.caseName(caseId)}. Its rating is missing: read it off the tag.`
+      : `${say.partName(data.axleId)} carries ${say.mass(data.loadKg)} of ${say.mass(data.ratingKg)}, ${say.caseName(caseId)}. ${capital(spare(data.loadKg, data.ratingKg, (kg) => say.mass(kg)))}.`,
+  'tire-load': ({ data, caseId }, say) =>
+    data.allowedKg === undefined
+      ? `The ${data.side} tire carries ${say.mass(data.loadKg)}, ${say.caseName(caseId)}. What it may carry is missing: read the sidewall.`
+      : `The ${data.side} tire carries ${say.mass(data.loadKg)} of ${say.mass(data.allowedKg)}${data.derated ? ' (passenger tire ÷ 1.10)' : ''}, ${say.caseName(caseId)}. ${capital(spare(data.loadKg, data.allowedKg, (kg) => say.mass(kg)))}.`,
+  'wheel-load': ({ data }, say) =>
+    data.allowedKg === undefined
+      ? `A wheel carries ${say.mass(data.loadKg)}. What it may carry is missing: read its stamp.`
+      : `A wheel carries ${say.mass(data.loadKg)} of ${say.mass(data.allowedKg)}. ${capital(spare(data.loadKg, data.allowedKg, (kg) => say.mass(kg)))}.`,
+  'tires-together': ({ data }, say) =>
+    data.togetherKg >= data.ratingKg
+      ? `Both tires together hold ${say.mass(data.togetherKg)}, the axle ${say.mass(data.ratingKg)}.`
+      : `Both tires together hold ${say.mass(data.togetherKg)}, less than the axle’s ${say.mass(data.ratingKg)}: the tires are the weakest part.`,
+  'gross-against-axles': ({ data }, say) =>
+    `The plate’s ${say.mass(data.grossKg)} less ${say.percent(data.tongueShare, 0)} on the tongue leaves ${say.mass(data.demandKg)} for ${data.ratingsKg === undefined ? 'axles whose rating is missing' : `axles of ${say.mass(data.ratingsKg)}: ${spare(data.demandKg, data.ratingsKg, (kg) => say.mass(kg))}`}.`,
+  'equaliser-needs-leaf': () =>
+    'An equaliser shares the load between leaf springs only. Torsion axles share by how level the trailer rides, which is not worked out here yet.',
+  'no-room-for-equaliser': ({ data }, say) =>
+    `Axles ${say.length(data.spacingM)} apart leave no room for an equaliser between springs of ${say.length(data.springM)}.`,
+  'torsion-belief': () =>
+    'Torsion axles need weight on the tongue like any other. One wheel does not pass its bump to the other, but what keeps a trailer straight is weight ahead of the axle.',
+};
