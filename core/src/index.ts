@@ -1,6 +1,7 @@
 export * from './balance/index.js';
 export * from './catalog/index.js';
 export * from './chassis/index.js';
+export * from './coupling/index.js';
 export * from './demos/index.js';
 export * from './evaluation/index.js';
 export * from './exchange/index.js';

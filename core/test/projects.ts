@@ -1,6 +1,15 @@
 import * as fc from 'fast-check';
 import { AXLE_ROWS, SECTION_ROWS, TIRE_ROWS } from '../src/catalog/index.js';
-import { axleFromCatalog, FIXED_JOINT, type Item, newProject, PLAIN_TONGUE, type Project, tireFromCatalog, type Tongue } from '../src/project/index.js';
+import {
+  axleFromCatalog,
+  FIXED_JOINT,
+  type Item,
+  newProject,
+  PLAIN_TONGUE,
+  type Project,
+  tireFromCatalog,
+  type Tongue,
+} from '../src/project/index.js';
 
 /** A trailer to start tests from: complete, inch or metric. */
 export const sampleProject = (units: 'imperial' | 'metric' = 'imperial'): Project =>

@@ -42,7 +42,9 @@ export const BALL_ROWS: readonly BallRow[] = [
     shankM: null,
     ratedKg: null,
     nutNm: null,
-    source: publishedSure('ISO 1103, UN R55 class A50; its plate gives D and S; a 50 mm and a 2 in ball do not interchange'),
+    source: publishedSure(
+      'ISO 1103, UN R55 class A50; its plate gives D and S; a 50 mm and a 2 in ball do not interchange',
+    ),
   },
 ];
 
@@ -55,7 +57,9 @@ export interface ChainRow {
   readonly source: Source;
 }
 
-const CHAINS: Source = publishedSure('NACM and ASTM A413 working loads; breaks at four times that, grade 43 at three times');
+const CHAINS: Source = publishedSure(
+  'NACM and ASTM A413 working loads; breaks at four times that, grade 43 at three times',
+);
 /** Working loads, lb. */
 const CHAIN_LOADS: readonly (readonly [grade: 30 | 43 | 70, size: string, workingLb: number])[] = [
   [30, '3/16', 800],

@@ -27,7 +27,11 @@ export const buildChassis = (project: Project): Chassis => {
   const tongue = bed && buildTongue(project, bed, problems);
   const sides = buildSides(project, problems);
   return {
-    members: [...(bed?.members ?? []), ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers] : []), ...sides.members],
+    members: [
+      ...(bed?.members ?? []),
+      ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers] : []),
+      ...sides.members,
+    ],
     panels: [...(bed ? buildDeck(project, bed) : []), ...sides.panels],
     plates: bed && tongue ? buildPlates(project, bed, tongue) : [],
     tongue,

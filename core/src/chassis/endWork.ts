@@ -86,9 +86,11 @@ const copes = (bars: readonly Member[], onto: Member): EndWork[] => {
 export const tongueEndWork = ({ members, tongue }: Chassis): readonly EndWork[] => {
   if (!tongue) return [];
   const header = members.find(({ id }) => id === 'header.front');
-  const butting = tongue.rearOn === 'header' && tongue.risers.length === 0 ? [...tongue.members, ...tongue.sideTubes] : [];
+  const butting =
+    tongue.rearOn === 'header' && tongue.risers.length === 0 ? [...tongue.members, ...tongue.sideTubes] : [];
   const [backbone] = tongue.members;
-  const round = backbone && backbone.section.shape.kind === 'round-tube' ? backbone.section.shape.diameterM / 2 : undefined;
+  const round =
+    backbone && backbone.section.shape.kind === 'round-tube' ? backbone.section.shape.diameterM / 2 : undefined;
   const saddles = tongue.sideTubes.flatMap((tube): EndWork[] => {
     if (round === undefined || !backbone || tube.section.shape.kind !== 'round-tube') return [];
     const tip = tube.ends[0];

@@ -11,7 +11,12 @@ export interface ChassisFindingData {
     readonly limitM: number | undefined;
     readonly by: 'tires' | 'fenders' | 'frame';
   };
-  'overall-length': { readonly lengthM: number; readonly limitM: number | undefined };
+  'overall-length': {
+    readonly lengthM: number;
+    readonly limitM: number | undefined;
+    /** with the tongue folded away or taken out */
+    readonly storedM: number | undefined;
+  };
   'unmarked-metal': { readonly memberIds: readonly string[]; readonly yieldPa: number };
   'aluminum-welds': { readonly memberCount: number };
 }
@@ -33,6 +38,8 @@ const sizes = (project: Project): ChassisFinding[] => {
   const { widthM, by } = overallWidthM(project);
   const { bed, tongue } = project.frame;
   const lengthM = bed.lengthM + tongue.lengthM;
+  const storedM =
+    tongue.kind !== 'a-frame' && tongue.joint.kind !== 'fixed' ? bed.lengthM + tongue.joint.aheadM : undefined;
   const { maxWidthM, maxLengthM } = project.job;
   const { suspension, tire } = project.runningGear;
   const m = (value: number) => quantity(value, 'length');
@@ -58,7 +65,7 @@ const sizes = (project: Project): ChassisFinding[] => {
     {
       ...common,
       code: 'overall-length',
-      data: { lengthM, limitM: maxLengthM ?? undefined },
+      data: { lengthM, limitM: maxLengthM ?? undefined, storedM },
       verdict: passes(lengthM, maxLengthM),
       value: m(lengthM),
       limit: maxLengthM === null ? undefined : m(maxLengthM),

@@ -1,5 +1,14 @@
 export { buildChassis, type Chassis } from './buildChassis.js';
-export { type ChassisProblem, type EndCut, type Extent, type Hole, type Member, type PlanPoint, type Point3, sideOutline } from './member.js';
+export {
+  type ChassisProblem,
+  type EndCut,
+  type Extent,
+  type Hole,
+  type Member,
+  type PlanPoint,
+  type Point3,
+  sideOutline,
+} from './member.js';
 export type { Panel } from './panels.js';
 export { copeInto, type EndWork, saddleLengthM, tongueEndWork } from './endWork.js';
 export type { Plate } from './plates.js';

@@ -39,13 +39,18 @@ const plate = (sizes: Sizes, metal: Member['material']): Plate => {
 /** Tubes that end in the open, so that water and wasps get in. */
 const openEnds = (tongue: TongueGeometry): readonly Member[] =>
   [...tongue.members, ...tongue.sideTubes].filter(
-    ({ section, extent }) => (section.shape.kind === 'rect-tube' || section.shape.kind === 'round-tube') && extent.x1M > 0,
+    ({ section, extent }) =>
+      (section.shape.kind === 'rect-tube' || section.shape.kind === 'round-tube') && extent.x1M > 0,
   );
 
 const capsOf = (project: Project, tongue: TongueGeometry): Plate[] =>
   project.frame.tongue.capped
     ? openEnds(tongue).map(({ id, bar, material, extent, plan }) => {
-        const [, outer, inner] = plan as [readonly [number, number], readonly [number, number], readonly [number, number]];
+        const [, outer, inner] = plan as [
+          readonly [number, number],
+          readonly [number, number],
+          readonly [number, number],
+        ];
         return plate(
           {
             id: `cap.${id}`,
@@ -108,7 +113,9 @@ const gussetsOf = (project: Project, bed: Bed, tongue: TongueGeometry): Plate[] 
     for (const leg of [...tongue.members, ...tongue.sideTubes]) {
       const [, outer, inner] = leg.plan as [unknown, readonly [number, number], readonly [number, number]];
       const sideways = Math.sign(leg.centre.yM);
-      plates.push(at(`gusset.${leg.id}.front`, tongueM, -tongueM / 3, sideways * tongue.halfSpreadAtHeaderM, leg.material));
+      plates.push(
+        at(`gusset.${leg.id}.front`, tongueM, -tongueM / 3, sideways * tongue.halfSpreadAtHeaderM, leg.material),
+      );
       if (tongue.rearOn === 'rails' && leg.extent.x1M > 0)
         plates.push(at(`gusset.${leg.id}.rear`, tongueM, (outer[0] + inner[0]) / 2, outer[1], leg.material));
     }

@@ -48,8 +48,12 @@ const BRAKE_THRESHOLDS: Readonly<
 };
 
 const BREAKAWAY_SOURCES: Readonly<Record<Region, Source>> = {
-  'north-america': publishedSure('49 CFR 393.43: they set themselves when the trailer comes loose, and hold 15 minutes'),
-  europe: publishedSure('UN R13: braked trailers stop by themselves when they come loose; a cable to the parking brake'),
+  'north-america': publishedSure(
+    '49 CFR 393.43: they set themselves when the trailer comes loose, and hold 15 minutes',
+  ),
+  europe: publishedSure(
+    'UN R13: braked trailers stop by themselves when they come loose; a cable to the parking brake',
+  ),
   australia: publishedSure('VSB 1, ADR 38: over 2,000 kg, and hold 15 minutes'),
 };
 
@@ -58,11 +62,16 @@ const overrunUpToKg = (project: Project, region: Region): { upToKg: number | und
   if (region === 'europe')
     return { upToKg: 3500, source: publishedSure('UN R13: overrun brakes for trailers of class O2, to 3,500 kg') };
   if (region === 'australia')
-    return { upToKg: 2000, source: publishedSure('VSB 1, ADR 38: overrun brakes to 2,000 kg; beyond, worked from the seat') };
+    return {
+      upToKg: 2000,
+      source: publishedSure('VSB 1, ADR 38: overrun brakes to 2,000 kg; beyond, worked from the seat'),
+    };
   const vehicleKg = project.towVehicle?.massKg ?? null;
   return {
     upToKg: vehicleKg === null ? undefined : Math.min(1.75 * vehicleKg, pounds(12_000)),
-    source: publishedVerify('49 CFR 393.48(d): surge brakes where the trailer is up to 1.75 times the vehicle, to 12,000 lb'),
+    source: publishedVerify(
+      '49 CFR 393.48(d): surge brakes where the trailer is up to 1.75 times the vehicle, to 12,000 lb',
+    ),
   };
 };
 
@@ -110,8 +119,7 @@ const byRegion = (project: Project, grossKg: number, region: Region): BrakeFindi
       ...plain,
       code: 'breakaway',
       data: { state: breakaway, region },
-      verdict:
-        breakaway === 'fitted' ? 'ok' : breakaway === 'not-decided' ? 'open' : asksBreakaway ? 'over' : 'ok',
+      verdict: breakaway === 'fitted' ? 'ok' : breakaway === 'not-decided' ? 'open' : asksBreakaway ? 'over' : 'ok',
       region,
       source: BREAKAWAY_SOURCES[region],
     },

@@ -70,12 +70,16 @@ const RULES: Readonly<Record<Region, ChainRule>> = {
   'north-america': {
     wantedCount: () => 2,
     needed: chainClass,
-    source: publishedSure('SAE J684 classes: what each chain must break at; above 5,000 lb the gross itself (recalled)'),
+    source: publishedSure(
+      'SAE J684 classes: what each chain must break at; above 5,000 lb the gross itself (recalled)',
+    ),
   },
   europe: {
     wantedCount: () => 1,
     needed: () => undefined,
-    source: publishedSure('UN R55 and R13: a second coupling where there are no brakes, a breakaway cable where there are'),
+    source: publishedSure(
+      'UN R55 and R13: a second coupling where there are no brakes, a breakaway cable where there are',
+    ),
   },
   australia: {
     wantedCount: (grossKg) => (grossKg > 2500 ? 2 : 1),

@@ -1,4 +1,14 @@
-import { concluding, type FindingOf, given, over, plus, quantity, times, type Verdict, workedOut } from '../findings/index.js';
+import {
+  concluding,
+  type FindingOf,
+  given,
+  over,
+  plus,
+  quantity,
+  times,
+  type Verdict,
+  workedOut,
+} from '../findings/index.js';
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import type { Project } from '../project/index.js';
@@ -67,7 +77,11 @@ const dFinding = (project: Project, vehicleKg: number, grossKg: number, onAxlesK
     value: n(neededN),
     limit: ratedN === undefined ? undefined : n(ratedN),
     utilisation: ratedN === undefined || ratedN <= 0 ? undefined : neededN / ratedN,
-    working: [given('vehicle-weighs', vehicle.value, 'force'), given('trailer-weighs', trailer.value, 'force'), concluding(line)],
+    working: [
+      given('vehicle-weighs', vehicle.value, 'force'),
+      given('trailer-weighs', trailer.value, 'force'),
+      concluding(line),
+    ],
     source: publishedSure('UN R55: D = g·T·R ÷ (T + R), g = 9.81'),
   };
 };
@@ -79,7 +93,11 @@ const HEIGHTS = {
     toM: millimetres(465),
     source: publishedVerify('UN R55 Annex 7: 430 ± 35 mm to the coupling’s middle'),
   },
-  australia: { fromM: millimetres(350), toM: millimetres(460), source: publishedVerify('ADR 62, VSB 1: 350 to 460 mm') },
+  australia: {
+    fromM: millimetres(350),
+    toM: millimetres(460),
+    source: publishedVerify('ADR 62, VSB 1: 350 to 460 mm'),
+  },
 } as const;
 
 const heights = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CouplingValueFinding[] => {

@@ -49,7 +49,11 @@ const againstLimit = (kg: number, limitKg: number | undefined) => {
   };
 };
 
-const weights = (project: Project, { grossKg, grossCaseId, byPlate }: HitchDemand, worst: Heaviest): CouplingFinding[] => {
+const weights = (
+  project: Project,
+  { grossKg, grossCaseId, byPlate }: HitchDemand,
+  worst: Heaviest,
+): CouplingFinding[] => {
   const couplerKg = project.coupling.ratedGrossKg ?? undefined;
   const towKg = project.towVehicle?.towLimitKg ?? undefined;
   const plateKg = project.ratedGrossKg ?? undefined;

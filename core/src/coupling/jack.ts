@@ -24,11 +24,7 @@ const ROAD_CLEAR_M = inches(6);
 const JACK_RESERVE = 1.5;
 
 /** Whether the jack holds what stands on it, lifts the coupler off the ball, and clears the road drawn in. */
-export const jackFindings = (
-  project: Project,
-  chassis: Chassis,
-  cases: readonly BalancedCase[],
-): JackFinding[] => {
+export const jackFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): JackFinding[] => {
   const { jack, jackMassKg } = project.coupling;
   if (jackMassKg <= 0) return [];
   const onJack = cases.filter(({ standing }) => standing?.on === 'jack');
@@ -82,7 +78,9 @@ export const jackFindings = (
     value: m(neededM),
     limit: longM === undefined ? undefined : m(longM),
     working: [needed, ...(clear ? [clear] : [])],
-    source: commonPractice('it lifts the coupler 2 to 3 in over the highest ball, and clears the road by 6 in drawn in'),
+    source: commonPractice(
+      'it lifts the coupler 2 to 3 in over the highest ball, and clears the road by 6 in drawn in',
+    ),
   });
   return findings;
 };

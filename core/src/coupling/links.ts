@@ -34,8 +34,7 @@ export type LinkFinding = FindingOf<LinkFindingData>;
 /** A 50 mm ball sits on a tow bar that is one part with it: there is no mount, shank or ball to be stamped apart. */
 const ISO_BALL_M = 0.05;
 const BALL_TOLERANCE_M = 0.0005;
-const isIsoBall = ({ coupling }: Project): boolean =>
-  Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
+const isIsoBall = ({ coupling }: Project): boolean => Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
 
 const kg = (value: number | null | undefined): number | undefined => value ?? undefined;
 
@@ -49,18 +48,14 @@ export const hitchLinks = (
   tongueWorksAt: number | undefined,
 ): readonly Link[] => {
   const { coupling, towVehicle } = project;
-  const rated = (
-    id: LinkId,
-    ratedKg: number | null | undefined,
-    onBallKg?: number | null,
-  ): Link => {
+  const rated = (id: LinkId, ratedKg: number | null | undefined, onBallKg?: number | null): Link => {
     const [gross, tongue] = [share(grossKg, kg(ratedKg)), share(tongueKg, kg(onBallKg))];
     const byTongue = (tongue ?? -1) > (gross ?? -1);
     return {
       id,
       ratedKg: kg(ratedKg),
       tongueKg: kg(onBallKg),
-      utilisation: gross === undefined ? (tongue ?? -1) > 1 ? tongue : undefined : byTongue ? tongue : gross,
+      utilisation: gross === undefined ? ((tongue ?? -1) > 1 ? tongue : undefined) : byTongue ? tongue : gross,
       by: byTongue ? 'tongue' : 'gross',
     };
   };

@@ -95,7 +95,7 @@ export const apiaryFlatbed: Project = {
     chains: 'fitted',
     brakes: 'fitted',
     receiver: { ratedKg: pounds(5000), tongueKg: pounds(500) },
-    ballMount: { ratedKg: pounds(5000), tongueKg: pounds(500) },
+    ballMount: { ratedKg: pounds(5000), tongueKg: pounds(500), dropM: inches(2) },
     ball: { diameterM: inches(2), shankM: inches(1), holeM: inches(1.0625), ratedKg: pounds(6000) },
     safetyChain: {
       ...base.coupling.safetyChain,

@@ -89,7 +89,7 @@ export const ovenTrailer: Project = {
     chains: 'fitted',
     brakes: 'fitted',
     receiver: { ratedKg: pounds(10_000), tongueKg: pounds(1000) },
-    ballMount: { ratedKg: pounds(7500), tongueKg: pounds(750) },
+    ballMount: { ratedKg: pounds(7500), tongueKg: pounds(750), dropM: 0 },
     ball: { diameterM: inches(2), shankM: inches(1.25), holeM: inches(1.3125), ratedKg: pounds(12_000) },
     safetyChain: {
       ...base.coupling.safetyChain,

@@ -352,7 +352,14 @@ describe('the hand check', () => {
       ...base,
       frame: {
         ...base.frame,
-        tongue: { ...PLAIN_TONGUE, kind: 'straight', lengthM: inches(48), underM: inches(24), tipBehindBallM: 0.05, joint: FIXED_JOINT },
+        tongue: {
+          ...PLAIN_TONGUE,
+          kind: 'straight',
+          lengthM: inches(48),
+          underM: inches(24),
+          tipBehindBallM: 0.05,
+          joint: FIXED_JOINT,
+        },
       },
     };
     const check = evaluate(project).strength.checks.find(({ caseId }) => caseId === 'case.loaded');

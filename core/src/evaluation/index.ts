@@ -2,3 +2,5 @@ export { type AllFindingData, type AnyFinding, evaluate, type Evaluation, type S
 export { analysisInput, evaluateFully, withOlderStrength, withStrength } from './withStrength.js';
 export { type Advice, type AdviceEffect, type AdviceMove, adviceFor, loadsWithin } from './advice.js';
 export { type Change, changesBetween } from './changes.js';
+export { type TongueLengthRow, tongueLengthRows } from './tongueLengths.js';
+export { type ShareLine, shareOverAxle } from './shareOverAxle.js';

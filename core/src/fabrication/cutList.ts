@@ -1,4 +1,4 @@
-import type { Chassis, EndCut, Member } from '../chassis/index.js';
+import type { Chassis, EndCut, Member, Plate } from '../chassis/index.js';
 import { computedBy } from '../source.js';
 import { type FindingOf } from '../findings/index.js';
 
@@ -19,6 +19,22 @@ export interface CutRow {
   /** left and right differ: cut them as a pair, mirror-wise */
   readonly handed: boolean;
   readonly massEachKg: number;
+  /** left on at its front end, to be cut when all is in place */
+  readonly cutLaterM: number;
+}
+
+/** Alike pieces cut from flat. */
+export interface PlateRow {
+  readonly mark: string;
+  readonly kind: Plate['kind'];
+  readonly plateIds: readonly string[];
+  readonly materialName: string;
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly thicknessM: number;
+  readonly triangular: boolean;
+  readonly quantity: number;
+  readonly massEachKg: number;
 }
 
 export interface StockTotal {
@@ -33,6 +49,7 @@ export interface StockTotal {
 
 export interface CutList {
   readonly rows: readonly CutRow[];
+  readonly plates: readonly PlateRow[];
   readonly totals: readonly StockTotal[];
   readonly massKg: number;
 }
@@ -43,7 +60,8 @@ const MARK_LETTERS = { rail: 'R', header: 'E', cross: 'C', tongue: 'T', side: 'S
 const ALIKE_M = 1e-4;
 
 const kindOf = (member: Member): CutRow['group'] => (member.id.startsWith('post.') ? 'post' : member.group);
-const endKey = (end: EndCut): string => (end.kind === 'square' ? 'square' : end.offSquareRad.toFixed(6));
+const endKey = (end: EndCut): string =>
+  end.kind === 'square' ? 'square' : `${end.offSquareRad.toFixed(6)} ${(end.bevelRad ?? 0).toFixed(6)}`;
 
 const alikeKey = (member: Member): string =>
   [
@@ -58,6 +76,34 @@ const alikeKey = (member: Member): string =>
 const isHanded = (member: Member): boolean =>
   member.ends.some(({ kind }) => kind === 'mitre') &&
   !['rect-tube', 'round-tube', 'flat-bar'].includes(member.section.shape.kind);
+
+const plateRows = (plates: readonly Plate[]): readonly PlateRow[] => {
+  const alike = new Map<string, Plate[]>();
+  for (const plate of plates) {
+    const sizes = [plate.lengthM, plate.widthM, plate.thicknessM].map((size) => Math.round(size / ALIKE_M));
+    const key = [plate.kind, plate.materialName, ...sizes].join('|');
+    alike.set(key, [...(alike.get(key) ?? []), plate]);
+  }
+  return [...alike.values()].flatMap((own, i): PlateRow[] => {
+    const [first] = own;
+    if (!first) return [];
+    const { kind, materialName, lengthM, widthM, thicknessM, triangular, massKg } = first;
+    return [
+      {
+        mark: `F${i + 1}`,
+        kind,
+        plateIds: own.map(({ id }) => id),
+        materialName,
+        lengthM,
+        widthM,
+        thicknessM,
+        triangular,
+        quantity: own.length,
+        massEachKg: massKg,
+      },
+    ];
+  });
+};
 
 export const buildCutList = (chassis: Chassis): CutList => {
   const alike = new Map<string, Member[]>();
@@ -83,6 +129,7 @@ export const buildCutList = (chassis: Chassis): CutList => {
         ends: first.ends,
         handed: members.length > 1 && isHanded(first),
         massEachKg: first.massKg / first.pieces,
+        cutLaterM: first.cutLaterM,
       },
     ];
   });
@@ -95,14 +142,18 @@ export const buildCutList = (chassis: Chassis): CutList => {
       designation: row.designation,
       materialName: row.materialName,
       pieces: (known?.pieces ?? 0) + row.quantity,
-      lengthM: (known?.lengthM ?? 0) + row.quantity * row.cutLengthM,
+      lengthM: (known?.lengthM ?? 0) + row.quantity * (row.cutLengthM + row.cutLaterM),
       massKg: (known?.massKg ?? 0) + row.quantity * row.massEachKg,
     });
   }
+  const plates = plateRows(chassis.plates);
   return {
     rows,
+    plates,
     totals: [...totals.values()],
-    massKg: [...totals.values()].reduce((sum, { massKg }) => sum + massKg, 0),
+    massKg:
+      [...totals.values()].reduce((sum, { massKg }) => sum + massKg, 0) +
+      plates.reduce((sum, { quantity, massEachKg }) => sum + quantity * massEachKg, 0),
   };
 };
 

@@ -5,5 +5,6 @@ export {
   type FabricationFinding,
   type FabricationFindingData,
   fabricationFindings,
+  type PlateRow,
   type StockTotal,
 } from './cutList.js';

@@ -121,7 +121,17 @@ export type WorkingLabel =
   | 'chain-spans'
   | 'chain-drops'
   | 'jack-needs'
-  | 'jack-clears';
+  | 'jack-clears'
+  | 'tongue-spare'
+  | 'lane-outer'
+  | 'lane-inner'
+  | 'lane-swept'
+  | 'lane-with-room'
+  | 'off-level'
+  | 'level-spread'
+  | 'vehicle-rear'
+  | 'vehicle-rear-loaded'
+  | 'braking-adds';
 
 export interface WorkingLine {
   readonly label: WorkingLabel;

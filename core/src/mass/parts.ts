@@ -145,10 +145,12 @@ const frameParts = (chassis: Chassis): Part[] => [
       movesWithAxle: false,
     }),
   ),
-  ...chassis.plates.map(({ id, massKg, centre, carriedBy, thicknessM }): Part => ({
-    ...pointPart(id, 'frame', massKg, centre, carriedBy),
-    heightM: thicknessM,
-  })),
+  ...chassis.plates.map(
+    ({ id, massKg, centre, carriedBy, thicknessM }): Part => ({
+      ...pointPart(id, 'frame', massKg, centre, carriedBy),
+      heightM: thicknessM,
+    }),
+  ),
   ...chassis.panels.map(
     (panel): Part => ({
       id: panel.id,

@@ -18,4 +18,5 @@ export const object = z.looseObject;
 
 const basisSchema = z.enum(['guessed', 'listed', 'weighed']);
 /** A value with its doubt; the tolerance is in the value's own unit, either way. */
-export const measured = (value: z.ZodNumber) => object({ value, basis: basisSchema, tolerance: z.number().nonnegative() });
+export const measured = (value: z.ZodNumber) =>
+  object({ value, basis: basisSchema, tolerance: z.number().nonnegative() });

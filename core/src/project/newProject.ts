@@ -61,7 +61,7 @@ export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = {
 const UNREAD_HARDWARE = {
   kind: 'ball',
   receiver: { ratedKg: null, tongueKg: null },
-  ballMount: { ratedKg: null, tongueKg: null },
+  ballMount: { ratedKg: null, tongueKg: null, dropM: null },
   ball: { diameterM: null, shankM: null, holeM: null, ratedKg: null },
   safetyChain: {
     count: 2,
@@ -205,7 +205,16 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       regions: [metric ? 'europe' : 'north-america'],
       tongueSchool: 'north-america',
     },
-    job: { purpose: '', road: 'rough', maxWidthM: size(102, 2550), maxLengthM: null, turnRad: toRadians(70, 'deg'), rampRad: toRadians(8, 'deg'), laneM: null, cornerM: size(300, 7500) },
+    job: {
+      purpose: '',
+      road: 'rough',
+      maxWidthM: size(102, 2550),
+      maxLengthM: null,
+      turnRad: toRadians(70, 'deg'),
+      rampRad: toRadians(8, 'deg'),
+      laneM: null,
+      cornerM: size(300, 7500),
+    },
     towVehicle: {
       ...UNKNOWN_VEHICLE,
       name: 'Tow vehicle',

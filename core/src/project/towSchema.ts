@@ -59,7 +59,12 @@ export const couplingSchema = object({
   /** on the vehicle: frame-mounted receiver or tow bar */
   receiver: rating.default({ ratedKg: null, tongueKg: null }),
   /** between receiver and ball */
-  ballMount: rating.default({ ratedKg: null, tongueKg: null }),
+  ballMount: object({
+    ratedKg: mass.nullable(),
+    tongueKg: mass.nullable(),
+    /** ball lower than the receiver's tube; a rise is negative; null where nobody has measured */
+    dropM: z.number().min(-0.5).max(0.5).nullable(),
+  }).default({ ratedKg: null, tongueKg: null, dropM: null }),
   ball: object({
     diameterM: length.nullable(),
     shankM: length.nullable(),

@@ -13,15 +13,40 @@ export {
   type TrailerAxle,
 } from './sway.js';
 export { type TowingFindingData, towingFindings } from './findings.js';
+export { heaviestTowed, type TowedCase, towedCases } from './heaviest.js';
+export { type CaseLevel, couplerHeightM, hitchUnderLoadM, levelsOf, type MountChoice, mountFor } from './level.js';
+export {
+  brakingAddsN,
+  gradePullN,
+  rollingPullN,
+  stoppingFactor,
+  type SweptLane,
+  sweptLane,
+  tippingSpeedMPerS,
+} from './motion.js';
+export {
+  rampLook,
+  type RampLook,
+  type RampRig,
+  rampRigOf,
+  roadZM,
+  type SidePoint,
+  sidePoints,
+  tippedPoint,
+  trailerPitchRad,
+} from './ramp.js';
 export { type MissingOfVehicle, rigOf, STIFFNESS_DOUBT, vehicleAxles, yawInertiaKgM2 } from './rig.js';
 export { type CaseSway, type Sway, swayOf } from './swayOf.js';
 export {
   type FrontEdge,
   frontEdges,
+  jackknifeTravelM,
   offTrackingM,
   roomAt,
+  tailgateLacksM,
   tightestAt,
   tongueLacksM,
   touchAngleRad,
   type TurnRoom,
 } from './turning.js';
+export { AS_IT_IS, changedBy, swayWhatIf, type WhatIf } from './whatIf.js';

@@ -9,6 +9,9 @@ export interface CaseSway {
   readonly rig: Rig;
   /** damping ratio of the mode that swings longest, at each speed; undefined where nothing swings */
   readonly damping: readonly (number | undefined)[];
+  /** the same with softer and with stiffer tires: between them lies the doubt */
+  readonly dampingSofter: readonly (number | undefined)[];
+  readonly dampingStiffer: readonly (number | undefined)[];
   /** with the usual tires, with softer and with stiffer ones; undefined where no speed to 400 km/h loses it */
   readonly lost: {
     readonly usual: LostDamping | undefined;
@@ -29,6 +32,9 @@ const SLOWEST = 20;
 const FASTEST = 160;
 const COUNT = 57;
 
+const dampingOver = (speeds: readonly number[], rig: Rig): readonly (number | undefined)[] =>
+  speeds.map((speed) => leastDamped(eigenvalues(rig, speed))?.dampingRatio);
+
 /** Damping against speed for every towed load: a comparison between loads, no leave to drive at any speed. */
 export const swayOf = (project: Project, cases: readonly BalancedCase[]): Sway => {
   const speeds = Array.from({ length: COUNT }, (_, i) => (SLOWEST + ((FASTEST - SLOWEST) * i) / (COUNT - 1)) / 3.6);
@@ -44,7 +50,9 @@ export const swayOf = (project: Project, cases: readonly BalancedCase[]): Sway =
       {
         caseId: balanced.loadCase.id,
         rig: usual,
-        damping: speeds.map((speed) => leastDamped(eigenvalues(usual, speed))?.dampingRatio),
+        damping: dampingOver(speeds, usual),
+        dampingSofter: dampingOver(speeds, softer),
+        dampingStiffer: dampingOver(speeds, stiffer),
         lost: { usual: lostDamping(usual), softer: lostDamping(softer), stiffer: lostDamping(stiffer) },
       },
     ];

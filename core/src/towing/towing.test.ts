@@ -163,7 +163,15 @@ describe('the demos’ rigs', () => {
 });
 
 describe('turning', () => {
-  const bed: FrontEdge = { what: 'bed', id: 'trailer', behindBallM: 1.2, leftM: -0.75, rightM: 0.75 };
+  const bed: FrontEdge = {
+    what: 'bed',
+    id: 'trailer',
+    behindBallM: 1.2,
+    topZM: 0,
+    withBall: false,
+    leftM: -0.75,
+    rightM: 0.75,
+  };
   test('straight: the tongue’s length and what the rear face stands ahead of the ball', () => {
     expect(roomAt(bed, 0, 0.2, 1)).toBeCloseTo(1.4, 12);
   });
@@ -199,7 +207,7 @@ describe('turning', () => {
   });
   test('the tongue that it asks for is the shortest that clears by the margin', () => {
     const wanted = (70 * Math.PI) / 180;
-    const lacks = tongueLacksM([bed], wanted, 0.15, 0.95, 0.05);
+    const lacks = tongueLacksM([bed], wanted, 0.15, 0.95, 0.05) ?? Number.NaN;
     const least = (byM: number): number => {
       const moved = { ...bed, behindBallM: bed.behindBallM + byM };
       return Math.min(
@@ -236,9 +244,9 @@ describe('findings', () => {
   test('a ball too high sits nose-up and names the mount that levels it', () => {
     const found = find(vehicle({ hitchHeightM: 0.7 }), 'tows-level');
     expect(found?.verdict).toBe('tight');
-    const { noseUpRad, mountM } = (found as unknown as { data: { noseUpRad: number; mountM: number } }).data;
+    const { noseUpRad, lowerM } = (found as unknown as { data: { noseUpRad: number; lowerM: number } }).data;
     expect(noseUpRad).toBeGreaterThan(0);
-    expect(mountM).toBeGreaterThan(0.1);
+    expect(lowerM).toBeGreaterThan(0.1);
   });
   test('D of UN R55: 2.2 t and 1.5 t ask for 8.75 kN', () => {
     const heavy: Project = {

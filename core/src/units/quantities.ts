@@ -133,6 +133,18 @@ export const formatDistance = (km: number, system: UnitSystem): string => {
   return `${formatNumber(Math.round(value / size) * size, 0)} ${system === 'imperial' ? 'miles' : 'km'}`;
 };
 
+/** A distance on the ground: feet or metres, to a tenth under twenty, whole beyond. */
+export const formatGround = (metres: number, system: UnitSystem): string => {
+  const value = system === 'imperial' ? metres / METRES_PER.ft : metres;
+  return `${formatNumber(value, value < 20 ? 1 : 0).replace(/\.0$/, '')} ${system === 'imperial' ? 'ft' : 'm'}`;
+};
+
+/** A speed in whole miles or kilometres an hour. */
+export const formatSpeed = (metresPerSecond: number, system: UnitSystem): string =>
+  system === 'imperial'
+    ? `${Math.round(fromKilometres(metresPerSecond * 3.6, 'mile'))} mph`
+    : `${Math.round(metresPerSecond * 3.6)} km/h`;
+
 export const formatAngle = (rad: number): string => `${formatNumber(fromRadians(rad, 'deg'), 1).replace(/\.0$/, '')}°`;
 
 /** What has no finite share, for want of a frame that can be worked out, has no figure. */

@@ -166,6 +166,16 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'chain-drops': 'A dropped tongue goes down by',
   'jack-needs': 'Tongue’s top with the coupler 3 in over the ball',
   'jack-clears': 'Foot off the road, drawn in',
+  'tongue-spare': 'Tongue longer than it must be',
+  'lane-outer': 'Outermost circle',
+  'lane-inner': 'Innermost circle',
+  'lane-swept': 'Between them',
+  'lane-with-room': 'With half a foot free on either side',
+  'off-level': 'Ball over the height at which it rides level',
+  'level-spread': 'Between the loads',
+  'vehicle-rear': 'On its rear axle, alone',
+  'vehicle-rear-loaded': 'With this trailer',
+  'braking-adds': 'A hard stop adds on the ball',
 };
 
 export const sourceText = (source: Source): string => {
@@ -181,11 +191,14 @@ export const sourceText = (source: Source): string => {
   }
 };
 
-/** A saw cut told both ways: off square, and as saws read it whose scale shows 90° at square. */
+/** A saw cut told both ways: off square, and as saws read it whose scale shows 90° at square; a sloping bar is cut at a slant both ways. */
 export const cutText = (end: EndCut): string => {
   if (end.kind === 'square') return 'square';
+  const bevel = end.bevelRad ?? 0;
+  const bevelled = bevel > 1e-6 ? `, and ${formatAngle(bevel)} off plumb seen from the side` : '';
+  if (end.offSquareRad < 1e-9) return bevel > 1e-6 ? `${formatAngle(bevel)} off square seen from the side` : 'square';
   const other = Math.PI / 2 - end.offSquareRad;
-  return `${formatAngle(end.offSquareRad)} off square (saw reading from the stick: ${formatAngle(other)})`;
+  return `${formatAngle(end.offSquareRad)} off square (saw reading from the stick: ${formatAngle(other)})${bevelled}`;
 };
 
 /** What is wrong with a typed text, and what would have worked. */

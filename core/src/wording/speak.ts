@@ -5,10 +5,12 @@ import { printFigure } from './printWorking.js';
 import {
   formatDistance,
   formatForce,
+  formatGround,
   formatLength,
   formatLoad,
   formatMass,
   formatPercent,
+  formatSpeed,
   formatStress,
   type LengthStyle,
 } from '../units/index.js';
@@ -24,6 +26,9 @@ export interface Speaker {
   stress(pascals: number): string;
   percent(fraction: number, decimals?: number): string;
   distance(km: number): string;
+  speed(metresPerSecond: number): string;
+  /** a distance on the ground, in feet or metres */
+  ground(metres: number): string;
   /** any figure of a finding, as it is written outside of workings */
   measured(figure: Measured): string;
   caseName(id: string | undefined): string;
@@ -48,6 +53,15 @@ const FIXED_NAMES: Readonly<Record<string, string>> = {
   'tongue.left': 'Left tongue leg',
   'tongue.right': 'Right tongue leg',
   'tongue.middle': 'Tongue',
+  'tongue.side.left': 'Left side tube',
+  'tongue.side.right': 'Right side tube',
+  'tongue.riser.middle.front': 'Upright at the front header',
+  'tongue.riser.middle.rear': 'Rear upright of the tongue',
+  'tongue.riser.left.front': 'Left upright at the front header',
+  'tongue.riser.left.rear': 'Left upright at the rail',
+  'tongue.riser.right.front': 'Right upright at the front header',
+  'tongue.riser.right.rear': 'Right upright at the rail',
+  'top-plate': 'Plate over the tongue',
   deck: 'Deck',
   coupler: 'Coupler',
   jack: 'Jack',
@@ -90,6 +104,9 @@ const postName = (id: string): string | undefined => {
   return match ? `${match[1] === 'left' ? 'Left' : 'Right'} post ${match[2]}` : undefined;
 };
 
+const plateName = (id: string): string | undefined =>
+  id.startsWith('cap.') ? 'End cap' : id.startsWith('gusset.') ? 'Gusset' : undefined;
+
 export const speaker = (project: Project): Speaker => {
   const { units, fraction } = project.settings;
   const style: LengthStyle = { system: units, denominator: fraction };
@@ -102,6 +119,8 @@ export const speaker = (project: Project): Speaker => {
     force: (newtons) => formatForce(newtons, units),
     stress: (pascals) => formatStress(pascals, units),
     distance: (km) => formatDistance(km, units),
+    ground: (metres) => formatGround(metres, units),
+    speed: (metresPerSecond) => formatSpeed(metresPerSecond, units),
     percent: (fractionOfOne, decimals = 1) => formatPercent(fractionOfOne, decimals),
     measured: ({ value, kind }) => {
       switch (kind) {
@@ -136,6 +155,7 @@ export const speaker = (project: Project): Speaker => {
         project.items.find((item) => item.id === id)?.name ??
         axlePartName(id) ??
         postName(id) ??
+        plateName(id) ??
         (hanger ? `Hanger ${hanger}` : id)
       );
     },

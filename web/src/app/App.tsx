@@ -13,6 +13,7 @@ const StrengthSheet = lazy(() =>
 );
 
 const AxleCard = lazy(() => import('../print/AxleCard').then((module) => ({ default: module.AxleCard })));
+const TowSheet = lazy(() => import('../print/TowSheet').then((module) => ({ default: module.TowSheet })));
 const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ default: module.TripPage })));
 
 const Loading = () => (
@@ -45,6 +46,7 @@ const router = createBrowserRouter([
   { path: '/trailer/:projectId/print/cut-list', element: <CutSheet /> },
   { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
   { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
+  { path: '/trailer/:projectId/print/tow', element: <TowSheet /> },
   { path: '/trailer/:projectId/trip', element: <TripPage /> },
   { path: '*', element: <NotFound /> },
 ]);

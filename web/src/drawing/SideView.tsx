@@ -1,4 +1,4 @@
-import { axlePlaces as axlesOf, hangerPlan, type BalancedCase, itemPart, itemParts } from '@kereta/core';
+import { axlePlaces as axlesOf, type BalancedCase, hangerPlan, itemPart, itemParts, sideOutline } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { outline, PartShape } from './PartShape';
@@ -27,7 +27,9 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
   const { runningGear } = project;
   const aboard = new Map((shown ? itemParts(project, chassis, shown.loadCase) : []).map((part) => [part.id, part]));
   const ballX = scale.x(chassis.ballXM);
-  const tongueZ = chassis.tongue?.members[0]?.extent;
+  const front = chassis.tongue?.members[0];
+  // Coupler and jack stand on the tongue's front end, wherever a slope or a step has brought it.
+  const tongueZ = front && { z1M: front.extent.z1M - Math.max(0, -front.frontRiseM) };
   const axles = shown?.standing?.axles ?? [];
   const lastAxle = axles.at(-1);
   const axleTexts = axles.map(({ loadN }) => say.load(loadN));
@@ -47,6 +49,12 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
       ['rail.right', 'header.front', 'header.rear', 'side.right', 'side.front'].includes(id) ||
       (group === 'side' && id.startsWith('post.right')),
   );
+  // Seen from the left, the nearest of each pair hides the other.
+  const tongueBars = [
+    ...(chassis.tongue?.sideTubes.slice(0, 1) ?? []),
+    ...(chassis.tongue?.members.slice(-1) ?? []),
+    ...(chassis.tongue?.risers ?? []),
+  ];
   const suspendedZ = -chassis.railHeightM;
   const wheelY = scale.groundY - runningGear.tire.loadedRadiusM * scale.pxPerM;
   const half = runningGear.suspension.hangerSpacingM / 2;
@@ -96,13 +104,12 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
             pointerEvents="none"
           />
         ))}
-      {chassis.tongue?.members.slice(-1).map((member) => (
+      {tongueBars.map((member) => (
         <PartShape key={member.id} partId={member.id} bind={bind} moves={false}>
-          <rect
-            x={scale.x(member.extent.x0M)}
-            y={scale.sideY(member.extent.z1M)}
-            width={(member.extent.x1M - member.extent.x0M) * scale.pxPerM}
-            height={(member.extent.z1M - member.extent.z0M) * scale.pxPerM}
+          <polygon
+            points={sideOutline(member)
+              .map(([xM, zM]) => `${scale.x(xM).toFixed(1)},${scale.sideY(zM).toFixed(1)}`)
+              .join(' ')}
             fill={picked?.startsWith('tongue') ? 'var(--dye-soft)' : steel(member.id)}
             {...outline(picked?.startsWith('tongue') ?? false, 2.2)}
           />

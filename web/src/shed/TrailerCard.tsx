@@ -7,6 +7,7 @@ import {
   speaker,
   VERDICT_WORDS,
   writeProject,
+  sideOutline,
 } from '@kereta/core';
 import { Copy, Download, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
@@ -50,12 +51,11 @@ const SmallDrawing = ({ project }: { readonly project: Project }) => {
         />
       ))}
       {bars.map((member) => (
-        <rect
+        <polygon
           key={member.id}
-          x={x(member.extent.x0M)}
-          y={z(member.extent.z1M)}
-          width={(member.extent.x1M - member.extent.x0M) * scale}
-          height={Math.max(1.5, (member.extent.z1M - member.extent.z0M) * scale)}
+          points={sideOutline(member)
+            .map(([xM, zM]) => `${x(xM).toFixed(1)},${z(zM).toFixed(1)}`)
+            .join(' ')}
           fill="var(--steel)"
           stroke="var(--ink)"
           strokeWidth="1"

@@ -82,8 +82,14 @@ const Bars = () => {
         const shape = new Shape();
         member.plan.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
         shape.closePath();
-        const depth = member.extent.z1M - member.extent.z0M;
-        return { member, geometry: new ExtrudeGeometry(shape, { depth, bevelEnabled: false }) };
+        const { x0M, x1M, z0M, z1M } = member.extent;
+        const rise = member.frontRiseM;
+        const geometry = new ExtrudeGeometry(shape, { depth: z1M - z0M - Math.abs(rise), bevelEnabled: false });
+        // A bar that slopes is the level one sheared: every point goes up by its share of the way forward.
+        const places = geometry.getAttribute('position');
+        for (let i = 0; i < places.count; i += 1)
+          places.setZ(i, places.getZ(i) + Math.max(0, -rise) + (rise * (x1M - places.getX(i))) / (x1M - x0M));
+        return { member, geometry };
       }),
     [evaluation.chassis],
   );

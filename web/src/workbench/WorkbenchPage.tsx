@@ -18,6 +18,7 @@ import { BalanceStrip, STRIP_PX } from './BalanceStrip';
 import { Panel } from './Panel';
 import { createProjectStore } from './projectStore';
 import { StepsRail } from './StepsRail';
+import { TongueView } from '../tow/TongueView';
 import { TowView } from '../tow/TowView';
 import { TopBar } from './TopBar';
 import { useAutosave } from './useAutosave';
@@ -26,6 +27,8 @@ import { useWorkbench, type Workbench, WorkbenchContext } from './workbench';
 const SpaceView = lazy(() => import('../space/SpaceView').then((module) => ({ default: module.SpaceView })));
 
 const TOP_BAR_PX = 48;
+/** Buttons over the drawing that choose what is drawn. */
+const TABS_PX = 44;
 
 const useWindowSize = (): { readonly width: number; readonly height: number } => {
   const [size, setSize] = useState({ width: window.innerWidth, height: window.innerHeight });
@@ -202,6 +205,14 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
   const strip = phone ? 'normal' : view.strip;
   // One height for the drawing's scale in all steps: what is left beside the strip at its normal height.
   const fitHeight = phone ? Math.min(380, height * 0.45) : height - TOP_BAR_PX - STRIP_PX.normal;
+  const tabsPx = step === 'tongue' ? TABS_PX : 0;
+  const drawing = (
+    <Drawing
+      lower={phone ? (step === 'balance' ? 'window' : 'none') : view.lower}
+      fitHeight={fitHeight - tabsPx}
+      openFields={openFields}
+    />
+  );
   return (
     <WorkbenchContext value={workbench}>
       <EditingContext value={editing}>
@@ -222,6 +233,8 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
                 {step === 'towing' ? (
                   <TowView />
+                ) : step === 'tongue' ? (
+                  <TongueView drawing={drawing} />
                 ) : step === 'cut' ? (
                   <MarkedPlan />
                 ) : step === 'strength' && view3d ? (
@@ -232,11 +245,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
                     />
                   </Suspense>
                 ) : (
-                  <Drawing
-                    lower={phone ? (step === 'balance' ? 'window' : 'none') : view.lower}
-                    fitHeight={fitHeight}
-                    openFields={openFields}
-                  />
+                  drawing
                 )}
                 {step === 'strength' && !phone && <WorkLegend />}
                 {step === 'cut' && (

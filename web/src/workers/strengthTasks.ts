@@ -21,9 +21,15 @@ import {
   type SizingRequest,
   type SizingResult,
   sizingSteps,
+  type ShareLine,
+  shareOverAxle,
   type Sway,
   swayOf,
+  swayWhatIf,
+  type TongueLengthRow,
+  tongueLengthRows,
   type WayOut,
+  type WhatIf,
   wayOutSteps,
 } from '@kereta/core';
 
@@ -43,6 +49,9 @@ export interface StrengthTasks {
   doubt(project: Project): Promise<readonly CaseDoubt[]>;
   sway(project: Project): Promise<Sway>;
   flick(rig: Rig, speedMPerS: number): Promise<readonly Instant[]>;
+  swayWhatIf(project: Project, caseId: string, change: WhatIf): Promise<ReturnType<typeof swayWhatIf> | null>;
+  tongueLengths(project: Project): Promise<readonly TongueLengthRow[]>;
+  shareOverAxle(project: Project): Promise<readonly ShareLine[]>;
   wayOut(
     ticket: number,
     project: Project,
@@ -120,6 +129,9 @@ export const strengthTasks = (): StrengthTasks => {
     doubt: async (project) => doubtOf({ project, ...evaluate(project) }),
     sway: async (project) => swayOf(project, evaluate(project).cases),
     flick: async (rig, speedMPerS) => afterFlick(rig, speedMPerS, FLICK, FLICK_LASTS_S),
+    swayWhatIf: async (project, caseId, change) => swayWhatIf(project, caseId, change) ?? null,
+    tongueLengths: async (project) => tongueLengthRows(project),
+    shareOverAxle: async (project) => shareOverAxle(project),
     callOff: async (ticket) => {
       calledOff.add(ticket);
     },

@@ -35,10 +35,7 @@ export const buildRisers = (
     const rearXM = member.extent.x1M - stock.bar.heightM;
     const rearYM = rear === 'rails' ? (member.plan[1] as readonly [number, number])[1] * (1 - 0.5 * EDGE) : 0;
     const above = rear === 'rails' ? -bed.railHeightM : crossUnderside(bed, member.extent.x1M);
-    return [
-      ...upright('front', 0, headerYM, z1M, header.extent.z0M),
-      ...upright('rear', rearXM, rearYM, z1M, above),
-    ];
+    return [...upright('front', 0, headerYM, z1M, header.extent.z0M), ...upright('rear', rearXM, rearYM, z1M, above)];
   });
 };
 

@@ -131,10 +131,7 @@ describe('sloped and stepped', () => {
   });
   test('a step puts uprights between tongue and frame', () => {
     const under = buildChassis(withTongue(straight({ rise: { kind: 'stepped', byM: -inches(5) } })));
-    expect(under.tongue?.risers.map(({ id }) => id)).toEqual([
-      'tongue.riser.middle.front',
-      'tongue.riser.middle.rear',
-    ]);
+    expect(under.tongue?.risers.map(({ id }) => id)).toEqual(['tongue.riser.middle.front', 'tongue.riser.middle.rear']);
     expect(under.tongue?.risers[0]?.cutLengthM).toBeCloseTo(inches(5), 9);
     const legs = buildChassis(
       withTongue({

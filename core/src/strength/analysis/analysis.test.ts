@@ -47,7 +47,17 @@ const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
     'straight tongue',
     (project) => ({
       ...project,
-      frame: { ...project.frame, tongue: { ...PLAIN_TONGUE, kind: 'straight', lengthM: 1.2, underM: 0.9, tipBehindBallM: 0.05, joint: FIXED_JOINT } },
+      frame: {
+        ...project.frame,
+        tongue: {
+          ...PLAIN_TONGUE,
+          kind: 'straight',
+          lengthM: 1.2,
+          underM: 0.9,
+          tipBehindBallM: 0.05,
+          joint: FIXED_JOINT,
+        },
+      },
     }),
   ],
   [

@@ -20,8 +20,7 @@ export interface RailBeam {
   readonly heavierRail: { readonly memberId: 'rail.left' | 'rail.right'; readonly share: number };
 }
 
-const sprung = (parts: readonly Part[]): readonly Part[] =>
-  parts.filter((part) => unsprungAxleOf(part) === undefined);
+const sprung = (parts: readonly Part[]): readonly Part[] => parts.filter((part) => unsprungAxleOf(part) === undefined);
 
 const railShare = (parts: readonly Part[], railDistanceM: number): RailBeam['heavierRail'] => {
   let massKg = 0;

@@ -189,7 +189,12 @@ const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-mem
 };
 
 /** A side tube starts at the backbone's middle, square across from where its own middle meets the backbone's side. */
-const joinSideTube = (skeleton: Skeleton, backbone: Line, line: Line, rearOn: 'rails' | 'cross-member' | 'header'): void => {
+const joinSideTube = (
+  skeleton: Skeleton,
+  backbone: Line,
+  line: Line,
+  rearOn: 'rails' | 'cross-member' | 'header',
+): void => {
   const x = line.start[0];
   const atM = alongX(backbone, x);
   const node = skeleton.frame.node(`${backbone.member.id}@${x.toFixed(6)}`, placeOn(backbone, atM));
@@ -240,7 +245,8 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     .sort((a, b) => a.xM - b.xM)
     .map(({ id, xM }) => onBothRails(xM, id, 'stand'));
   const tieDowns = tieDownPlaces(project).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
-  for (const line of [...rails, ...crosses, ...legs, ...sideTubes]) frame.bar(line.member, line.start, line.end, line.stations);
+  for (const line of [...rails, ...crosses, ...legs, ...sideTubes])
+    frame.bar(line.member, line.start, line.end, line.stations);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
   return {
     nodes: frame.nodes,

@@ -17,7 +17,7 @@ export interface TonguePinFindingData {
     readonly pins: 1 | 2;
     readonly spacingM: number;
   };
-  'one-pin-folds': Record<string, never>;
+  'one-pin-folds': { readonly kind: 'folding' | 'removable' };
 }
 export type TonguePinFinding = FindingOf<TonguePinFindingData>;
 
@@ -26,8 +26,6 @@ const ALONG_G = 1.5;
 const UPRIGHT_G = 0.5;
 /** Bolts may be loaded to three quarters of their nominal strength where nothing may bend for good (φ of AISC 360-16 J3). */
 const LASTING = 1 / 0.75;
-/** Holes leave play: the pull along the tongue comes on one pin before the other bears. */
-const PULLS_ON = 1;
 /** Nearer than this two pins hold the tongue's bending badly (common practice, 4 in). */
 const LEAST_SPACING_M = inches(4);
 
@@ -43,8 +41,10 @@ export const tonguePinFindings = (
 ): TonguePinFinding[] => {
   const { tongue } = project.frame;
   const bar = chassis.tongue?.members[0];
-  if (tongue.kind === 'a-frame' || tongue.joint.kind === 'fixed' || !bar) return [];
+  if (tongue.kind === 'a-frame' || !bar) return [];
   const { joint } = tongue;
+  const { kind } = joint;
+  if (kind === 'fixed') return [];
   const grossKg = Math.max(project.ratedGrossKg ?? 0, ...cases.map(({ massKg }) => massKg));
   const leverM = tongue.lengthM - joint.aheadM;
   if (!(grossKg > 0) || !(leverM > 0)) return [];
@@ -52,7 +52,7 @@ export const tonguePinFindings = (
   const n = (value: number) => quantity(value, 'force');
   const number = (value: number) => quantity(value, 'number');
   const weight = n(weightN(grossKg));
-  const along = workedOut('pin-pulls', over(times(weight, number(ALONG_G)), number(PULLS_ON)), 'force');
+  const along = workedOut('pin-pulls', times(weight, number(ALONG_G)), 'force');
   const upright = workedOut('coupling-lifts', times(weight, number(UPRIGHT_G)), 'force');
   const two = joint.pins === 2;
   const couple = workedOut(
@@ -77,7 +77,7 @@ export const tonguePinFindings = (
       ...plain,
       code: 'tongue-pins',
       data: {
-        kind: joint.kind,
+        kind,
         forceN: asked.result.value,
         strengthN,
         by: shearN <= wallN ? 'shear' : 'bearing',
@@ -86,7 +86,11 @@ export const tonguePinFindings = (
         spacingM: joint.pinSpacingM,
       },
       verdict:
-        utilisation > 1 ? 'over' : utilisation > 0.7 || (two && joint.pinSpacingM < LEAST_SPACING_M - 1e-6) ? 'tight' : 'ok',
+        utilisation > 1
+          ? 'over'
+          : utilisation > 0.7 || (two && joint.pinSpacingM < LEAST_SPACING_M - 1e-6)
+            ? 'tight'
+            : 'ok',
       value: asked.result,
       limit: n(strengthN),
       utilisation,
@@ -101,7 +105,7 @@ export const tonguePinFindings = (
           {
             ...plain,
             code: 'one-pin-folds',
-            data: {},
+            data: { kind },
             verdict: 'over',
             working: [],
             source: publishedVerify('statics: one pin across is a hinge and holds no bending'),

@@ -46,7 +46,7 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
   'overall-width': ({ data }, say) =>
     `${say.length(data.widthM)} wide over the ${data.by}.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.widthM, data.limitM, (m) => say.length(m))}.`}`,
   'overall-length': ({ data }, say) =>
-    `${say.length(data.lengthM)} from ball to rear edge.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.lengthM, data.limitM, (m) => say.length(m))}.`}`,
+    `${say.length(data.lengthM)} from ball to rear edge.${data.storedM === undefined ? '' : ` Stored with the tongue away: ${say.length(data.storedM)}.`}${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.lengthM, data.limitM, (m) => say.length(m))}.`}`,
   'unmarked-metal': ({ data }, say) =>
     `${data.memberIds.length === 1 ? say.partName(data.memberIds[0] ?? '') : `${data.memberIds.length} pieces`} of tube without stencil or certificate: counted at ${say.stress(data.yieldPa)} only.`,
   'aluminum-welds': ({ data }, say) =>

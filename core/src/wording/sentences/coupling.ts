@@ -34,11 +34,15 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
   'tongue-pins': ({ data, utilisation = 0, verdict }, say) =>
     sentence(
       `The ${data.kind} tongue’s pins bear ${say.force(data.forceN)} ${data.load === 'along' ? 'of pull' : 'where the coupling is lifted'}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'a pin in double shear' : 'the walls at its hole'} may.`,
-      verdict === 'over' ? (data.load === 'upright' ? 'Set them further apart, or take thicker ones.' : 'Take a thicker pin.') : '',
+      verdict === 'over'
+        ? data.load === 'upright'
+          ? 'Set them further apart, or take thicker ones.'
+          : 'Take a thicker pin.'
+        : '',
       data.pins === 2 && data.spacingM < inches(4) - 1e-6 ? `Two pins are usually 4 in apart or more.` : '',
     ),
-  'one-pin-folds': () =>
-    'One pin across is a hinge: the tongue folds up or down on it. A second pin, 4 in or more from the first, holds it straight.',
+  'one-pin-folds': ({ data }) =>
+    `${data.kind === 'folding' ? 'A folding' : 'A removable'} tongue on one pin is a hinge: it folds up or down on it. A second pin, 4 in or more from the first, holds it straight.`,
   'weakest-link': ({ data, utilisation = 0 }, say) =>
     sentence(
       data.link === undefined

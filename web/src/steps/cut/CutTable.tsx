@@ -9,6 +9,7 @@ const PIECES: Readonly<Record<string, string>> = {
   side: 'Side rail, top',
   post: 'Post',
 };
+const PLATES = { 'top-plate': 'Plate over the tongue', cap: 'End cap', gusset: 'Gusset' } as const;
 
 /** Every piece: its mark, how many, how long, how the ends are sawn. */
 export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly say: Speaker }) => (
@@ -40,6 +41,11 @@ export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation;
             </td>
             <td className="pr-2 text-right font-semibold whitespace-nowrap">
               <Sized>{say.length(row.cutLengthM)}</Sized>
+              {row.cutLaterM > 0 && (
+                <span className="block font-normal">
+                  + <Sized>{say.length(row.cutLaterM)}</Sized> left on
+                </span>
+              )}
             </td>
             <td className="pr-2 text-right whitespace-nowrap">
               <Sized>{say.length(row.faceLengthM)}</Sized>
@@ -52,6 +58,26 @@ export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation;
           </tr>
         );
       })}
+      {evaluation.cutList.plates.map((row) => (
+        <tr key={row.mark} className="border-b border-base-300 align-top">
+          <th scope="row" className="py-1 pr-2 text-left font-bold">
+            {row.mark}
+          </th>
+          <td className="pr-2">{PLATES[row.kind]}</td>
+          <td className="pr-2 text-right">{row.quantity}</td>
+          <td className="pr-2">
+            plate <Sized>{say.length(row.thicknessM)}</Sized>, {row.materialName}
+          </td>
+          <td className="pr-2 text-right font-semibold whitespace-nowrap">
+            <Sized>{say.length(row.lengthM)}</Sized>
+          </td>
+          <td className="pr-2 text-right whitespace-nowrap">
+            <Sized>{say.length(row.widthM)}</Sized>
+          </td>
+          <td className="pr-2">{row.triangular ? 'right triangle, two from each rectangle' : 'rectangle'}</td>
+          <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
+        </tr>
+      ))}
     </tbody>
   </table>
 );

@@ -9,8 +9,39 @@ use([LineChart, GridComponent, LegendComponent, MarkLineComponent, TooltipCompon
 
 const DASHES = ['solid', 'dashed', 'dotted', [8, 3, 2, 3], [2, 2]] as const;
 
+/** Between softer and stiffer tires: the lower edge unseen, what lies over it shaded. */
+const bandSeries = (sway: Sway, caseId: string | undefined, factor: number, ink: string) => {
+  const own = sway.cases.find((candidate) => candidate.caseId === caseId);
+  if (!own) return [];
+  const edges = sway.speeds.map((speed, k) => {
+    const [a, b] = [own.dampingSofter[k], own.dampingStiffer[k]];
+    return { at: speed * factor, low: Math.min(a ?? 1, b ?? 1), high: Math.max(a ?? 1, b ?? 1) };
+  });
+  const line = { type: 'line', showSymbol: false, silent: true, lineStyle: { opacity: 0 }, tooltip: { show: false } };
+  return [
+    { ...line, name: 'from', stack: 'doubt', data: edges.map(({ at, low }) => [at, low]) },
+    {
+      ...line,
+      name: 'to',
+      stack: 'doubt',
+      stackStrategy: 'all',
+      areaStyle: { color: ink, opacity: 0.12 },
+      data: edges.map(({ at, low, high }) => [at, high - low]),
+    },
+  ];
+};
+
 /** Damping against speed, one line per load, told apart by their dashes; under zero a swing grows. */
-export const SwayChart = ({ sway, say }: { readonly sway: Sway; readonly say: Speaker }) => {
+export const SwayChart = ({
+  sway,
+  say,
+  bandOf,
+}: {
+  readonly sway: Sway;
+  readonly say: Speaker;
+  /** load whose doubt in the tires is drawn, too */
+  readonly bandOf: string | undefined;
+}) => {
   const holder = useRef<HTMLDivElement>(null);
   const metric = say.style.system === 'metric';
   useEffect(() => {
@@ -24,7 +55,12 @@ export const SwayChart = ({ sway, say }: { readonly sway: Sway; readonly say: Sp
       animation: false,
       textStyle: { fontFamily: 'var(--font-sans)', color: ink },
       grid: { left: 44, right: 12, top: 62, bottom: 40 },
-      legend: { top: 0, textStyle: { color: ink }, itemWidth: 30 },
+      legend: {
+        top: 0,
+        data: sway.cases.map(({ caseId }) => say.caseName(caseId)),
+        textStyle: { color: ink },
+        itemWidth: 30,
+      },
       tooltip: {
         trigger: 'axis',
         valueFormatter: (value: unknown) => (typeof value === 'number' ? value.toFixed(2) : ''),
@@ -39,25 +75,28 @@ export const SwayChart = ({ sway, say }: { readonly sway: Sway; readonly say: Sp
         axisLabel: { color: ink },
       },
       yAxis: { type: 'value', max: 1, axisLabel: { color: ink } },
-      series: sway.cases.map(({ caseId, damping }, i) => ({
-        name: say.caseName(caseId),
-        type: 'line',
-        showSymbol: false,
-        lineStyle: { color: ink, width: 2, type: DASHES[i % DASHES.length] },
-        itemStyle: { color: ink },
-        data: sway.speeds.map((speed, k) => [speed * factor, damping[k] ?? null]),
-        ...(i === 0
-          ? {
-              markLine: {
-                silent: true,
-                symbol: 'none',
-                lineStyle: { color: ink, width: 1.5, type: 'solid' },
-                label: { formatter: 'none left: a swing grows', position: 'insideStartTop', color: ink },
-                data: [{ yAxis: 0 }],
-              },
-            }
-          : {}),
-      })),
+      series: [
+        ...bandSeries(sway, bandOf, factor, ink),
+        ...sway.cases.map(({ caseId, damping }, i) => ({
+          name: say.caseName(caseId),
+          type: 'line',
+          showSymbol: false,
+          lineStyle: { color: ink, width: 2, type: DASHES[i % DASHES.length] },
+          itemStyle: { color: ink },
+          data: sway.speeds.map((speed, k) => [speed * factor, damping[k] ?? null]),
+          ...(i === 0
+            ? {
+                markLine: {
+                  silent: true,
+                  symbol: 'none',
+                  lineStyle: { color: ink, width: 1.5, type: 'solid' },
+                  label: { formatter: 'none left: a swing grows', position: 'insideStartTop', color: ink },
+                  data: [{ yAxis: 0 }],
+                },
+              }
+            : {}),
+        })),
+      ],
     });
     const observer = new ResizeObserver(() => chart.resize());
     observer.observe(element);
@@ -65,7 +104,7 @@ export const SwayChart = ({ sway, say }: { readonly sway: Sway; readonly say: Sp
       observer.disconnect();
       chart.dispose();
     };
-  }, [sway, say, metric]);
+  }, [sway, say, metric, bandOf]);
   return (
     <div ref={holder} className="h-[260px] w-full" role="img" aria-label="Damping against speed, one line per load" />
   );

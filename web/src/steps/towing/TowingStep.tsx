@@ -1,10 +1,15 @@
 import { type CaseSway, fromKilometres, type LostDamping, type Speaker } from '@kereta/core';
-import { lazy, Suspense } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { lazy, Suspense, useState } from 'react';
+import { Link } from 'react-router';
 import { useWorkbench } from '../../workbench/workbench';
+import { strengthWorker } from '../../workers/strengthWorker';
 import { useSway } from '../../workers/useSway';
 import { VehicleFields } from './VehicleFields';
 
 const SwayChart = lazy(() => import('./SwayChart').then((module) => ({ default: module.SwayChart })));
+
+const ShareChart = lazy(() => import('./ShareChart').then((module) => ({ default: module.ShareChart })));
 
 const MISSING = {
   vehicle: 'the tow vehicle',
@@ -58,9 +63,37 @@ const LostTable = ({ cases, say }: { readonly cases: readonly CaseSway[]; readon
   </table>
 );
 
+/** What the axle's place does to the tongue, as a chart of its own, drawn when it is opened. */
+const ShareOverAxle = () => {
+  const { committed, say } = useWorkbench();
+  const [open, setOpen] = useState(false);
+  const { data } = useQuery({
+    queryKey: ['share-over-axle', committed],
+    queryFn: () => strengthWorker().shareOverAxle(committed),
+    enabled: open,
+    structuralSharing: false,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+  });
+  return (
+    <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">
+        Tongue’s share against the axle’s place
+      </summary>
+      <div className="px-4 pb-3">
+        {data && (
+          <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
+            <ShareChart lines={data} project={committed} say={say} />
+          </Suspense>
+        )}
+      </div>
+    </details>
+  );
+};
+
 /** How the loaded trailer behaves behind this vehicle: turning, level, sway. */
 export const TowingStep = () => {
-  const { committed, say } = useWorkbench();
+  const { committed, caseId, say } = useWorkbench();
   const { sway, current } = useSway(committed);
   return (
     <>
@@ -73,10 +106,15 @@ export const TowingStep = () => {
         {sway && sway.cases.length > 0 && (
           <>
             <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
-              <SwayChart sway={sway} say={say} />
+              <SwayChart sway={sway} say={say} bandOf={caseId} />
             </Suspense>
             <LostTable cases={sway.cases} say={say} />
           </>
+        )}
+        {sway && sway.cases.length > 0 && (
+          <p className="narrow mute mt-1 text-[13px]">
+            Shaded: {say.caseName(caseId)} with tires a third softer to a third stiffer.
+          </p>
         )}
         <p className="narrow mute mt-2 text-[13px]">
           Not checked, compared: wind, ruts, worn tires and a soft hitch are not in it, and real rigs lose their damping
@@ -84,6 +122,12 @@ export const TowingStep = () => {
           other.
         </p>
       </section>
+      <ShareOverAxle />
+      <p className="border-t border-base-300 px-4 py-3">
+        <Link className="button" to={`/trailer/${committed.id}/print/tow`}>
+          Tow-ready page
+        </Link>
+      </p>
     </>
   );
 };

@@ -1,95 +1,209 @@
-import { type Project, type TowVehicle, UNKNOWN_VEHICLE } from '@kereta/core';
+import { type Project, type TowVehicle, UNKNOWN_VEHICLE, VEHICLE_ROWS } from '@kereta/core';
+import { nanoid } from 'nanoid';
 import { useEditing } from '../../ui/editing';
-import { FieldGroup } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { FieldGroup, SelectField } from '../../ui/fields';
+import { RecordFields, type SizeOf } from '../../ui/RecordFields';
+
+const KINDS = [
+  { value: 'vehicle', text: 'A road vehicle' },
+  { value: 'small-machine', text: 'A small machine' },
+  { value: 'muscle', text: 'People, by hand' },
+] as const;
+
+const SHAPE: readonly SizeOf<TowVehicle>[] = [
+  { field: 'wheelbaseM', label: 'Wheelbase', kind: 'length', min: 0.5, max: 8, said: 'wheelbase', clears: true },
+  {
+    field: 'ballBehindAxleM',
+    label: 'Ball behind its rear axle',
+    kind: 'length',
+    min: 0,
+    max: 4,
+    said: 'ball behind the rear axle',
+    clears: true,
+  },
+];
+const WEIGHT: readonly SizeOf<TowVehicle>[] = [
+  {
+    field: 'massKg',
+    label: 'Vehicle weighs',
+    kind: 'mass',
+    min: 5,
+    max: 20000,
+    said: 'vehicle’s weight',
+    clears: true,
+  },
+];
+const FRONT: readonly SizeOf<TowVehicle>[] = [
+  {
+    field: 'frontShare',
+    label: 'On its front axle, alone',
+    kind: 'percent',
+    min: 0.2,
+    max: 0.8,
+    said: 'weight on the front axle',
+  },
+];
+const HITCH: readonly SizeOf<TowVehicle>[] = [
+  {
+    field: 'hitchHeightM',
+    label: 'Hitch height, to the ball’s centre',
+    kind: 'length',
+    min: 0,
+    max: 2,
+    said: 'hitch height',
+    clears: true,
+  },
+];
+const SINKS: readonly SizeOf<TowVehicle>[] = [
+  {
+    field: 'rearAxleLimitKg',
+    label: 'Its rear axle may carry',
+    kind: 'mass',
+    min: 10,
+    max: 10000,
+    said: 'limit of the rear axle',
+    clears: true,
+  },
+];
+const REAR: readonly SizeOf<TowVehicle>[] = [
+  { field: 'widthM', label: 'Width at the rear', kind: 'length', min: 0.3, max: 3, said: 'vehicle’s width' },
+  {
+    field: 'bumperAheadOfBallM',
+    label: 'Rear face ahead of the ball',
+    kind: 'length',
+    min: 0,
+    max: 2,
+    said: 'rear face ahead of the ball',
+  },
+  {
+    field: 'tailgateReachM',
+    label: 'Open tailgate reaches back',
+    kind: 'length',
+    min: 0,
+    max: 2,
+    said: 'reach of the tailgate',
+    hint: 'From its rear face; 0 where it has none',
+  },
+  {
+    field: 'tailgateHeightM',
+    label: 'Open tailgate’s underside',
+    kind: 'length',
+    min: 0,
+    max: 3,
+    said: 'height of the open tailgate',
+    clears: true,
+    hint: 'Above the ground; empty: as low as the trailer',
+  },
+];
+
+/** What a hitch goes down by under a weight that is easy to stand on it: 100 lb or 50 kg. */
+const TRY_KG = { imperial: 45.359237, metric: 50 } as const;
 
 /** The vehicle's shape and weight, as far as towing asks for them. */
-export const VehicleFields = () => {
-  const { project, edit } = useEditing();
+export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
+  const { project, edit, readOnly } = useEditing();
   const vehicle = project.towVehicle ?? UNKNOWN_VEHICLE;
   const set = (label: string, change: Partial<TowVehicle>): void =>
     edit(label, (current) => ({ ...current, towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change } }));
   const setJob = (label: string, change: Partial<Project['job']>): void =>
     edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
+  const byHand = vehicle.kind === 'muscle';
+  const own = project.ownRows.vehicles;
+  const tryKg = TRY_KG[project.settings.units];
   return (
-    <FieldGroup title="Tow vehicle" open>
-      <QuantityField
-        label="Wheelbase"
-        kind="length"
-        value={vehicle.wheelbaseM}
-        min={0.5}
-        max={8}
-        onCommit={(wheelbaseM) => set('wheelbase', { wheelbaseM })}
-        onClear={() => set('wheelbase unknown', { wheelbaseM: null })}
+    <FieldGroup title="Tow vehicle" open={open}>
+      <div className="col-span-2">
+        <SelectField
+          label="Start from"
+          hint="Made-up examples: then write in what you read and measure"
+          value=""
+          options={[
+            { value: '', text: vehicle.name === '' ? 'choose' : `${vehicle.name}, as written below` },
+            ...own.map(({ id, vehicle: { name } }) => ({ value: id, text: name, group: 'Your own' })),
+            ...VEHICLE_ROWS.map(({ id, name }) => ({ value: id, text: name, group: 'Examples' })),
+          ]}
+          onCommit={(id) => {
+            const kept = own.find((candidate) => candidate.id === id);
+            const row = VEHICLE_ROWS.find((candidate) => candidate.id === id);
+            if (kept) set(`tow vehicle ${kept.vehicle.name}`, kept.vehicle);
+            else if (row) {
+              const { id: _id, source: _source, ...figures } = row;
+              set(`tow vehicle ${row.name}`, { ...UNKNOWN_VEHICLE, ...figures });
+            }
+          }}
+        />
+      </div>
+      <SelectField
+        label="Pulled by"
+        value={vehicle.kind}
+        options={KINDS}
+        onCommit={(kind) => set('what pulls it', { kind: kind as TowVehicle['kind'] })}
       />
-      <QuantityField
-        label="Ball behind its rear axle"
-        kind="length"
-        value={vehicle.ballBehindAxleM}
-        min={0}
-        max={4}
-        onCommit={(ballBehindAxleM) => set('ball behind the rear axle', { ballBehindAxleM })}
-        onClear={() => set('ball behind the rear axle unknown', { ballBehindAxleM: null })}
-      />
-      <QuantityField
-        label="Vehicle weighs"
-        kind="mass"
-        value={vehicle.massKg}
-        min={5}
-        max={20000}
-        onCommit={(massKg) => set('vehicle’s weight', { massKg })}
-        onClear={() => set('vehicle’s weight taken out', { massKg: null })}
-      />
-      <QuantityField
-        label="On its front axle, alone"
-        kind="percent"
-        value={vehicle.frontShare}
-        min={0.2}
-        max={0.8}
-        onCommit={(frontShare) => set('weight on the front axle', { frontShare })}
-      />
-      <QuantityField
-        label="Hitch height, to the ball’s centre"
-        kind="length"
-        value={vehicle.hitchHeightM}
-        min={0}
-        max={2}
-        onCommit={(hitchHeightM) => set('hitch height', { hitchHeightM })}
-        onClear={() => set('hitch height taken out', { hitchHeightM: null })}
-      />
-      <QuantityField
-        label="Width at the rear"
-        kind="length"
-        value={vehicle.widthM}
-        min={0.3}
-        max={3}
-        onCommit={(widthM) => set('vehicle’s width', { widthM })}
-      />
-      <QuantityField
-        label="Rear face ahead of the ball"
-        kind="length"
-        value={vehicle.bumperAheadOfBallM}
-        min={0}
-        max={2}
-        onCommit={(bumperAheadOfBallM) => set('rear face ahead of the ball', { bumperAheadOfBallM })}
-      />
-      <QuantityField
-        label="Open tailgate reaches back"
-        kind="length"
-        value={vehicle.tailgateReachM}
-        min={0}
-        max={2}
-        hint="From its rear face; 0 where it has none"
-        onCommit={(tailgateReachM) => set('reach of the tailgate', { tailgateReachM })}
-      />
-      <QuantityField
-        label="To be turned by"
-        kind="angle"
-        value={project.job.turnRad}
-        min={0}
-        max={1.58}
-        onCommit={(turnRad) => setJob('turn without touching', { turnRad })}
-      />
+      <RecordFields record={vehicle} sizes={WEIGHT} onChange={set} />
+      {!byHand && <RecordFields record={vehicle} sizes={[...SHAPE, ...FRONT]} onChange={set} />}
+      <RecordFields record={vehicle} sizes={HITCH} onChange={set} />
+      {!byHand && (
+        <>
+          <RecordFields
+            record={vehicle}
+            sizes={[
+              {
+                field: 'hitchSinksMPerKg',
+                label: `Hitch sinks under ${project.settings.units === 'imperial' ? '100 lb' : '50 kg'}`,
+                kind: 'length',
+                min: 0,
+                max: 0.3,
+                said: 'how far the hitch sinks',
+                clears: true,
+                per: 1 / tryKg,
+                hint: 'Stand on it and measure',
+              },
+              ...SINKS,
+              ...REAR,
+            ]}
+            onChange={set}
+          />
+          <RecordFields
+            record={project.job}
+            sizes={[
+              {
+                field: 'cornerM',
+                label: 'Tightest turn, circle of the ball',
+                kind: 'length',
+                min: 2,
+                max: 40,
+                said: 'tightest turn',
+              },
+              {
+                field: 'laneM',
+                label: 'Gate or lane it turns into',
+                kind: 'length',
+                min: 1,
+                max: 20,
+                said: 'width of the lane',
+                clears: true,
+              },
+            ]}
+            onChange={setJob}
+          />
+        </>
+      )}
+      <button
+        type="button"
+        className="button col-span-2"
+        disabled={readOnly || vehicle.name.trim() === ''}
+        onClick={() =>
+          edit(`${vehicle.name} kept`, (current) => ({
+            ...current,
+            ownRows: {
+              ...current.ownRows,
+              vehicles: [...current.ownRows.vehicles, { id: `own-vehicle-${nanoid(8)}`, vehicle }],
+            },
+          }))
+        }
+      >
+        Keep {vehicle.name.trim() === '' ? 'it once it has a name' : `“${vehicle.name}” for another time`}
+      </button>
     </FieldGroup>
   );
 };

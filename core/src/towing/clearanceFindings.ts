@@ -1,0 +1,306 @@
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import { type FindingOf, given, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
+import type { Project, TowVehicle } from '../project/index.js';
+import { commonPractice, computedBy, publishedVerify } from '../source.js';
+import { inches, toRadians } from '../units/index.js';
+import { heaviestTowed, type TowedCase } from './heaviest.js';
+import { couplerHeightM } from './level.js';
+import { sweptLane } from './motion.js';
+import { lengthenedPoints, rampLook, rampRigOf, type SidePoint, sidePoints } from './ramp.js';
+import {
+  type FrontEdge,
+  frontEdges,
+  leastLength,
+  offTrackingM,
+  tailgateLacksM,
+  tightestAt,
+  tongueLacksM,
+  touchAngleRad,
+} from './turning.js';
+
+export interface ClearanceFindingData {
+  'turns-clear': {
+    readonly touchRad: number | undefined;
+    readonly wantedRad: number;
+    readonly with: string;
+    /** undefined where no length of tongue helps */
+    readonly lacksM: number | undefined;
+  };
+  'tailgate-hits': {
+    readonly reachM: number;
+    readonly roomM: number;
+    readonly with: string;
+    /** what is nearest stays under the open gate by this */
+    readonly underM: number | undefined;
+    readonly lacksM: number | undefined;
+  };
+  'ramp-clear': {
+    readonly rampRad: number;
+    readonly at: 'vehicle' | 'road';
+    readonly where: 'crest' | 'dip';
+    readonly with: SidePoint['what'];
+    readonly withId: string;
+    readonly roomM: number;
+    readonly pitchRad: number;
+  };
+  'tongue-shortest': {
+    readonly shortestM: number;
+    readonly nowM: number;
+    readonly by: 'turn' | 'tailgate' | 'ramp';
+  };
+  'lane-swept': { readonly laneM: number; readonly sweptM: number; readonly radiusM: number };
+  'off-tracks': { readonly radiusM: number; readonly insideM: number };
+}
+export type ClearanceFinding = FindingOf<ClearanceFindingData>;
+
+const plain = { step: 'tongue', subject: 'tongue', counts: true, working: [] } as const;
+const m = (value: number) => quantity(value, 'length');
+
+/** Room that is left when it is turned as far as it may be (common practice, 2 in). */
+const TURN_MARGIN_M = inches(2);
+/** Room that is left over a break of the road (common practice, 1 in). */
+const RAMP_MARGIN_M = inches(1);
+/** Couplings tip this far either way: UN R55 asks it of coupling heads (recalled). */
+const COUPLING_TIPS_RAD = toRadians(20, 'deg');
+
+/** Front edges that the open tailgate may strike: all of them where nobody has measured how high it hangs. */
+const underGate = (
+  project: Project,
+  chassis: Chassis,
+  vehicle: TowVehicle,
+  towed: TowedCase | undefined,
+): { readonly struck: readonly FrontEdge[]; readonly highestM: number | undefined } => {
+  const edges = frontEdges(project, chassis);
+  const gateM = vehicle.tailgateHeightM;
+  if (gateM === null || !towed) return { struck: edges, highestM: undefined };
+  const railTopM = couplerHeightM(project, chassis, towed) - (chassis.tongue?.ballZM ?? -chassis.railHeightM / 2);
+  const tops = edges.map((edge) => ({ edge, topM: railTopM + edge.topZM }));
+  return {
+    struck: tops.filter(({ topM }) => topM > gateM).map(({ edge }) => edge),
+    highestM: Math.max(...tops.map(({ topM }) => topM)),
+  };
+};
+
+const turns = (project: Project, edges: readonly FrontEdge[], vehicle: TowVehicle): ClearanceFinding => {
+  const half = vehicle.widthM / 2;
+  const wantedRad = project.job.turnRad;
+  const touchRad = touchAngleRad(edges, vehicle.bumperAheadOfBallM, half);
+  const tight = tightestAt(edges, touchRad ?? wantedRad, vehicle.bumperAheadOfBallM, half);
+  const lacksM = tongueLacksM(edges, wantedRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M);
+  const verdict: Verdict =
+    touchRad !== undefined && touchRad < wantedRad ? 'over' : lacksM === undefined || lacksM > 1e-4 ? 'tight' : 'ok';
+  return {
+    ...plain,
+    code: 'turns-clear',
+    data: { touchRad, wantedRad, with: tight?.edge.id ?? 'trailer', lacksM },
+    verdict,
+    working: [
+      given('turn-room', tight?.roomM === undefined || !Number.isFinite(tight.roomM) ? 0 : tight.roomM, 'length'),
+    ],
+    source: computedBy('front corners turned about the ball, x = L·cosγ − t·sinγ, against the vehicle’s rear face'),
+  };
+};
+
+const tailgate = (
+  project: Project,
+  chassis: Chassis,
+  vehicle: TowVehicle,
+  towed: TowedCase | undefined,
+): ClearanceFinding[] => {
+  const reachM = vehicle.tailgateReachM;
+  if (!(reachM > 0)) return [];
+  const half = vehicle.widthM / 2;
+  const { struck, highestM } = underGate(project, chassis, vehicle, towed);
+  const straight = tightestAt(struck, 0, vehicle.bumperAheadOfBallM, half);
+  const roomM = straight?.roomM ?? Number.POSITIVE_INFINITY;
+  const gateM = vehicle.tailgateHeightM;
+  const over = reachM > roomM;
+  return [
+    {
+      ...plain,
+      code: 'tailgate-hits',
+      data: {
+        reachM,
+        roomM,
+        with: straight?.edge.id ?? 'trailer',
+        underM: !straight && highestM !== undefined && gateM !== null ? gateM - highestM : undefined,
+        lacksM: over ? tailgateLacksM(struck, vehicle.bumperAheadOfBallM, half, reachM) : undefined,
+      },
+      verdict: over ? 'over' : 'ok',
+      value: straight && m(roomM),
+      limit: m(reachM),
+      source: computedBy('reach and height of the open tailgate against what stands nearest to it, riding level'),
+    },
+  ];
+};
+
+const ramp = (project: Project, chassis: Chassis, towed: TowedCase): ClearanceFinding[] => {
+  const rig = rampRigOf(project, chassis, towed);
+  const { rampRad } = project.job;
+  if (!rig || rampRad <= 0) return [];
+  const points = sidePoints(project, chassis);
+  const looks = (['crest', 'dip'] as const).flatMap((where) => {
+    const look = rampLook(rig, points, where === 'dip' ? rampRad : -rampRad);
+    return look
+      ? [
+          { where, at: 'vehicle' as const, point: look.nearest.point, roomM: look.nearest.roomM, look },
+          { where, at: 'road' as const, point: look.lowest.point, roomM: look.lowest.clearM, look },
+        ]
+      : [];
+  });
+  const worst = looks.reduce<(typeof looks)[number] | undefined>(
+    (least, next) => (!least || next.roomM < least.roomM ? next : least),
+    undefined,
+  );
+  if (!worst) return [];
+  const pitchRad = Math.max(...looks.map(({ look }) => Math.abs(look.pitchRad)));
+  const verdict: Verdict =
+    worst.roomM < 0 ? 'over' : worst.roomM < RAMP_MARGIN_M || pitchRad > COUPLING_TIPS_RAD ? 'tight' : 'ok';
+  return [
+    {
+      ...plain,
+      code: 'ramp-clear',
+      data: {
+        rampRad,
+        at: worst.at,
+        where: worst.where,
+        with: worst.point.what,
+        withId: worst.point.id,
+        roomM: worst.roomM,
+        pitchRad,
+      },
+      verdict,
+      caseId: towed.loadCase.id,
+      value: m(worst.roomM),
+      source: publishedVerify(
+        'rigid trailer tipped about the ball over every place of the break, exact; coupling heads of UN R55 tip 20°',
+      ),
+    },
+  ];
+};
+
+/** The least length that clears each way; the longest of them is the shortest tongue. */
+const shortest = (
+  project: Project,
+  chassis: Chassis,
+  vehicle: TowVehicle,
+  towed: TowedCase | undefined,
+): ClearanceFinding[] => {
+  const half = vehicle.widthM / 2;
+  const edges = frontEdges(project, chassis);
+  const rig = towed && rampRigOf(project, chassis, towed);
+  const points = sidePoints(project, chassis);
+  const { struck } = underGate(project, chassis, vehicle, towed);
+  const asked = [
+    {
+      by: 'turn' as const,
+      lacksM: tongueLacksM(edges, project.job.turnRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M),
+    },
+    ...(vehicle.tailgateReachM > 0
+      ? [
+          {
+            by: 'tailgate' as const,
+            lacksM: tailgateLacksM(struck, vehicle.bumperAheadOfBallM, half, vehicle.tailgateReachM),
+          },
+        ]
+      : []),
+    ...(rig && project.job.rampRad > 0
+      ? [
+          {
+            by: 'ramp' as const,
+            lacksM: leastLength((longerM) => {
+              if (rig.drawbarM + longerM <= 0.3) return false;
+              const moved = { ...rig, drawbarM: rig.drawbarM + longerM };
+              // What a longer tongue mends: the room to the vehicle in a dip; over the road it only ever loses.
+              const look = rampLook(moved, lengthenedPoints(project, points, longerM), project.job.rampRad);
+              return !look || look.nearest.roomM >= RAMP_MARGIN_M;
+            }),
+          },
+        ]
+      : []),
+  ];
+  const nowM = project.frame.tongue.lengthM;
+  const known = asked.flatMap(({ by, lacksM }) => (lacksM === undefined ? [] : [{ by, shortestM: nowM + lacksM }]));
+  const binding = known.reduce<(typeof known)[number] | undefined>(
+    (most, next) => (!most || next.shortestM > most.shortestM ? next : most),
+    undefined,
+  );
+  if (!binding || known.length < asked.length || binding.shortestM <= 0) return [];
+  return [
+    {
+      ...plain,
+      code: 'tongue-shortest',
+      data: { shortestM: binding.shortestM, nowM, by: binding.by },
+      verdict: 'ok',
+      counts: false,
+      value: m(nowM),
+      limit: m(binding.shortestM),
+      working: [workedOut('tongue-spare', minus(m(nowM), m(binding.shortestM)), 'length')],
+      source: computedBy('the least length that clears in the turn, under the tailgate and in the dip'),
+    },
+  ];
+};
+
+const lane = (project: Project, chassis: Chassis, towed: TowedCase): ClearanceFinding[] => {
+  const { cornerM, laneM } = project.job;
+  const insideM = offTrackingM(cornerM, towed.standing.groupCentreXM - chassis.ballXM);
+  const swept = sweptLane(project, chassis, towed);
+  const towing = { ...plain, step: 'towing', subject: 'trailer' } as const;
+  return [
+    ...(insideM === undefined
+      ? []
+      : [
+          {
+            ...towing,
+            code: 'off-tracks',
+            data: { radiusM: cornerM, insideM },
+            verdict: 'ok',
+            counts: false,
+            value: m(insideM),
+            source: computedBy('R − √(R² − L²), slow and steady'),
+          } satisfies ClearanceFinding,
+        ]),
+    ...(laneM === null || !swept
+      ? []
+      : [
+          {
+            ...towing,
+            code: 'lane-swept',
+            data: { laneM, sweptM: swept.widthM, radiusM: cornerM },
+            verdict: swept.widthM > laneM ? 'over' : swept.widthM > laneM - inches(12) ? 'tight' : 'ok',
+            value: m(swept.widthM),
+            limit: m(laneM),
+            working: [
+              given('lane-outer', swept.outerM, 'length'),
+              given('lane-inner', swept.innerM, 'length'),
+              workedOut('lane-swept', minus(m(swept.outerM), m(swept.innerM)), 'length'),
+              workedOut('lane-with-room', plus(m(swept.widthM), m(inches(12))), 'length'),
+            ],
+            source: commonPractice('steady slow turn, each axle on its own circle; half a foot free on either side'),
+          } satisfies ClearanceFinding,
+        ]),
+  ];
+};
+
+/** Whether it turns, opens the tailgate, goes over a break of the road and through a lane. */
+export const clearanceFindings = (
+  project: Project,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+): ClearanceFinding[] => {
+  const vehicle = project.towVehicle;
+  const towed = heaviestTowed(cases);
+  if (vehicle?.kind === 'muscle') return [];
+  return [
+    ...(vehicle
+      ? [
+          turns(project, frontEdges(project, chassis), vehicle),
+          ...tailgate(project, chassis, vehicle, towed),
+          ...(towed ? ramp(project, chassis, towed) : []),
+          ...shortest(project, chassis, vehicle, towed),
+        ]
+      : []),
+    ...(towed ? lane(project, chassis, towed) : []),
+  ];
+};

@@ -1,0 +1,104 @@
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import { type FindingOf, minus, quantity, workedOut } from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { commonPractice, computedBy } from '../source.js';
+import { inches } from '../units/index.js';
+import { heaviestTowed, towedCases } from './heaviest.js';
+import { type CaseLevel, couplerHeightM, levelsOf, mountFor } from './level.js';
+
+export interface LevelFindingData {
+  'tows-level': {
+    readonly couplerM: number;
+    readonly hitchM: number | undefined;
+    readonly noseUpRad: number | undefined;
+    /** lower (+) or higher (−) that the ball must stand, told where it is half an inch or more */
+    readonly lowerM: number | undefined;
+    /** drop (+) or rise (−) of the mount that is sold nearest, where it is known what is fitted */
+    readonly mountM: number | undefined;
+    readonly leftM: number;
+    readonly sinks: boolean;
+  };
+  'level-spread': { readonly byM: number; readonly highId: string; readonly lowId: string };
+  'hitch-above-deck': { readonly hitchM: number; readonly deckM: number };
+}
+export type LevelFinding = FindingOf<LevelFindingData>;
+
+/** Level within half an inch at the ball (common practice). */
+const LEVEL_M = inches(0.5);
+
+const spread = (levels: readonly CaseLevel[]): LevelFinding[] => {
+  const [high, low] = [
+    levels.reduce<CaseLevel | undefined>((most, next) => (!most || next.offM > most.offM ? next : most), undefined),
+    levels.reduce<CaseLevel | undefined>((least, next) => (!least || next.offM < least.offM ? next : least), undefined),
+  ];
+  if (!high || !low || high.offM - low.offM < LEVEL_M) return [];
+  return [
+    {
+      code: 'level-spread',
+      data: { byM: high.offM - low.offM, highId: high.caseId, lowId: low.caseId },
+      verdict: 'ok',
+      step: 'tongue',
+      subject: 'trailer',
+      counts: false,
+      value: quantity(high.offM - low.offM, 'length'),
+      working: [
+        workedOut('level-spread', minus(quantity(high.offM, 'length'), quantity(low.offM, 'length')), 'length'),
+      ],
+      source: computedBy('the hitch against the height at which each load rides level'),
+    },
+  ];
+};
+
+/** Level behind this vehicle in the heaviest load, the mount that would do, and how much the loads differ. */
+export const levelFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): LevelFinding[] => {
+  const heaviest = heaviestTowed(cases);
+  if (!heaviest) return [];
+  const muscle = project.towVehicle?.kind === 'muscle';
+  const levels = levelsOf(project, chassis, towedCases(cases));
+  const own = levels.find(({ caseId }) => caseId === heaviest.loadCase.id);
+  const couplerM = own?.couplerM ?? couplerHeightM(project, chassis, heaviest);
+  const deckM = couplerM - (chassis.tongue?.ballZM ?? 0) + chassis.deckTopZM;
+  const off = own?.offM;
+  const mount = off === undefined || Math.abs(off) < LEVEL_M ? undefined : mountFor(project, off);
+  const m = (value: number) => quantity(value, 'length');
+  const plain = { step: 'tongue', subject: 'trailer', caseId: heaviest.loadCase.id } as const;
+  return [
+    {
+      ...plain,
+      code: 'tows-level',
+      data: {
+        couplerM,
+        hitchM: own?.hitchM,
+        noseUpRad: own?.noseUpRad,
+        lowerM: mount?.wantedM,
+        mountM: mount?.dropM,
+        leftM: mount?.leftM ?? 0,
+        sinks: project.towVehicle?.hitchSinksMPerKg !== null,
+      },
+      // Hands hold it where they please.
+      verdict: off === undefined ? (muscle ? 'ok' : 'open') : Math.abs(off) > 2 * LEVEL_M && !muscle ? 'tight' : 'ok',
+      counts: !muscle,
+      value: m(couplerM),
+      limit: own && m(own.hitchM),
+      working: own ? [workedOut('off-level', minus(m(own.hitchM), m(couplerM)), 'length')] : [],
+      source: commonPractice('level within half an inch at the ball, loaded; an inch low in front rather than high'),
+    },
+    ...(own && own.hitchM > deckM
+      ? [
+          {
+            ...plain,
+            code: 'hitch-above-deck',
+            data: { hitchM: own.hitchM, deckM },
+            verdict: 'over',
+            counts: true,
+            value: m(own.hitchM),
+            limit: m(deckM),
+            working: [],
+            source: computedBy('the hitch against the deck of the loaded trailer'),
+          } satisfies LevelFinding,
+        ]
+      : []),
+    ...spread(levels),
+  ];
+};

@@ -1,0 +1,223 @@
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import {
+  concluding,
+  type FindingOf,
+  minus,
+  over,
+  plus,
+  quantity,
+  times,
+  verdictOf,
+  workedOut,
+} from '../findings/index.js';
+import type { Project } from '../project/index.js';
+import { commonPractice, computedBy, publishedSure } from '../source.js';
+import { feet, massOfWeightKg } from '../units/index.js';
+import { heaviestTowed, type TowedCase, towedCases } from './heaviest.js';
+import {
+  bodyOf,
+  brakingAddsN,
+  gradePullN,
+  ROLLING,
+  rollingPullN,
+  stoppingFactor,
+  tippingSpeedMPerS,
+} from './motion.js';
+import { vehicleAxles } from './rig.js';
+
+export interface MotionFindingData {
+  'rolls-over': {
+    readonly factor: number;
+    readonly slopeRad: number;
+    readonly heightM: number;
+    readonly radiusM: number;
+    readonly speedMPerS: number;
+  };
+  'vehicle-axles': {
+    readonly rearAddsKg: number;
+    readonly frontLosesKg: number;
+    /** share of its own load that the front axle loses */
+    readonly frontShare: number | undefined;
+    readonly rearKg: number | undefined;
+    readonly limitKg: number | undefined;
+  };
+  'braking-adds': {
+    readonly g: number;
+    readonly addsKg: number;
+    readonly braked: boolean;
+    readonly factor: number | undefined;
+  };
+  'hill-pulls': { readonly grade: number; readonly pullN: number };
+  'hand-pull': {
+    readonly firmN: number;
+    readonly grassN: number;
+    readonly grade: number;
+    readonly hillN: number;
+    readonly tongueN: number;
+  };
+}
+export type MotionFinding = FindingOf<MotionFindingData>;
+
+const plain = { step: 'towing', subject: 'trailer', counts: true, working: [] } as const;
+const m = (value: number) => quantity(value, 'length');
+
+/** A curve to compare by, m: a tight bend of a country road. */
+const CURVE_M = { imperial: feet(130), metric: 40 } as const;
+/** A hard stop on a dry road, g. */
+const HARD_STOP_G = 0.5;
+/** A steep road; a garden path by hand. */
+const STEEP = 0.12;
+const PATH = 0.05;
+
+const rollover = (project: Project, cases: readonly TowedCase[]): MotionFinding[] => {
+  const worst = cases
+    .flatMap((balanced) =>
+      balanced.centre ? [{ balanced, heightM: balanced.centre.zM + project.runningGear.railTopHeightM }] : [],
+    )
+    .reduce<{ balanced: TowedCase; heightM: number } | undefined>(
+      (most, next) => (!most || next.heightM > most.heightM ? next : most),
+      undefined,
+    );
+  if (!worst || worst.heightM <= 0) return [];
+  const { trackM } = project.runningGear.suspension;
+  const line = workedOut('stability-factor', over(m(trackM), times(quantity(2, 'number'), m(worst.heightM))), 'number');
+  const factor = line.result.value;
+  return [
+    {
+      ...plain,
+      code: 'rolls-over',
+      data: {
+        factor,
+        slopeRad: Math.atan(factor),
+        heightM: worst.heightM,
+        radiusM: CURVE_M[project.settings.units],
+        speedMPerS: tippingSpeedMPerS(factor, CURVE_M[project.settings.units]),
+      },
+      verdict: 'unchecked',
+      caseId: worst.balanced.loadCase.id,
+      counts: false,
+      working: [concluding(line)],
+      source: publishedSure(
+        'static stability factor, t ÷ 2h; rigid, without springs and tires, which take off a tenth or more',
+      ),
+    },
+  ];
+};
+
+const onVehicle = (project: Project, heaviest: TowedCase): MotionFinding[] => {
+  const axles = vehicleAxles(project, heaviest);
+  const vehicle = project.towVehicle;
+  if (!axles || !vehicle) return [];
+  const limitKg = vehicle.rearAxleLimitKg ?? undefined;
+  const own =
+    vehicle.massKg === null
+      ? undefined
+      : workedOut(
+          'vehicle-rear',
+          times(quantity(vehicle.massKg, 'mass'), quantity(1 - vehicle.frontShare, 'percent')),
+          'mass',
+        );
+  const rear = own && workedOut('vehicle-rear-loaded', plus(own.result, quantity(axles.rearAddsKg, 'mass')), 'mass');
+  const rearKg = rear?.result.value;
+  const frontKg = vehicle.massKg === null ? undefined : vehicle.massKg * vehicle.frontShare;
+  const use = limitKg === undefined || rearKg === undefined || limitKg <= 0 ? undefined : rearKg / limitKg;
+  return [
+    {
+      ...plain,
+      code: 'vehicle-axles',
+      data: {
+        ...axles,
+        frontShare: frontKg === undefined || frontKg <= 0 ? undefined : axles.frontLosesKg / frontKg,
+        rearKg,
+        limitKg,
+      },
+      verdict: use === undefined ? 'ok' : verdictOf(use, 0.95),
+      caseId: heaviest.loadCase.id,
+      counts: use !== undefined,
+      value: rearKg === undefined ? undefined : quantity(rearKg, 'mass'),
+      limit: limitKg === undefined ? undefined : quantity(limitKg, 'mass'),
+      utilisation: use,
+      working: [...(own ? [own] : []), ...(rear ? [rear] : [])],
+      source: computedBy(
+        'tongue × (1 + overhang ÷ wheelbase) on the rear axle, tongue × overhang ÷ wheelbase off the front',
+      ),
+    },
+  ];
+};
+
+const stopping = (project: Project, chassis: Chassis, heaviest: TowedCase): MotionFinding[] => {
+  const body = bodyOf(project, chassis, heaviest);
+  if (!body || !(body.drawbarM > 0)) return [];
+  const braked = project.coupling.brakes === 'fitted';
+  const addsN = brakingAddsN(body, HARD_STOP_G, braked ? 1 : 0);
+  const vehicleKg = project.towVehicle?.massKg ?? null;
+  const pushed = minus(m(body.heightM), braked ? m(0) : m(body.ballHeightM));
+  return [
+    {
+      ...plain,
+      code: 'braking-adds',
+      data: {
+        g: HARD_STOP_G,
+        addsKg: massOfWeightKg(addsN),
+        braked,
+        factor: vehicleKg === null || braked || vehicleKg <= 0 ? undefined : stoppingFactor(vehicleKg, body.massKg),
+      },
+      verdict: 'ok',
+      caseId: heaviest.loadCase.id,
+      counts: false,
+      value: quantity(addsN, 'load'),
+      working: [
+        workedOut(
+          'braking-adds',
+          over(times(times(quantity(body.massKg, 'mass'), quantity(HARD_STOP_G, 'number')), pushed), m(body.drawbarM)),
+          'mass',
+        ),
+      ],
+      source: computedBy('m·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L where its own brakes stop it; rigid, level'),
+    },
+  ];
+};
+
+const hills = (heaviest: TowedCase): MotionFinding => {
+  const pullN = gradePullN(heaviest.massKg, STEEP);
+  return {
+    ...plain,
+    code: 'hill-pulls',
+    data: { grade: STEEP, pullN },
+    verdict: 'ok',
+    caseId: heaviest.loadCase.id,
+    counts: false,
+    value: quantity(pullN, 'force'),
+    source: computedBy('weight × sin of the slope'),
+  };
+};
+
+const byHand = (heaviest: TowedCase): MotionFinding => ({
+  ...plain,
+  code: 'hand-pull',
+  data: {
+    firmN: rollingPullN(heaviest.massKg, ROLLING.firm),
+    grassN: rollingPullN(heaviest.massKg, ROLLING.grass),
+    grade: PATH,
+    hillN: gradePullN(heaviest.massKg, PATH) + rollingPullN(heaviest.massKg, ROLLING.firm),
+    tongueN: heaviest.standing.tongueN,
+  },
+  verdict: 'ok',
+  caseId: heaviest.loadCase.id,
+  counts: false,
+  source: commonPractice('small tires roll with 3 % of the weight on firm ground, 10 % on grass'),
+});
+
+/** Tipping, what the vehicle's axles and brakes feel, hills. */
+export const motionFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): MotionFinding[] => {
+  const heaviest = heaviestTowed(cases);
+  if (!heaviest) return [];
+  if (project.towVehicle?.kind === 'muscle') return [byHand(heaviest)];
+  return [
+    ...rollover(project, towedCases(cases)),
+    ...onVehicle(project, heaviest),
+    ...stopping(project, chassis, heaviest),
+    hills(heaviest),
+  ];
+};

@@ -1,0 +1,175 @@
+import {
+  type AnyFinding,
+  formatAngle,
+  hitchDemand,
+  levelsOf,
+  massOfWeightKg,
+  sentenceOf,
+  towedCases,
+  VERDICT_WORDS,
+} from '@kereta/core';
+import { useMemo } from 'react';
+import { useParams } from 'react-router';
+import type { StoredProject } from '../storage/projectDatabase';
+import { useStoredProject } from '../storage/useProjects';
+import { Sized } from '../ui/Sized';
+import { stillWorkbench } from '../workbench/stillWorkbench';
+import { useSway } from '../workers/useSway';
+import { SheetFrame } from './SheetFrame';
+
+/** Codes whose sentences belong on the page: what holds the trailer, how it rides and what the law asks. */
+const ON_PAGE: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
+  'weakest-link',
+  'ball-fits',
+  'chains',
+  'chain-strength',
+  'chain-length',
+  'brakes',
+  'breakaway',
+  'brake-kind',
+  'brakes-advised',
+  'plug',
+  'tongue-limit',
+  'gross-against-plate',
+  'gross-against-tow-vehicle',
+  'd-value',
+  'tows-level',
+  'vehicle-axles',
+  'braking-adds',
+  'turns-clear',
+  'tailgate-hits',
+  'ramp-clear',
+  'rolls-over',
+  'hand-pull',
+  'vehicle-missing',
+]);
+
+/** Before the first tow and every one after it: common practice. */
+const BEFORE: readonly string[] = [
+  'Ball seated, latch closed and pinned: lift the vehicle’s rear an inch with the jack to try it.',
+  'Chains crossed under the coupler, hooks closed, clear of the road in a full turn.',
+  'Breakaway cable on the vehicle, apart from the chains; pin pulled once to try it, and put back.',
+  'Plug in: tail, brake, left, right, plate; ask somebody to look.',
+  'Jack up and locked, wheel chocks away, stands away.',
+  'Tires cold at the sidewall’s pressure; wheel nuts at their torque, again after 10, 25 and 50 miles (15, 40, 80 km).',
+  'Load as one of the cases above, tied, nothing loose; doors, gate and boxes shut.',
+  'Level: measure the frame’s height in front and behind on flat ground.',
+  'Brakes: let them bite once at walking pace, trailer’s own first if you can.',
+  'After the first miles: hubs by hand for heat, coupler, chains, load, nuts.',
+];
+
+const CaseTable = ({ stored }: { readonly stored: StoredProject }) => {
+  const { project } = stored;
+  const { evaluation, say } = useMemo(() => stillWorkbench(project, 'towing'), [project]);
+  const { sway } = useSway(project);
+  const levels = levelsOf(project, evaluation.chassis, evaluation.cases);
+  return (
+    <table className="narrow mt-3 w-full text-[14px]" aria-label="Every towed load">
+      <thead>
+        <tr className="text-right">
+          <th scope="col" className="text-left font-normal">
+            Load
+          </th>
+          {['All of it', 'On the ball', 'Axles', 'Ball, level', 'Nose', 'Damping gone*'].map((name) => (
+            <th key={name} scope="col" className="pl-2 font-normal">
+              {name}
+            </th>
+          ))}
+        </tr>
+      </thead>
+      <tbody>
+        {towedCases(evaluation.cases).map(({ loadCase, massKg, standing }) => {
+          const level = levels.find(({ caseId }) => caseId === loadCase.id);
+          const own = sway?.cases.find(({ caseId }) => caseId === loadCase.id);
+          return (
+            <tr key={loadCase.id} className="border-b border-gray-300 text-right">
+              <th scope="row" className="py-[3px] text-left font-semibold">
+                {loadCase.name}
+              </th>
+              <td className="pl-2">{say.mass(massKg)}</td>
+              <td className="pl-2">
+                {say.mass(massOfWeightKg(standing.tongueN))}, {say.percent(standing.tongueShare)}
+              </td>
+              <td className="pl-2">{standing.axles.map(({ loadN }) => say.load(loadN)).join(' + ')}</td>
+              <td className="pl-2">{level ? <Sized>{say.length(level.couplerM)}</Sized> : 'vehicle?'}</td>
+              <td className="pl-2">
+                {level ? `${formatAngle(Math.abs(level.noseUpRad))} ${level.noseUpRad >= 0 ? 'up' : 'down'}` : ''}
+              </td>
+              <td className="pl-2">
+                {own ? (own.lost.usual ? say.speed(own.lost.usual.speedMPerS) : 'none') : 'vehicle?'}
+              </td>
+            </tr>
+          );
+        })}
+      </tbody>
+    </table>
+  );
+};
+
+const Page = ({ stored }: { readonly stored: StoredProject }) => {
+  const { project } = stored;
+  const { evaluation, say } = useMemo(() => stillWorkbench(project, 'towing'), [project]);
+  const demand = hitchDemand(project, evaluation.cases);
+  const checks = evaluation.findings.filter(({ code }) => ON_PAGE.has(code));
+  return (
+    <SheetFrame
+      project={project}
+      sheet="tow-ready page"
+      back={`/trailer/${project.id}/towing`}
+      note="To take along"
+      updatedAt={stored.updatedAt}
+    >
+      <h1 className="wide text-[22px] font-bold">Before you tow: {project.name}</h1>
+      <p className="mt-1">
+        Behind {project.towVehicle?.name.trim() || 'a vehicle that is not named yet'}. The trailer may weigh{' '}
+        <Sized>{say.mass(demand.grossKg)}</Sized>
+        {demand.tongueKg === undefined ? '' : `, with up to ${say.mass(demand.tongueKg)} on the ball`}.
+      </p>
+      <CaseTable stored={stored} />
+      <p className="narrow mt-1 text-[13px]">
+        * In a simple sum that compares loads: real rigs lose their damping sooner, and no figure here gives leave to
+        drive at any speed. The law, the tires’ own speed mark (65 mph or 105 km/h for trailer tires that carry none,
+        common practice) and the road set the speed; a trailer that begins to swing is slowed gently, not steered.
+      </p>
+      <div className="mt-4 grid grid-cols-2 gap-6 max-[800px]:grid-cols-1">
+        <div>
+          <h2 className="font-semibold">Before the first tow, and every one after</h2>
+          <ul className="narrow text-[14px]">
+            {BEFORE.map((line) => (
+              <li key={line} className="flex gap-2 border-b border-gray-300 py-[5px]">
+                <span aria-hidden className="mt-[3px] inline-block h-[13px] w-[13px] shrink-0 border border-black" />
+                {line}
+              </li>
+            ))}
+          </ul>
+        </div>
+        <div>
+          <h2 className="font-semibold">What was checked, and what was not</h2>
+          <ul className="narrow text-[13px]">
+            {checks.map((finding) => (
+              <li
+                key={`${finding.code} ${finding.caseId ?? ''} ${finding.region ?? ''}`}
+                className="border-b border-gray-300 py-[3px]"
+              >
+                <span className="font-semibold">{finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note'}:</span>{' '}
+                <Sized>{sentenceOf(finding, say)}</Sized>
+              </li>
+            ))}
+          </ul>
+        </div>
+      </div>
+      <p className="narrow mt-3 text-[13px]">
+        Checked on paper, from sizes and weights that were typed in; weld quality, wear and rust were not. Weigh tongue
+        and axle before the first long way. Local law and a licensed inspector or engineer have the last word.
+      </p>
+    </SheetFrame>
+  );
+};
+
+/** What to know and to look at before the trailer is towed, on one page. */
+export const TowSheet = () => {
+  const { projectId = '' } = useParams();
+  const { data, isPending } = useStoredProject(projectId);
+  if (isPending) return null;
+  return data ? <Page stored={data} /> : <p className="p-6">This trailer is not in this browser.</p>;
+};

@@ -1,0 +1,48 @@
+import { cutText, type EndWork, type Speaker, tongueEndWork } from '@kereta/core';
+import { useMemo } from 'react';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+const workText = (work: EndWork, say: Speaker): string =>
+  work.kind === 'cope'
+    ? `Cope its rear end to reach into the ${say.partName(work.against).toLowerCase()}: ${say.length(work.depthM)} off top and bottom, ${say.length(work.lengthM)} back from the end, if the channel’s open side faces it.`
+    : `Hollow its front end to lie on the ${say.partName(work.against).toLowerCase()}: a saddle ${say.length(work.lengthM)} deep along the tube.`;
+
+/** How each bar of the tongue is cut, each end in both readings of a saw. */
+export const CutsTable = () => {
+  const { evaluation, say } = useWorkbench();
+  const { chassis } = evaluation;
+  const rows = evaluation.cutList.rows.filter(({ group }) => group === 'tongue');
+  const work = useMemo(() => tongueEndWork(chassis), [chassis]);
+  if (rows.length === 0) return null;
+  return (
+    <details className="border-t border-base-300">
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">How its bars are cut</summary>
+      <ul className="narrow px-4 pb-3 text-[13px]" aria-label="Cuts of the tongue">
+        {rows.map((row) => (
+          <li key={row.mark} className="border-t border-base-300 py-2">
+            <span className="font-semibold">
+              {row.mark}: {row.quantity} × {row.designation}, <Sized>{say.length(row.cutLengthM)}</Sized>
+            </span>
+            <span className="block">{row.memberIds.map((id) => say.partName(id)).join(', ')}</span>
+            <span className="block">Front: {cutText(row.ends[0])}</span>
+            <span className="block">Rear: {cutText(row.ends[1])}</span>
+            {row.cutLaterM > 0 && (
+              <span className="block font-semibold">
+                Leave <Sized>{say.length(row.cutLaterM)}</Sized> more at the front, mark the length above, cut it when
+                all is in place.
+              </span>
+            )}
+            {work
+              .filter(({ memberId }) => row.memberIds.includes(memberId))
+              .map((own) => (
+                <span key={own.memberId} className="block">
+                  <Sized>{workText(own, say)}</Sized>
+                </span>
+              ))}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+};

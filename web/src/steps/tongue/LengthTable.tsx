@@ -1,0 +1,120 @@
+import { formatAngle, type TongueLengthRow } from '@kereta/core';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useEditing } from '../../ui/editing';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+import { strengthWorker } from '../../workers/strengthWorker';
+
+/** Legs that run on under the frame stay as long: what is added in front is taken from behind. */
+const LIKE_KG = 0.02;
+
+/** What more or less tongue does to everything else: the whole trailer again at each length, worked out in the worker. */
+export const LengthTable = () => {
+  const { committed, say } = useWorkbench();
+  const { edit, readOnly, project } = useEditing();
+  const [open, setOpen] = useState(false);
+  const { data, isPlaceholderData } = useQuery({
+    queryKey: ['tongue-lengths', committed],
+    queryFn: () => strengthWorker().tongueLengths(committed),
+    enabled: open,
+    structuralSharing: false,
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+  });
+  const now = project.frame.tongue.lengthM;
+  const price =
+    project.strength.pricePerKg[
+      data && committed.frame.groups.tongue.sectionId.startsWith('alu') ? 'aluminum' : 'steel'
+    ];
+  const signed = (text: string, value: number): string => (value >= 0 ? `+${text}` : `−${text}`);
+  const lost = ({ lost: gone, swayKnown }: TongueLengthRow): string =>
+    !swayKnown ? 'vehicle?' : gone ? say.speed(gone.speedMPerS) : 'none';
+  return (
+    <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">What more or less length does</summary>
+      <div className="overflow-x-auto px-4 pb-3">
+        {!data && <p className="mute text-[13px]">Working it out …</p>}
+        {data && (
+          <table className="narrow w-full text-[12.5px]" aria-label="What more or less length of tongue does">
+            <thead>
+              <tr className="text-right align-bottom">
+                <th scope="col" className="text-left font-normal">
+                  Tongue{isPlaceholderData ? ' (before the last change)' : ''}
+                </th>
+                {['on the ball', 'touches at', 'works at', 'steel', '5° to 20° in', 'damping gone'].map((name) => (
+                  <th key={name} scope="col" className="pl-2 font-normal">
+                    {name}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {data.map((row) => {
+                const own = Math.abs(row.lengthM - now) < 1e-6;
+                return (
+                  <tr
+                    key={row.lengthM}
+                    className={`border-t border-base-300 text-right ${own ? 'bg-base-200 font-semibold' : ''}`}
+                  >
+                    <th scope="row" className={`py-1 text-left ${own ? 'font-semibold' : 'font-normal'}`}>
+                      {own ? (
+                        <Sized>{say.length(row.lengthM)}</Sized>
+                      ) : (
+                        <button
+                          type="button"
+                          className="min-h-[32px] underline"
+                          disabled={readOnly}
+                          aria-label={`Make the tongue ${say.length(row.lengthM)} long`}
+                          onClick={() =>
+                            edit(`tongue ${say.length(row.lengthM)} long`, (current) => ({
+                              ...current,
+                              frame: { ...current.frame, tongue: { ...current.frame.tongue, lengthM: row.lengthM } },
+                            }))
+                          }
+                        >
+                          <Sized>{say.length(row.lengthM)}</Sized>
+                        </button>
+                      )}
+                    </th>
+                    <td className="pl-2 whitespace-nowrap">
+                      {row.tongueShare === undefined ? '' : say.percent(row.tongueShare)}
+                    </td>
+                    <td className="pl-2 whitespace-nowrap">
+                      {row.touchRad === undefined ? 'nothing' : formatAngle(row.touchRad)}
+                    </td>
+                    <td className="pl-2 whitespace-nowrap">
+                      {row.tongueWorksAt === undefined ? '' : say.percent(row.tongueWorksAt, 0)}
+                    </td>
+                    <td className="pl-2 whitespace-nowrap">
+                      {own
+                        ? ''
+                        : Math.abs(row.metalKg) < LIKE_KG
+                          ? 'same'
+                          : signed(say.mass(Math.abs(row.metalKg)), row.metalKg)}
+                      {!own && price !== null && Math.abs(row.metalKg) >= LIKE_KG && (
+                        <span className="block">
+                          {signed(
+                            `${Math.abs(row.metalKg * price).toFixed(0)} ${project.settings.currency}`,
+                            row.metalKg,
+                          )}
+                        </span>
+                      )}
+                    </td>
+                    <td className="pl-2 whitespace-nowrap">{row.backsM === undefined ? '' : say.ground(row.backsM)}</td>
+                    <td className="pl-2 whitespace-nowrap">{lost(row)}</td>
+                  </tr>
+                );
+              })}
+            </tbody>
+          </table>
+        )}
+        <p className="narrow mute mt-2 text-[13px]">
+          In the heaviest load. “Works at” is the tongue by hand in a hard bump. “5° to 20°”: how far you can back
+          before a small angle has grown to a large one; further is easier. “Damping gone” compares, it gives no leave
+          to drive at any speed. Each length more needs as much more room in the shed.
+        </p>
+      </div>
+    </details>
+  );
+};

@@ -1,0 +1,60 @@
+import { formatAngle, levelsOf } from '@kereta/core';
+import { useMemo } from 'react';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+/** How each load rides behind the vehicle: ball, hitch under it, and what that does to a pair of axles. */
+export const LevelTable = () => {
+  const { project, evaluation, say } = useWorkbench();
+  const { chassis, cases } = evaluation;
+  const levels = useMemo(() => levelsOf(project, chassis, cases), [project, chassis, cases]);
+  if (levels.length === 0) return null;
+  const pair = (levels.length > 0 && cases.some(({ standing }) => (standing?.axles.length ?? 0) > 1)) || false;
+  return (
+    <details className="border-t border-base-300">
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">Level, every load</summary>
+      <div className="overflow-x-auto px-4 pb-3">
+        <table className="narrow w-full text-[12.5px]" aria-label="How level every load rides">
+          <thead>
+            <tr className="text-right">
+              <th scope="col" className="text-left font-normal">
+                Load
+              </th>
+              {['Level at', 'Hitch', 'Nose', ...(pair ? ['Axles carry'] : [])].map((name) => (
+                <th key={name} scope="col" className="pl-2 font-normal">
+                  {name}
+                </th>
+              ))}
+            </tr>
+          </thead>
+          <tbody>
+            {levels.map(({ caseId, couplerM, hitchM, noseUpRad }) => (
+              <tr key={caseId} className="border-t border-base-300 text-right">
+                <th scope="row" className="max-w-[90px] truncate text-left font-normal" title={say.caseName(caseId)}>
+                  {say.caseName(caseId)}
+                </th>
+                <td className="pl-2 whitespace-nowrap">
+                  <Sized>{say.length(couplerM)}</Sized>
+                </td>
+                <td className="pl-2 whitespace-nowrap">
+                  <Sized>{say.length(hitchM)}</Sized>
+                </td>
+                <td className="pl-2 whitespace-nowrap">
+                  {formatAngle(Math.abs(noseUpRad))} {noseUpRad >= 0 ? 'up' : 'down'}
+                </td>
+                {pair && (
+                  <td className="pl-2 whitespace-nowrap">
+                    {cases
+                      .find(({ loadCase }) => loadCase.id === caseId)
+                      ?.standing?.axles.map(({ loadN }) => say.load(loadN))
+                      .join(' + ')}
+                  </td>
+                )}
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  );
+};

@@ -1,0 +1,69 @@
+import { hitchDemand, hitchLinks, type LinkId, weakestLink } from '@kereta/core';
+import { useMemo } from 'react';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+export const LINK_NAMES: Readonly<Record<LinkId, string>> = {
+  vehicle: 'Tow vehicle',
+  receiver: 'Hitch on the vehicle',
+  'ball-mount': 'Ball mount',
+  ball: 'Ball',
+  coupler: 'Coupler',
+  tongue: 'Tongue, by hand',
+  chains: 'Chains, each',
+};
+
+/** From the vehicle to the chains: what each link may pull and bear, and how much of that is asked. */
+export const LinkTable = () => {
+  const { project, evaluation, say } = useWorkbench();
+  const { cases, findings } = evaluation;
+  const tongueWorksAt = findings.find(({ code }) => code === 'tongue')?.utilisation;
+  const links = useMemo(
+    () => hitchLinks(project, hitchDemand(project, cases), tongueWorksAt),
+    [project, cases, tongueWorksAt],
+  );
+  const weakest = weakestLink(links)?.id;
+  const missing = <span className="mute">not read</span>;
+  return (
+    <section className="border-t border-base-300 px-4 py-3" aria-label="From vehicle to trailer">
+      <h2 className="font-semibold">From vehicle to trailer, link by link</h2>
+      <table className="narrow mt-1 w-full text-[13px]" aria-label="Links between vehicle and trailer">
+        <thead>
+          <tr className="text-right">
+            <th scope="col" className="text-left font-normal">
+              Link
+            </th>
+            <th scope="col" className="pl-2 font-normal">
+              may pull
+            </th>
+            <th scope="col" className="pl-2 font-normal">
+              on the ball
+            </th>
+            <th scope="col" className="pl-2 font-normal">
+              asked
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          {links.map(({ id, ratedKg, tongueKg, utilisation }) => (
+            <tr key={id} className={`border-t border-base-300 text-right ${id === weakest ? 'font-semibold' : ''}`}>
+              <th scope="row" className={`py-1 text-left ${id === weakest ? 'font-semibold' : 'font-normal'}`}>
+                {LINK_NAMES[id]}
+                {id === weakest ? ' (weakest)' : ''}
+              </th>
+              <td className="pl-2 whitespace-nowrap">
+                {id === 'tongue' ? '' : ratedKg === undefined ? missing : <Sized>{say.mass(ratedKg)}</Sized>}
+              </td>
+              <td className="pl-2 whitespace-nowrap">
+                {tongueKg === undefined ? '' : <Sized>{say.mass(tongueKg)}</Sized>}
+              </td>
+              <td className="pl-2 whitespace-nowrap">
+                {utilisation === undefined ? '' : `${(utilisation ?? 0) > 1 ? '■ ' : ''}${say.percent(utilisation, 0)}`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+};

@@ -1,0 +1,48 @@
+import { useEditing } from '../../ui/editing';
+import { Sized } from '../../ui/Sized';
+import { snapTo, stepsOf } from '../../drawing/parts';
+import { useWorkbench } from '../../workbench/workbench';
+
+const BY = { turn: 'turning as far as you want', tailgate: 'the open tailgate', ramp: 'a dip of the road' } as const;
+
+/** The shortest tongue that clears, offered; rounded up to a size that can be marked. */
+export const ShortestTongue = () => {
+  const { evaluation, say } = useWorkbench();
+  const { project, edit, readOnly } = useEditing();
+  const found = evaluation.findings.find((finding) => finding.code === 'tongue-shortest');
+  if (found?.code !== 'tongue-shortest') return null;
+  const { shortestM, nowM, by } = found.data;
+  const step = stepsOf(project).snap;
+  const lengthM = snapTo(shortestM + step / 2, step, project);
+  return (
+    <div className="flex items-center justify-between gap-3 border-t border-base-300 px-4 py-2 text-[14px]">
+      <span className="narrow">
+        Shortest that clears {BY[by]}: <Sized>{say.length(lengthM)}</Sized>.{' '}
+        {nowM >= shortestM - 1e-6 ? (
+          <>
+            Yours has <Sized>{say.length(nowM - shortestM)}</Sized> to spare.
+          </>
+        ) : (
+          <>
+            Yours lacks <Sized>{say.length(shortestM - nowM)}</Sized>.
+          </>
+        )}
+      </span>
+      {Math.abs(lengthM - nowM) > 1e-4 && (
+        <button
+          type="button"
+          className="button"
+          disabled={readOnly}
+          onClick={() =>
+            edit(`tongue ${say.length(lengthM)} long`, (current) => ({
+              ...current,
+              frame: { ...current.frame, tongue: { ...current.frame.tongue, lengthM } },
+            }))
+          }
+        >
+          Make it so
+        </button>
+      )}
+    </div>
+  );
+};

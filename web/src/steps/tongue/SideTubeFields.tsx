@@ -1,0 +1,31 @@
+import { barOf, overrideBar } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { SelectField } from '../../ui/fields';
+import { materialFor, sectionOptions } from '../stepKit';
+
+const IDS = ['tongue.side.left', 'tongue.side.right'] as const;
+
+/** Section of both side tubes; like the backbone's until it is chosen apart. */
+export const SideTubeFields = () => {
+  const { project, edit } = useEditing();
+  const bar = barOf(project, 'tongue', IDS[0]);
+  return (
+    <SelectField
+      label="Side tubes, section"
+      value={bar.sectionId}
+      options={sectionOptions(project)}
+      onCommit={(sectionId) =>
+        edit('section of the side tubes', (current) =>
+          IDS.reduce(
+            (next, id) =>
+              overrideBar(next, [], id, {
+                sectionId,
+                materialId: materialFor(current, sectionId, bar.materialId),
+              }),
+            current,
+          ),
+        )
+      }
+    />
+  );
+};

@@ -1,0 +1,292 @@
+import { FIXED_JOINT, inches, millimetres, PLAIN_TONGUE, type Tongue, toRadians } from '@kereta/core';
+import { useEditing } from '../../ui/editing';
+import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
+import { RecordFields, type SizeOf } from '../../ui/RecordFields';
+
+type SingleTube = Exclude<Tongue, { kind: 'a-frame' }>;
+type Joint = SingleTube['joint'];
+
+export const TONGUE_KINDS = [
+  { value: 'a-frame', text: 'A-frame' },
+  { value: 'straight', text: 'Straight tube' },
+  { value: 'backbone', text: 'Backbone' },
+] as const;
+
+/** A tongue of another kind, as long and as high as the one that was. */
+export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: boolean): Tongue => {
+  const { lengthM, cutLaterM, topPlate, capped } = old;
+  const made = { ...PLAIN_TONGUE, lengthM, cutLaterM, topPlate, capped };
+  const behindBallM = metric ? millimetres(80) : inches(3);
+  if (kind === 'a-frame')
+    return {
+      ...made,
+      kind,
+      includedAngleRad: toRadians(50, 'deg'),
+      rearEnd: 'under',
+      apexBehindBallM: behindBallM,
+    };
+  const tube = { ...made, underM: bedLengthM / 3, tipBehindBallM: behindBallM, joint: FIXED_JOINT };
+  return kind === 'straight'
+    ? { ...tube, kind }
+    : { ...tube, kind: 'backbone', sideTubesAheadM: lengthM / 2, sideTubeAngleRad: toRadians(25, 'deg') };
+};
+
+const RISES = [
+  { value: 'level', text: 'Straight out of the frame' },
+  { value: 'sloped', text: 'Sloped to the ball' },
+  { value: 'stepped', text: 'Stepped at the header' },
+] as const;
+
+const JOINTS = [
+  { value: 'fixed', text: 'In one piece' },
+  { value: 'folding', text: 'Folds away' },
+  { value: 'removable', text: 'Comes out' },
+] as const;
+
+const GRADES = [
+  { value: 'grade-5', text: 'Grade 5' },
+  { value: 'grade-8', text: 'Grade 8' },
+  { value: '8.8', text: '8.8' },
+  { value: '10.9', text: '10.9' },
+] as const;
+
+const JOINT_SIZES: readonly SizeOf<Joint>[] = [
+  { field: 'aheadM', label: 'Pins ahead of the bed', kind: 'length', min: 0, max: 5, said: 'place of the joint' },
+  { field: 'pinDiameterM', label: 'Pin diameter', kind: 'length', min: 0.005, max: 0.05, said: 'diameter of the pins' },
+  { field: 'pinSpacingM', label: 'From pin to pin', kind: 'length', min: 0.02, max: 1, said: 'distance of the pins' },
+];
+
+/** Angle, slope or step, joint, and what lies on the tongue. */
+export const TongueShape = () => {
+  const { project, edit } = useEditing();
+  const { tongue } = project.frame;
+  const metric = project.settings.units === 'metric';
+  const set = (label: string, next: Tongue): void =>
+    edit(label, (current) => ({ ...current, frame: { ...current.frame, tongue: next } }));
+  const change = (label: string, part: object): void => set(label, { ...tongue, ...part });
+  const single = tongue.kind === 'a-frame' ? undefined : tongue;
+  return (
+    <>
+      <FieldGroup title="Shape of the tongue">
+        {tongue.kind === 'a-frame' && (
+          <RecordFields
+            record={tongue}
+            sizes={[
+              {
+                field: 'includedAngleRad',
+                label: 'Angle between the legs',
+                kind: 'angle',
+                min: toRadians(10, 'deg'),
+                max: toRadians(120, 'deg'),
+                said: 'angle of the legs',
+                hint: 'couplers are made for 50°',
+              },
+              {
+                field: 'apexBehindBallM',
+                label: 'Legs meet behind the ball',
+                kind: 'length',
+                min: 0,
+                max: 1,
+                said: 'where the legs meet',
+              },
+            ]}
+            onChange={change}
+          />
+        )}
+        {single && (
+          <RecordFields
+            record={single}
+            sizes={[
+              {
+                field: 'tipBehindBallM',
+                label: 'Tube starts behind the ball',
+                kind: 'length',
+                min: 0,
+                max: 1,
+                said: 'where the tube starts',
+              },
+            ]}
+            onChange={change}
+          />
+        )}
+        {tongue.kind === 'backbone' && (
+          <RecordFields
+            record={tongue}
+            sizes={[
+              {
+                field: 'sideTubesAheadM',
+                label: 'Side tubes start ahead of the bed',
+                kind: 'length',
+                min: 0.05,
+                max: 6,
+                said: 'where the side tubes start',
+              },
+              {
+                field: 'sideTubeAngleRad',
+                label: 'Side tubes to the centre line',
+                kind: 'angle',
+                min: toRadians(6, 'deg'),
+                max: toRadians(80, 'deg'),
+                said: 'angle of the side tubes',
+              },
+            ]}
+            onChange={change}
+          />
+        )}
+        <SelectField
+          label="Height"
+          value={tongue.rise.kind}
+          options={RISES}
+          onCommit={(kind) =>
+            change('height of the tongue', {
+              rise: {
+                kind: kind as Tongue['rise']['kind'],
+                byM: kind === 'level' ? 0 : tongue.rise.byM || (metric ? -millimetres(150) : -inches(6)),
+              },
+            })
+          }
+        />
+        {tongue.rise.kind !== 'level' && (
+          <RecordFields
+            record={tongue.rise}
+            sizes={[
+              {
+                field: 'byM',
+                label: 'Ball’s end higher by',
+                kind: 'length',
+                min: -1,
+                max: 1,
+                said: 'slope or step of the tongue',
+                hint: 'A minus sign lowers it',
+              },
+            ]}
+            onChange={(said, part) => change(said, { rise: { ...tongue.rise, ...part } })}
+          />
+        )}
+        <RecordFields
+          record={tongue}
+          sizes={[
+            {
+              field: 'cutLaterM',
+              label: 'Left on, to be cut later',
+              kind: 'length',
+              min: 0,
+              max: 2,
+              said: 'left on the tongue',
+              hint: 'At the ball’s end, marked on the cut list',
+            },
+          ]}
+          onChange={(said, part) => change(said, part)}
+        />
+      </FieldGroup>
+      {single && (
+        <FieldGroup title="Folding or taking it out">
+          <SelectField
+            label="Tongue is"
+            value={single.joint.kind}
+            options={JOINTS}
+            onCommit={(kind) =>
+              change('joint of the tongue', { joint: { ...single.joint, kind: kind as Joint['kind'] } })
+            }
+          />
+          {single.joint.kind !== 'fixed' && (
+            <>
+              <SelectField
+                label="Pins across it"
+                value={String(single.joint.pins)}
+                options={[
+                  { value: '2', text: 'Two' },
+                  { value: '1', text: 'One' },
+                ]}
+                onCommit={(pins) => change('number of pins', { joint: { ...single.joint, pins: Number(pins) } })}
+              />
+              <RecordFields
+                record={single.joint}
+                sizes={single.joint.pins === 2 ? JOINT_SIZES : JOINT_SIZES.slice(0, 2)}
+                onChange={(said, part) => change(said, { joint: { ...single.joint, ...part } })}
+              />
+              <SelectField
+                label="Pins’ grade"
+                value={single.joint.grade}
+                options={GRADES}
+                onCommit={(grade) =>
+                  change('grade of the pins', { joint: { ...single.joint, grade: grade as Joint['grade'] } })
+                }
+              />
+            </>
+          )}
+        </FieldGroup>
+      )}
+      <FieldGroup title="Plates and ends">
+        <CheckField
+          label="Plate over the front"
+          checked={tongue.topPlate !== null}
+          onCommit={(on) =>
+            change(on ? 'plate over the tongue' : 'no plate over the tongue', {
+              topPlate: on
+                ? metric
+                  ? { lengthM: millimetres(300), widthM: millimetres(200), thicknessM: millimetres(5) }
+                  : { lengthM: inches(12), widthM: inches(8), thicknessM: inches(3 / 16) }
+                : null,
+            })
+          }
+        />
+        <CheckField
+          label="Open ends capped"
+          checked={tongue.capped}
+          onCommit={(capped) => change(capped ? 'ends capped' : 'ends left open', { capped })}
+        />
+        {tongue.topPlate && (
+          <RecordFields
+            record={tongue.topPlate}
+            sizes={[
+              {
+                field: 'lengthM',
+                label: 'Plate, length',
+                kind: 'length',
+                min: 0.03,
+                max: 2,
+                said: 'length of the plate',
+              },
+              { field: 'widthM', label: 'Plate, width', kind: 'length', min: 0.03, max: 2, said: 'width of the plate' },
+              {
+                field: 'thicknessM',
+                label: 'Plate, thickness',
+                kind: 'length',
+                min: 0.001,
+                max: 0.03,
+                said: 'thickness of the plate',
+              },
+            ]}
+            onChange={(said, part) => change(said, { topPlate: { ...tongue.topPlate, ...part } })}
+          />
+        )}
+        <RecordFields
+          record={project.strength.gussets}
+          sizes={[
+            {
+              field: 'tongueM',
+              label: 'Gussets where it meets the frame, leg',
+              kind: 'length',
+              min: 0.02,
+              max: 0.6,
+              said: 'gussets of the tongue',
+              clears: true,
+              hint: 'Empty: none',
+            },
+          ]}
+          onChange={(said, part) =>
+            edit(said, (current) => ({
+              ...current,
+              strength: { ...current.strength, gussets: { ...current.strength.gussets, ...part } },
+            }))
+          }
+        />
+        <p className="narrow mute col-span-2 text-[13px]">
+          Leave a drain of 3/8 in (10 mm) open at the lowest place of a capped tube: trapped water rusts it from inside,
+          and a closed tube spits when it is welded shut.
+        </p>
+      </FieldGroup>
+    </>
+  );
+};

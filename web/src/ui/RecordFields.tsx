@@ -1,0 +1,50 @@
+import { QuantityField } from './QuantityField';
+
+/** One size of a record, and how it is asked for. */
+export interface SizeOf<T> {
+  readonly field: keyof T & string;
+  readonly label: string;
+  readonly kind: 'length' | 'mass' | 'stress' | 'angle' | 'percent' | 'number';
+  readonly min: number;
+  readonly max: number;
+  /** name of the edit in the list of undos */
+  readonly said: string;
+  /** may be left empty: it is then missing, not nothing */
+  readonly clears?: boolean;
+  readonly hint?: string;
+  readonly hot?: boolean;
+  readonly partField?: string;
+  /** shown as so many of these; 1 where left out */
+  readonly per?: number;
+}
+
+/** Sizes of a record side by side, one field each. */
+export const RecordFields = <T extends object>({
+  record,
+  sizes,
+  onChange,
+}: {
+  readonly record: T;
+  readonly sizes: readonly SizeOf<T>[];
+  readonly onChange: (said: string, change: Partial<T>) => void;
+}) =>
+  sizes.map(({ field, said, clears = false, per = 1, label, kind, min, max, hint, hot, partField }) => {
+    const value = record[field] as number | null;
+    return (
+      <QuantityField
+        key={field}
+        label={label}
+        kind={kind}
+        min={min}
+        max={max}
+        {...(hint === undefined ? {} : { hint })}
+        {...(hot === undefined ? {} : { hot })}
+        {...(partField === undefined ? {} : { partField })}
+        value={value === null ? null : value / per}
+        onCommit={(typed) => onChange(said, { [field]: typed * per } as unknown as Partial<T>)}
+        {...(clears
+          ? { onClear: () => onChange(`${said}: taken out`, { [field]: null } as unknown as Partial<T>) }
+          : {})}
+      />
+    );
+  });
