@@ -160,8 +160,8 @@ const lengthened = (edges: readonly FrontEdge[], longerM: number): readonly Fron
 /** Lengths that a tongue may be made longer or shorter by, m. */
 const LENGTHEN_M = [-3, 5] as const;
 
-/** Halvings of that stretch: to half a thousandth of a millimetre. */
-const HALVINGS = 24;
+/** Halvings of that stretch: to a fifth of a thousandth of a millimetre. */
+const HALVINGS = 26;
 
 /** The least change of length that satisfies; undefined where even the longest does not. */
 export const leastLength = (clears: (longerM: number) => boolean): number | undefined => {

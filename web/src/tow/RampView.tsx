@@ -13,7 +13,8 @@ import { useEffect, useMemo, useRef, useState } from 'react';
 import { SheetText } from '../drawing/SheetText';
 import { useWorkbench } from '../workbench/workbench';
 
-const HEIGHT_PX = 250;
+/** A narrow screen needs no more height than its scale fills. */
+const heightPx = (widthPx: number): number => (widthPx < 500 ? 170 : 250);
 const PAD_PX = 24;
 const MOST_DEG = 15;
 const PART_NAMES = {
@@ -52,13 +53,14 @@ export const RampView = () => {
     );
   }
   const vehicle = project.towVehicle;
+  const height = heightPx(width);
   const noseM = (vehicle?.wheelbaseM ?? 2.7) + 0.85;
   const tailM = project.frame.bed.lengthM - chassis.ballXM;
   const breakM = share * (rig.ballBehindAxleM + tailM);
   const pitch = trailerPitchRad(rig, beta, breakM);
-  const scale = Math.min((width - 2 * PAD_PX) / (noseM + rig.ballBehindAxleM + tailM + 0.3), (HEIGHT_PX - 60) / 3);
+  const scale = Math.min((width - 2 * PAD_PX) / (noseM + rig.ballBehindAxleM + tailM + 0.3), (height - 60) / 3);
   const x = (metres: number): number => PAD_PX + (noseM + metres) * scale;
-  const groundY = HEIGHT_PX - 62;
+  const groundY = height - 62;
   const y = (metres: number): number => groundY - metres * scale;
   const at = (point: Pick<SidePoint, 'behindM' | 'aboveM'>): string => {
     const { xM, zM } = tippedPoint(rig, pitch, point);
@@ -93,7 +95,7 @@ export const RampView = () => {
       <div ref={holder}>
         <svg
           width={width}
-          height={HEIGHT_PX}
+          height={height}
           role="img"
           aria-label={`${what}: the trailer tips by ${formatAngle(Math.abs(pitch))} against the vehicle`}
         >

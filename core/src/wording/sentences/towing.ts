@@ -75,7 +75,7 @@ export const towingSentences: SentencesOf<TowingFindingData> = {
   'hitch-above-deck': ({ data }, say) =>
     `The vehicle’s hitch at ${say.length(data.hitchM)} stands higher than the trailer’s own deck at ${say.length(data.deckM)}. Check both heights, or step the tongue up.`,
   'rolls-over': ({ data, caseId }, say) =>
-    `${say.caseName(caseId)}: balance point ${say.length(data.heightM)} high. On paper it tips sideways at ${data.factor.toFixed(2)} g: on a slope of ${formatAngle(data.slopeRad)}, or in a curve of ${say.ground(data.radiusM)} at ${say.speed(data.speedMPerS)}. Springs and tires take off a tenth or more, a bump or a kerb much more.`,
+    `${say.caseName(caseId)}: balance point ${say.length(data.heightM)} high. On paper it tips sideways at ${data.factor.toFixed(2)} g: on a slope of ${formatAngle(data.slopeRad)}, or in a curve of ${say.ground(data.radiusM)} at ${say.speed(data.speedMPerS)}. Springs and tires take off a tenth or more, a bump or a curb much more.`,
   'off-tracks': ({ data }, say) =>
     `Round a corner of ${say.ground(data.radiusM)} its wheels run ${say.length(data.insideM)} inside the ball’s circle.`,
   'vehicle-axles': ({ data, caseId }, say) =>

@@ -30,7 +30,7 @@ export const ShareChart = ({
     const mark = (label: string, at: object) => ({ label: { formatter: label, color: ink }, ...at });
     chart.setOption({
       animation: false,
-      textStyle: { fontFamily: 'var(--font-sans)', color: ink },
+      textStyle: { fontFamily: getComputedStyle(element).fontFamily, color: ink },
       grid: { left: 44, right: 16, top: 62, bottom: 40 },
       legend: { top: 0, textStyle: { color: ink }, itemWidth: 30 },
       tooltip: {
@@ -49,7 +49,7 @@ export const ShareChart = ({
       series: lines.map(({ caseId, points }, i) => ({
         name: say.caseName(caseId),
         type: 'line',
-        showSymbol: false,
+        symbol: 'none',
         lineStyle: { color: ink, width: 2, type: DASHES[i % DASHES.length] },
         itemStyle: { color: ink },
         data: points.map(({ axleM, share }) => [fromMetres(axleM, unit), 100 * share]),

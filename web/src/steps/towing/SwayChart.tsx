@@ -53,8 +53,8 @@ export const SwayChart = ({
     const factor = metric ? 3.6 : 2.236936;
     chart.setOption({
       animation: false,
-      textStyle: { fontFamily: 'var(--font-sans)', color: ink },
-      grid: { left: 44, right: 12, top: 62, bottom: 40 },
+      textStyle: { fontFamily: getComputedStyle(element).fontFamily, color: ink },
+      grid: { left: 52, right: 12, top: 62, bottom: 40 },
       legend: {
         top: 0,
         data: sway.cases.map(({ caseId }) => say.caseName(caseId)),
@@ -74,13 +74,21 @@ export const SwayChart = ({
         max: metric ? 160 : 100,
         axisLabel: { color: ink },
       },
-      yAxis: { type: 'value', max: 1, axisLabel: { color: ink } },
+      yAxis: {
+        type: 'value',
+        max: 1,
+        name: 'damping',
+        nameLocation: 'middle',
+        nameGap: 30,
+        nameTextStyle: { color: ink },
+        axisLabel: { color: ink },
+      },
       series: [
         ...bandSeries(sway, bandOf, factor, ink),
         ...sway.cases.map(({ caseId, damping }, i) => ({
           name: say.caseName(caseId),
           type: 'line',
-          showSymbol: false,
+          symbol: 'none',
           lineStyle: { color: ink, width: 2, type: DASHES[i % DASHES.length] },
           itemStyle: { color: ink },
           data: sway.speeds.map((speed, k) => [speed * factor, damping[k] ?? null]),

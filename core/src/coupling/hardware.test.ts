@@ -1,0 +1,352 @@
+import * as fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { sampleProject } from '../../test/projects.js';
+import { verify } from '../../test/verify.js';
+import { BALL_ROWS, CHAIN_ROWS, J684_CLASSES, JACK_ROWS, RECEIVER_ROWS, VEHICLE_ROWS } from '../catalog/index.js';
+import { DEMO_PROJECTS } from '../demos/index.js';
+import { type AnyFinding, evaluate } from '../evaluation/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Project, UNKNOWN_VEHICLE } from '../project/index.js';
+import { inches, pounds } from '../units/index.js';
+import {
+  chainClass,
+  chainDropM,
+  chainNeededM,
+  dValueN,
+  hitchDemand,
+  hitchLinks,
+  trailerOfDKg,
+  vValueN,
+  weakestLink,
+} from './index.js';
+
+const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const lb = (kg: number): number => kg / 0.45359237;
+const coupled = (change: Partial<Project['coupling']>, project: Project = apiary): Project => ({
+  ...project,
+  coupling: { ...project.coupling, ...change },
+});
+const find = (project: Project, code: AnyFinding['code']): AnyFinding | undefined =>
+  evaluate(project).findings.find((finding) => finding.code === code);
+const verdictOf = (project: Project, code: AnyFinding['code']) => find(project, code)?.verdict;
+const area = 'Coupling';
+
+describe('classes', () => {
+  const source = 'SAE J684: classes by gross, and what each safety chain must break at (recalled)';
+  test.each([
+    [1500, '1', '2000'],
+    [2000, '1', '2000'],
+    [2001, '2', '3500'],
+    [3500, '2', '3500'],
+    [4999, '3', '5000'],
+    [7000, '4', '7000'],
+  ])('a trailer of %i lb is of class %s', (gross, name, chain) => {
+    const found = chainClass(pounds(gross));
+    expect(found.name).toBe(name);
+    verify({
+      area,
+      check: `each chain of a ${gross} lb trailer`,
+      ours: lb(found.chainKg),
+      outside: chain,
+      unit: 'lb',
+      source,
+      tolerance: 1e-6,
+    });
+  });
+  test.each([
+    ['chain-g30-3_16', '3200'],
+    ['chain-g30-1_4', '5200'],
+    ['chain-g43-1_4', '7800'],
+    ['chain-g70-1_4', '12600'],
+    ['chain-g30-5_16', '7600'],
+    ['chain-g43-5_16', '11700'],
+    ['chain-g30-3_8', '10600'],
+    ['chain-g43-3_8', '16200'],
+  ])('%s breaks at %s lb', (id, breaks) => {
+    verify({
+      area,
+      check: `${id} breaks at`,
+      ours: lb(CHAIN_ROWS.find((row) => row.id === id)?.breaksAtKg ?? 0),
+      outside: breaks,
+      unit: 'lb',
+      source: 'NACM, ASTM A413: working load times four, grade 43 times three (recalled)',
+      tolerance: 1e-6,
+    });
+  });
+  test('chains for a trailer of each class, as they are chosen', () => {
+    const least = (grossLb: number): string | undefined =>
+      CHAIN_ROWS.filter(({ breaksAtKg }) => breaksAtKg >= chainClass(pounds(grossLb)).chainKg).sort(
+        (a, b) => a.breaksAtKg - b.breaksAtKg,
+      )[0]?.id;
+    expect(least(3500)).toBe('chain-g30-1_4');
+    expect(least(5000)).toBe('chain-g30-1_4');
+    expect(least(10_000)).toBe('chain-g30-3_8');
+  });
+  test('rows: ids are unique, figures positive, a thicker shank pulls no less, a dearer class no less', () => {
+    for (const rows of [BALL_ROWS, CHAIN_ROWS, RECEIVER_ROWS, JACK_ROWS, VEHICLE_ROWS])
+      expect(new Set(rows.map(({ id }) => id)).size).toBe(rows.length);
+    for (const { shortM, longM } of JACK_ROWS) expect(longM).toBeGreaterThan(shortM);
+    const twoInch = BALL_ROWS.filter(({ diameterM }) => Math.abs(diameterM - inches(2)) < 1e-9);
+    for (let i = 1; i < twoInch.length; i += 1)
+      expect(twoInch[i]?.ratedKg ?? 0).toBeGreaterThan(twoInch[i - 1]?.ratedKg ?? 0);
+    for (let i = 1; i < J684_CLASSES.length; i += 1)
+      expect(J684_CLASSES[i]?.upToKg ?? 0).toBeGreaterThan(J684_CLASSES[i - 1]?.upToKg ?? 0);
+  });
+});
+
+describe('D and V of UN R55', () => {
+  test('2.2 t and 1.5 t ask for 8.75 kN, and 8.75 kN allow 1.5 t', () => {
+    verify({
+      area,
+      check: 'D of 2.2 t and 1.5 t',
+      ours: dValueN(2200, 1500) / 1000,
+      outside: '8.75',
+      unit: 'kN',
+      source: 'UN R55: g·T·R ÷ (T + R), by hand',
+    });
+    expect(trailerOfDKg(dValueN(2200, 1500), 2200)).toBeCloseTo(1500, 6);
+    expect(trailerOfDKg(30_000, 2200)).toBeUndefined();
+  });
+  test('there and back for any vehicle and trailer; D grows with both and is even between them', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 100, max: 9000, noNaN: true }),
+        fc.double({ min: 50, max: 9000, noNaN: true }),
+        (t, r) => {
+          expect((trailerOfDKg(dValueN(t, r), t) ?? 0) / r).toBeCloseTo(1, 9);
+          expect(dValueN(t, r)).toBeCloseTo(dValueN(r, t), 6);
+          expect(dValueN(t, r * 1.1)).toBeGreaterThan(dValueN(t, r));
+        },
+      ),
+    );
+  });
+  test('V: 4 t on the axles, deck 6 m, drawbar 4.8 m: 2.4 × 4000 × 1.5625 = 15.0 kN; a short deck counts as long as the drawbar', () => {
+    verify({
+      area,
+      check: 'V of 4 t, 6 m on 4.8 m',
+      ours: vValueN(4000, 6, 4.8) / 1000,
+      outside: '15.0',
+      unit: 'kN',
+      source: 'UN R55: a·C·X² ÷ L², a = 2.4 m/s², by hand',
+      tolerance: 1e-3,
+    });
+    expect(vValueN(4000, 3, 4.8)).toBeCloseTo(9600, 9);
+  });
+  test('V is asked from 3.5 t, in Europe alone; it stays unchecked', () => {
+    const heavy: Project = { ...telescope, ratedGrossKg: 4000 };
+    expect(verdictOf(heavy, 'v-value')).toBe('unchecked');
+    expect(verdictOf(telescope, 'v-value')).toBeUndefined();
+    expect(verdictOf({ ...apiary, ratedGrossKg: 4000 }, 'v-value')).toBeUndefined();
+  });
+});
+
+describe('link by link', () => {
+  const links = (project: Project, worksAt?: number) =>
+    hitchLinks(project, hitchDemand(project, evaluate(project).cases), worksAt);
+  test('from the vehicle to the chains, in their order', () => {
+    expect(links(apiary, 0.3).map(({ id }) => id)).toEqual([
+      'vehicle',
+      'receiver',
+      'ball-mount',
+      'ball',
+      'coupler',
+      'tongue',
+      'chains',
+    ]);
+    // A 50 mm ball is one part with its tow bar.
+    expect(links(telescope).map(({ id }) => id)).toEqual(['vehicle', 'receiver', 'coupler', 'chains']);
+  });
+  test('a coupler under its class is the weakest, and the tongue where it works harder', () => {
+    const weak = coupled({ ratedGrossKg: pounds(2000) });
+    expect(weakestLink(links(weak, 0.3))?.id).toBe('coupler');
+    expect(find(weak, 'weakest-link')).toMatchObject({ verdict: 'over', data: { link: 'coupler', by: 'gross' } });
+    expect(weakestLink(links(apiary, 0.97))?.id).toBe('tongue');
+  });
+  test('by the tongue’s load, too: a mount for 150 lb on the ball', () => {
+    const weak = coupled({ ballMount: { ...apiary.coupling.ballMount, tongueKg: pounds(150) } });
+    expect(find(weak, 'weakest-link')).toMatchObject({ verdict: 'over', data: { link: 'ball-mount', by: 'tongue' } });
+  });
+  test('what nobody has read is missing and named, unless something is already too weak', () => {
+    const unread = coupled({ ball: { ...apiary.coupling.ball, ratedKg: null } });
+    expect(find(unread, 'weakest-link')).toMatchObject({ verdict: 'open', data: { unread: ['ball'] } });
+    const weakToo = coupled({ ratedGrossKg: pounds(1000), ball: { ...apiary.coupling.ball, ratedKg: null } });
+    expect(verdictOf(weakToo, 'weakest-link')).toBe('over');
+  });
+  test('a rating of nothing is over, never a division by zero', () => {
+    const found = find(coupled({ ratedGrossKg: 0 }), 'weakest-link');
+    expect(found?.verdict).toBe('over');
+    expect(Number.isFinite(found?.utilisation)).toBe(true);
+  });
+  test('doubling every rating halves every share', () => {
+    const doubled = coupled({
+      ratedGrossKg: 2 * (apiary.coupling.ratedGrossKg ?? 0),
+      receiver: { ratedKg: pounds(10_000), tongueKg: pounds(1000) },
+    });
+    const [one, two] = [links(apiary), links(doubled)];
+    for (const id of ['receiver', 'coupler'] as const) {
+      const of = (list: typeof one): number => list.find((link) => link.id === id)?.utilisation ?? Number.NaN;
+      expect(of(one) / of(two)).toBeCloseTo(2, 9);
+    }
+  });
+});
+
+describe('ball, chains, brakes, jack', () => {
+  test('a 50 mm ball and a 2 in coupler do not go together, nor the other way round', () => {
+    const ball = (diameterM: number | null, couplerM: number) =>
+      coupled({ ballDiameterM: couplerM, ball: { ...apiary.coupling.ball, diameterM } });
+    expect(verdictOf(ball(0.05, inches(2)), 'ball-fits')).toBe('over');
+    expect(verdictOf(ball(inches(2), 0.05), 'ball-fits')).toBe('over');
+    expect(verdictOf(ball(inches(2), inches(2)), 'ball-fits')).toBe('ok');
+    expect(verdictOf(ball(null, inches(2)), 'ball-fits')).toBe('open');
+    const hole = (holeIn: number) => coupled({ ball: { ...apiary.coupling.ball, holeM: inches(holeIn) } });
+    expect(verdictOf(hole(1.0625), 'ball-hole')).toBe('ok');
+    expect(verdictOf(hole(1.125), 'ball-hole')).toBe('over');
+    expect(verdictOf(hole(0.9), 'ball-hole')).toBe('over');
+    expect(verdictOf(coupled({ kind: 'pintle' }), 'ball-fits')).toBeUndefined();
+    expect(verdictOf(coupled({ kind: 'pintle' }), 'coupling-kind')).toBe('ok');
+  });
+  const chain = (change: Partial<Project['coupling']['safetyChain']>): Project =>
+    coupled({ safetyChain: { ...apiary.coupling.safetyChain, ...change } });
+  test('chains hang crossed from tabs of their own, two of them, each of its class', () => {
+    expect(verdictOf(chain({}), 'chains')).toBe('ok');
+    expect(verdictOf(chain({ heldOn: 'coupler' }), 'chains')).toBe('over');
+    expect(verdictOf(chain({ heldOn: 'not-decided' }), 'chains')).toBe('open');
+    expect(verdictOf(chain({ crossed: false }), 'chains')).toBe('over');
+    expect(verdictOf(chain({ count: 1 }), 'chain-strength')).toBe('over');
+    expect(verdictOf(chain({ breaksAtKg: pounds(3200) }), 'chain-strength')).toBe('over');
+    expect(verdictOf(chain({ breaksAtKg: null }), 'chain-strength')).toBe('open');
+    expect(verdictOf(telescope, 'chain-strength')).toBe('unchecked');
+  });
+  test('a chain pulled straight: crossed 8 in over 13 in is 15.26 in long; it drops as Pythagoras says', () => {
+    const own = apiary.coupling.safetyChain;
+    verify({
+      area,
+      check: 'crossed chain, straight behind the vehicle',
+      ours: chainNeededM(own, 0) / 0.0254,
+      outside: '15.26',
+      unit: 'in',
+      source: '√(13² + 8²)',
+      tolerance: 1e-3,
+    });
+    expect(chainDropM(own, inches(20))).toBeCloseTo(Math.sqrt(inches(20) ** 2 - inches(13) ** 2 - inches(8) ** 2), 9);
+    expect(chainDropM(own, inches(10))).toBe(0);
+  });
+  test('turning further never asks for a shorter chain; too short and too long are both told', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 1.5, noNaN: true }),
+        fc.double({ min: 0, max: 0.5, noNaN: true }),
+        (turn, apartM) => {
+          const own = { ...apiary.coupling.safetyChain, apartM };
+          expect(chainNeededM(own, turn + 0.05)).toBeGreaterThanOrEqual(chainNeededM(own, turn) - 1e-4);
+        },
+      ),
+    );
+    expect(verdictOf(chain({ lengthM: inches(14) }), 'chain-length')).toBe('over');
+    expect(verdictOf(chain({ lengthM: inches(40) }), 'chain-length')).toBe('over');
+    expect(verdictOf(chain({ lengthM: null }), 'chain-length')).toBeUndefined();
+  });
+  test('brakes ask for a breakaway, for what works them, and for a plug that carries them', () => {
+    expect(verdictOf(apiary, 'breakaway')).toBe('ok');
+    expect(verdictOf(coupled({ breakaway: 'none' }), 'breakaway')).toBe('over');
+    expect(verdictOf(coupled({ breakaway: 'not-decided' }), 'breakaway')).toBe('open');
+    expect(verdictOf(coupled({ brakes: 'none' }), 'breakaway')).toBeUndefined();
+    expect(verdictOf(coupled({ plug: '4-way' }), 'plug')).toBe('over');
+    expect(verdictOf(coupled({ plug: 'none' }), 'plug')).toBe('over');
+    expect(verdictOf(coupled({ brakeKind: 'overrun' }), 'brake-kind')).toBe('ok');
+    const light: Project = {
+      ...coupled({ brakeKind: 'overrun' }),
+      towVehicle: { ...UNKNOWN_VEHICLE, massKg: pounds(1500) },
+    };
+    expect(verdictOf(light, 'brake-kind')).toBe('over');
+    expect(verdictOf({ ...coupled({ brakeKind: 'overrun' }), towVehicle: null }, 'brake-kind')).toBe('open');
+  });
+  test('unbraked from two fifths of the vehicle’s weight, brakes are advised', () => {
+    const unbraked = (massKg: number): Project => ({
+      ...coupled({ brakes: 'none' }, sampleProject()),
+      ratedGrossKg: 800,
+      items: [],
+      towVehicle: { ...UNKNOWN_VEHICLE, massKg },
+    });
+    expect(verdictOf(unbraked(3000), 'brakes-advised')).toBe('ok');
+    expect(verdictOf(unbraked(1500), 'brakes-advised')).toBe('tight');
+  });
+  test('a jack holds half as much again, reaches over the ball and clears the road', () => {
+    const jack = (change: Partial<Project['coupling']['jack']>) =>
+      coupled({ jack: { ...apiary.coupling.jack, ...change } });
+    expect(verdictOf(jack({ ratedKg: pounds(200) }), 'jack-rating')).toBe('over');
+    expect(verdictOf(jack({ ratedKg: pounds(400) }), 'jack-rating')).toBe('tight');
+    expect(verdictOf(jack({ ratedKg: null }), 'jack-rating')).toBe('open');
+    expect(verdictOf(jack({ longM: inches(15) }), 'jack-reach')).toBe('over');
+    expect(verdictOf(jack({ shortM: inches(17) }), 'jack-reach')).toBe('tight');
+    expect(verdictOf(jack({ shortM: inches(30) }), 'jack-reach')).toBe('over');
+    expect(verdictOf(jack({ longM: null }), 'jack-reach')).toBe('open');
+    expect(verdictOf(coupled({ jackMassKg: 0 }), 'jack-rating')).toBeUndefined();
+  });
+});
+
+describe('pins of a folding tongue', () => {
+  const folding = (change: Partial<typeof FIXED_JOINT>): Project => ({
+    ...apiary,
+    ratedGrossKg: 1500,
+    items: [],
+    cases: apiary.cases.map((loadCase) => ({ ...loadCase, aboard: [] })),
+    frame: {
+      ...apiary.frame,
+      tongue: {
+        ...PLAIN_TONGUE,
+        kind: 'straight',
+        lengthM: 1.2,
+        underM: 1,
+        tipBehindBallM: 0.08,
+        joint: { ...FIXED_JOINT, kind: 'folding', aheadM: 0, ...change },
+      },
+    },
+  });
+  test('1,500 kg on 1.2 m: 22.07 kN along; upright 7.36 kN, two pins 0.1016 m apart hold 90.5 kN each', () => {
+    const source = 'ADR 62, VSB 1: 1.5 g along, 0.5 g upright (recalled); statics by hand';
+    const found = find(folding({}), 'tongue-pins');
+    if (found?.code !== 'tongue-pins') throw new Error('no pins');
+    // 7355 × 1.2 ÷ 0.1016 + 7355 ÷ 2.
+    verify({
+      area,
+      check: 'two pins under the upright load',
+      ours: found.data.forceN / 1000,
+      outside: '90.5',
+      unit: 'kN',
+      source,
+    });
+    const single = find(folding({ pins: 1 }), 'tongue-pins');
+    if (single?.code !== 'tongue-pins') throw new Error('no pin');
+    verify({
+      area,
+      check: 'pull along on one pin',
+      ours: single.data.forceN / 1000,
+      outside: '22.07',
+      unit: 'kN',
+      source,
+    });
+  });
+  test('a 5/8 in grade 5 pin in double shear: 2 × 0.45 × 120 ksi × 0.3068 in² × 0.75 = 24.9 kip', () => {
+    const found = find(folding({ pins: 1, pinDiameterM: inches(0.625) }), 'tongue-pins');
+    if (found?.code !== 'tongue-pins') throw new Error('no pin');
+    // The walls of 3/16 in tube may be the weaker: 2 × 2.4 × 0.625 × 0.174 × 58 × 0.75.
+    const shear = 2 * 0.45 * 120 * 0.3068 * 0.75;
+    const bearing = 2 * 2.4 * 0.625 * 0.174 * 58 * 0.75;
+    verify({
+      area,
+      check: 'pin of 5/8 in, grade 5, through HSS 4x2x3/16',
+      ours: found.data.strengthN / 4448.2216152605,
+      outside: Math.min(shear, bearing).toFixed(1),
+      unit: 'kip',
+      source: 'AISC 360-16 J3.6 and J3.10, φ = 0.75, by hand',
+    });
+  });
+  test('one pin is a hinge; pins further apart and thicker bear more; a tongue in one piece asks for none', () => {
+    expect(verdictOf(folding({ pins: 1 }), 'one-pin-folds')).toBe('over');
+    expect(verdictOf(folding({}), 'one-pin-folds')).toBeUndefined();
+    const use = (change: Partial<typeof FIXED_JOINT>): number => find(folding(change), 'tongue-pins')?.utilisation ?? 0;
+    expect(use({ pinSpacingM: 0.3 })).toBeLessThan(use({}));
+    expect(use({ pinDiameterM: inches(0.75) })).toBeLessThan(use({}));
+    expect(find(folding({ kind: 'fixed' }), 'tongue-pins')).toBeUndefined();
+  });
+});
