@@ -38,6 +38,26 @@ const torsion = (project: Project): Project =>
   gear(project, { suspension: { ...project.runningGear.suspension, kind: 'torsion' } });
 const worstOf = (analysis: StrengthAnalysis, id: string): number =>
   analysis.members.find(({ memberId }) => memberId === id)?.worst.utilisation.value ?? Number.NaN;
+const tongued = (project: Project, change: object): Project => ({
+  ...project,
+  frame: { ...project.frame, tongue: { ...project.frame.tongue, ...change } },
+});
+const backboned = (project: Project, underM: number): Project => ({
+  ...project,
+  frame: {
+    ...project.frame,
+    tongue: {
+      ...PLAIN_TONGUE,
+      kind: 'backbone',
+      lengthM: 1.2,
+      underM,
+      tipBehindBallM: 0.05,
+      joint: FIXED_JOINT,
+      sideTubesAheadM: 0.6,
+      sideTubeAngleRad: 0.4363,
+    },
+  },
+});
 const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
   ['leaf springs', (project) => project],
   ['equalised tandem, arms 1 : 1.4', tandem],
@@ -56,6 +76,31 @@ const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
           underM: 0.9,
           tipBehindBallM: 0.05,
           joint: FIXED_JOINT,
+        },
+      },
+    }),
+  ],
+  [
+    'sloped legs ending at the header',
+    (project) => tongued(project, { rise: { kind: 'sloped', byM: -0.12 }, rearEnd: 'header' }),
+  ],
+  ['legs stepped under the frame', (project) => tongued(project, { rise: { kind: 'stepped', byM: -0.15 } })],
+  ['backbone with side tubes at the header', (project) => backboned(project, 0)],
+  ['backbone with side tubes under the frame', (project) => backboned(project, 1.2)],
+  [
+    'straight tube stepped at the header',
+    (project) => ({
+      ...project,
+      frame: {
+        ...project.frame,
+        tongue: {
+          ...PLAIN_TONGUE,
+          kind: 'straight',
+          lengthM: 1.2,
+          underM: 0,
+          tipBehindBallM: 0.05,
+          joint: FIXED_JOINT,
+          rise: { kind: 'stepped', byM: -0.25 },
         },
       },
     }),
