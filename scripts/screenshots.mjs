@@ -8,7 +8,6 @@ import { ensureBuilt, ROOT } from './toolbox.mjs';
 const PORT = 4181;
 const VIEWS = [
   ['shed', '/', 'light'],
-  ['shed-dark', '/', 'dark'],
   ['shed-phone', '/', 'phone'],
   ['axle', '/trailer/demo.apiary-flatbed/axle', 'light'],
   ['axle-dark', '/trailer/demo.apiary-flatbed/axle', 'dark'],
@@ -16,12 +15,14 @@ const VIEWS = [
   ['frame', '/trailer/demo.telescope-trailer/frame', 'light'],
   ['loads', '/trailer/demo.oven-trailer/loads', 'light'],
   ['tongue', '/trailer/demo.apiary-flatbed/tongue', 'light'],
+  ['tongue-dip', '/trailer/demo.apiary-flatbed/tongue', 'light'],
   ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-3d', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-phone', '/trailer/demo.apiary-flatbed/strength', 'phone'],
   ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
   ['towing', '/trailer/demo.apiary-flatbed/towing', 'light'],
+  ['tow-sheet', '/trailer/demo.apiary-flatbed/print/tow', 'light'],
   ['trip-phone', '/trailer/demo.oven-trailer/trip', 'phone'],
   ['axle-card', '/trailer/demo.oven-trailer/print/axle', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
@@ -30,6 +31,7 @@ const VIEWS = [
 
 /** What is done on a view before its picture is taken. */
 const ACTS = {
+  'tongue-dip': (page) => page.getByRole('button', { name: 'Crest and dip' }).click(),
   strength: (page) => page.locator('[data-part="cross.3:share"]').click(),
   'trip-phone': async (page) => {
     for (const name of [/Firewood/, /Flour/, /Water tank/]) await page.getByLabel(name).first().check();

@@ -1,11 +1,9 @@
 import { DEMO_PROJECTS, doubtOf, evaluate, type Project } from '@kereta/core';
-import { cleanup, render, screen } from '@testing-library/react';
-import type { ReactNode } from 'react';
+import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
-import { type Editing, EditingContext } from '../../ui/editing';
 import { LastChanges } from '../../workbench/LastChanges';
+import { testBench } from '../../workbench/bench.testkit';
 import { stillWorkbench } from '../../workbench/stillWorkbench';
-import { type Workbench, WorkbenchContext } from '../../workbench/workbench';
 import { ChooseAxle } from '../axle/ChooseAxle';
 import { HangerTable } from '../axle/HangerTable';
 import { HeightTable } from '../axle/HeightTable';
@@ -15,23 +13,8 @@ import { Schools } from './Schools';
 import { WaysOut } from './WaysOut';
 
 const [apiary, oven] = DEMO_PROJECTS as [Project, Project, Project];
-const edits: { label: string; project: Project }[] = [];
+const { edits, show } = testBench('balance');
 
-const show = (project: Project, node: ReactNode, change: Partial<Workbench> = {}): void => {
-  const workbench: Workbench = { ...stillWorkbench(project, 'balance'), readOnly: false, ...change };
-  const editing: Editing = {
-    units: project.settings.units,
-    fraction: project.settings.fraction,
-    readOnly: false,
-    project,
-    edit: (label, edit) => edits.push({ label, project: edit(project) }),
-  };
-  render(
-    <WorkbenchContext value={workbench}>
-      <EditingContext value={editing}>{node}</EditingContext>
-    </WorkbenchContext>,
-  );
-};
 afterEach(() => {
   cleanup();
   edits.length = 0;

@@ -1,10 +1,7 @@
 import { DEMO_PROJECTS, evaluate, type Project } from '@kereta/core';
-import { cleanup, fireEvent, render, screen } from '@testing-library/react';
-import type { ReactNode } from 'react';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
-import { type Editing, EditingContext } from '../../ui/editing';
-import { stillWorkbench } from '../../workbench/stillWorkbench';
-import { type Workbench, WorkbenchContext } from '../../workbench/workbench';
+import { testBench } from '../../workbench/bench.testkit';
 import { SuspensionFields } from '../axle/SuspensionFields';
 import { WheelFields } from '../axle/WheelFields';
 import { JointFields } from '../strength/JointFields';
@@ -14,38 +11,7 @@ import { HoleFields } from './HoleFields';
 import { StrapsAndStands } from './StrapsAndStands';
 
 const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
-const edits: { label: string; project: Project }[] = [];
-
-const show = (project: Project, node: ReactNode): void => {
-  const workbench: Workbench = { ...stillWorkbench(project, 'frame'), readOnly: false };
-  const editing: Editing = {
-    units: project.settings.units,
-    fraction: project.settings.fraction,
-    readOnly: false,
-    project,
-    edit: (label, edit) => edits.push({ label, project: edit(project) }),
-  };
-  render(
-    <WorkbenchContext value={workbench}>
-      <EditingContext value={editing}>{node}</EditingContext>
-    </WorkbenchContext>,
-  );
-};
-const type = (label: string, text: string): void => {
-  const field = screen.getByLabelText(label);
-  fireEvent.focus(field);
-  fireEvent.change(field, { target: { value: text } });
-  fireEvent.keyDown(field, { key: 'Enter' });
-  fireEvent.blur(field);
-};
-const choose = (label: string, value: string): void => {
-  fireEvent.change(screen.getByLabelText(label), { target: { value } });
-};
-const last = (): Project => {
-  const edit = edits.at(-1);
-  if (!edit) throw new Error('nothing edited');
-  return edit.project;
-};
+const { edits, show, type, choose, last } = testBench('frame');
 
 afterEach(() => {
   cleanup();

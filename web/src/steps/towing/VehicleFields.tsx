@@ -1,7 +1,7 @@
-import { type Project, type TowVehicle, UNKNOWN_VEHICLE, VEHICLE_ROWS } from '@kereta/core';
+import { AXLE_ROWS, type Project, type TowVehicle, UNKNOWN_VEHICLE, VEHICLE_ROWS } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../ui/editing';
-import { FieldGroup, SelectField } from '../../ui/fields';
+import { FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { RecordFields, type SizeOf } from '../../ui/RecordFields';
 
 const KINDS = [
@@ -96,6 +96,8 @@ const REAR: readonly SizeOf<TowVehicle>[] = [
   },
 ];
 
+const STUDS = [...new Set(AXLE_ROWS.map(({ studCircle }) => studCircle))];
+
 /** What a hitch goes down by under a weight that is easy to stand on it: 100 lb or 50 kg. */
 const TRY_KG = { imperial: 45.359237, metric: 50 } as const;
 
@@ -139,11 +141,25 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
         options={KINDS}
         onCommit={(kind) => set('what pulls it', { kind: kind as TowVehicle['kind'] })}
       />
+      <TextField label="Vehicle’s name" value={vehicle.name} onCommit={(name) => set('tow vehicle', { name })} />
       <RecordFields record={vehicle} sizes={WEIGHT} onChange={set} />
       {!byHand && <RecordFields record={vehicle} sizes={[...SHAPE, ...FRONT]} onChange={set} />}
       <RecordFields record={vehicle} sizes={HITCH} onChange={set} />
       {!byHand && (
         <>
+          <SelectField
+            label="Stud circle of its wheels"
+            hint="For one spare that fits both"
+            value={vehicle.studCircle}
+            options={[
+              { value: '', text: 'not read' },
+              ...[...new Set([...STUDS, vehicle.studCircle].filter((studs) => studs !== ''))].map((studs) => ({
+                value: studs,
+                text: studs,
+              })),
+            ]}
+            onCommit={(studCircle) => set('stud circle of the vehicle', { studCircle })}
+          />
           <RecordFields
             record={vehicle}
             sizes={[

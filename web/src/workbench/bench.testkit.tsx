@@ -1,0 +1,51 @@
+import type { Project, StepId } from '@kereta/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { fireEvent, render, screen } from '@testing-library/react';
+import type { ReactNode } from 'react';
+import { MemoryRouter } from 'react-router';
+import { type Editing, EditingContext } from '../ui/editing';
+import { stillWorkbench } from './stillWorkbench';
+import { type Workbench, WorkbenchContext } from './workbench';
+
+/** For tests: shows a part of the workbench on a trailer that stands still, and keeps every edit that it asks for. */
+export const testBench = (step: StepId) => {
+  const edits: { label: string; project: Project }[] = [];
+  return {
+    edits,
+    show: (project: Project, node: ReactNode, change: Partial<Workbench> = {}): void => {
+      const workbench: Workbench = { ...stillWorkbench(project, step), readOnly: false, ...change };
+      const editing: Editing = {
+        units: project.settings.units,
+        fraction: project.settings.fraction,
+        readOnly: false,
+        project,
+        edit: (label, edit) => edits.push({ label, project: edit(project) }),
+      };
+      render(
+        <MemoryRouter>
+          <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
+            <WorkbenchContext value={workbench}>
+              <EditingContext value={editing}>{node}</EditingContext>
+            </WorkbenchContext>
+          </QueryClientProvider>
+        </MemoryRouter>,
+      );
+    },
+    /** types into a field and presses Enter */
+    type: (label: string, text: string): void => {
+      const field = screen.getByLabelText(label);
+      fireEvent.focus(field);
+      fireEvent.change(field, { target: { value: text } });
+      fireEvent.keyDown(field, { key: 'Enter' });
+      fireEvent.blur(field);
+    },
+    choose: (label: string, value: string): void => {
+      fireEvent.change(screen.getByLabelText(label), { target: { value } });
+    },
+    last: (): Project => {
+      const edit = edits.at(-1);
+      if (!edit) throw new Error('nothing edited');
+      return edit.project;
+    },
+  };
+};
