@@ -1,4 +1,4 @@
-import { DEMO_PROJECTS, evaluate, inches, pounds, type Project } from '@kereta/core';
+import { DEMO_PROJECTS, evaluate, inches, pounds, type Project, type Tongue } from '@kereta/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { testBench } from '../../workbench/bench.testkit';
@@ -159,7 +159,7 @@ describe('what is shown', () => {
       frame: {
         ...apiary.frame,
         groups: { ...apiary.frame.groups, header: { sectionId: 'c4x5.4', materialId: 'a36' } },
-        tongue: { ...apiary.frame.tongue, ...{ rearEnd: 'header' } },
+        tongue: { ...(apiary.frame.tongue as Extract<Tongue, { kind: 'a-frame' }>), rearEnd: 'header' },
       },
     };
     show(channel, <CutsTable />);
