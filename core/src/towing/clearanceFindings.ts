@@ -7,7 +7,7 @@ import { inches, toRadians } from '../units/index.js';
 import { heaviestTowed, type TowedCase } from './heaviest.js';
 import { couplerHeightM } from './level.js';
 import { sweptLane } from './motion.js';
-import { lengthenedPoints, rampLook, rampRigOf, type SidePoint, sidePoints } from './ramp.js';
+import { lengthenedPoints, rampLook, rampRigOf, roomToVehicleM, type SidePoint, sidePoints } from './ramp.js';
 import {
   type FrontEdge,
   frontEdges,
@@ -213,8 +213,8 @@ const shortest = (
               if (rig.drawbarM + longerM <= 0.3) return false;
               const moved = { ...rig, drawbarM: rig.drawbarM + longerM };
               // What a longer tongue mends: the room to the vehicle in a dip; over the road it only ever loses.
-              const look = rampLook(moved, lengthenedPoints(project, points, longerM), project.job.rampRad);
-              return !look || look.nearest.roomM >= RAMP_MARGIN_M;
+              const further = lengthenedPoints(project, points, longerM);
+              return roomToVehicleM(moved, further, project.job.rampRad) >= RAMP_MARGIN_M;
             }),
           },
         ]

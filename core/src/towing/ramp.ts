@@ -116,8 +116,7 @@ export const rampLook = (rig: RampRig, points: readonly SidePoint[], betaRad: nu
       const { xM, zM } = tippedPoint(rig, pitch, point);
       const roomM = xM - faceM;
       const clearM = zM - roadZM(xM, betaRad, breakM);
-      if (point.what !== 'tongue' && point.what !== 'jack' && point.what !== 'tail')
-        if (!nearest || roomM < nearest.roomM) nearest = { point, roomM, breakM };
+      if (faces(point) && (!nearest || roomM < nearest.roomM)) nearest = { point, roomM, breakM };
       if (!lowest || clearM < lowest.clearM) lowest = { point, clearM, breakM };
     }
     // The edge of a crest rises between the points of a straight underside.
@@ -129,6 +128,22 @@ export const rampLook = (rig: RampRig, points: readonly SidePoint[], betaRad: nu
     }
   }
   return nearest && lowest && { nearest, lowest, pitchRad };
+};
+
+/** What of the trailer faces the vehicle. */
+const faces = ({ what }: SidePoint): boolean => what === 'bed' || what === 'item';
+
+/** The least room to the vehicle's rear face over a break of β, at every second place that `rampLook` looks at. */
+export const roomToVehicleM = (rig: RampRig, points: readonly SidePoint[], betaRad: number): number => {
+  const facing = points.filter(faces);
+  const tailM = Math.max(rig.drawbarM, ...points.map(({ behindM }) => behindM));
+  const faceM = rig.ballBehindAxleM - rig.bumperAheadOfBallM;
+  let least = Number.POSITIVE_INFINITY;
+  for (let i = 0; i <= PLACES; i += 2) {
+    const pitch = trailerPitchRad(rig, betaRad, ((rig.ballBehindAxleM + tailM) * i) / PLACES);
+    for (const point of facing) least = Math.min(least, tippedPoint(rig, pitch, point).xM - faceM);
+  }
+  return least;
 };
 
 const undersides = (points: readonly SidePoint[]): readonly (readonly [SidePoint, SidePoint])[] => {
