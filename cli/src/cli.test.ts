@@ -32,7 +32,7 @@ const decided = (): Project => {
       wheelbaseM: 3.2,
       ballBehindAxleM: 1.2,
     },
-    coupling: { ...project.coupling, chains: 'fitted', brakes: 'fitted' },
+    coupling: (DEMO_PROJECTS[0] as Project).coupling,
   };
 };
 

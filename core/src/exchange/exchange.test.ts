@@ -54,6 +54,45 @@ describe('project file', () => {
     const read = readProject(JSON.stringify(project));
     expect(read.ok && JSON.parse(writeProject(read.value))).toEqual(JSON.parse(JSON.stringify(project)));
   });
+  test('impossible tow vehicles, tongues and hardware are refused with the place', () => {
+    const sample = sampleProject();
+    const vehicle = (change: object) => ({ ...sample, towVehicle: { ...UNKNOWN_VEHICLE, ...change } });
+    const tongue = (change: object) => ({
+      ...sample,
+      frame: { ...sample.frame, tongue: { ...sample.frame.tongue, ...change } },
+    });
+    const cases: readonly (readonly [object, string])[] = [
+      [vehicle({ wheelbaseM: 0 }), 'towVehicle.wheelbaseM'],
+      [vehicle({ hitchSinksMPerKg: -1 }), 'towVehicle.hitchSinksMPerKg'],
+      [vehicle({ kind: 'horse' }), 'towVehicle.kind'],
+      [tongue({ lengthM: -1 }), 'frame.tongue.lengthM'],
+      [tongue({ rise: { kind: 'sloped', byM: 40 } }), 'frame.tongue.rise.byM'],
+      [{ ...sample, coupling: { ...sample.coupling, jack: { ratedKg: -5, shortM: 1, longM: 1 } } }, 'coupling.jack'],
+    ];
+    for (const [bad, path] of cases) {
+      const problem = problemOf(JSON.stringify(bad));
+      expect(fileProblemSentence(problem)).toContain(path);
+    }
+  });
+  test('a file from before hardware and shape of the tongue were asked for opens with them unread', () => {
+    const { coupling, towVehicle, ...rest } = JSON.parse(writeProject(sampleProject())) as Project;
+    const old = {
+      ...rest,
+      towVehicle: { ...towVehicle, kind: undefined, tailgateHeightM: undefined, hitchSinksMPerKg: undefined },
+      coupling: { ...coupling, ball: undefined, receiver: undefined, safetyChain: undefined, jack: undefined },
+      frame: {
+        ...rest.frame,
+        tongue: { ...rest.frame.tongue, rise: undefined, cutLaterM: undefined, topPlate: undefined },
+      },
+    };
+    const read = readProject(JSON.stringify(old));
+    if (!read.ok) throw new Error('not read');
+    expect(read.value.frame.tongue.rise).toEqual({ kind: 'level', byM: 0 });
+    expect(read.value.coupling.ball.ratedKg).toBeNull();
+    expect(read.value.towVehicle?.kind).toBe('vehicle');
+    const now = evaluate(sampleProject());
+    expect(evaluate(read.value).chassis.members).toEqual(now.chassis.members);
+  });
   test('empty, truncated, damaged, foreign, newer, versionless: each its own sentence', () => {
     const whole = writeProject(sampleProject());
     expect(problemOf('  ')).toEqual({ code: 'empty' });

@@ -106,6 +106,7 @@ const CouplerStamp = () => {
             max: 5000,
             said: 'coupler’s limit',
             clears: true,
+            hint: 'S on a European plate',
           },
           {
             field: 'dValueN',
