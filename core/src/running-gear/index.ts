@@ -9,6 +9,7 @@ export {
 } from './choose.js';
 export { type Clearance, clearances, liftToTakeWheelM, worstClearances } from './clearances.js';
 export { type RunningGearFindingData, runningGearFindings } from './findings.js';
-export { type FitFindingData, fitFindings } from './fitFindings.js';
+export type { FitFindingData } from './fit/data.js';
+export { fitFindings } from './fit/fitFindings.js';
 export { type HangerMark, type HangerPlan, hangerPlan, wantedSpacingM } from './hangers.js';
 export { type RideHeights, rideHeights } from './heights.js';

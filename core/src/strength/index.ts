@@ -38,7 +38,8 @@ export type {
   WeldResult,
 } from './analysis/analysis.js';
 export { type AnalysisInput, analyseStrength, analysisSteps } from './analysis/analyse.js';
-export { type AnalysisFinding, type AnalysisFindingData, analysisFindings } from './analysis/findings.js';
+export type { AnalysisFinding, AnalysisFindingData } from './analysis/findings/data.js';
+export { analysisFindings } from './analysis/findings/findings.js';
 export { type JointLook, jointsOf } from './analysis/joints.js';
 export { type BentBar, bentFrame, type DiagramPoint, memberDiagram, type MemberDiagram } from './analysis/lookInto.js';
 export { GROSS_CASE_IDS } from './situations/ratedGross.js';

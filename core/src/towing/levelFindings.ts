@@ -1,4 +1,4 @@
-import type { BalancedCase } from '../balance/index.js';
+import { ballZM, type BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { type FindingOf, minus, quantity, workedOut } from '../findings/index.js';
 import type { Project } from '../project/index.js';
@@ -58,7 +58,7 @@ export const levelFindings = (project: Project, chassis: Chassis, cases: readonl
   const levels = levelsOf(project, chassis, towedCases(cases));
   const own = levels.find(({ caseId }) => caseId === heaviest.loadCase.id);
   const couplerM = own?.couplerM ?? couplerHeightM(project, chassis, heaviest);
-  const deckM = couplerM - (chassis.tongue?.ballZM ?? 0) + chassis.deckTopZM;
+  const deckM = couplerM - ballZM(chassis) + chassis.deckTopZM;
   const off = own?.offM;
   const mount = off === undefined || Math.abs(off) < LEVEL_M ? undefined : mountFor(project, off);
   const m = (value: number) => quantity(value, 'length');

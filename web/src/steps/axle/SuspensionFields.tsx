@@ -1,7 +1,7 @@
 import { type RunningGear, SPRING_ROWS, type SpringRow, wheelRateNPerM } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { RecordFields, type SizeOf } from '../../ui/RecordFields';
 import { useWorkbench } from '../../workbench/workbench';
 import { rowSource } from '../stepKit';
 
@@ -28,16 +28,91 @@ const fromRow = (row: SpringRow): Partial<Suspension['spring']> => ({
   slipperM: row.kind === 'slipper' ? row.eyeToEyeM : null,
 });
 
-/** Fields of a leaf spring in the order in which it is measured. */
-const LEAF_FIELDS = [
-  ['eyeToEyeM', 'Eye to eye, unloaded', 0.2, 2],
-  ['freeArchM', 'Arch, unloaded', 0, 0.4],
-  ['leafWidthM', 'Leaf width', 0.01, 0.2],
-  ['leafThicknessM', 'Leaf thickness', 0.001, 0.05],
-  ['shackleM', 'Shackle, bolt to bolt', 0.01, 0.3],
-  ['hangerM', 'Eyes below the rail', 0, 0.4],
-  ['padM', 'Height of a spring seat', 0, 0.1],
-] as const;
+type Spring = Suspension['spring'];
+type HomeBuilt = NonNullable<RunningGear['axle']['homeBuilt']>;
+
+/** A leaf spring in the order in which it is measured. */
+const SPRING_SIZES: readonly SizeOf<Spring>[] = [
+  { field: 'leaves', label: 'Leaves', kind: 'number', min: 1, max: 20, said: 'leaves' },
+  { field: 'eyeToEyeM', label: 'Eye to eye, unloaded', kind: 'length', min: 0.2, max: 2, said: 'eye to eye, unloaded' },
+  { field: 'freeArchM', label: 'Arch, unloaded', kind: 'length', min: 0, max: 0.4, said: 'arch, unloaded' },
+  { field: 'leafWidthM', label: 'Leaf width', kind: 'length', min: 0.01, max: 0.2, said: 'leaf width' },
+  { field: 'leafThicknessM', label: 'Leaf thickness', kind: 'length', min: 0.001, max: 0.05, said: 'leaf thickness' },
+  {
+    field: 'shackleM',
+    label: 'Shackle, bolt to bolt',
+    kind: 'length',
+    min: 0.01,
+    max: 0.3,
+    said: 'shackle, bolt to bolt',
+  },
+  { field: 'hangerM', label: 'Eyes below the rail', kind: 'length', min: 0, max: 0.4, said: 'eyes below the rail' },
+  {
+    field: 'padM',
+    label: 'Height of a spring seat',
+    kind: 'length',
+    min: 0,
+    max: 0.1,
+    said: 'height of a spring seat',
+  },
+  {
+    field: 'ratingKg',
+    label: 'One spring may carry',
+    kind: 'mass',
+    min: 1,
+    max: 10000,
+    said: 'spring rating',
+    clears: true,
+  },
+];
+const SLIPPER_SIZES: readonly SizeOf<Spring>[] = [
+  {
+    field: 'slipperM',
+    label: 'Eye to slipper, by its maker',
+    kind: 'length',
+    min: 0.1,
+    max: 2,
+    said: 'slipper length',
+    clears: true,
+  },
+];
+const ARM_SIZES: readonly SizeOf<Suspension['torsion']>[] = [
+  { field: 'armLengthM', label: 'Length of the arm', kind: 'length', min: 0.02, max: 0.5, said: 'torsion arm' },
+  {
+    field: 'startAngleRad',
+    label: 'Arm below level, unloaded',
+    kind: 'angle',
+    min: -1.2,
+    max: 1.2,
+    said: 'start angle',
+  },
+];
+const BUMP_SIZES: readonly SizeOf<Suspension>[] = [
+  { field: 'bumpTravelM', label: 'A bump lifts a wheel by', kind: 'length', min: 0, max: 0.4, said: 'bump travel' },
+];
+const AXLE_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
+  {
+    field: 'dropM',
+    label: 'Spindles above the axle’s middle',
+    kind: 'length',
+    min: -0.3,
+    max: 0.3,
+    said: 'drop of the axle',
+    hint: '0 for a straight axle',
+  },
+  { field: 'hubFaceM', label: 'Hub face to hub face', kind: 'length', min: 0.3, max: 3.5, said: 'hub faces' },
+];
+const HOME_BUILT_SIZES: readonly SizeOf<HomeBuilt>[] = [
+  { field: 'wallM', label: 'Wall of its tube', kind: 'length', min: 0.001, max: 0.05, said: 'axle tube’s wall' },
+  {
+    field: 'yieldPa',
+    label: 'Its metal bends for good at',
+    kind: 'stress',
+    min: 1e7,
+    max: 2e9,
+    said: 'axle tube’s metal',
+  },
+];
 
 /** What the spring or the arm is, as it lies on the bench; heights, shackle and bounce follow from it. */
 export const SuspensionFields = () => {
@@ -94,97 +169,29 @@ export const SuspensionFields = () => {
             options={SEATS}
             onCommit={(seat) => setSpring(`spring ${seat} the axle`, { seat: seat as Suspension['spring']['seat'] })}
           />
-          <QuantityField
-            label="Leaves"
-            kind="number"
-            value={spring.leaves}
-            min={1}
-            max={20}
-            onCommit={(leaves) => setSpring('leaves', { leaves: Math.round(leaves) })}
+          <RecordFields
+            record={spring}
+            sizes={spring.kind === 'slipper' ? [...SPRING_SIZES, ...SLIPPER_SIZES] : SPRING_SIZES}
+            onChange={(said, change) =>
+              setSpring(said, change.leaves === undefined ? change : { leaves: Math.round(change.leaves) })
+            }
           />
-          {LEAF_FIELDS.map(([field, label, min, max]) => (
-            <QuantityField
-              key={field}
-              label={label}
-              kind="length"
-              value={spring[field]}
-              min={min}
-              max={max}
-              onCommit={(value) => setSpring(label.toLowerCase(), { [field]: value })}
-            />
-          ))}
-          <QuantityField
-            label="One spring may carry"
-            kind="mass"
-            value={spring.ratingKg}
-            min={1}
-            max={10000}
-            onCommit={(ratingKg) => setSpring('spring rating', { ratingKg })}
-            onClear={() => setSpring('spring rating taken out', { ratingKg: null })}
-          />
-          {spring.kind === 'slipper' && (
-            <QuantityField
-              label="Eye to slipper, by its maker"
-              kind="length"
-              value={spring.slipperM}
-              min={0.1}
-              max={2}
-              onCommit={(slipperM) => setSpring('slipper length', { slipperM })}
-              onClear={() => setSpring('slipper length unknown', { slipperM: null })}
-            />
-          )}
         </>
       )}
       {suspension.kind === 'torsion' && (
-        <>
-          <QuantityField
-            label="Length of the arm"
-            kind="length"
-            value={torsion.armLengthM}
-            min={0.02}
-            max={0.5}
-            onCommit={(armLengthM) => set('torsion arm', { torsion: { ...torsion, armLengthM } })}
-          />
-          <QuantityField
-            label="Arm below level, unloaded"
-            kind="angle"
-            value={torsion.startAngleRad}
-            min={-1.2}
-            max={1.2}
-            onCommit={(startAngleRad) => set('start angle', { torsion: { ...torsion, startAngleRad } })}
-          />
-        </>
+        <RecordFields
+          record={torsion}
+          sizes={ARM_SIZES}
+          onChange={(said, change) => set(said, { torsion: { ...torsion, ...change } })}
+        />
       )}
       {(suspension.kind === 'leaf' || suspension.kind === 'torsion') && (
         <>
           <p className="narrow mute self-center text-[13px]">Each spring’s rate: {rateHint}</p>
-          <QuantityField
-            label="A bump lifts a wheel by"
-            kind="length"
-            value={suspension.bumpTravelM}
-            min={0}
-            max={0.4}
-            onCommit={(bumpTravelM) => set('bump travel', { bumpTravelM })}
-          />
+          <RecordFields record={suspension} sizes={BUMP_SIZES} onChange={set} />
         </>
       )}
-      <QuantityField
-        label="Spindles above the axle’s middle"
-        kind="length"
-        value={axle.dropM}
-        min={-0.3}
-        max={0.3}
-        hint="0 for a straight axle"
-        onCommit={(dropM) => setAxle('drop of the axle', { dropM })}
-      />
-      <QuantityField
-        label="Hub face to hub face"
-        kind="length"
-        value={axle.hubFaceM}
-        min={0.3}
-        max={3.5}
-        onCommit={(hubFaceM) => setAxle('hub faces', { hubFaceM })}
-      />
+      <RecordFields record={axle} sizes={AXLE_SIZES} onChange={setAxle} />
       <div className="col-span-2">
         <CheckField
           label="I build this axle myself"
@@ -198,24 +205,11 @@ export const SuspensionFields = () => {
       </div>
       {axle.homeBuilt && (
         <>
-          <QuantityField
-            label="Wall of its tube"
-            kind="length"
-            value={axle.homeBuilt.wallM}
-            min={0.001}
-            max={0.05}
-            onCommit={(wallM) =>
-              axle.homeBuilt && setAxle('axle tube’s wall', { homeBuilt: { ...axle.homeBuilt, wallM } })
-            }
-          />
-          <QuantityField
-            label="Its metal bends for good at"
-            kind="stress"
-            value={axle.homeBuilt.yieldPa}
-            min={1e7}
-            max={2e9}
-            onCommit={(yieldPa) =>
-              axle.homeBuilt && setAxle('axle tube’s metal', { homeBuilt: { ...axle.homeBuilt, yieldPa } })
+          <RecordFields
+            record={axle.homeBuilt}
+            sizes={HOME_BUILT_SIZES}
+            onChange={(said, change) =>
+              axle.homeBuilt && setAxle(said, { homeBuilt: { ...axle.homeBuilt, ...change } })
             }
           />
           <p className="narrow col-span-2 text-[13px]">

@@ -1,0 +1,41 @@
+import { quantity, type FindingOf } from '../../findings/index.js';
+import { type AssemblyPart } from '../assembly.js';
+import type { Clearance } from '../clearances.js';
+
+export interface FitFindingData {
+  clearance: Pick<Clearance, 'what' | 'restM' | 'bumpM' | 'wantedM'>;
+  'ride-height': { readonly stackM: number; readonly saidM: number };
+  'weakest-part': { readonly part: AssemblyPart; readonly ratingKg: number; readonly loadKg: number };
+  'spring-load': { readonly loadKg: number; readonly ratingKg: number | undefined };
+  'ride-bounce': { readonly hz: number; readonly empty: boolean; readonly judged: 'soft' | 'good' | 'harsh' };
+  'shackle-lean': { readonly leanRad: number | undefined; readonly caseId: string };
+  'hanger-spacing': {
+    readonly saidM: number;
+    readonly wantedM: number | undefined;
+    readonly flatM: number | undefined;
+    readonly fault: 'over-centre' | 'lies-down' | 'slipper-unknown' | 'differs' | 'none';
+  };
+  'studs-differ': {
+    readonly hub: string;
+    readonly other: string;
+    readonly of: 'wheel' | 'tow-vehicle';
+    readonly adapter: boolean;
+  };
+  'tire-on-rim': { readonly tireM: number; readonly wheelM: number };
+  'tire-smaller-than-rim': { readonly diameterM: number; readonly rimM: number };
+  'widths-differ': { readonly trackM: number; readonly fromHubM: number };
+  'spring-longer-than-frame': { readonly springM: number; readonly bedM: number };
+  'axle-overhang': { readonly overhangM: number };
+  'home-built-axle': {
+    readonly leverM: number;
+    readonly staticPa: number;
+    readonly bumpPa: number;
+    readonly yieldPa: number;
+  };
+  'departure-angle': { readonly rad: number; readonly approachRad: number; readonly clearM: number };
+  'ride-unknown': Record<string, never>;
+}
+export type FitFinding = FindingOf<FitFindingData>;
+
+export const plain = { step: 'axle', subject: 'axle.1', counts: true, working: [] } as const;
+export const m = (value: number) => quantity(value, 'length');

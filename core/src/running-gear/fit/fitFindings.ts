@@ -1,0 +1,51 @@
+import type { BalancedCase } from '../../balance/index.js';
+import type { Chassis } from '../../chassis/index.js';
+import type { Project } from '../../project/index.js';
+import { computedBy } from '../../source.js';
+import { clearances, worstClearances } from '../clearances.js';
+import { type RideHeights, rideHeights } from '../heights.js';
+import { type FitFinding, plain } from './data.js';
+import { clearanceFinding, heightFindings } from './heights.js';
+import { homeBuiltFindings } from './homeBuiltAxle.js';
+import { fitFaults } from './parts.js';
+import { ratingFindings } from './ratings.js';
+import { bounceFindings, shackleFindings } from './springs.js';
+
+/** The case that the height was written down for: the heaviest that is towed. */
+const heaviest = (rides: readonly RideHeights[], cases: readonly BalancedCase[]): RideHeights | undefined => {
+  const towed = cases.filter(({ loadCase }) => loadCase.mode === 'towed');
+  const worst = towed.reduce<BalancedCase | undefined>(
+    (most, next) => (!most || next.massKg > most.massKg ? next : most),
+    undefined,
+  );
+  return rides.find(({ caseId }) => caseId === worst?.loadCase.id);
+};
+const lightest = (rides: readonly RideHeights[], cases: readonly BalancedCase[]): RideHeights | undefined => {
+  const towed = cases.filter(({ loadCase }) => loadCase.mode === 'towed');
+  const least = towed.reduce<BalancedCase | undefined>(
+    (most, next) => (!most || next.massKg < most.massKg ? next : most),
+    undefined,
+  );
+  return rides.find(({ caseId }) => caseId === least?.loadCase.id);
+};
+
+/** Heights, clearances, springs, hangers and whether the parts go together, at every load. */
+export const fitFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
+  if (project.runningGear.layout === 'none') return [];
+  const rides = rideHeights(project, chassis, cases);
+  const loaded = heaviest(rides, cases);
+  const unknown: FitFinding[] =
+    rides.length === 0 && cases.some(({ standing }) => standing)
+      ? [{ ...plain, code: 'ride-unknown', data: {}, verdict: 'unchecked', source: computedBy('suspension unknown') }]
+      : [];
+  return [
+    ...worstClearances(clearances(project, chassis, rides)).map(clearanceFinding),
+    ...heightFindings(project, loaded),
+    ...ratingFindings(project, cases),
+    ...bounceFindings(project, loaded, lightest(rides, cases)),
+    ...shackleFindings(project, rides),
+    ...fitFaults(project, chassis),
+    ...homeBuiltFindings(project, chassis, cases),
+    ...unknown,
+  ];
+};

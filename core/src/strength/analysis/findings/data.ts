@@ -1,0 +1,56 @@
+import type { FindingOf } from '../../../findings/index.js';
+import type { FrameProblem } from '../../../frame-analysis/index.js';
+import type { FrameFault } from '../../frame-model/trailerFrame.js';
+import type { Utilisation } from '../../resistance/memberResistance.js';
+import type { SituationId } from '../../situations/situations.js';
+import type { FrameDeflection } from '../analysis.js';
+
+interface When {
+  readonly situation: SituationId;
+  readonly variant: string;
+}
+
+export interface AnalysisFindingData {
+  'frame-member': When & {
+    readonly memberId: string;
+    readonly atM: number;
+    readonly rule: Utilisation['rule'];
+    readonly weldAt: string | undefined;
+  };
+  'frame-members-rest': { readonly count: number; readonly least: number; readonly most: number };
+  'frame-weld': When & {
+    readonly memberId: string;
+    readonly joint: string;
+    readonly legM: number;
+    readonly needM: number | undefined;
+    readonly by: 'weld-metal' | 'base-metal';
+  };
+  'frame-welds-rest': { readonly count: number; readonly most: number };
+  'weld-leg-small': { readonly memberId: string; readonly legM: number; readonly leastM: number };
+  'hanger-wall': When & { readonly memberId: string; readonly forceN: number; readonly strengthN: number };
+  'bar-hole': When & { readonly memberId: string; readonly atM: number; readonly diameterM: number };
+  'coupler-bolts': When & {
+    readonly forceN: number;
+    readonly strengthN: number;
+    readonly by: 'shear' | 'bearing' | 'tear-out';
+  };
+  'frame-deflection': Pick<FrameDeflection, 'what' | 'memberId' | 'byM' | 'lengthM' | 'divisor'>;
+  'fatigue-life': { readonly memberId: string; readonly joint: string; readonly km: number };
+  'situations-off': { readonly off: readonly SituationId[] };
+  'situation-not-run': { readonly situation: SituationId };
+  'recovery-advice': Record<string, never>;
+  'rated-gross-missing': Record<string, never>;
+  'hand-compared': {
+    readonly memberId: string;
+    readonly hand: number;
+    readonly frame: number;
+    readonly apart: boolean;
+  };
+  'not-in-analysis': Record<string, never>;
+  'figures-doubtful': { readonly condition: number; readonly residual: number };
+  'frame-fault': { readonly fault: FrameFault['code'] };
+  'frame-unsolvable': { readonly problems: readonly FrameProblem[] };
+}
+export type AnalysisFinding = FindingOf<AnalysisFindingData>;
+
+export const plain = { step: 'strength', subject: 'trailer', counts: true, working: [] } as const;
