@@ -1,12 +1,7 @@
-import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, openDemo } from './trailer';
+import { goTo, openDemo, seriousFaults } from './trailer';
 
 const checks = (page: Page) => page.getByRole('list', { name: 'Checks' });
-const serious = async (page: Page): Promise<string[]> =>
-  (await new AxeBuilder({ page }).analyze()).violations
-    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
-    .map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
 
 test('the oven’s tandem: an axle too small says why, one that does mends it, one undo brings it back', async ({
   page,
@@ -26,7 +21,7 @@ test('the oven’s tandem: an axle too small says why, one that does mends it, o
   ).toBeVisible();
   await page.getByText(/^What “two axles 3,500 lb axle” changed/).click();
   await expect(page.getByText('Was “Fix”').first()).toBeVisible();
-  expect(await serious(page)).toEqual([]);
+  expect(await seriousFaults(page)).toEqual([]);
   await page.getByRole('button', { name: /^Undo/ }).first().click();
   await expect(checks(page).getByRole('button', { name: /^Fix Front axle carries 2,506 lb/ })).toBeVisible();
 });
@@ -59,7 +54,7 @@ test('no place suits every load: the ways out say what they do to each, and one 
   await expect(page.getByText(/Measure the place of Brick oven first/).first()).toBeVisible();
   await page.getByText('What other schools would say').click();
   await expect(page.getByRole('table', { name: 'Schools of tongue weight' })).toContainText('of 4 loads');
-  expect(await serious(page)).toEqual([]);
+  expect(await seriousFaults(page)).toEqual([]);
   await ways.getByRole('button', { name: /^Try: Put .* of ballast/ }).click();
   await expect(page.getByRole('button', { name: /Wood run: tongue carries .* 12\.\d %/ })).toBeVisible();
   await page.getByRole('button', { name: /^Undo/ }).first().click();
@@ -89,7 +84,7 @@ test('a trip is loaded on the phone, answers at once, and is kept as a load', as
   await page.mouse.move(box.x + box.width / 2 - 30, box.y + box.height / 2, { steps: 4 });
   await page.mouse.up();
   await expect(answer).not.toHaveText(moved);
-  expect(await serious(page)).toEqual([]);
+  expect(await seriousFaults(page)).toEqual([]);
   await page.getByLabel('Name of the trip').fill('To the heath');
   await page.getByRole('button', { name: 'Keep as a load' }).click();
   await expect(page).toHaveURL(/\/balance$/);
@@ -103,7 +98,7 @@ test('the axle card is one page to print', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Axle card: Oven trailer' })).toBeVisible();
   await expect(page.getByRole('table', { name: 'Hangers' })).toContainText('equaliser’s pivot');
   await expect(page.getByRole('table', { name: 'What to order' })).toContainText('Hub face to hub face');
-  expect(await serious(page)).toEqual([]);
+  expect(await seriousFaults(page)).toEqual([]);
   const pdf = await page.pdf({ format: 'Letter', landscape: true });
   expect(pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length).toBeLessThanOrEqual(2);
 });

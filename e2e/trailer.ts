@@ -1,3 +1,4 @@
+import { AxeBuilder } from '@axe-core/playwright';
 import { expect, type Page } from '@playwright/test';
 
 /** First visit: the shed with its demos, the first note read. */
@@ -21,3 +22,9 @@ export const goTo = async (page: Page, step: string): Promise<void> => {
 /** What the strip says of a load case, in one line. */
 export const tongueOf = async (page: Page, caseId: string): Promise<string> =>
   (await page.getByTestId(`strip-${caseId}`).innerText()).replaceAll('\n', ' ');
+
+/** What axe finds serious or critical on the page as it stands, each with the first thing that has it. */
+export const seriousFaults = async (page: Page): Promise<string[]> =>
+  (await new AxeBuilder({ page }).analyze()).violations
+    .filter(({ impact }) => impact === 'serious' || impact === 'critical')
+    .map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
