@@ -21,6 +21,14 @@ test('the tongue’s length is chosen by what it must clear', async ({ page }) =
   await page.getByRole('button', { name: 'Make it so' }).click();
   await expect(page.getByText(/Yours has/)).toBeVisible();
   await expect(checksOf(page).getByRole('button', { name: /^Fix Turned by/ })).toHaveCount(0);
+  // By the drawing itself: the ball is the first part, a page is a foot.
+  const before = await page.getByLabel('Ball to front edge').inputValue();
+  await page.getByTestId('drawing').focus();
+  await page.keyboard.press(']');
+  await page.keyboard.press('PageUp');
+  await expect(page.getByLabel('Ball to front edge')).not.toHaveValue(before);
+  await page.getByRole('button', { name: /^Undo: tongue .* long$/ }).click();
+  await expect(page.getByLabel('Ball to front edge')).toHaveValue(before);
   await page.getByRole('button', { name: 'Turned', exact: true }).click();
   await expect(page.getByRole('region', { name: 'Turning' })).toContainText('Wanted without touching: 85°');
   await open(page, 'What more or less length does');

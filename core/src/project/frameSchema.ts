@@ -27,7 +27,7 @@ const anyTongue = {
 };
 
 /** A single tube that folds or comes out for storage, held by pins across it. */
-const tongueJointSchema = object({
+export const tongueJointSchema = object({
   kind: z.enum(['fixed', 'folding', 'removable']),
   /** the pins' middle ahead of the front face of the bed */
   aheadM: lengthOrZero,

@@ -1,5 +1,7 @@
 import { AXLE_ROWS, COUPLER_ROWS, DECK_ROWS, TIRE_ROWS } from '../catalog/index.js';
 import { inches, millimetres, pounds, toRadians, type UnitSystem } from '../units/index.js';
+import { tongueJointSchema } from './frameSchema.js';
+import { couplingSchema } from './towSchema.js';
 import {
   FILE_FORMAT,
   type LoadCase,
@@ -48,37 +50,22 @@ export const PLAIN_TONGUE = {
 } as const satisfies Partial<Tongue>;
 
 /** A single tube in one piece; pins as they are usual where it is not: two, 4 in apart, 5/8 in (common practice). */
-export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = {
-  kind: 'fixed',
-  aheadM: inches(6),
-  pins: 2,
-  pinSpacingM: inches(4),
-  pinDiameterM: inches(0.625),
-  grade: 'grade-5',
-};
+export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = tongueJointSchema.parse(undefined);
 
-/** Hardware of which nobody has read a stamp. */
-const UNREAD_HARDWARE = {
-  kind: 'ball',
-  receiver: { ratedKg: null, tongueKg: null },
-  ballMount: { ratedKg: null, tongueKg: null, dropM: null },
-  ball: { diameterM: null, shankM: null, holeM: null, ratedKg: null },
-  safetyChain: {
-    count: 2,
-    catalogId: null,
-    breaksAtKg: null,
-    lengthM: null,
-    crossed: true,
-    tabBehindBallM: inches(8),
-    hookAheadOfBallM: inches(5),
-    apartM: inches(8),
-    heldOn: 'not-decided',
-  },
-  breakaway: 'not-decided',
-  brakeKind: 'not-decided',
-  plug: 'not-decided',
-  jack: { ratedKg: null, shortM: null, longM: null },
-} as const satisfies Partial<Project['coupling']>;
+/** Hardware of which nobody has read a stamp: what the schema takes where a file says nothing. */
+const UNREAD_HARDWARE = couplingSchema
+  .pick({
+    kind: true,
+    receiver: true,
+    ballMount: true,
+    ball: true,
+    safetyChain: true,
+    breakaway: true,
+    brakeKind: true,
+    plug: true,
+    jack: true,
+  })
+  .parse({});
 
 /** A row of a catalog by id; asking for one that is not there is a slip of ours. */
 const row = <T extends { readonly id: string }>(rows: readonly T[], id: string): T => {

@@ -1,9 +1,10 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo } from 'react';
 import { SITUATION_NAMES } from '@kereta/core';
+import { useWidth } from '../ui/useWidth';
 import { useWorkbench } from '../workbench/workbench';
 import { BentShape } from './BentShape';
 import { drawingScale, planHeightPx } from './drawingScale';
-import { partPlaceM } from './parts';
+import { partPlaceM, placeText } from './parts';
 import { PlanView } from './PlanView';
 import { GridLines, Ruler } from './Ruler';
 import { SheetText } from './SheetText';
@@ -67,17 +68,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
   const work = useWork();
   // On the phone the side view alone is there, and carries the shading.
   const shaded = lower === 'work' || (lower === 'none' && step === 'strength');
-  const holder = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(768);
-  useEffect(() => {
-    const element = holder.current;
-    if (!element) return undefined;
-    const observer = new ResizeObserver(
-      ([entry]) => entry && setWidth(Math.max(280, Math.round(entry.contentRect.width))),
-    );
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [holder, width] = useWidth<HTMLDivElement>(768);
   // The scale follows committed sizes only: a drag must not zoom the sheet under the finger.
   const scale = useMemo(
     () =>
@@ -108,7 +99,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
   const spoken =
     picked === undefined
       ? ''
-      : `${picked === 'axle' ? 'Axle' : say.partName(picked)} picked${pickedM === undefined ? '' : `, at ${say.length(pickedM)}`}`;
+      : `${picked === 'axle' ? 'Axle' : say.partName(picked)} picked${pickedM === undefined ? '' : `, at ${placeText(say, picked, pickedM)}`}`;
   const fromM = scale.toXM(0);
   const toM = scale.toXM(width);
   return (
@@ -177,7 +168,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
             <SheetText
               x={scale.x(wasM)}
               y={scale.lowerY + 14}
-              text={`was ${say.length(wasM)}`}
+              text={`was ${placeText(say, picked, wasM)}`}
               size={12.5}
               color="var(--mute)"
               anchor={pickedM > wasM ? 'end' : 'start'}
@@ -186,7 +177,13 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
           </g>
         )}
         {picked !== undefined && pickedM !== undefined && (
-          <Pill x={scale.x(pickedM)} y={scale.rulerY} text={say.length(pickedM)} bind={bind} partId={picked} />
+          <Pill
+            x={scale.x(pickedM)}
+            y={scale.rulerY}
+            text={placeText(say, picked, pickedM)}
+            bind={bind}
+            partId={picked}
+          />
         )}
       </svg>
       <p className="sr-only" aria-live="polite">

@@ -203,7 +203,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
           text={say.length(Math.abs(track / 2 - runningGear.tire.widthM / 2 - bed.widthM / 2))}
         />
       )}
-      <PartShape partId="coupler" bind={bind} moves={false}>
+      <PartShape partId="coupler" bind={bind} moves>
         <path
           d={`M${ballX - 8} ${y(0)}a8 8 0 0 1 8 -8h${0.16 * scale.pxPerM}l${0.09 * scale.pxPerM} -5v26l-${0.09 * scale.pxPerM} -5h-${0.16 * scale.pxPerM}a8 8 0 0 1 -8 -8z`}
           fill={picked === 'coupler' ? 'var(--dye-soft)' : 'var(--steel)'}

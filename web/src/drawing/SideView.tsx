@@ -142,7 +142,7 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
           </PartShape>
         ))}
       {tongueZ && (
-        <PartShape partId="coupler" bind={bind} moves={false}>
+        <PartShape partId="coupler" bind={bind} moves>
           <path
             d={`M${ballX - 7} ${scale.sideY(tongueZ.z1M) - 2}h${Math.max(18, 0.2 * scale.pxPerM)}v7h-${Math.max(10, 0.2 * scale.pxPerM - 8)}a8 8 0 0 1 -15 -2z`}
             fill={picked === 'coupler' ? 'var(--dye-soft)' : 'var(--steel)'}

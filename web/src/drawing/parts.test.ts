@@ -1,6 +1,6 @@
-import { evaluate, inches, newProject } from '@kereta/core';
+import { evaluate, inches, newProject, speaker } from '@kereta/core';
 import { describe, expect, test } from 'vitest';
-import { canRemove, movePart, partPlaceM, pickableParts, removePart, snapTo, stepsOf } from './parts';
+import { canRemove, moveName, movePart, partPlaceM, pickableParts, removePart, snapTo, stepsOf } from './parts';
 
 const project = newProject({ id: 'p', name: 'P', units: 'imperial', newId: () => 'load' });
 const evaluation = evaluate(project);
@@ -25,7 +25,14 @@ describe('parts on the drawing', () => {
       partPlaceM(movePart(fromAxle, evaluate(fromAxle), 'item.load', 0.7), evaluate(fromAxle), 'item.load'),
     ).toBeCloseTo(0.7, 12);
   });
-  test('rails and coupler stay', () => {
+  test('the ball goes along the ruler as the tongue gets longer or shorter, never into the bed', () => {
+    const longer = movePart(project, evaluation, 'coupler', -1.5);
+    expect(longer.frame.tongue.lengthM).toBeCloseTo(1.5, 12);
+    expect(partPlaceM(longer, evaluate(longer), 'coupler')).toBeCloseTo(-1.5, 12);
+    expect(movePart(project, evaluation, 'coupler', 2).frame.tongue.lengthM).toBeCloseTo(inches(4), 12);
+    expect(moveName(speaker(project), 'coupler', -inches(50))).toBe(`tongue 4' 2" long`);
+  });
+  test('rails stay', () => {
     expect(partPlaceM(project, evaluation, 'rail.left')).toBeUndefined();
     expect(movePart(project, evaluation, 'rail.left', 1)).toBe(project);
     expect(canRemove(project, evaluation, 'rail.left')).toBe(false);

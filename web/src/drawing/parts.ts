@@ -25,13 +25,22 @@ export const pickableParts = (project: Project, { chassis }: Evaluation): readon
 /** Where a part that moves along the ruler stands: its own middle, m; undefined for one that does not move. */
 export const partPlaceM = (project: Project, { chassis }: Evaluation, id: string): number | undefined => {
   if (id === 'axle') return project.runningGear.layout === 'none' ? undefined : project.runningGear.positionM;
+  if (id === 'coupler') return -project.frame.tongue.lengthM;
   const item = project.items.find((candidate) => candidate.id === id);
   if (item) return itemPart(project, chassis, item).centre.xM;
   return chassis.crossPlaced.find((member) => member.id === id)?.xM;
 };
 
+/** A ball is not dragged nearer to the bed than this, m. */
+const SHORTEST_TONGUE_M = toMetres(4, 'in');
+
 export const movePart = (project: Project, evaluation: Evaluation, id: string, toXM: number): Project => {
   if (id === 'axle') return { ...project, runningGear: { ...project.runningGear, positionM: toXM } };
+  if (id === 'coupler') {
+    const { tongue } = project.frame;
+    const lengthM = Math.max(SHORTEST_TONGUE_M, -toXM);
+    return { ...project, frame: { ...project.frame, tongue: { ...tongue, lengthM } } };
+  }
   const from = partPlaceM(project, evaluation, id);
   if (from === undefined) return project;
   if (project.items.some((item) => item.id === id)) {
@@ -56,6 +65,13 @@ export const spokenName = (say: Speaker, id: string): string => {
   if (id === 'axle') return 'axle';
   return say.project.items.some((item) => item.id === id) ? say.partName(id) : say.partName(id).toLowerCase();
 };
+
+/** How the place of a part is written: the ball's as the tongue's length, ahead of the bed. */
+export const placeText = (say: Speaker, id: string, xM: number): string => say.length(id === 'coupler' ? -xM : xM);
+
+/** Name of the edit that brings a part to a place. */
+export const moveName = (say: Speaker, id: string, toXM: number): string =>
+  id === 'coupler' ? `tongue ${placeText(say, id, toXM)} long` : `${spokenName(say, id)} to ${say.length(toXM)}`;
 
 /** Steps of snapping and nudging, m. */
 const STEPS = {

@@ -1,7 +1,7 @@
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef } from 'react';
 import { useWorkbench } from '../workbench/workbench';
-import { movePart, partPlaceM, snapTo, spokenName, stepsOf } from './parts';
+import { moveName, movePart, partPlaceM, snapTo, stepsOf } from './parts';
 
 /** Drags parts along the ruler: previews at every frame, one undo step at the end, Esc puts it back. `bind(partId)` goes onto the part. */
 export const usePartDrag = (pxPerM: number) => {
@@ -45,9 +45,7 @@ export const usePartDrag = (pxPerM: number) => {
       if (last) {
         projectStore.preview(undefined);
         if (to !== start)
-          projectStore.edit(`${spokenName(say, id)} to ${say.length(to)}`, (current) =>
-            movePart(current, latest.current, id, to),
-          );
+          projectStore.edit(moveName(say, id, to), (current) => movePart(current, latest.current, id, to));
         return undefined;
       }
       projectStore.preview((current) => movePart(current, latest.current, id, to));

@@ -1,6 +1,16 @@
 import type { KeyboardEvent } from 'react';
 import { useWorkbench } from '../workbench/workbench';
-import { canRemove, movePart, partPlaceM, pickableParts, removePart, snapTo, spokenName, stepsOf } from './parts';
+import {
+  canRemove,
+  moveName,
+  movePart,
+  partPlaceM,
+  pickableParts,
+  removePart,
+  snapTo,
+  spokenName,
+  stepsOf,
+} from './parts';
 
 /** Everything that the mouse does on the drawing, by keys: [ and ] walk, arrows and Page keys move, Enter opens, digits begin the size, Delete takes away. */
 export const usePartKeys = (openFields: (partId: string) => void) => {
@@ -50,8 +60,6 @@ export const usePartKeys = (openFields: (partId: string) => void) => {
     if (by === undefined || from === undefined) return;
     event.preventDefault();
     const to = snapTo(from + by, fine, project);
-    projectStore.edit(`${spokenName(say, picked)} to ${say.length(to)}`, (current) =>
-      movePart(current, evaluation, picked, to),
-    );
+    projectStore.edit(moveName(say, picked, to), (current) => movePart(current, evaluation, picked, to));
   };
 };

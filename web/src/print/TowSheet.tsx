@@ -12,6 +12,7 @@ import { useMemo } from 'react';
 import { useParams } from 'react-router';
 import type { StoredProject } from '../storage/projectDatabase';
 import { useStoredProject } from '../storage/useProjects';
+import { HeadRow } from '../ui/HeadRow';
 import { Sized } from '../ui/Sized';
 import { stillWorkbench } from '../workbench/stillWorkbench';
 import { useSway } from '../workers/useSway';
@@ -65,18 +66,7 @@ const CaseTable = ({ stored }: { readonly stored: StoredProject }) => {
   const levels = levelsOf(project, evaluation.chassis, evaluation.cases);
   return (
     <table className="narrow mt-3 w-full text-[14px]" aria-label="Every towed load">
-      <thead>
-        <tr className="text-right">
-          <th scope="col" className="text-left font-normal">
-            Load
-          </th>
-          {['All of it', 'On the ball', 'Axles', 'Ball, level', 'Nose', 'Damping gone*'].map((name) => (
-            <th key={name} scope="col" className="pl-2 font-normal">
-              {name}
-            </th>
-          ))}
-        </tr>
-      </thead>
+      <HeadRow first="Load" names={['All of it', 'On the ball', 'Axles', 'Ball, level', 'Nose', 'Damping gone*']} />
       <tbody>
         {towedCases(evaluation.cases).map(({ loadCase, massKg, standing }) => {
           const level = levels.find(({ caseId }) => caseId === loadCase.id);

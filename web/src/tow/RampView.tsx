@@ -9,8 +9,9 @@ import {
   tippedPoint,
   trailerPitchRad,
 } from '@kereta/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { SheetText } from '../drawing/SheetText';
+import { useWidth } from '../ui/useWidth';
 import { useWorkbench } from '../workbench/workbench';
 
 /** A narrow screen needs no more height than its scale fills. */
@@ -31,15 +32,7 @@ export const RampView = () => {
   const { chassis, cases } = evaluation;
   const [degrees, setDegrees] = useState(8);
   const [share, setShare] = useState(0.5);
-  const holder = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(740);
-  useEffect(() => {
-    const element = holder.current;
-    if (!element) return undefined;
-    const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.max(280, entry.contentRect.width)));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [holder, width] = useWidth<HTMLDivElement>(740);
   const towed = useMemo(() => heaviestTowed(cases), [cases]);
   const rig = useMemo(() => towed && rampRigOf(project, chassis, towed), [project, chassis, towed]);
   const points = useMemo(() => sidePoints(project, chassis), [project, chassis]);

@@ -1,6 +1,7 @@
 import { formatAngle, frontEdges, tightestAt, UNKNOWN_VEHICLE } from '@kereta/core';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { SheetText } from '../drawing/SheetText';
+import { useWidth } from '../ui/useWidth';
 import { useWorkbench } from '../workbench/workbench';
 
 const PAD_PX = 26;
@@ -10,15 +11,7 @@ const HEIGHT_PX = 300;
 export const Turning = () => {
   const { project, evaluation, say } = useWorkbench();
   const [degrees, setDegrees] = useState(45);
-  const holder = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(740);
-  useEffect(() => {
-    const element = holder.current;
-    if (!element) return undefined;
-    const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.max(280, entry.contentRect.width)));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [holder, width] = useWidth<HTMLDivElement>(740);
   const { chassis } = evaluation;
   const vehicle = project.towVehicle ?? UNKNOWN_VEHICLE;
   const gamma = (degrees * Math.PI) / 180;

@@ -2,6 +2,7 @@ import { formatAngle, liftToTakeWheelM, rideHeights } from '@kereta/core';
 import { useMemo } from 'react';
 import { snapTo, stepsOf } from '../../drawing/parts';
 import { useEditing } from '../../ui/editing';
+import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
@@ -23,18 +24,7 @@ export const HeightTable = () => {
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">How high it rides, every load</summary>
       <div className="overflow-x-auto px-4 pb-3">
         <table className="narrow w-full text-[12.5px]" aria-label="Heights above the ground in every load">
-          <thead>
-            <tr className="text-right">
-              <th scope="col" className="text-left font-normal">
-                Load
-              </th>
-              {['Rails', 'Deck', 'Ball', 'Balance', 'Clear', 'Nose'].map((name) => (
-                <th key={name} scope="col" className="pl-2 font-normal">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <HeadRow first="Load" names={['Rails', 'Deck', 'Ball', 'Balance', 'Clear', 'Nose']} />
           <tbody>
             {rides.map((ride) => (
               <tr key={ride.caseId} className="border-t border-base-300 text-right">

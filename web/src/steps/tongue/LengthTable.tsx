@@ -2,6 +2,7 @@ import { formatAngle, type TongueLengthRow } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useEditing } from '../../ui/editing';
+import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 import { strengthWorker } from '../../workers/strengthWorker';
@@ -37,18 +38,10 @@ export const LengthTable = () => {
         {!data && <p className="mute text-[13px]">Working it out …</p>}
         {data && (
           <table className="narrow w-full text-[12.5px]" aria-label="What more or less length of tongue does">
-            <thead>
-              <tr className="text-right align-bottom">
-                <th scope="col" className="text-left font-normal">
-                  Tongue{isPlaceholderData ? ' (before the last change)' : ''}
-                </th>
-                {['on the ball', 'touches at', 'works at', 'steel', '5° to 20° in', 'damping gone'].map((name) => (
-                  <th key={name} scope="col" className="pl-2 font-normal">
-                    {name}
-                  </th>
-                ))}
-              </tr>
-            </thead>
+            <HeadRow
+              first={`Tongue${isPlaceholderData ? ' (before the last change)' : ''}`}
+              names={['on the ball', 'touches at', 'works at', 'steel', '5° to 20° in', 'damping gone']}
+            />
             <tbody>
               {data.map((row) => {
                 const own = Math.abs(row.lengthM - now) < 1e-6;

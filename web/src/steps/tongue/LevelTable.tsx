@@ -1,5 +1,6 @@
 import { formatAngle, levelsOf } from '@kereta/core';
 import { useMemo } from 'react';
+import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
@@ -9,24 +10,13 @@ export const LevelTable = () => {
   const { chassis, cases } = evaluation;
   const levels = useMemo(() => levelsOf(project, chassis, cases), [project, chassis, cases]);
   if (levels.length === 0) return null;
-  const pair = (levels.length > 0 && cases.some(({ standing }) => (standing?.axles.length ?? 0) > 1)) || false;
+  const pair = cases.some(({ standing }) => (standing?.axles.length ?? 0) > 1);
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">Level, every load</summary>
       <div className="overflow-x-auto px-4 pb-3">
         <table className="narrow w-full text-[12.5px]" aria-label="How level every load rides">
-          <thead>
-            <tr className="text-right">
-              <th scope="col" className="text-left font-normal">
-                Load
-              </th>
-              {['Level at', 'Hitch', 'Nose', ...(pair ? ['Axles carry'] : [])].map((name) => (
-                <th key={name} scope="col" className="pl-2 font-normal">
-                  {name}
-                </th>
-              ))}
-            </tr>
-          </thead>
+          <HeadRow first="Load" names={['Level at', 'Hitch', 'Nose', ...(pair ? ['Axles carry'] : [])]} />
           <tbody>
             {levels.map(({ caseId, couplerM, hitchM, noseUpRad }) => (
               <tr key={caseId} className="border-t border-base-300 text-right">

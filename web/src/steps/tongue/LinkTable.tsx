@@ -1,5 +1,6 @@
 import { hitchDemand, hitchLinks, type LinkId, weakestLink } from '@kereta/core';
 import { useMemo } from 'react';
+import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
@@ -28,22 +29,7 @@ export const LinkTable = () => {
     <section className="border-t border-base-300 px-4 py-3" aria-label="From vehicle to trailer">
       <h2 className="font-semibold">From vehicle to trailer, link by link</h2>
       <table className="narrow mt-1 w-full text-[13px]" aria-label="Links between vehicle and trailer">
-        <thead>
-          <tr className="text-right">
-            <th scope="col" className="text-left font-normal">
-              Link
-            </th>
-            <th scope="col" className="pl-2 font-normal">
-              may pull
-            </th>
-            <th scope="col" className="pl-2 font-normal">
-              on the ball
-            </th>
-            <th scope="col" className="pl-2 font-normal">
-              asked
-            </th>
-          </tr>
-        </thead>
+        <HeadRow first="Link" names={['may pull', 'on the ball', 'asked']} />
         <tbody>
           {links.map(({ id, ratedKg, tongueKg, utilisation }) => (
             <tr key={id} className={`border-t border-base-300 text-right ${id === weakest ? 'font-semibold' : ''}`}>
