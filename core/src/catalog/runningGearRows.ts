@@ -301,6 +301,7 @@ export interface CouplerRow {
   readonly id: string;
   readonly name: string;
   readonly fits: 'a-frame' | 'straight';
+  readonly kind: 'ball' | 'pintle' | 'three-axis';
   readonly ratedGrossKg: number;
   readonly ballDiameterM: number;
   readonly massKg: number;
@@ -318,6 +319,7 @@ const inchCoupler = (
   id: `coupler-${ratingLb}-${fits}`,
   name: `${ratingLb.toLocaleString('en-US')} lb ${fits === 'a-frame' ? '50° A-frame' : 'straight'} coupler, ${ballName} ball`,
   fits,
+  kind: 'ball',
   ratedGrossKg: pounds(ratingLb),
   ballDiameterM: inches(ballIn),
   massKg: pounds(massLb),
@@ -335,6 +337,7 @@ export const COUPLER_ROWS: readonly CouplerRow[] = [
     id: 'coupler-750kg',
     name: '750 kg ball coupling, 50 mm',
     fits: 'straight',
+    kind: 'ball',
     ratedGrossKg: 750,
     ballDiameterM: 0.05,
     massKg: 2.5,
@@ -344,6 +347,7 @@ export const COUPLER_ROWS: readonly CouplerRow[] = [
     id: 'coupler-1500kg',
     name: '1500 kg ball coupling, 50 mm',
     fits: 'straight',
+    kind: 'ball',
     ratedGrossKg: 1500,
     ballDiameterM: 0.05,
     massKg: 3.5,
@@ -353,10 +357,31 @@ export const COUPLER_ROWS: readonly CouplerRow[] = [
     id: 'coupler-2700kg',
     name: '2700 kg A-frame coupling, 50 mm',
     fits: 'a-frame',
+    kind: 'ball',
     ratedGrossKg: 2700,
     ballDiameterM: 0.05,
     massKg: 6,
     source: publishedVerify('UN R55 plate of the coupling governs'),
+  },
+  {
+    id: 'coupler-pintle-10000',
+    name: '10,000 lb eye for a pintle, 3 in',
+    fits: 'a-frame',
+    kind: 'pintle',
+    ratedGrossKg: pounds(10_000),
+    ballDiameterM: 0,
+    massKg: pounds(14),
+    source: publishedVerify('SAE J847 eyes and pintles; the stamp governs'),
+  },
+  {
+    id: 'coupler-three-axis-3500kg',
+    name: '3500 kg coupling, free in three axes',
+    fits: 'straight',
+    kind: 'three-axis',
+    ratedGrossKg: 3500,
+    ballDiameterM: 0,
+    massKg: 8,
+    source: publishedVerify('tested to UN R55 or ADR 62; its plate governs'),
   },
 ];
 

@@ -5,7 +5,7 @@ import { verify } from '../../test/verify.js';
 import { BALL_ROWS, CHAIN_ROWS, J684_CLASSES, JACK_ROWS, RECEIVER_ROWS, VEHICLE_ROWS } from '../catalog/index.js';
 import { DEMO_PROJECTS } from '../demos/index.js';
 import { type AnyFinding, evaluate } from '../evaluation/index.js';
-import { FIXED_JOINT, PLAIN_TONGUE, type Project, UNKNOWN_VEHICLE } from '../project/index.js';
+import { couplingFromCatalog, FIXED_JOINT, PLAIN_TONGUE, type Project, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import {
   chainClass,
@@ -203,6 +203,18 @@ describe('ball, chains, brakes, jack', () => {
     expect(verdictOf(hole(0.9), 'ball-hole')).toBe('over');
     expect(verdictOf(coupled({ kind: 'pintle' }), 'ball-fits')).toBeUndefined();
     expect(verdictOf(coupled({ kind: 'pintle' }), 'coupling-kind')).toBe('ok');
+  });
+  test('a pintle’s eye and a three-axis coupling ask for no ball, and keep their rating', () => {
+    for (const id of ['coupler-pintle-10000', 'coupler-three-axis-3500kg']) {
+      const { kind, ratedGrossKg, ballDiameterM } = couplingFromCatalog(id);
+      const project = coupled({ kind, ratedGrossKg, ballDiameterM });
+      expect(verdictOf(project, 'ball-fits')).toBeUndefined();
+      expect(verdictOf(project, 'coupling-kind')).toBe('ok');
+      expect(verdictOf(project, 'gross-against-coupler')).toBe('ok');
+      expect(
+        hitchLinks(project, hitchDemand(project, evaluate(project).cases), undefined).map((link) => link.id),
+      ).not.toContain('ball');
+    }
   });
   const chain = (change: Partial<Project['coupling']['safetyChain']>): Project =>
     coupled({ safetyChain: { ...apiary.coupling.safetyChain, ...change } });

@@ -36,7 +36,10 @@ describe('cut list', () => {
         expect(list.rows.flatMap(({ memberIds }) => memberIds).sort()).toEqual(
           chassis.members.map(({ id }) => id).sort(),
         );
-        const frameKg = chassis.members.reduce((sum, { massKg }) => sum + massKg, 0);
+        const frameKg = [...chassis.members, ...chassis.plates].reduce((sum, { massKg }) => sum + massKg, 0);
+        expect(list.plates.flatMap(({ plateIds }) => plateIds).sort()).toEqual(
+          chassis.plates.map(({ id }) => id).sort(),
+        );
         expect(Math.abs(list.massKg - frameKg)).toBeLessThan(1e-6 * Math.max(1, frameKg));
         for (const row of list.rows) {
           expect(row.faceLengthM).toBeLessThanOrEqual(row.cutLengthM + 1e-9);
@@ -45,6 +48,38 @@ describe('cut list', () => {
       }),
       { numRuns: 60 },
     );
+  });
+  test('what is left on to be cut later is bought but not weighed, and told at its piece', () => {
+    const base = sampleProject();
+    const left = { ...base, frame: { ...base.frame, tongue: { ...base.frame.tongue, cutLaterM: 0.3 } } };
+    const [plain, long] = [listOf(base), listOf(left)];
+    const tongue = (list: typeof plain) => list.rows.find(({ group }) => group === 'tongue');
+    expect(tongue(long)?.cutLengthM).toBe(tongue(plain)?.cutLengthM);
+    // Along a leg: 0.3 ÷ cos 25°.
+    expect(tongue(long)?.cutLaterM).toBeCloseTo(0.3 / Math.cos((25 * Math.PI) / 180), 9);
+    const metres = (list: typeof plain): number => list.totals.reduce((sum, { lengthM }) => sum + lengthM, 0);
+    expect(metres(long) - metres(plain)).toBeCloseTo((2 * 0.3) / Math.cos((25 * Math.PI) / 180), 9);
+    expect(long.massKg).toBeCloseTo(plain.massKg, 9);
+  });
+  test('plates alike share a mark', () => {
+    const base = sampleProject();
+    const { plates } = listOf({
+      ...base,
+      strength: { ...base.strength, gussets: { tongueM: inches(4), cornerM: inches(4) } },
+      frame: {
+        ...base.frame,
+        tongue: {
+          ...base.frame.tongue,
+          capped: true,
+          topPlate: { lengthM: inches(12), widthM: inches(8), thicknessM: inches(0.25) },
+        },
+      },
+    });
+    expect(plates.map(({ mark, kind, quantity }) => `${quantity} ${mark} ${kind}`)).toEqual([
+      '1 F1 top-plate',
+      '2 F2 cap',
+      '8 F3 gusset',
+    ]);
   });
   test('totals add up by section and metal', () => {
     const { rows, totals } = listOf(sampleProject());

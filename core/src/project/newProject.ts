@@ -144,6 +144,7 @@ export const couplingFromCatalog = (id: string): Project['coupling'] => {
     chains: 'not-decided',
     brakes: 'not-decided',
     ...UNREAD_HARDWARE,
+    kind: coupler.kind,
   };
 };
 

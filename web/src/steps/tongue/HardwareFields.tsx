@@ -60,12 +60,21 @@ export const CouplerField = () => {
       onCommit={(id) => {
         if (id === '') set('another coupler', { catalogId: null, name: 'Own coupler', ratedGrossKg: null });
         else {
-          const { name, catalogId, ratedGrossKg, ballDiameterM, massKg } = couplingFromCatalog(id);
-          set(`coupler ${name}`, { name, catalogId, ratedGrossKg, ballDiameterM, massKg, homeMade: false });
+          const { name, kind, catalogId, ratedGrossKg, ballDiameterM, massKg } = couplingFromCatalog(id);
+          set(`coupler ${name}`, { name, kind, catalogId, ratedGrossKg, ballDiameterM, massKg, homeMade: false });
         }
       }}
     />
   );
+};
+
+const BALL_SIZE: SizeOf<Coupling> = {
+  field: 'ballDiameterM',
+  label: 'Made for a ball of',
+  kind: 'length',
+  min: 0.01,
+  max: 0.1,
+  said: 'coupler’s ball',
 };
 
 const CouplerStamp = () => {
@@ -81,14 +90,7 @@ const CouplerStamp = () => {
       <RecordFields
         record={coupling}
         sizes={[
-          {
-            field: 'ballDiameterM',
-            label: 'Made for a ball of',
-            kind: 'length',
-            min: 0.01,
-            max: 0.1,
-            said: 'coupler’s ball',
-          },
+          ...(coupling.kind === 'ball' ? [BALL_SIZE] : []),
           {
             field: 'ratedGrossKg',
             label: 'Coupler rated for',
