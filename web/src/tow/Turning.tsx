@@ -68,10 +68,19 @@ export const Turning = () => {
           </g>
           <path d={`M${rearFace} ${ballY}H${ballX}`} stroke="var(--ink)" strokeWidth="3" />
           <g transform={`translate(${ballX} ${ballY}) rotate(${degrees})`}>
+            {[...(chassis.tongue?.members ?? []), ...(chassis.tongue?.sideTubes ?? [])].map(({ id, plan }) => (
+              <polygon
+                key={id}
+                points={plan.map(([xM, yM]) => place(xM - chassis.ballXM, yM)).join(' ')}
+                fill="var(--steel)"
+                stroke="var(--ink)"
+                strokeWidth="1.3"
+              />
+            ))}
             <path
-              d={`M0 0L${place(-chassis.ballXM, half * 0.6)}M0 0L${place(-chassis.ballXM, -half * 0.6)}`}
+              d={`M0 0L${place((chassis.tongue?.members[0]?.extent.x0M ?? 0) - chassis.ballXM, 0)}`}
               stroke="var(--ink)"
-              strokeWidth="2"
+              strokeWidth="3"
             />
             <rect
               x={-chassis.ballXM * scale}

@@ -1,13 +1,9 @@
-import { fromMetres, type Project, type ShareLine, type Speaker } from '@kereta/core';
-import { LineChart } from 'echarts/charts';
-import { GridComponent, LegendComponent, MarkLineComponent, TooltipComponent } from 'echarts/components';
-import { init, use } from 'echarts/core';
-import { SVGRenderer } from 'echarts/renderers';
-import { useEffect, useRef } from 'react';
+import { formatNumber, fromMetres, type Project, type ShareLine, type Speaker } from '@kereta/core';
+import { useMemo } from 'react';
+import { LineChartBox } from '../../ui/LineChartBox';
 
-use([LineChart, GridComponent, LegendComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
-
-const DASHES = ['solid', 'dashed', 'dotted', [8, 3, 2, 3], [2, 2]] as const;
+const SHARE = { name: '% on the tongue' } as const;
+const write = (value: number): string => `${formatNumber(value, 1)} %`;
 
 /** Share on the tongue against the axle's place, one line per load, with the band and where the axle stands now. */
 export const ShareChart = ({
@@ -19,69 +15,34 @@ export const ShareChart = ({
   readonly project: Project;
   readonly say: Speaker;
 }) => {
-  const holder = useRef<HTMLDivElement>(null);
   const unit = project.settings.units === 'imperial' ? 'in' : 'mm';
-  useEffect(() => {
-    const element = holder.current;
-    if (!element) return undefined;
-    const ink = getComputedStyle(document.documentElement).getPropertyValue('--ink').trim() || '#223';
-    const chart = init(element, undefined, { renderer: 'svg' });
-    const { minShare, maxShare } = project.tongueBand;
-    const mark = (label: string, at: object) => ({ label: { formatter: label, color: ink }, ...at });
-    chart.setOption({
-      animation: false,
-      textStyle: { fontFamily: getComputedStyle(element).fontFamily, color: ink },
-      grid: { left: 44, right: 16, top: 62, bottom: 40 },
-      legend: { top: 0, textStyle: { color: ink }, itemWidth: 30 },
-      tooltip: {
-        trigger: 'axis',
-        valueFormatter: (value: unknown) => (typeof value === 'number' ? `${value.toFixed(1)} %` : ''),
-      },
-      xAxis: {
-        type: 'value',
-        name: `axle behind the front edge, ${unit}`,
-        nameLocation: 'middle',
-        nameGap: 24,
-        scale: true,
-        axisLabel: { color: ink },
-      },
-      yAxis: { type: 'value', name: '% on the tongue', axisLabel: { color: ink }, nameTextStyle: { color: ink } },
-      series: lines.map(({ caseId, points }, i) => ({
+  const { minShare, maxShare } = project.tongueBand;
+  const { positionM } = project.runningGear;
+  const marks = useMemo(
+    () => [
+      { label: 'least', y: 100 * minShare },
+      { label: 'most', y: 100 * maxShare },
+      { label: 'axle now', x: fromMetres(positionM, unit) },
+    ],
+    [minShare, maxShare, positionM, unit],
+  );
+  const drawn = useMemo(
+    () =>
+      lines.map(({ caseId, points }) => ({
         name: say.caseName(caseId),
-        type: 'line',
-        symbol: 'none',
-        lineStyle: { color: ink, width: 2, type: DASHES[i % DASHES.length] },
-        itemStyle: { color: ink },
-        data: points.map(({ axleM, share }) => [fromMetres(axleM, unit), 100 * share]),
-        ...(i === 0
-          ? {
-              markLine: {
-                silent: true,
-                symbol: 'none',
-                lineStyle: { color: ink, width: 1, type: 'solid' },
-                data: [
-                  mark('least', { yAxis: 100 * minShare }),
-                  mark('most', { yAxis: 100 * maxShare }),
-                  mark('axle now', { xAxis: fromMetres(project.runningGear.positionM, unit) }),
-                ],
-              },
-            }
-          : {}),
+        points: points.map(({ axleM, share }) => [fromMetres(axleM, unit), 100 * share] as const),
       })),
-    });
-    const observer = new ResizeObserver(() => chart.resize());
-    observer.observe(element);
-    return () => {
-      observer.disconnect();
-      chart.dispose();
-    };
-  }, [lines, project, say, unit]);
+    [lines, say, unit],
+  );
+  const x = useMemo(() => ({ name: `axle behind the front edge, ${unit}` }), [unit]);
   return (
-    <div
-      ref={holder}
-      className="h-[260px] w-full"
-      role="img"
-      aria-label="Share on the tongue against the axle’s place, one line per load"
+    <LineChartBox
+      label="Share on the tongue against the axle’s place, one line per load"
+      lines={drawn}
+      marks={marks}
+      x={x}
+      y={SHARE}
+      write={write}
     />
   );
 };
