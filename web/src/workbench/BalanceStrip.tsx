@@ -106,10 +106,7 @@ const CaseCard = ({
             )}
             {height === 'open' && (
               <span className="narrow mute text-[12.5px] leading-[16px]">
-                {standing?.axles
-                  .map(({ id, loadN }) => say.load(loadN) + (id === 'axle.1' && standing.axles.length > 1 ? ' + ' : ''))
-                  .join('')}{' '}
-                on axle
+                {standing?.axles.map(({ loadN }) => say.load(loadN)).join(' + ')} on axle
                 <br />
                 {say.mass(massKg)} in all
               </span>

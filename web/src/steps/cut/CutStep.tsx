@@ -34,6 +34,22 @@ export const CutStep = () => {
               <td className="text-right whitespace-nowrap">{say.mass(massKg)}</td>
             </tr>
           ))}
+          {evaluation.cutList.plates.length > 0 && (
+            <tr className="border-t border-base-300">
+              <td className="py-1">
+                Plates, caps and gussets
+                <span className="mute block">cut from flat, sizes in the cut list</span>
+              </td>
+              <td className="text-right whitespace-nowrap">
+                {evaluation.cutList.plates.reduce((sum, { quantity }) => sum + quantity, 0)} pieces
+              </td>
+              <td className="text-right whitespace-nowrap">
+                {say.mass(
+                  evaluation.cutList.plates.reduce((sum, { quantity, massEachKg }) => sum + quantity * massEachKg, 0),
+                )}
+              </td>
+            </tr>
+          )}
           <tr className="border-t border-[var(--ink)] font-semibold">
             <td colSpan={2}>All metal</td>
             <td className="text-right whitespace-nowrap">{say.mass(evaluation.cutList.massKg)}</td>

@@ -1,0 +1,68 @@
+import { DEMO_PROJECTS, evaluate, inches, pounds, type Project } from '@kereta/core';
+import { cleanup, fireEvent, screen } from '@testing-library/react';
+import { afterEach, describe, expect, test } from 'vitest';
+import { testBench } from '../../workbench/bench.testkit';
+import { createProjectStore } from '../../workbench/projectStore';
+import { JobStep } from './JobStep';
+
+const [apiary] = DEMO_PROJECTS as [Project];
+const { edits, show, type, choose, last } = testBench('job');
+
+afterEach(() => {
+  cleanup();
+  edits.length = 0;
+});
+
+describe('the job', () => {
+  test('name, purpose, roads, plate: one named edit each', () => {
+    show(apiary, <JobStep />);
+    type('Trailer’s name', 'Bee wagon');
+    expect(last().name).toBe('Bee wagon');
+    type('What it will carry', 'Hives');
+    expect(last().job.purpose).toBe('Hives');
+    choose('On what roads', 'off-road');
+    expect(last().job.road).toBe('off-road');
+    type('Rated gross, for its plate', '3000');
+    expect(last().ratedGrossKg).toBeCloseTo(pounds(3000), 9);
+    expect(edits.map(({ label }) => label)).toEqual(['name Bee wagon', 'what it carries', 'roads', 'rated gross']);
+  });
+  test('an emptied plate is missing, not nothing', () => {
+    show(apiary, <JobStep />);
+    type('Rated gross, for its plate', '');
+    expect(last().ratedGrossKg).toBeNull();
+    expect(evaluate(last()).findings.find(({ code }) => code === 'gross-against-plate')?.verdict).toBe('open');
+  });
+  test('what the vehicle may tow, and what its hitch allows', () => {
+    show({ ...apiary, towVehicle: null }, <JobStep />);
+    type('May tow', '4000');
+    expect(last().towVehicle?.towLimitKg).toBeCloseTo(pounds(4000), 9);
+    type('Hitch allows', '400');
+    expect(last().towVehicle?.tongueLimitKg).toBeCloseTo(pounds(400), 9);
+    type('Hitch height', '20');
+    expect(last().towVehicle?.hitchHeightM).toBeCloseTo(inches(20), 9);
+  });
+  test('regions come and go; without any the rules are missing', () => {
+    show(apiary, <JobStep />);
+    fireEvent.click(screen.getByLabelText('Europe'));
+    expect(last().settings.regions).toEqual(['north-america', 'europe']);
+    fireEvent.click(screen.getByLabelText('North America'));
+    expect(last().settings.regions).toEqual([]);
+    expect(evaluate(last()).findings.find(({ code }) => code === 'no-region')?.verdict).toBe('open');
+  });
+  test('how sizes are written is no step of the history', () => {
+    const projectStore = createProjectStore(apiary);
+    show(apiary, <JobStep />, { projectStore });
+    choose('Units', 'metric');
+    expect(edits).toEqual([]);
+    expect(projectStore.store.getState().project.settings.units).toBe('metric');
+    projectStore.undo();
+    expect(projectStore.store.getState().project.settings.units).toBe('metric');
+  });
+  test('where it must fit: a limit of width is judged, without one nothing is', () => {
+    show(apiary, <JobStep />);
+    type('Widest it may be', '70');
+    expect(evaluate(last()).findings.find(({ code }) => code === 'overall-width')?.verdict).toBe('over');
+    type('Widest it may be', '');
+    expect(last().job.maxWidthM).toBeNull();
+  });
+});

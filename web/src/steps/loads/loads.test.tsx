@@ -1,0 +1,106 @@
+import { DEMO_PROJECTS, evaluate, inches, pounds, type Project } from '@kereta/core';
+import { cleanup, fireEvent, screen, within } from '@testing-library/react';
+import { afterEach, describe, expect, test } from 'vitest';
+import { testBench } from '../../workbench/bench.testkit';
+import { LoadsStep } from './LoadsStep';
+
+const [apiary, oven] = DEMO_PROJECTS as [Project, Project];
+const { edits, show, type, choose, last } = testBench('loads');
+const itemOf = (project: Project, id: string) => {
+  const found = project.items.find((item) => item.id === id);
+  if (!found) throw new Error(id);
+  return found;
+};
+
+afterEach(() => {
+  cleanup();
+  edits.length = 0;
+});
+
+describe('what is on it', () => {
+  test('a load is added, aboard in the case that is shown', () => {
+    show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
+    fireEvent.click(screen.getByRole('button', { name: 'Add load' }));
+    const added = last();
+    expect(added.items).toHaveLength(apiary.items.length + 1);
+    const id = added.items.at(-1)?.id;
+    const aboard = added.cases.filter(({ aboard: list }) => list.some(({ itemId }) => itemId === id));
+    expect(aboard.map((loadCase) => loadCase.id)).toEqual(['case.full-hives']);
+  });
+  test('a case is added with what is aboard in the one that is shown', () => {
+    show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
+    fireEvent.click(screen.getByRole('button', { name: 'Add case' }));
+    const [from, made] = [apiary.cases.find(({ id }) => id === 'case.full-hives'), last().cases.at(-1)];
+    expect(made?.aboard).toEqual(from?.aboard);
+    expect(made?.id).not.toBe(from?.id);
+  });
+  test('weight, place, doubt: weighed is less unsure than guessed, in proportion', () => {
+    const id = 'item.front';
+    const picked = apiary.items.some((item) => item.id === id) ? id : (apiary.items.at(-1)?.id ?? '');
+    show(apiary, <LoadsStep />, { picked });
+    const region = screen.getByRole('region', { name: `Picked: ${itemOf(apiary, picked).name}` });
+    choose('How sure', 'weighed');
+    expect(itemOf(last(), picked).massKg.tolerance).toBeCloseTo(0.01 * itemOf(apiary, picked).massKg.value, 9);
+    type('Weight', '500');
+    expect(itemOf(last(), picked).massKg.value).toBeCloseTo(pounds(500), 9);
+    type('Right of the middle', '6');
+    expect(itemOf(last(), picked).attach.rightM).toBeCloseTo(inches(6), 9);
+    expect(within(region).getByRole('button', { name: 'Take off' })).toBeTruthy();
+  });
+  test('a thing set on another one stands over its middle; taken off, it is gone from every case', () => {
+    const [first, second] = apiary.items;
+    if (!first || !second) throw new Error('no items');
+    show(apiary, <LoadsStep />, { picked: second.id });
+    choose('Stands on', `item:${first.id}`);
+    expect(itemOf(last(), second.id).attach).toMatchObject({
+      on: 'item',
+      hostId: first.id,
+      offsetM: { value: 0 },
+    });
+    fireEvent.click(screen.getByRole('button', { name: 'Take off' }));
+    expect(last().items.some(({ id }) => id === second.id)).toBe(false);
+    expect(last().cases.some(({ aboard }) => aboard.some(({ itemId }) => itemId === second.id))).toBe(false);
+  });
+  test('a case: what is aboard, whether it counts, how far something is moved, and that the last one stays', () => {
+    show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
+    const rear = screen.getByLabelText<HTMLInputElement>('Rear hives aboard');
+    expect(rear.checked).toBe(true);
+    fireEvent.click(rear);
+    const full = last().cases.find(({ id }) => id === 'case.full-hives');
+    expect(full?.aboard.some(({ itemId }) => itemOf(apiary, itemId).name === 'Rear hives')).toBe(false);
+    fireEvent.click(screen.getByLabelText('Counts for the axle’s place'));
+    expect(last().cases.find(({ id }) => id === 'case.full-hives')?.countsForWindow).toBe(false);
+    type('Front hives, further back by', '10');
+    const moved = evaluate(last()).cases.find(({ loadCase }) => loadCase.id === 'case.full-hives');
+    const before = evaluate(apiary).cases.find(({ loadCase }) => loadCase.id === 'case.full-hives');
+    expect(moved?.centre?.xM).toBeGreaterThan(before?.centre?.xM ?? 9);
+    cleanup();
+    const [only] = apiary.cases;
+    show({ ...apiary, cases: only ? [only] : [] }, <LoadsStep />);
+    expect(screen.getByRole<HTMLButtonElement>('button', { name: 'Take this case out' }).disabled).toBe(true);
+  });
+  test('a tank is filled by per cent, and drained on the way', () => {
+    const tank = oven.items.find(({ kind }) => kind === 'tank');
+    const wet = oven.cases.find(({ aboard }) => aboard.some(({ itemId, fill }) => itemId === tank?.id && fill > 0));
+    if (!tank || !wet) throw new Error('no tank aboard');
+    show(oven, <LoadsStep />, { caseId: wet.id });
+    type(`${tank.name}, how full`, '50');
+    expect(
+      last()
+        .cases.find(({ id }) => id === wet.id)
+        ?.aboard.find(({ itemId }) => itemId === tank.id)?.fill,
+    ).toBe(0.5);
+    type(`${tank.name}, drained to`, '10');
+    expect(
+      last()
+        .cases.find(({ id }) => id === wet.id)
+        ?.aboard.find(({ itemId }) => itemId === tank.id)?.fillLow,
+    ).toBeCloseTo(0.1, 12);
+  });
+  test('weights by part and group add up to the case', () => {
+    show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
+    const table = screen.getByRole('table', { name: 'Weights by part and group' });
+    const whole = evaluate(apiary).cases.find(({ loadCase }) => loadCase.id === 'case.full-hives')?.massKg ?? 0;
+    expect(table.textContent).toContain(`${Math.round(whole / 0.45359237).toLocaleString('en-US')} lb`);
+  });
+});
