@@ -18,7 +18,6 @@ const VIEWS = [
   ['tongue-dip', '/trailer/demo.apiary-flatbed/tongue', 'light'],
   ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-3d', '/trailer/demo.apiary-flatbed/strength', 'light'],
-  ['strength-phone', '/trailer/demo.apiary-flatbed/strength', 'phone'],
   ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
   ['towing', '/trailer/demo.apiary-flatbed/towing', 'light'],
