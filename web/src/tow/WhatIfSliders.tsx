@@ -18,7 +18,7 @@ const SLIDERS: readonly Slider[] = [
   {
     field: 'loadForwardM',
     name: 'Load',
-    min: inches(-24),
+    min: inches(-48),
     max: inches(24),
     step: inches(2),
     text: metresText('forward', 'back'),
