@@ -142,6 +142,32 @@ describe('what moves and what it asks for', () => {
     expect(brakingAddsN(body, 0.5, 1)).toBeCloseTo(1471, 0);
     expect(brakingAddsN(body, 0, 0)).toBe(0);
   });
+  test('braking: 3,000 lb at 0.7 g, 36 in high, coupler at 18 in, 130 in of lever: 291 lb unbraked, 582 lb by its own brakes', () => {
+    const body = {
+      massKg: pounds(3000),
+      heightM: inches(36),
+      ballHeightM: inches(18),
+      drawbarM: inches(130),
+    };
+    const lbf = (n: number): number => n / STANDARD_GRAVITY / pounds(1);
+    const source = 'statics by hand: (0.7·W·h − H·h_c) ÷ L';
+    verify({
+      area: 'Towing',
+      check: 'braking adds, unbraked',
+      ours: lbf(brakingAddsN(body, 0.7, 0)),
+      outside: '291',
+      unit: 'lb',
+      source,
+    });
+    verify({
+      area: 'Towing',
+      check: 'braking adds, own brakes',
+      ours: lbf(brakingAddsN(body, 0.7, 1)),
+      outside: '582',
+      unit: 'lb',
+      source,
+    });
+  });
   test('braking agrees with forces and moments summed anew', () => {
     fc.assert(
       fc.property(

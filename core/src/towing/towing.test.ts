@@ -5,6 +5,7 @@ import { verify } from '../../test/verify.js';
 import { DEMO_PROJECTS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
 import type { Project } from '../project/index.js';
+import { inches } from '../units/index.js';
 import { rigOf, vehicleAxles, yawInertiaKgM2 } from './rig.js';
 import { afterFlick, eigenvalues, leastDamped, lostDamping, type Rig } from './sway.js';
 import { swayOf } from './swayOf.js';
@@ -216,6 +217,28 @@ describe('turning', () => {
     };
     expect(least(lacks)).toBeCloseTo(0.05, 6);
     expect(least(lacks - 0.01)).toBeLessThan(0.05);
+  });
+  test('a bed 72 in wide, 48 in behind the ball, touches a wide face 10 in ahead of it at 62.7°, and clears one 76 in wide', () => {
+    const wide: FrontEdge = { ...bed, behindBallM: inches(48), leftM: -inches(36), rightM: inches(36) };
+    verify({
+      area: 'Turning',
+      check: 'corner 48 in back and 36 in out meets a face 10 in ahead',
+      ours: ((touchAngleRad([wide], inches(10), inches(200)) ?? Number.NaN) * 180) / Math.PI,
+      outside: '62.7',
+      unit: '°',
+      source: 'atan(L ÷ w) + asin(d ÷ R), R = 60 in, by hand',
+      tolerance: 1e-3,
+    });
+    expect(touchAngleRad([wide], inches(10), inches(38))).toBeUndefined();
+    verify({
+      area: 'Turning',
+      check: 'R 240 in, 120 in from ball to axle: cut-in',
+      ours: (offTrackingM(inches(240), inches(120)) ?? Number.NaN) / 0.0254,
+      outside: '32.2',
+      unit: 'in',
+      source: 'plane geometry, by hand',
+      tolerance: 2e-3,
+    });
   });
   test('off-tracking: R − √(R² − L²)', () => {
     verify({
