@@ -1,7 +1,8 @@
 import type { Project, Tongue } from '../../project/index.js';
 import { type BarStock, placeBar, stockOf } from '../bars.js';
 import type { Bed } from '../bed.js';
-import { type ChassisProblem, type Member, planBox } from '../member.js';
+import { inches } from '../../units/index.js';
+import { type ChassisProblem, type Hole, type Member, planBox } from '../member.js';
 import { tongueLevel } from './level.js';
 import { buildRisers } from './risers.js';
 import { slantedBar } from './slantedBar.js';
@@ -159,6 +160,19 @@ const buildSideTubes = (
   });
 };
 
+/** Holes for pins are this much wider, m: 1/16 in, common practice. */
+const PIN_ROOM_M = inches(1 / 16);
+
+/** Holes that the pins of a folding or removable tongue leave in it, from its ball's end. */
+const pinHoles = ({ joint, lengthM, tipBehindBallM }: SingleTube): readonly Hole[] => {
+  if (joint.kind === 'fixed') return [];
+  const middleM = lengthM - tipBehindBallM - joint.aheadM;
+  const apart = joint.pins === 2 ? [-joint.pinSpacingM / 2, joint.pinSpacingM / 2] : [0];
+  return apart
+    .map((byM): Hole => ({ atM: middleM + byM, diameterM: joint.pinDiameterM + PIN_ROOM_M, through: 'sides' }))
+    .filter(({ atM }) => atM >= 0);
+};
+
 const singleTube = (
   project: Project,
   tongue: SingleTube,
@@ -177,7 +191,8 @@ const singleTube = (
   const slopeRad = Math.atan(level.risePerM);
   const slant = 1 / Math.cos(slopeRad);
   const sloped = { kind: 'mitre', offSquareRad: 0, bevelRad: Math.abs(slopeRad) } as const;
-  const member = placeBar('tongue.middle', 'tongue', stock, {
+  const drilled: BarStock = { ...stock, holes: [...stock.holes, ...pinHoles(tongue)] };
+  const member = placeBar('tongue.middle', 'tongue', drilled, {
     plan: planBox(tip, tongue.underM, -half, half),
     z0M: level.z0M,
     risePerM: level.risePerM,

@@ -161,6 +161,22 @@ describe('sloped and stepped', () => {
   });
 });
 
+describe('a folding tongue', () => {
+  test('its pins drill it: two holes a sixteenth wider, 4 in apart about the joint', () => {
+    const folding = straight({ joint: { ...FIXED_JOINT, kind: 'folding', aheadM: inches(10) } });
+    const holes = buildChassis(withTongue(folding)).tongue?.members[0]?.holes ?? [];
+    // 48 in less 3 in to the tip less 10 in: 35 in from the tip, 2 in either side.
+    expect(holes.map(({ atM }) => atM / 0.0254)).toEqual([expect.closeTo(33, 9), expect.closeTo(37, 9)]);
+    for (const { diameterM, through } of holes) {
+      expect(diameterM).toBeCloseTo(inches(0.625 + 0.0625), 12);
+      expect(through).toBe('sides');
+    }
+    expect(buildChassis(withTongue(straight())).tongue?.members[0]?.holes).toEqual([]);
+    const single = straight({ joint: { ...FIXED_JOINT, kind: 'removable', pins: 1, aheadM: inches(10) } });
+    expect(buildChassis(withTongue(single)).tongue?.members[0]?.holes).toHaveLength(1);
+  });
+});
+
 describe('plates and end work', () => {
   test('a top plate weighs what it is: 12 × 8 × 1/4 in of steel, 6.8 lb', () => {
     const project = withTongue(
