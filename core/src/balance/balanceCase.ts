@@ -72,13 +72,21 @@ export const ballAboveLevelM = (project: Project, chassis: Chassis): number => {
   return hitchM === null ? 0 : hitchM - (project.runningGear.railTopHeightM + ballZM(chassis));
 };
 
+/** How far the hitch goes down for each newton on it; nothing where its height or its springs are not known. */
+const hitchSinksMPerN = ({ towVehicle }: Project): number =>
+  towVehicle && towVehicle.hitchHeightM !== null ? massOfWeightKg(towVehicle.hitchSinksMPerKg ?? 0) : 0;
+
 export const supportOf = (project: Project, chassis: Chassis, on: 'ball' | 'jack'): Support | undefined => {
   const places = axlePlaces(project);
   if (places.length === 0) return undefined;
   const rate = wheelRateNPerM(project);
   const springs =
     isIndependent(project) && rate !== undefined && on === 'ball'
-      ? { ratesNPerM: places.map(() => 2 * rate), ballAboveLevelM: ballAboveLevelM(project, chassis) }
+      ? {
+          ratesNPerM: places.map(() => 2 * rate),
+          ballAboveLevelM: ballAboveLevelM(project, chassis),
+          sinksMPerN: hitchSinksMPerN(project),
+        }
       : undefined;
   return {
     aheadXM: chassis.ballXM + (on === 'jack' ? project.coupling.jackBehindBallM : 0),

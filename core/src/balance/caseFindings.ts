@@ -251,12 +251,15 @@ const swing = (project: Project, chassis: Chassis, cases: readonly BalancedCase[
   const last = before.length - 1;
   const frontKg = (after[0] ?? 0) - (before[0] ?? 0);
   const rearKg = (after[last] ?? 0) - (before[last] ?? 0);
+  // Where the hitch comes to rest under this load.
+  const sunkM = (project.towVehicle?.hitchSinksMPerKg ?? 0) * massOfWeightKg(heaviest.standing.tongueN);
+  const heldM = hitchM === null ? offset : offset - sunkM;
   return [
     {
       ...plain,
       code: 'axles-swing',
-      data: { ballAboveLevelM: offset, stepM, frontKg, rearKg, known: hitchM !== null },
-      verdict: hitchM === null ? 'open' : Math.abs(offset) > stepM ? 'tight' : 'ok',
+      data: { ballAboveLevelM: heldM, stepM, frontKg, rearKg, known: hitchM !== null },
+      verdict: hitchM === null ? 'open' : Math.abs(heldM) > stepM ? 'tight' : 'ok',
       step: 'axle',
       subject: 'axle.1',
       caseId: heaviest.loadCase.id,

@@ -5,8 +5,8 @@ import { STANDARD_GRAVITY } from '../units/index.js';
 import { type BalancedCase, bandKg, supportOf } from './balanceCase.js';
 import { diceOf } from './random.js';
 import { type Spread, spreadOf } from './spreadOf.js';
-import { type AxleSprings, groupCentreXM } from './statics.js';
-import { levelFreeAboveBallM, springShares } from './springSharing.js';
+import { type AxleSprings, heldAxlesN, offLevel } from './springSharing.js';
+import { groupCentreXM } from './statics.js';
 
 /** One thing that is not known for sure, and how much of the tongue's doubt comes from it. */
 export interface Guess {
@@ -145,10 +145,9 @@ interface Ground {
 const axlesUnder = (ground: Ground, sprungKg: number, momentKgM: number, into: number[]): number => {
   const { aheadXM, axlesXM, shares, centreXM, springs } = ground;
   const aboutBallNm = STANDARD_GRAVITY * (momentKgM - sprungKg * aheadXM);
-  if (springs && springs.ballAboveLevelM !== 0) {
-    const frame = { axlesM: axlesXM.map((x) => x - aheadXM), ratesNPerM: springs.ratesNPerM };
-    const freeAboveBallM = levelFreeAboveBallM(frame, aboutBallNm) - springs.ballAboveLevelM;
-    const found = springShares({ ...frame, freeAboveBallM }, aboutBallNm)?.forcesN;
+  if (springs && offLevel(springs)) {
+    const axlesM = axlesXM.map((x) => x - aheadXM);
+    const found = heldAxlesN(axlesM, springs, aboutBallNm, STANDARD_GRAVITY * sprungKg);
     if (found) {
       found.forEach((n, i) => (into[i] = n));
       return STANDARD_GRAVITY * sprungKg - found.reduce((sum, n) => sum + n, 0);

@@ -53,3 +53,42 @@ export const levelFreeAboveBallM = (
   { axlesM, ratesNPerM }: Omit<SpringFrame, 'freeAboveBallM'>,
   momentNm: number,
 ): number => momentNm / axlesM.reduce((sum, x, i) => sum + x * (ratesNPerM[i] as number), 0);
+
+/** Independent axles: what each gives, and how far the ball is held above the height at which the trailer rides level. */
+export interface AxleSprings {
+  /** both wheels of each axle, N/m */
+  readonly ratesNPerM: readonly number[];
+  readonly ballAboveLevelM: number;
+  /** how far the ball goes down for each newton on it; 0 for a stiff hitch */
+  readonly sinksMPerN: number;
+}
+
+/** Whether the ball is held, or sinks, off the height at which all springs are pressed alike. */
+export const offLevel = ({ ballAboveLevelM, sinksMPerN }: AxleSprings): boolean =>
+  ballAboveLevelM !== 0 || sinksMPerN > 0;
+
+/** A step to find by how much the ball's load changes with its height, m. */
+const SLOPE_STEP_M = 1e-4;
+
+/**
+ * Sprung forces of independent axles with the ball held off level, N; axles by their distance behind the ball. A hitch that sinks by s
+ * a newton comes to rest where δ = δ₀ − s·T(δ); T is linear in δ, so δ − δ₀ = −s·T(δ₀) ÷ (1 + s·dT/dδ).
+ */
+export const heldAxlesN = (
+  axlesM: readonly number[],
+  { ratesNPerM, ballAboveLevelM, sinksMPerN }: AxleSprings,
+  momentNm: number,
+  sprungN: number,
+): readonly number[] | undefined => {
+  const frame = { axlesM, ratesNPerM };
+  const levelM = levelFreeAboveBallM(frame, momentNm);
+  const held = (aboveM: number): readonly number[] | undefined =>
+    springShares({ ...frame, freeAboveBallM: levelM - aboveM }, momentNm)?.forcesN;
+  const stiff = held(ballAboveLevelM);
+  if (!stiff || sinksMPerN <= 0) return stiff;
+  const onBallN = (forcesN: readonly number[]): number => sprungN - forcesN.reduce((sum, n) => sum + n, 0);
+  const lower = held(ballAboveLevelM - SLOPE_STEP_M);
+  if (!lower) return stiff;
+  const slope = (onBallN(stiff) - onBallN(lower)) / SLOPE_STEP_M;
+  return held(ballAboveLevelM - (sinksMPerN * onBallN(stiff)) / (1 + sinksMPerN * slope)) ?? stiff;
+};

@@ -1,5 +1,5 @@
 import { STANDARD_GRAVITY } from '../units/index.js';
-import { levelFreeAboveBallM, springShares } from './springSharing.js';
+import { type AxleSprings, heldAxlesN, offLevel } from './springSharing.js';
 
 /** A mass on the trailer; the unsprung ones stand on their own axle's wheels and press nothing on the frame. */
 export interface StaticMass {
@@ -8,13 +8,6 @@ export interface StaticMass {
   readonly yM: number;
   /** which axle's, from the front */
   readonly unsprungAxle?: number;
-}
-
-/** Independent axles: what each gives, and how far the ball is held above the height at which the trailer rides level. */
-export interface AxleSprings {
-  /** both wheels of each axle, N/m */
-  readonly ratesNPerM: readonly number[];
-  readonly ballAboveLevelM: number;
 }
 
 /** What the trailer stands on: one point ahead (ball or jack) and one axle or a group. */
@@ -76,7 +69,8 @@ export const standingLoads = (masses: readonly StaticMass[], support: Support): 
   const sprungN = STANDARD_GRAVITY * sprungKg;
   const levelAheadN = (STANDARD_GRAVITY * sprungMoment) / baseM;
   const momentNm = (sprungN - levelAheadN) * baseM;
-  const outOfLevel = springs && springs.ballAboveLevelM !== 0 ? swung(support, springs, momentNm) : undefined;
+  const outOfLevel =
+    springs && offLevel(springs) ? heldAxlesN(axlesFromBall(support), springs, momentNm, sprungN) : undefined;
   const sprungAxlesN = outOfLevel ?? shares.map((share) => share * (sprungN - levelAheadN));
   const aheadN = sprungN - sprungAxlesN.reduce((sum, n) => sum + n, 0);
   const weightN = sprungN + STANDARD_GRAVITY * unsprungKg.reduce((sum, kg) => sum + kg, 0);
@@ -92,13 +86,4 @@ export const standingLoads = (masses: readonly StaticMass[], support: Support): 
   return { weightN, aheadN, axles, sprungAxlesN };
 };
 
-/** Sprung forces of independent axles with the ball held off level. */
-const swung = (
-  { axlesXM, aheadXM }: Support,
-  springs: AxleSprings,
-  momentNm: number,
-): readonly number[] | undefined => {
-  const frame = { axlesM: axlesXM.map((x) => x - aheadXM), ratesNPerM: springs.ratesNPerM };
-  const freeAboveBallM = levelFreeAboveBallM(frame, momentNm) - springs.ballAboveLevelM;
-  return springShares({ ...frame, freeAboveBallM }, momentNm)?.forcesN;
-};
+const axlesFromBall = ({ axlesXM, aheadXM }: Support): readonly number[] => axlesXM.map((x) => x - aheadXM);

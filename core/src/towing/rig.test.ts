@@ -256,6 +256,26 @@ describe('level', () => {
       );
     });
   });
+  test('on axles without an equaliser a sinking hitch takes load off the front axle: the loads are those of the hitch where it comes to rest', () => {
+    const tandem = (hitchHeightM: number, hitchSinksMPerKg: number | null): Project => ({
+      ...oven,
+      runningGear: { ...oven.runningGear, layout: 'tandem-independent' },
+      towVehicle: oven.towVehicle && { ...oven.towVehicle, hitchHeightM, hitchSinksMPerKg },
+    });
+    const sinks = inches(1) / pounds(200);
+    const standing = (project: Project) => {
+      const found = evaluate(project).cases.find(({ loadCase }) => loadCase.id === oven.axleCaseId)?.standing;
+      if (!found) throw new Error('does not stand');
+      return found;
+    };
+    const sunk = standing(tandem(inches(20), sinks));
+    // A rigid hitch set as low as the sinking one comes to rest bears the same.
+    const restM = inches(20) - sinks * (sunk.tongueN / STANDARD_GRAVITY);
+    const rigid = standing(tandem(restM, null));
+    expect(sunk.tongueN / rigid.tongueN).toBeCloseTo(1, 5);
+    sunk.axles.forEach(({ loadN }, i) => expect(loadN / (rigid.axles[i]?.loadN ?? 0)).toBeCloseTo(1, 5));
+    expect(sunk.axles[0]?.loadN).not.toBeCloseTo(standing(tandem(inches(20), null)).axles[0]?.loadN ?? 0, 0);
+  });
   test('the nearest mount that is sold is never further off than half the widest step between two', () => {
     const mount = (offIn: number, fittedIn: number | null) =>
       mountFor(
