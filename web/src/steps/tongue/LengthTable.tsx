@@ -1,4 +1,4 @@
-import { formatAngle, type TongueLengthRow } from '@kereta/core';
+import { findSection, formatAngle, type TongueLengthRow } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useEditing } from '../../ui/editing';
@@ -24,10 +24,8 @@ export const LengthTable = () => {
     gcTime: 60_000,
   });
   const now = project.frame.tongue.lengthM;
-  const price =
-    project.strength.pricePerKg[
-      data && committed.frame.groups.tongue.sectionId.startsWith('alu') ? 'aluminum' : 'steel'
-    ];
+  const family = findSection(project, project.frame.groups.tongue.sectionId)?.family ?? 'steel';
+  const price = project.strength.pricePerKg[family];
   const signed = (text: string, value: number): string => (value >= 0 ? `+${text}` : `−${text}`);
   const lost = ({ lost: gone, swayKnown }: TongueLengthRow): string =>
     !swayKnown ? 'vehicle?' : gone ? say.speed(gone.speedMPerS) : 'none';
