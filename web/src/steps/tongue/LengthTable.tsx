@@ -67,6 +67,9 @@ export const LengthTable = () => {
                           <Sized>{say.length(row.lengthM)}</Sized>
                         </button>
                       )}
+                      <span className="mute block font-normal">
+                        <Sized>{say.length(row.overallM)}</Sized> in all
+                      </span>
                     </th>
                     <td className="pl-2 whitespace-nowrap">
                       {row.tongueShare === undefined ? '' : say.percent(row.tongueShare)}
@@ -103,7 +106,7 @@ export const LengthTable = () => {
         <p className="narrow mute mt-2 text-[13px]">
           In the heaviest load. “Works at” is the tongue by hand in a hard bump. “5° to 20°”: how far you can back
           before a small angle has grown to a large one; further is easier. “Damping gone” compares, it gives no leave
-          to drive at any speed. Each length more needs as much more room in the shed.
+          to drive at any speed. “In all” is what the shed must take, from the ball to the rear.
         </p>
       </div>
     </details>

@@ -174,6 +174,7 @@ describe('what is shown', () => {
     details.open = true;
     fireEvent(details, new Event('toggle'));
     const longer = await screen.findByRole('button', { name: 'Make the tongue 1600 mm long' });
+    expect(longer.closest('tr')?.textContent).toContain('4100 mm in all');
     fireEvent.click(longer);
     expect(last().frame.tongue.lengthM).toBeCloseTo(1.6, 9);
   });
