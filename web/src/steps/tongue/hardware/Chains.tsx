@@ -1,0 +1,111 @@
+import { CHAIN_ROWS, type Coupling } from '@kereta/core';
+import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
+import { RecordFields } from '../../../ui/RecordFields';
+import { rowSource } from '../../stepKit';
+import { STATES, useCoupling } from './useCoupling';
+
+/** How many, how strong, how long, how they hang. */
+export const Chains = () => {
+  const { coupling, set } = useCoupling();
+  const { safetyChain } = coupling;
+  const change = (said: string, part: Partial<Coupling['safetyChain']>): void =>
+    set(said, { safetyChain: { ...safetyChain, ...part } });
+  return (
+    <FieldGroup title="Safety chains" open>
+      <SelectField
+        label="Safety chains"
+        value={coupling.chains}
+        options={STATES}
+        onCommit={(chains) => set('safety chains', { chains: chains as Coupling['chains'] })}
+      />
+      {coupling.chains === 'fitted' && (
+        <>
+          <SelectField
+            label="Held on the trailer by"
+            value={safetyChain.heldOn}
+            options={[
+              { value: 'not-decided', text: 'Not decided' },
+              { value: 'own-tabs', text: 'Tabs of their own' },
+              { value: 'coupler', text: 'The coupler' },
+            ]}
+            onCommit={(heldOn) =>
+              change('how the chains are held', { heldOn: heldOn as Coupling['safetyChain']['heldOn'] })
+            }
+          />
+          <SelectField
+            label="Chain"
+            hint={rowSource(CHAIN_ROWS, safetyChain.catalogId)}
+            value={safetyChain.catalogId ?? ''}
+            options={[
+              { value: '', text: 'Another one' },
+              ...CHAIN_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+            ]}
+            onCommit={(id) => {
+              const row = CHAIN_ROWS.find((candidate) => candidate.id === id);
+              change(row?.name ?? 'another chain', {
+                catalogId: row?.id ?? null,
+                breaksAtKg: row?.breaksAtKg ?? null,
+              });
+            }}
+          />
+          <SelectField
+            label="How many"
+            value={String(safetyChain.count)}
+            options={[
+              { value: '1', text: 'One' },
+              { value: '2', text: 'Two' },
+            ]}
+            onCommit={(count) => change('number of chains', { count: Number(count) })}
+          />
+          <RecordFields
+            record={safetyChain}
+            sizes={[
+              {
+                field: 'breaksAtKg',
+                label: 'Each breaks at',
+                kind: 'mass',
+                min: 1,
+                max: 60000,
+                said: 'strength of the chains',
+                clears: true,
+                hint: 'The least of chain, hook and link',
+              },
+              {
+                field: 'lengthM',
+                label: 'From tab to hook',
+                kind: 'length',
+                min: 0.05,
+                max: 3,
+                said: 'length of the chains',
+                clears: true,
+              },
+              {
+                field: 'tabBehindBallM',
+                label: 'Tabs behind the ball',
+                kind: 'length',
+                min: 0,
+                max: 2,
+                said: 'place of the tabs',
+              },
+              {
+                field: 'hookAheadOfBallM',
+                label: 'Hooks ahead of the ball',
+                kind: 'length',
+                min: 0,
+                max: 1,
+                said: 'place of the hooks',
+              },
+              { field: 'apartM', label: 'Tab to tab', kind: 'length', min: 0, max: 1, said: 'distance of the tabs' },
+            ]}
+            onChange={change}
+          />
+          <CheckField
+            label="Crossed under the tongue"
+            checked={safetyChain.crossed}
+            onCommit={(crossed) => change(crossed ? 'chains crossed' : 'chains not crossed', { crossed })}
+          />
+        </>
+      )}
+    </FieldGroup>
+  );
+};

@@ -1,0 +1,24 @@
+import { COUPLER_ROWS, couplingFromCatalog } from '@kereta/core';
+import { SelectField } from '../../../ui/fields';
+import { rowSource } from '../../stepKit';
+import { useCoupling } from './useCoupling';
+
+/** The coupler and what its stamp says. */
+export const CouplerField = () => {
+  const { coupling, set } = useCoupling();
+  return (
+    <SelectField
+      label="Coupler"
+      hint={rowSource(COUPLER_ROWS, coupling.catalogId)}
+      value={coupling.catalogId ?? ''}
+      options={[{ value: '', text: 'Another one' }, ...COUPLER_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+      onCommit={(id) => {
+        if (id === '') set('another coupler', { catalogId: null, name: 'Own coupler', ratedGrossKg: null });
+        else {
+          const { name, kind, catalogId, ratedGrossKg, ballDiameterM, massKg } = couplingFromCatalog(id);
+          set(`coupler ${name}`, { name, kind, catalogId, ratedGrossKg, ballDiameterM, massKg, homeMade: false });
+        }
+      }}
+    />
+  );
+};

@@ -1,0 +1,78 @@
+import type { Coupling } from '@kereta/core';
+import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
+import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
+import { useCoupling } from './useCoupling';
+
+const KINDS = [
+  { value: 'ball', text: 'Ball' },
+  { value: 'pintle', text: 'Pintle and eye' },
+  { value: 'three-axis', text: 'Free in three axes' },
+] as const;
+
+const BALL_SIZE: SizeOf<Coupling> = {
+  field: 'ballDiameterM',
+  label: 'Made for a ball of',
+  kind: 'length',
+  min: 0.01,
+  max: 0.1,
+  said: 'coupler’s ball',
+};
+
+/** What the coupler's stamp and plate say. */
+export const CouplerStamp = () => {
+  const { coupling, set } = useCoupling();
+  return (
+    <FieldGroup title="Coupler’s stamp">
+      <SelectField
+        label="Kind of coupling"
+        value={coupling.kind}
+        options={KINDS}
+        onCommit={(kind) => set('kind of coupling', { kind: kind as Coupling['kind'] })}
+      />
+      <RecordFields
+        record={coupling}
+        sizes={[
+          ...(coupling.kind === 'ball' ? [BALL_SIZE] : []),
+          {
+            field: 'ratedGrossKg',
+            label: 'Coupler rated for',
+            kind: 'mass',
+            min: 5,
+            max: 30000,
+            said: 'coupler rating',
+            clears: true,
+          },
+          {
+            field: 'tongueLimitKg',
+            label: 'Coupler allows on the ball',
+            kind: 'mass',
+            min: 1,
+            max: 5000,
+            said: 'coupler’s limit',
+            clears: true,
+            hint: 'S on a European plate',
+          },
+          {
+            field: 'dValueN',
+            label: 'D on its plate, kN',
+            kind: 'number',
+            min: 0,
+            max: 1000,
+            said: 'D of the coupling',
+            clears: true,
+            per: 1000,
+            hint: 'European couplings',
+          },
+        ]}
+        onChange={set}
+      />
+      <div className="col-span-2">
+        <CheckField
+          label="Home-made coupling"
+          checked={coupling.homeMade}
+          onCommit={(homeMade) => set('home-made coupling', { homeMade })}
+        />
+      </div>
+    </FieldGroup>
+  );
+};

@@ -1,0 +1,125 @@
+import { BALL_ROWS, RECEIVER_ROWS } from '@kereta/core';
+import { FieldGroup, SelectField } from '../../../ui/fields';
+import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
+import { rowSource } from '../../stepKit';
+import { useCoupling } from './useCoupling';
+
+const rating = (said: string): readonly SizeOf<{ ratedKg: number | null; tongueKg: number | null }>[] => [
+  { field: 'ratedKg', label: 'may pull', kind: 'mass', min: 5, max: 30000, said: `${said}: may pull`, clears: true },
+  {
+    field: 'tongueKg',
+    label: 'on the ball',
+    kind: 'mass',
+    min: 1,
+    max: 5000,
+    said: `${said}: on the ball`,
+    clears: true,
+  },
+];
+
+/** From the vehicle's hitch to the ball, each with its stamp. */
+export const HitchAndBall = () => {
+  const { coupling, set } = useCoupling();
+  const { receiver, ballMount, ball } = coupling;
+  return (
+    <FieldGroup title="Hitch, ball mount and ball">
+      <SelectField
+        label="Hitch on the vehicle"
+        hint={rowSource(RECEIVER_ROWS, RECEIVER_ROWS.find(({ ratedKg }) => ratedKg === receiver.ratedKg)?.id ?? null)}
+        value=""
+        options={[{ value: '', text: 'as below' }, ...RECEIVER_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        onCommit={(id) => {
+          const row = RECEIVER_ROWS.find((candidate) => candidate.id === id);
+          if (row) set(`hitch ${row.name}`, { receiver: { ratedKg: row.ratedKg, tongueKg: row.tongueKg } });
+        }}
+      />
+      <SelectField
+        label="Ball"
+        hint={rowSource(
+          BALL_ROWS,
+          BALL_ROWS.find(({ diameterM, shankM }) => diameterM === ball.diameterM && shankM === ball.shankM)?.id ?? null,
+        )}
+        value={
+          BALL_ROWS.find(({ diameterM, shankM }) => diameterM === ball.diameterM && shankM === ball.shankM)?.id ?? ''
+        }
+        options={[{ value: '', text: 'Another one' }, ...BALL_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        onCommit={(id) => {
+          const row = BALL_ROWS.find((candidate) => candidate.id === id);
+          if (row)
+            set(row.name, {
+              ball: { ...ball, diameterM: row.diameterM, shankM: row.shankM, ratedKg: row.ratedKg },
+            });
+        }}
+      />
+      <RecordFields
+        record={receiver}
+        sizes={rating('hitch').map((size) => ({ ...size, label: `Hitch ${size.label}` }))}
+        onChange={(said, part) => set(said, { receiver: { ...receiver, ...part } })}
+      />
+      <RecordFields
+        record={ballMount}
+        sizes={[
+          {
+            field: 'ratedKg',
+            label: 'Ball mount may pull',
+            kind: 'mass',
+            min: 5,
+            max: 30000,
+            said: 'ball mount: may pull',
+            clears: true,
+          },
+          {
+            field: 'tongueKg',
+            label: 'Ball mount on the ball',
+            kind: 'mass',
+            min: 1,
+            max: 5000,
+            said: 'ball mount: on the ball',
+            clears: true,
+          },
+          {
+            field: 'dropM',
+            label: 'Ball mount’s drop',
+            kind: 'length',
+            min: -0.5,
+            max: 0.5,
+            said: 'drop of the ball mount',
+            clears: true,
+            hint: 'The one that is fitted now; a rise is minus',
+          },
+        ]}
+        onChange={(said, part) => set(said, { ballMount: { ...ballMount, ...part } })}
+      />
+      <RecordFields
+        record={ball}
+        sizes={[
+          {
+            field: 'diameterM',
+            label: 'Ball measures',
+            kind: 'length',
+            min: 0.01,
+            max: 0.1,
+            said: 'diameter of the ball',
+            clears: true,
+          },
+          {
+            field: 'ratedKg',
+            label: 'Ball may pull',
+            kind: 'mass',
+            min: 5,
+            max: 30000,
+            said: 'rating of the ball',
+            clears: true,
+          },
+          { field: 'shankM', label: 'Its shank', kind: 'length', min: 0.005, max: 0.06, said: 'shank', clears: true },
+          { field: 'holeM', label: 'Hole for it', kind: 'length', min: 0.005, max: 0.08, said: 'hole', clears: true },
+        ]}
+        onChange={(said, part) => set(said, { ball: { ...ball, ...part } })}
+      />
+      <p className="narrow mute col-span-2 text-[13px]">
+        Nut of the ball with its lock washer: about 160 ft·lb (215 N·m) on a 3/4 in shank, 250 (340) on 1 in, 450 (610)
+        on 1-1/4 in, two threads past the nut. Its maker’s figure governs.
+      </p>
+    </FieldGroup>
+  );
+};

@@ -1,0 +1,80 @@
+import { JACK_ROWS } from '@kereta/core';
+import { FieldGroup, SelectField } from '../../../ui/fields';
+import { RecordFields } from '../../../ui/RecordFields';
+import { rowSource } from '../../stepKit';
+import { useCoupling } from './useCoupling';
+
+/** The jack: where, how strong, how far it reaches. */
+export const Jack = () => {
+  const { coupling, set } = useCoupling();
+  const { jack } = coupling;
+  return (
+    <FieldGroup title="Jack">
+      <SelectField
+        label="Jack"
+        hint={rowSource(
+          JACK_ROWS,
+          JACK_ROWS.find(({ ratedKg, longM }) => ratedKg === jack.ratedKg && longM === jack.longM)?.id ?? null,
+        )}
+        value={JACK_ROWS.find(({ ratedKg, longM }) => ratedKg === jack.ratedKg && longM === jack.longM)?.id ?? ''}
+        options={[{ value: '', text: 'Another one' }, ...JACK_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        onCommit={(id) => {
+          const row = JACK_ROWS.find((candidate) => candidate.id === id);
+          if (row)
+            set(row.name, {
+              jack: { ratedKg: row.ratedKg, shortM: row.shortM, longM: row.longM },
+              jackMassKg: row.massKg,
+            });
+        }}
+      />
+      <RecordFields
+        record={coupling}
+        sizes={[
+          {
+            field: 'jackBehindBallM',
+            label: 'Jack behind the ball',
+            kind: 'length',
+            min: 0,
+            max: 4,
+            said: 'place of the jack',
+          },
+        ]}
+        onChange={set}
+      />
+      <RecordFields
+        record={jack}
+        sizes={[
+          {
+            field: 'ratedKg',
+            label: 'It may lift',
+            kind: 'mass',
+            min: 1,
+            max: 10000,
+            said: 'rating of the jack',
+            clears: true,
+          },
+          {
+            field: 'shortM',
+            label: 'Foot below its mount, drawn in',
+            kind: 'length',
+            min: 0,
+            max: 2,
+            said: 'jack drawn in',
+            clears: true,
+          },
+          {
+            field: 'longM',
+            label: 'Foot below its mount, run out',
+            kind: 'length',
+            min: 0,
+            max: 2,
+            said: 'jack run out',
+            clears: true,
+            hint: 'With its drop leg down',
+          },
+        ]}
+        onChange={(said, part) => set(said, { jack: { ...jack, ...part } })}
+      />
+    </FieldGroup>
+  );
+};
