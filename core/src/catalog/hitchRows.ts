@@ -52,7 +52,6 @@ export const BALL_ROWS: readonly BallRow[] = [
 export interface ChainRow {
   readonly id: string;
   readonly name: string;
-  readonly workingKg: number;
   readonly breaksAtKg: number;
   readonly source: Source;
 }
@@ -80,7 +79,6 @@ const CHAIN_LOADS: readonly (readonly [grade: 30 | 43 | 70, size: string, workin
 export const CHAIN_ROWS: readonly ChainRow[] = CHAIN_LOADS.map(([grade, size, workingLb]) => ({
   id: `chain-g${grade}-${size.replace('/', '_')}`,
   name: `${size} in chain, grade ${grade}`,
-  workingKg: pounds(workingLb),
   breaksAtKg: pounds(workingLb * (grade === 43 ? 3 : 4)),
   source: CHAINS,
 }));

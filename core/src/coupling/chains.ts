@@ -1,7 +1,7 @@
 import { J684_CLASSES } from '../catalog/index.js';
 import { type FindingOf, given, quantity, type Verdict } from '../findings/index.js';
 import type { Project } from '../project/index.js';
-import { commonPractice, publishedSure, publishedVerify, type Source } from '../source.js';
+import { publishedSure, publishedVerify, type Source } from '../source.js';
 
 type Region = Project['settings']['regions'][number];
 type Chain = Project['coupling']['safetyChain'];
@@ -185,8 +185,3 @@ export const chainFindings = (project: Project, grossKg: number): ChainFinding[]
   if (state !== 'fitted') return [hung];
   return [hung, ...project.settings.regions.map((region) => strength(project, grossKg, region)), ...length(project)];
 };
-
-/** What a chain of the list is not told by its stamp: where and how its tab is welded. */
-export const CHAIN_PRACTICE: Source = commonPractice(
-  'weld a tab or bolt a ring to the frame, not the chain itself: heat takes a graded chain’s strength; grind the zinc off first',
-);

@@ -1,4 +1,4 @@
-export { CHAIN_PRACTICE, chainClass, chainDropM, chainNeededM } from './chains.js';
+export { chainClass, chainDropM, chainNeededM } from './chains.js';
 export { dValueN, trailerOfDKg, vValueN } from './couplingValues.js';
 export { type HitchDemand, hitchDemand } from './demand.js';
 export { couplingFindings, type CouplingFindingData } from './findings.js';

@@ -28,6 +28,7 @@ export {
   formatPercent,
   formatSpeed,
   formatStress,
+  formatTorque,
   fromKilograms,
   fromKilometres,
   fromNewtons,

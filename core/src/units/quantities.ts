@@ -139,6 +139,12 @@ export const formatGround = (metres: number, system: UnitSystem): string => {
   return `${formatNumber(value, value < 20 ? 1 : 0).replace(/\.0$/, '')} ${system === 'imperial' ? 'ft' : 'm'}`;
 };
 
+/** A torque on a nut, in ft·lb or N·m. */
+export const formatTorque = (newtonMetres: number, system: UnitSystem): string =>
+  system === 'imperial'
+    ? `${formatNumber(newtonMetres / footPounds(1), 0)} ft·lb`
+    : `${formatNumber(newtonMetres, 0)} N·m`;
+
 /** A speed in whole miles or kilometres an hour. */
 export const formatSpeed = (metresPerSecond: number, system: UnitSystem): string =>
   system === 'imperial'

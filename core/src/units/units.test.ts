@@ -4,13 +4,17 @@ import { verify } from '../../test/verify.js';
 import {
   editLength,
   editMass,
+  footPounds,
   formatForce,
+  formatGround,
   formatLength,
   formatLoad,
   formatMass,
   formatNumber,
   formatPercent,
+  formatSpeed,
   formatStress,
+  formatTorque,
   fromMetres,
   fromNewtons,
   inches,
@@ -238,5 +242,32 @@ describe('factors', () => {
     expect(parseMass('5 stone', 'imperial')).toMatchObject({ ok: false, error: { code: 'unknown-unit' } });
     expect(parseMass('heavy', 'imperial')).toMatchObject({ ok: false, error: { code: 'not-a-number' } });
     expect(parseNumber('2 1/2')).toEqual({ ok: true, value: 2.5 });
+  });
+});
+
+describe('torque, speed and distance on the ground', () => {
+  test('a foot-pound is 1.3558 N·m', () => {
+    verify({
+      area: 'Units',
+      check: '1 ft·lb',
+      ours: footPounds(1),
+      outside: '1.355818',
+      unit: 'N·m',
+      source: 'NIST SP 811',
+      tolerance: 1e-6,
+    });
+    expect(formatTorque(footPounds(250), 'imperial')).toBe('250 ft·lb');
+    expect(formatTorque(footPounds(250), 'metric')).toBe('339 N·m');
+  });
+  test('speeds in whole miles or kilometres an hour', () => {
+    // 60 mph is 26.8224 m/s, exact.
+    expect(formatSpeed(26.8224, 'imperial')).toBe('60 mph');
+    expect(formatSpeed(26.8224, 'metric')).toBe('97 km/h');
+  });
+  test('ground in feet or metres, to a tenth where it is near', () => {
+    expect(formatGround(7.62, 'imperial')).toBe('25 ft');
+    expect(formatGround(3, 'imperial')).toBe('9.8 ft');
+    expect(formatGround(7.5, 'metric')).toBe('7.5 m');
+    expect(formatGround(40, 'metric')).toBe('40 m');
   });
 });

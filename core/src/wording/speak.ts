@@ -12,6 +12,7 @@ import {
   formatPercent,
   formatSpeed,
   formatStress,
+  formatTorque,
   type LengthStyle,
 } from '../units/index.js';
 
@@ -24,6 +25,7 @@ export interface Speaker {
   load(newtons: number): string;
   force(newtons: number): string;
   stress(pascals: number): string;
+  torque(newtonMetres: number): string;
   percent(fraction: number, decimals?: number): string;
   distance(km: number): string;
   speed(metresPerSecond: number): string;
@@ -118,6 +120,7 @@ export const speaker = (project: Project): Speaker => {
     load: (newtons) => formatLoad(newtons, units),
     force: (newtons) => formatForce(newtons, units),
     stress: (pascals) => formatStress(pascals, units),
+    torque: (newtonMetres) => formatTorque(newtonMetres, units),
     distance: (km) => formatDistance(km, units),
     ground: (metres) => formatGround(metres, units),
     speed: (metresPerSecond) => formatSpeed(metresPerSecond, units),

@@ -1,6 +1,7 @@
 import { BALL_ROWS, RECEIVER_ROWS } from '@kereta/core';
 import { FieldGroup, SelectField } from '../../../ui/fields';
 import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
+import { useWorkbench } from '../../../workbench/workbench';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
 
@@ -21,6 +22,8 @@ const rating = (said: string): readonly SizeOf<{ ratedKg: number | null; tongueK
 export const HitchAndBall = () => {
   const { coupling, set } = useCoupling();
   const { receiver, ballMount, ball } = coupling;
+  const { say } = useWorkbench();
+  const ballRow = BALL_ROWS.find(({ diameterM, shankM }) => diameterM === ball.diameterM && shankM === ball.shankM);
   return (
     <FieldGroup title="Hitch, ball mount and ball">
       <SelectField
@@ -35,20 +38,15 @@ export const HitchAndBall = () => {
       />
       <SelectField
         label="Ball"
-        hint={rowSource(
-          BALL_ROWS,
-          BALL_ROWS.find(({ diameterM, shankM }) => diameterM === ball.diameterM && shankM === ball.shankM)?.id ?? null,
-        )}
-        value={
-          BALL_ROWS.find(({ diameterM, shankM }) => diameterM === ball.diameterM && shankM === ball.shankM)?.id ?? ''
-        }
+        hint={rowSource(BALL_ROWS, ballRow?.id ?? null)}
+        value={ballRow?.id ?? ''}
         options={[{ value: '', text: 'Another one' }, ...BALL_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
         onCommit={(id) => {
-          const row = BALL_ROWS.find((candidate) => candidate.id === id);
-          if (row)
-            set(row.name, {
-              ball: { ...ball, diameterM: row.diameterM, shankM: row.shankM, ratedKg: row.ratedKg },
-            });
+          const chosen = BALL_ROWS.find((candidate) => candidate.id === id);
+          if (chosen) {
+            const { name, diameterM, shankM, ratedKg } = chosen;
+            set(name, { ball: { ...ball, diameterM, shankM, ratedKg } });
+          }
         }}
       />
       <RecordFields
@@ -117,8 +115,9 @@ export const HitchAndBall = () => {
         onChange={(said, part) => set(said, { ball: { ...ball, ...part } })}
       />
       <p className="narrow mute col-span-2 text-[13px]">
-        Nut of the ball with its lock washer: about 160 ft·lb (215 N·m) on a 3/4 in shank, 250 (340) on 1 in, 450 (610)
-        on 1-1/4 in, two threads past the nut. Its maker’s figure governs.
+        {ballRow?.nutNm
+          ? `Nut of this ball, with its lock washer and two threads past it: about ${say.torque(ballRow.nutNm)}. Its maker’s figure governs.`
+          : 'The ball’s nut has a lock washer under it and two threads past it; its torque is its maker’s to say.'}
       </p>
     </FieldGroup>
   );
