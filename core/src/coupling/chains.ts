@@ -30,10 +30,16 @@ export interface ChainFindingData {
 }
 export type ChainFinding = FindingOf<ChainFindingData>;
 
+/** Trailers over the last listed class. */
+const CLASS_4 = '4';
+const CLASS_4_SOURCE: Source = publishedVerify(
+  'SAE J684, class 4: above 5,000 lb each chain breaks at the gross itself',
+);
+
 /** What one chain must break at in the class of this gross, kg: SAE J684. */
 export const chainClass = (grossKg: number): { readonly name: string; readonly chainKg: number } => {
   const found = J684_CLASSES.find(({ upToKg }) => grossKg <= upToKg + 1e-6);
-  return found ?? { name: '4', chainKg: grossKg };
+  return found ?? { name: CLASS_4, chainKg: grossKg };
 };
 
 /** Distance from a tab on the trailer turned by γ to its hook on the vehicle, m; crossed chains go to the other side's hook. */
@@ -47,11 +53,17 @@ const chainSpanM = (chain: Chain, gammaRad: number): number => {
   return Math.hypot(x + chain.hookAheadOfBallM, y - hookY);
 };
 
-/** The shortest chain that lets the trailer turn this far either way: the longest span on the way there, exact. */
+/**
+ * The shortest chain that lets the trailer turn this far either way, m: the longest span on the way there. Its square goes as
+ * cos(γ + φ), tan φ = (a·h + y·t) ÷ (a·t − y·h), so that it is longest at either end or at γ = −φ: exact.
+ */
 export const chainNeededM = (chain: Chain, turnRad: number): number => {
-  let most = 0;
-  for (let i = -180; i <= 180; i += 1) most = Math.max(most, chainSpanM(chain, (turnRad * i) / 180));
-  return most;
+  const half = chain.apartM / 2;
+  const hookY = chain.crossed ? -half : half;
+  const { tabBehindBallM: t, hookAheadOfBallM: a } = chain;
+  const longestAt = -Math.atan2(a * half + hookY * t, a * t - hookY * half);
+  const within = Math.min(Math.max(longestAt, -turnRad), turnRad);
+  return Math.max(...[-turnRad, within, turnRad].map((gamma) => chainSpanM(chain, gamma)));
 };
 
 /** How far a dropped tongue goes down before a chain of this length is straight, m; pulled straight behind the vehicle. */
@@ -70,9 +82,7 @@ const RULES: Readonly<Record<Region, ChainRule>> = {
   'north-america': {
     wantedCount: () => 2,
     needed: chainClass,
-    source: publishedSure(
-      'SAE J684 classes: what each chain must break at; above 5,000 lb the gross itself (recalled)',
-    ),
+    source: publishedSure('SAE J684 classes: what each chain must break at'),
   },
   europe: {
     wantedCount: () => 1,
@@ -123,7 +133,7 @@ const strength = (project: Project, grossKg: number, region: Region): ChainFindi
     limit: needed && quantity(needed.chainKg, 'mass'),
     utilisation: needed && breaks ? needed.chainKg / breaks : undefined,
     working: [],
-    source: rule.source,
+    source: needed?.name === CLASS_4 ? CLASS_4_SOURCE : rule.source,
   };
 };
 

@@ -19,8 +19,6 @@ import { massOfWeightKg, millimetres } from '../units/index.js';
 export interface CouplingValueFindingData {
   'd-value': {
     readonly neededN: number;
-    /** with the mass on the trailer's own axles in place of its whole, as the text has it for centre axles */
-    readonly centreAxleN: number;
     readonly ratedN: number | undefined;
     /** heaviest trailer that the stamped D allows behind this vehicle */
     readonly allowsKg: number | undefined;
@@ -55,7 +53,7 @@ const V_ACCELERATION = 2.4;
 export const vValueN = (axlesKg: number, deckM: number, drawbarM: number): number =>
   V_ACCELERATION * axlesKg * Math.max(1, (deckM / drawbarM) ** 2);
 
-const dFinding = (project: Project, vehicleKg: number, grossKg: number, onAxlesKg: number): CouplingValueFinding => {
+const dFinding = (project: Project, vehicleKg: number, grossKg: number): CouplingValueFinding => {
   const n = (value: number) => quantity(value, 'force');
   const [vehicle, trailer] = [n(R55_G * vehicleKg), n(R55_G * grossKg)];
   const line = workedOut('d-value', over(times(vehicle, trailer), plus(vehicle, trailer)), 'force');
@@ -66,7 +64,6 @@ const dFinding = (project: Project, vehicleKg: number, grossKg: number, onAxlesK
     code: 'd-value',
     data: {
       neededN,
-      centreAxleN: dValueN(vehicleKg, onAxlesKg),
       ratedN,
       allowsKg: ratedN === undefined ? undefined : trailerOfDKg(ratedN, vehicleKg),
     },
@@ -144,7 +141,7 @@ export const couplingValueFindings = (
   const onAxlesKg = Math.max(0, grossKg - tongueKg);
   const drawbarM = project.runningGear.positionM - chassis.ballXM;
   return [
-    ...(europe && vehicleKg !== null && grossKg > 0 ? [dFinding(project, vehicleKg, grossKg, onAxlesKg)] : []),
+    ...(europe && vehicleKg !== null && grossKg > 0 ? [dFinding(project, vehicleKg, grossKg)] : []),
     ...(europe && grossKg > V_FROM_KG && drawbarM > 0
       ? [
           {

@@ -8,6 +8,8 @@ export interface HitchDemand {
   /** undefined where no towed case stands on its ball */
   readonly tongueKg: number | undefined;
   readonly grossCaseId: string | undefined;
+  /** as it is loaded, whatever the plate says */
+  readonly heaviest: { readonly kg: number; readonly caseId: string | undefined };
   readonly byPlate: boolean;
 }
 
@@ -25,6 +27,7 @@ export const hitchDemand = (project: Project, cases: readonly BalancedCase[]): H
     grossKg: Math.max(plateKg, heaviestKg),
     tongueKg,
     grossCaseId: byPlate ? undefined : caseId,
+    heaviest: { kg: heaviestKg, caseId },
     byPlate,
   };
 };

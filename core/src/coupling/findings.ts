@@ -51,8 +51,7 @@ const againstLimit = (kg: number, limitKg: number | undefined) => {
 
 const weights = (
   project: Project,
-  { grossKg, grossCaseId, byPlate }: HitchDemand,
-  worst: Heaviest,
+  { grossKg, grossCaseId, byPlate, heaviest: worst }: HitchDemand,
 ): CouplingFinding[] => {
   const couplerKg = project.coupling.ratedGrossKg ?? undefined;
   const towKg = project.towVehicle?.towLimitKg ?? undefined;
@@ -88,17 +87,6 @@ const weights = (
   ];
 };
 
-interface Heaviest {
-  readonly kg: number;
-  readonly caseId: string | undefined;
-}
-
-const heaviest = (cases: readonly BalancedCase[]): Heaviest =>
-  cases.reduce<Heaviest>(
-    (worst, { massKg, loadCase }) => (massKg > worst.kg ? { kg: massKg, caseId: loadCase.id } : worst),
-    { kg: 0, caseId: undefined },
-  );
-
 /** Everything that joins trailer and vehicle; `tongueWorksAt` is what the strength step says of the tongue, 1 = all that is allowed. */
 export const couplingFindings = (
   project: Project,
@@ -109,7 +97,7 @@ export const couplingFindings = (
   const demand = hitchDemand(project, cases);
   const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
   const findings: CouplingFinding[] = [
-    ...weights(project, demand, heaviest(cases)),
+    ...weights(project, demand),
     ...linkFindings(project, demand, hitchLinks(project, demand, tongueWorksAt)),
     ...chainFindings(project, demand.grossKg),
     ...brakeFindings(project, demand.grossKg),

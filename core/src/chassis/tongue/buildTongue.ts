@@ -93,7 +93,7 @@ const aFrame = (
   const legs = (['tongue.left', 'tongue.right'] as const).map((id, i) => {
     const own = stock[i] as BarStock;
     const side = id === 'tongue.right' ? (1 as const) : (-1 as const);
-    const member = slantedBar('tongue', own, {
+    const member = slantedBar(own, {
       id,
       side,
       startXM: apexX,
@@ -144,7 +144,7 @@ const buildSideTubes = (
     if (!own) return [];
     const reach = reachOf(project, start, angleRad, own.bar.widthM, under, i === 0 ? problems : []);
     return [
-      slantedBar('tongue', own, {
+      slantedBar(own, {
         id,
         side: id.endsWith('right') ? 1 : -1,
         startXM: start.xM,

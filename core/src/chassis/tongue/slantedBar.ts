@@ -44,7 +44,7 @@ export const slopedCut = (
  * Faces of one slanted bar: across = width ÷ cos α from face to face across the trailer, width ÷ sin α along it. At its front it is cut
  * along the centre line (90° − α off square), at its rear it butts on the header's face (α off square) or runs to the rail's outer face.
  */
-export const slantedBar = (group: 'tongue', stock: BarStock, bar: SlantedBar): Member => {
+export const slantedBar = (stock: BarStock, bar: SlantedBar): Member => {
   const { angleRad, startXM, startYM, side, outerXM, innerXM, under } = bar;
   const { widthM } = stock.bar;
   const tan = Math.tan(angleRad);
@@ -62,7 +62,7 @@ export const slantedBar = (group: 'tongue', stock: BarStock, bar: SlantedBar): M
   const outerM = (slant * (outerXM - startXM)) / cos;
   const innerM = (slant * (innerXM - startXM - alongM)) / cos;
   const tip = slopedCut('along', angleRad, slopeRad);
-  return placeBar(bar.id, group, stock, {
+  return placeBar(bar.id, 'tongue', stock, {
     plan,
     z0M: bar.z0M,
     // Both cuts of a bar that runs under are parallel: its stick length is one face plus what the slant sticks out.
