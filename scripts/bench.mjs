@@ -2,31 +2,31 @@ import { Bench } from 'tinybench';
 import { benchFrame } from './benchFrame.mjs';
 import { ensureBuilt, ensureInstalled } from './toolbox.mjs';
 
-// What a drag costs: the whole light chain, project in, findings out; and the same with the sentences written.
+// What a drag costs: the whole light chain, trailer in, findings out; and the same with the sentences written.
 await ensureInstalled();
 await ensureBuilt();
 const core = await import('../core/dist/index.js');
-const { DEMO_PROJECTS, evaluate, newProject, sentenceOf, speaker } = core;
+const { DEMO_TRAILERS, evaluate, newProject, sentenceOf, speaker, trailerOf } = core;
 const FRAME_MS = 1000 / 60;
 
 const bench = new Bench({ time: 800, warmupTime: 300 });
-const moved = (project, i) => ({
-  ...project,
-  runningGear: { ...project.runningGear, positionM: project.runningGear.positionM + (i % 100) * 1e-3 },
+const moved = (trailer, i) => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, positionM: trailer.runningGear.positionM + (i % 100) * 1e-3 },
 });
-const projects = [
-  newProject({ id: 'bench', name: 'New trailer', units: 'imperial', newId: () => 'x' }),
-  ...DEMO_PROJECTS,
+const trailers = [
+  trailerOf(newProject({ id: 'bench', name: 'New trailer', units: 'imperial', newId: () => 'x' })),
+  ...DEMO_TRAILERS,
 ];
-for (const project of projects) {
+for (const trailer of trailers) {
   let i = 0;
-  bench.add(`evaluate: ${project.name}`, () => {
+  bench.add(`evaluate: ${trailer.name}`, () => {
     i += 1;
-    evaluate(moved(project, i));
+    evaluate(moved(trailer, i));
   });
-  bench.add(`evaluate and say: ${project.name}`, () => {
+  bench.add(`evaluate and say: ${trailer.name}`, () => {
     i += 1;
-    const next = moved(project, i);
+    const next = moved(trailer, i);
     const say = speaker(next);
     for (const finding of evaluate(next).findings) sentenceOf(finding, say);
   });
@@ -44,8 +44,8 @@ await benchFrame(core);
 
 // The whole strength analysis of each demo, in the worker when it is in the page.
 console.log('\nThe trailer on it, every situation and load, this machine, this run:\n');
-for (const project of DEMO_PROJECTS) {
-  const input = core.analysisInput(project, evaluate(project));
+for (const trailer of DEMO_TRAILERS) {
+  const input = core.analysisInput(trailer, evaluate(trailer));
   const once = () => {
     const start = performance.now();
     const outcome = core.analyseStrength(input);
@@ -54,12 +54,12 @@ for (const project of DEMO_PROJECTS) {
   once();
   const { ms, outcome } = once();
   const { runs, elements } = outcome.analysis.counts;
-  console.log(`${project.name.padEnd(36)} ${ms.toFixed(0).padStart(6)} ms   ${runs} runs, ${elements} elements`);
+  console.log(`${trailer.name.padEnd(36)} ${ms.toFixed(0).padStart(6)} ms   ${runs} runs, ${elements} elements`);
 }
 const wanted = core.SECTION_ROWS.filter(({ id }) => id.startsWith('hss')).map(({ id }) => id);
 const start = performance.now();
 const steps = core.sizingSteps({
-  project: DEMO_PROJECTS[0],
+  trailer: DEMO_TRAILERS[0],
   candidates: { rail: wanted, header: wanted, cross: wanted, tongue: wanted },
   aim: 'mass',
   leastWallM: 0.0028,
@@ -77,14 +77,14 @@ console.log(
 );
 
 // Doubt: 10,000 tries of six loads, as one answer of the worker; against as many sorts of 10,000 numbers, which it needs anyhow.
-const oven = DEMO_PROJECTS[1];
+const oven = DEMO_TRAILERS[1];
 const six = {
   ...oven,
   cases: [...oven.cases.filter(({ mode }) => mode === 'towed'), ...oven.cases.slice(1, 3)]
     .slice(0, 6)
     .map((loadCase, i) => ({ ...loadCase, id: `${loadCase.id}.${i}` })),
 };
-const doubtInput = { project: six, ...evaluate(six) };
+const doubtInput = { trailer: six, ...evaluate(six) };
 const tried = () => {
   const begun = performance.now();
   core.doubtOf(doubtInput);

@@ -50,7 +50,7 @@ const forbidden = [
     severity: 'error',
     from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
     to: {
-      pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|ml-matrix|@types/papaparse)/',
+      pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|jsonc-parser|ml-matrix|@types/papaparse)/',
       dependencyTypesNot: [],
     },
   },

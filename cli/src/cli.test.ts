@@ -3,7 +3,7 @@ import { mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { DEMO_PROJECTS, newProject, type Project, UNKNOWN_VEHICLE, writeProject } from '@kereta/core';
+import { DEMO_PROJECTS, newProject, type Project, UNKNOWN_VEHICLE, withDesign, writeProject } from '@kereta/core';
 import { describe, expect, test } from 'vitest';
 
 const LAUNCHER = fileURLToPath(new URL('../bin/kereta.mjs', import.meta.url));
@@ -21,8 +21,8 @@ const fileOf = (name: string, text: string): string => {
 };
 const decided = (): Project => {
   const project = newProject({ id: 'p', name: 'Decided', units: 'imperial', newId: () => 'x' });
-  return {
-    ...project,
+  return withDesign(project, {
+    ...project.design,
     towVehicle: {
       ...UNKNOWN_VEHICLE,
       massKg: 2200,
@@ -32,8 +32,8 @@ const decided = (): Project => {
       wheelbaseM: 3.2,
       ballBehindAxleM: 1.2,
     },
-    coupling: (DEMO_PROJECTS[0] as Project).coupling,
-  };
+    coupling: (DEMO_PROJECTS[0] as Project).design.coupling,
+  });
 };
 
 describe('kereta calc sway', () => {
@@ -54,9 +54,10 @@ describe('kereta calc sway', () => {
 describe('kereta check', () => {
   test('exit 0 when nothing is over or open, 3 when something is open, 1 when something is over', () => {
     expect(kereta('check', fileOf('ok.kereta.json', writeProject(decided()))).code).toBe(0);
-    const open = { ...decided(), ratedGrossKg: null };
+    const open = withDesign(decided(), { ...decided().design, ratedGrossKg: null });
     expect(kereta('check', fileOf('open.kereta.json', writeProject(open))).code).toBe(3);
-    const over = { ...open, coupling: { ...open.coupling, chains: 'none' as const } };
+    const { coupling } = open.design;
+    const over = withDesign(open, { ...open.design, coupling: { ...coupling, chains: 'none' } });
     expect(kereta('check', fileOf('over.kereta.json', writeProject(over))).code).toBe(1);
   });
   test('JSON holds cases and findings in SI', () => {

@@ -12,6 +12,8 @@ import {
   type NeutralProblem,
   readProject,
   type Result,
+  trailerOf,
+  withoutByteOrderMark,
 } from '@kereta/core';
 import { Command, CommanderError } from 'commander';
 
@@ -37,9 +39,10 @@ const check = async (file: string, json: boolean): Promise<number> => {
     else console.error(message);
     return UNREADABLE;
   }
-  const { evaluation } = evaluateFully(read.value);
-  if (json) answer(checkReport(read.value, evaluation));
-  else console.log(checkText(read.value, evaluation));
+  const trailer = trailerOf(read.value);
+  const { evaluation } = evaluateFully(trailer);
+  if (json) answer(checkReport(trailer, evaluation));
+  else console.log(checkText(trailer, evaluation));
   return checkExitCode(evaluation);
 };
 
@@ -56,7 +59,7 @@ const refuse = (problem: NeutralProblem | { code: string; path: string; message:
 };
 
 const calculate = async (what: string, file: string): Promise<number> => {
-  const calculation = CALCULATIONS[what];
+  const calculation = Object.hasOwn(CALCULATIONS, what) ? CALCULATIONS[what] : undefined;
   if (!calculation) {
     return refuse({
       code: 'unsupported',
@@ -69,7 +72,7 @@ const calculate = async (what: string, file: string): Promise<number> => {
     return refuse({ code: 'no-file', path: '', message: `there is no file ${file} that can be read` });
   let content: unknown;
   try {
-    content = JSON.parse(text);
+    content = JSON.parse(withoutByteOrderMark(text));
   } catch (error) {
     return refuse({ code: 'not-json', path: '', message: error instanceof Error ? error.message : 'not JSON' });
   }

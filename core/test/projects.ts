@@ -6,14 +6,15 @@ import {
   type Item,
   newProject,
   PLAIN_TONGUE,
-  type Project,
+  type Trailer,
+  trailerOf,
   tireFromCatalog,
   type Tongue,
 } from '../src/project/index.js';
 
 /** A trailer to start tests from: complete, inch or metric. */
-export const sampleProject = (units: 'imperial' | 'metric' = 'imperial'): Project =>
-  newProject({ id: 'sample', name: 'Sample', units, newId: () => 'load' });
+export const sampleTrailer = (units: 'imperial' | 'metric' = 'imperial'): Trailer =>
+  trailerOf(newProject({ id: 'sample', name: 'Sample', units, newId: () => 'load' }));
 
 const steel = SECTION_ROWS.filter(({ family, shape }) => family === 'steel' && shape.kind === 'rect-tube');
 const aluminum = SECTION_ROWS.filter(({ family, shape }) => family === 'aluminum' && shape.kind === 'rect-tube');
@@ -83,7 +84,7 @@ const tongueOf = ({ style, rise, byM, jointed, tongue, under }: AnyTongue): Tong
 };
 
 /** Any trailer that the schema lets through, sensible or not. */
-export const anyProject: fc.Arbitrary<Project> = fc
+export const anyProject: fc.Arbitrary<Trailer> = fc
   .record({
     units: fc.constantFrom<'imperial' | 'metric'>('imperial', 'metric'),
     alu: fc.boolean(),
@@ -97,7 +98,7 @@ export const anyProject: fc.Arbitrary<Project> = fc
     byM: number(-0.5, 0.5),
     jointed: fc.boolean(),
     under: number(0, 3),
-    layout: fc.constantFrom<Project['runningGear']['layout']>(
+    layout: fc.constantFrom<Trailer['runningGear']['layout']>(
       'none',
       'single',
       'tandem-equaliser',
@@ -105,14 +106,14 @@ export const anyProject: fc.Arbitrary<Project> = fc
       'triple-equaliser',
       'triple-independent',
     ),
-    suspension: fc.constantFrom<Project['runningGear']['suspension']['kind']>(
+    suspension: fc.constantFrom<Trailer['runningGear']['suspension']['kind']>(
       'leaf',
       'torsion',
       'stub',
       'none',
       'unknown',
     ),
-    corner: fc.constantFrom<Project['frame']['bed']['corner']>('rails-through', 'headers-through', 'mitred'),
+    corner: fc.constantFrom<Trailer['frame']['bed']['corner']>('rails-through', 'headers-through', 'mitred'),
     spacing: number(0.1, 3),
     items: fc.array(item, { maxLength: 5 }),
     axle: fc.nat(),
@@ -121,8 +122,8 @@ export const anyProject: fc.Arbitrary<Project> = fc
     sides: fc.boolean(),
     arms: fc.tuple(number(0.5, 2), number(0.5, 2)),
   })
-  .map((r): Project => {
-    const base = sampleProject(r.units);
+  .map((r): Trailer => {
+    const base = sampleTrailer(r.units);
     const rows = r.alu ? aluminum : steel;
     const row = rows[r.section % rows.length];
     const bar = { sectionId: row?.id ?? '', materialId: row?.usualMaterialId ?? '' };

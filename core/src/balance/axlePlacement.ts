@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { axleCount } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { type AxleWindow, caseInterval, commonWindow, type NamedInterval, positionForShare } from './axleWindow.js';
 import { type BalancedCase, momentsOf, windowGeometry, windowLimits } from './balanceCase.js';
 
@@ -16,36 +16,36 @@ export interface AxlePlacement {
 }
 
 /** Bed edges as the window's bounds: hangers or brackets must have rail to stand on. */
-const bedBounds = (project: Project): { fromM: number; toM: number } => {
-  const { spacingM, suspension } = project.runningGear;
-  const tandemM = (spacingM * Math.max(0, axleCount(project) - 1)) / 2;
+const bedBounds = (trailer: Trailer): { fromM: number; toM: number } => {
+  const { spacingM, suspension } = trailer.runningGear;
+  const tandemM = (spacingM * Math.max(0, axleCount(trailer) - 1)) / 2;
   const hangerM = suspension.kind === 'leaf' ? suspension.hangerSpacingM / 2 : 0;
   const armM = suspension.kind === 'torsion' ? suspension.armM : 0;
-  return { fromM: tandemM + hangerM + armM, toM: project.frame.bed.lengthM - tandemM - hangerM };
+  return { fromM: tandemM + hangerM + armM, toM: trailer.frame.bed.lengthM - tandemM - hangerM };
 };
 
-export const placeAxle = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): AxlePlacement => {
-  const ruleOfThumbM = SIXTY_FORTY * project.frame.bed.lengthM;
-  const geometry = windowGeometry(project, chassis);
+export const placeAxle = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): AxlePlacement => {
+  const ruleOfThumbM = SIXTY_FORTY * trailer.frame.bed.lengthM;
+  const geometry = windowGeometry(trailer, chassis);
   if (!geometry) return { ruleOfThumbM, wanted: undefined, intervals: [], window: { kind: 'none-asked' } };
-  const bounds = bedBounds(project);
+  const bounds = bedBounds(trailer);
   const intervals = cases
     .filter(({ loadCase, massKg }) => loadCase.mode === 'towed' && loadCase.countsForWindow && massKg > 0)
     .map(
       (balanced): NamedInterval => ({
         caseId: balanced.loadCase.id,
-        ...caseInterval(momentsOf(project, balanced), geometry, windowLimits(project, balanced.band), bounds),
+        ...caseInterval(momentsOf(trailer, balanced), geometry, windowLimits(trailer, balanced.band), bounds),
       }),
     );
   const chosen =
-    cases.find(({ loadCase }) => loadCase.id === project.axleCaseId) ??
+    cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ??
     cases.find(({ loadCase }) => loadCase.mode === 'towed');
   return {
     ruleOfThumbM,
     wanted: chosen && {
       caseId: chosen.loadCase.id,
-      share: project.wantedTongueShare,
-      xM: positionForShare(momentsOf(project, chosen), geometry, project.wantedTongueShare),
+      share: trailer.wantedTongueShare,
+      xM: positionForShare(momentsOf(trailer, chosen), geometry, trailer.wantedTongueShare),
     },
     intervals,
     window: commonWindow(intervals),

@@ -8,7 +8,7 @@ import {
   sumMass,
   unsprungAxleOf,
 } from '../mass/index.js';
-import type { LoadCase, Project, TongueBand } from '../project/index.js';
+import type { LoadCase, Trailer, TongueBand } from '../project/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
 import type { CaseMoments, WindowGeometry, WindowLimits } from './axleWindow.js';
 import { wheelRateNPerM } from '../suspension/index.js';
@@ -58,63 +58,63 @@ export const asStaticMass = (part: Part): StaticMass => {
 };
 
 /** Shares of the axles: by the equaliser's arms; alike on a level trailer without one, and on three axles that equalise. */
-const sharesOf = (project: Project, count: number): readonly number[] =>
-  project.runningGear.layout === 'tandem-equaliser'
-    ? equalisedShares(project.runningGear.equaliserArms)
+const sharesOf = (trailer: Trailer, count: number): readonly number[] =>
+  trailer.runningGear.layout === 'tandem-equaliser'
+    ? equalisedShares(trailer.runningGear.equaliserArms)
     : Array.from({ length: count }, () => 1 / count);
 
 /** Ball centre above the datum, m: half-way up the tongue. */
 export const ballZM = ({ tongue, railHeightM }: Chassis): number => tongue?.ballZM ?? -railHeightM / 2;
 
 /** How far the tow vehicle holds the ball above the height at which the trailer rides level, m; level where nobody has said. */
-export const ballAboveLevelM = (project: Project, chassis: Chassis): number => {
-  const hitchM = project.towVehicle?.hitchHeightM ?? null;
-  return hitchM === null ? 0 : hitchM - (project.runningGear.railTopHeightM + ballZM(chassis));
+export const ballAboveLevelM = (trailer: Trailer, chassis: Chassis): number => {
+  const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
+  return hitchM === null ? 0 : hitchM - (trailer.runningGear.railTopHeightM + ballZM(chassis));
 };
 
 /** How far the hitch goes down for each newton on it; nothing where its height or its springs are not known. */
-const hitchSinksMPerN = ({ towVehicle }: Project): number =>
+const hitchSinksMPerN = ({ towVehicle }: Trailer): number =>
   towVehicle && towVehicle.hitchHeightM !== null ? massOfWeightKg(towVehicle.hitchSinksMPerKg ?? 0) : 0;
 
-export const supportOf = (project: Project, chassis: Chassis, on: 'ball' | 'jack'): Support | undefined => {
-  const places = axlePlaces(project);
+export const supportOf = (trailer: Trailer, chassis: Chassis, on: 'ball' | 'jack'): Support | undefined => {
+  const places = axlePlaces(trailer);
   if (places.length === 0) return undefined;
-  const rate = wheelRateNPerM(project);
+  const rate = wheelRateNPerM(trailer);
   const springs =
-    isIndependent(project) && rate !== undefined && on === 'ball'
+    isIndependent(trailer) && rate !== undefined && on === 'ball'
       ? {
           ratesNPerM: places.map(() => 2 * rate),
-          ballAboveLevelM: ballAboveLevelM(project, chassis),
-          sinksMPerN: hitchSinksMPerN(project),
+          ballAboveLevelM: ballAboveLevelM(trailer, chassis),
+          sinksMPerN: hitchSinksMPerN(trailer),
         }
       : undefined;
   return {
-    aheadXM: chassis.ballXM + (on === 'jack' ? project.coupling.jackBehindBallM : 0),
+    aheadXM: chassis.ballXM + (on === 'jack' ? trailer.coupling.jackBehindBallM : 0),
     axlesXM: places.map(({ xM }) => xM),
-    shares: sharesOf(project, places.length),
+    shares: sharesOf(trailer, places.length),
     springs,
-    trackM: project.runningGear.suspension.trackM,
+    trackM: trailer.runningGear.suspension.trackM,
   };
 };
 
 export const balanceCase = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   bare: readonly Part[],
   loadCase: LoadCase,
-): BalancedCase => balanceParts(project, chassis, [...bare, ...itemParts(project, chassis, loadCase)], loadCase);
+): BalancedCase => balanceParts(trailer, chassis, [...bare, ...itemParts(trailer, chassis, loadCase)], loadCase);
 
 /** The same of parts that are given, whatever the case says is aboard. */
 export const balanceParts = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   parts: readonly Part[],
   loadCase: LoadCase,
 ): BalancedCase => {
   const { massKg, centre } = sumMass(parts);
-  const band = loadCase.tongueBand ?? project.tongueBand;
+  const band = loadCase.tongueBand ?? trailer.tongueBand;
   const on = loadCase.mode === 'parked' ? 'jack' : 'ball';
-  const support = supportOf(project, chassis, on);
+  const support = supportOf(trailer, chassis, on);
   const loads = support && massKg > 0 ? standingLoads(parts.map(asStaticMass), support) : undefined;
   if (!support || !loads) return { loadCase, parts, massKg, centre, band, standing: undefined };
   const tongueN = on === 'ball' ? loads.aheadN : 0;
@@ -131,7 +131,7 @@ export const balanceParts = (
       tongueN,
       tongueShare: tongueN / loads.weightN,
       groupCentreXM: groupCentreXM(support),
-      axles: axlePlaces(project).map((place, i) => ({
+      axles: axlePlaces(trailer).map((place, i) => ({
         ...place,
         ...(loads.axles[i] as { loadN: number; leftN: number; rightN: number }),
         sprungN: loads.sprungAxlesN[i] as number,
@@ -141,19 +141,19 @@ export const balanceParts = (
 };
 
 /** First moments of a case as the axle window needs them. */
-export const momentsOf = (project: Project, { loadCase, parts }: BalancedCase): CaseMoments => {
+export const momentsOf = (trailer: Trailer, { loadCase, parts }: BalancedCase): CaseMoments => {
   let fixedKg = 0;
   let fixedMomentKgM = 0;
   let movingKg = 0;
   let movingMomentKgM = 0;
-  const unsprungKg = axlePlaces(project).map(() => 0);
+  const unsprungKg = axlePlaces(trailer).map(() => 0);
   for (const { massKg, centre, carriedBy, movesWithAxle } of parts) {
     const axle = unsprungAxleOf({ carriedBy });
     if (axle !== undefined) {
       unsprungKg[axle] = (unsprungKg[axle] ?? 0) + massKg;
     } else if (movesWithAxle) {
       movingKg += massKg;
-      movingMomentKgM += massKg * (centre.xM - project.runningGear.positionM);
+      movingMomentKgM += massKg * (centre.xM - trailer.runningGear.positionM);
     } else {
       fixedKg += massKg;
       fixedMomentKgM += massKg * centre.xM;
@@ -162,34 +162,34 @@ export const momentsOf = (project: Project, { loadCase, parts }: BalancedCase): 
   return { id: loadCase.id, fixedKg, fixedMomentKgM, movingKg, movingMomentKgM, unsprungKg };
 };
 
-export const windowGeometry = (project: Project, chassis: Chassis): WindowGeometry | undefined => {
-  const support = supportOf(project, chassis, 'ball');
+export const windowGeometry = (trailer: Trailer, chassis: Chassis): WindowGeometry | undefined => {
+  const support = supportOf(trailer, chassis, 'ball');
   if (!support) return undefined;
   return {
     ballXM: chassis.ballXM,
-    centreOffsetM: groupCentreXM(support) - project.runningGear.positionM,
+    centreOffsetM: groupCentreXM(support) - trailer.runningGear.positionM,
     // Independent axles are placed as if they rode level, which they must.
     axleShares: support.shares,
   };
 };
 
 /** The least of what tow vehicle and coupler allow on the ball, N; undefined where neither is known. */
-export const hitchLimitN = (project: Project): number | undefined => {
-  const known = [project.towVehicle?.tongueLimitKg, project.coupling.tongueLimitKg].filter(
+export const hitchLimitN = (trailer: Trailer): number | undefined => {
+  const known = [trailer.towVehicle?.tongueLimitKg, trailer.coupling.tongueLimitKg].filter(
     (kg) => kg !== null && kg !== undefined,
   );
   return known.length > 0 ? weightN(Math.min(...known)) : undefined;
 };
 
-export const windowLimits = (project: Project, band: TongueBand): WindowLimits => {
-  const rating = project.runningGear.axle.ratingKg;
+export const windowLimits = (trailer: Trailer, band: TongueBand): WindowLimits => {
+  const rating = trailer.runningGear.axle.ratingKg;
   return {
     minShare: band.minShare,
     maxShare: band.maxShare,
     minTongueN: band.minKg === null ? undefined : weightN(band.minKg),
     maxTongueN: band.maxKg === null ? undefined : weightN(band.maxKg),
-    hitchN: hitchLimitN(project),
-    axleRatingsN: axlePlaces(project).map(() => (rating === null ? undefined : weightN(rating))),
+    hitchN: hitchLimitN(trailer),
+    axleRatingsN: axlePlaces(trailer).map(() => (rating === null ? undefined : weightN(rating))),
   };
 };
 
@@ -198,6 +198,16 @@ export const bandKg = (band: TongueBand, massKg: number): { readonly minKg: numb
   minKg: Math.max(band.minShare * massKg, band.minKg ?? 0),
   maxKg: Math.min(band.maxShare * massKg, band.maxKg ?? Number.POSITIVE_INFINITY),
 });
+
+/** The band of a load as shares of its weight, whatever of it is told in kg. */
+export const bandShares = ({
+  band,
+  massKg,
+}: Pick<BalancedCase, 'band' | 'massKg'>): { readonly minShare: number; readonly maxShare: number } => {
+  if (!(massKg > 0)) return { minShare: band.minShare, maxShare: band.maxShare };
+  const { minKg, maxKg } = bandKg(band, massKg);
+  return { minShare: minKg / massKg, maxShare: maxKg / massKg };
+};
 
 export const tongueKg = ({ standing }: BalancedCase): number | undefined =>
   standing && massOfWeightKg(standing.tongueN);

@@ -1,7 +1,7 @@
 import type { Chassis } from '../chassis/index.js';
 import { concluding, type FindingOf, given, minus, over, plus, quantity, times, workedOut } from '../findings/index.js';
 import { isIndependent } from '../mass/index.js';
-import { type Project, type TongueBand, UNKNOWN_VEHICLE } from '../project/index.js';
+import { type Trailer, type TongueBand, UNKNOWN_VEHICLE } from '../project/index.js';
 import { commonPractice, computedBy } from '../source.js';
 import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js';
 import { ballAboveLevelM, ballZM, type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
@@ -38,11 +38,11 @@ export interface CaseFindingData {
 }
 export type CaseFinding = FindingOf<CaseFindingData>;
 
-const step = (project: Project): number => (project.settings.units === 'imperial' ? inches(1) : millimetres(25));
+const step = (trailer: Trailer): number => (trailer.settings.units === 'imperial' ? inches(1) : millimetres(25));
 const plain = { step: 'balance', subject: 'trailer', working: [] } as const;
 
-const extremes = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
-  const all = extremeCases(project, chassis, cases).map((extreme) => {
+const extremes = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
+  const all = extremeCases(trailer, chassis, cases).map((extreme) => {
     const own = cases.find(({ loadCase }) => loadCase.id === extreme.caseId) as BalancedCase;
     const { minKg, maxKg } = bandKg(own.band, own.massKg);
     const spare = extreme.toward === 'tail' ? extreme.tongueKg - minKg : maxKg - extreme.tongueKg;
@@ -87,15 +87,15 @@ const within = ({ standing, band, massKg }: BalancedCase): boolean => {
 };
 
 /** Told of the load that asks most of the axles; every load has its own on the step. */
-const slopes = (project: Project, cases: readonly BalancedCase[]): CaseFinding[] => {
+const slopes = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] => {
   const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
   const heaviest = towed.reduce<BalancedCase | undefined>(
     (most, next) => (!most || next.massKg > most.massKg ? next : most),
     undefined,
   );
-  const found = heaviest && tongueSlopes(project, heaviest);
+  const found = heaviest && tongueSlopes(trailer, heaviest);
   if (!heaviest?.standing || !found) return [];
-  const stepM = step(project);
+  const stepM = step(trailer);
   const [id, perM] = [...found.itemsBack].reduce<readonly [string | undefined, number]>(
     (most, next) => (next[1] < most[1] ? next : most),
     [undefined, 0],
@@ -118,11 +118,11 @@ const slopes = (project: Project, cases: readonly BalancedCase[]): CaseFinding[]
   ];
 };
 
-const tips = (project: Project, cases: readonly BalancedCase[]): CaseFinding[] =>
+const tips = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] =>
   cases.flatMap((balanced): CaseFinding[] => {
-    const tip = parkedTip(project, balanced);
+    const tip = parkedTip(trailer, balanced);
     if (!tip || !balanced.standing || !balanced.centre) return [];
-    const rearM = project.frame.bed.lengthM;
+    const rearM = trailer.frame.bed.lengthM;
     const holding = times(quantity(balanced.massKg, 'mass'), quantity(tip.pivotXM - balanced.centre.xM, 'length'));
     const lifting = times(quantity(PEOPLE_KG, 'mass'), quantity(rearM - tip.pivotXM, 'length'));
     return [
@@ -199,7 +199,7 @@ const leftRight = (cases: readonly BalancedCase[]): CaseFinding[] => {
   ];
 };
 
-const height = (project: Project, cases: readonly BalancedCase[]): CaseFinding[] => {
+const height = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] => {
   const towed = cases.filter(({ loadCase, centre }) => loadCase.mode === 'towed' && centre);
   const highest = towed.reduce<BalancedCase | undefined>(
     (most, next) => (!most || (next.centre?.zM ?? 0) > (most.centre?.zM ?? 0) ? next : most),
@@ -207,7 +207,7 @@ const height = (project: Project, cases: readonly BalancedCase[]): CaseFinding[]
   );
   if (!highest?.centre) return [];
   const { zM } = highest.centre;
-  const items = new Set(project.items.map(({ id }) => id));
+  const items = new Set(trailer.items.map(({ id }) => id));
   const raising = highest.parts
     .filter(({ id }) => items.has(id))
     .map(({ id, massKg, centre }) => ({ id, by: massKg * (centre.zM - zM) }))
@@ -219,32 +219,32 @@ const height = (project: Project, cases: readonly BalancedCase[]): CaseFinding[]
     {
       ...plain,
       code: 'balance-height',
-      data: { heightM: zM + project.runningGear.railTopHeightM, raisedBy: raising?.id },
+      data: { heightM: zM + trailer.runningGear.railTopHeightM, raisedBy: raising?.id },
       verdict: 'ok',
       caseId: highest.loadCase.id,
       counts: false,
-      value: quantity(zM + project.runningGear.railTopHeightM, 'length'),
+      value: quantity(zM + trailer.runningGear.railTopHeightM, 'length'),
       source: computedBy('Σm·z ÷ Σm'),
     },
   ];
 };
 
 /** Two axles without an equaliser: what an inch at the ball moves from one to the other, by solving both. */
-const swing = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
-  if (!isIndependent(project)) return [];
+const swing = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
+  if (!isIndependent(trailer)) return [];
   const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
   const heaviest = towed.reduce<BalancedCase | undefined>(
     (most, next) => (!most || next.massKg > most.massKg ? next : most),
     undefined,
   );
   if (!heaviest?.standing) return [];
-  const stepM = step(project);
-  const hitchM = project.towVehicle?.hitchHeightM ?? null;
-  const offset = ballAboveLevelM(project, chassis);
-  const levelM = project.runningGear.railTopHeightM + ballZM(chassis);
+  const stepM = step(trailer);
+  const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
+  const offset = ballAboveLevelM(trailer, chassis);
+  const levelM = trailer.runningGear.railTopHeightM + ballZM(chassis);
   const raised = (byM: number): readonly number[] => {
-    const towVehicle = { ...(project.towVehicle ?? UNKNOWN_VEHICLE), hitchHeightM: levelM + offset + byM };
-    const { standing } = balanceParts({ ...project, towVehicle }, chassis, heaviest.parts, heaviest.loadCase);
+    const towVehicle = { ...(trailer.towVehicle ?? UNKNOWN_VEHICLE), hitchHeightM: levelM + offset + byM };
+    const { standing } = balanceParts({ ...trailer, towVehicle }, chassis, heaviest.parts, heaviest.loadCase);
     return standing?.axles.map(({ loadN }) => massOfWeightKg(loadN)) ?? [];
   };
   const [before, after] = [raised(0), raised(stepM)];
@@ -252,7 +252,7 @@ const swing = (project: Project, chassis: Chassis, cases: readonly BalancedCase[
   const frontKg = (after[0] ?? 0) - (before[0] ?? 0);
   const rearKg = (after[last] ?? 0) - (before[last] ?? 0);
   // Where the hitch comes to rest under this load.
-  const sunkM = (project.towVehicle?.hitchSinksMPerKg ?? 0) * massOfWeightKg(heaviest.standing.tongueN);
+  const sunkM = (trailer.towVehicle?.hitchSinksMPerKg ?? 0) * massOfWeightKg(heaviest.standing.tongueN);
   const heldM = hitchM === null ? offset : offset - sunkM;
   return [
     {
@@ -270,14 +270,14 @@ const swing = (project: Project, chassis: Chassis, cases: readonly BalancedCase[
 };
 
 /** What else there is to know of how the loads stand: their worst, their slopes, whether it tips when parked, left and right, height. */
-export const caseFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] =>
-  project.runningGear.layout === 'none'
+export const caseFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] =>
+  trailer.runningGear.layout === 'none'
     ? []
     : [
-        ...extremes(project, chassis, cases),
-        ...slopes(project, cases),
-        ...tips(project, cases),
+        ...extremes(trailer, chassis, cases),
+        ...slopes(trailer, cases),
+        ...tips(trailer, cases),
         ...leftRight(cases),
-        ...height(project, cases),
-        ...swing(project, chassis, cases),
+        ...height(trailer, cases),
+        ...swing(trailer, chassis, cases),
       ];

@@ -1,10 +1,10 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../test/projects.js';
+import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import { type Project, UNKNOWN_VEHICLE } from '../project/index.js';
+import { type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, massOfWeightKg, toNewtons } from '../units/index.js';
 import { caseFindings } from './caseFindings.js';
 import { doubtOf } from './doubt.js';
@@ -15,14 +15,14 @@ import { tongueSlopes } from './slopes.js';
 import { spreadOf } from './spreadOf.js';
 import { levelFreeAboveBallM, springShares } from './springSharing.js';
 
-const [apiary, oven] = DEMO_PROJECTS as [Project, Project, Project];
-const doubts = (project: Project, seed?: number) => {
-  const { chassis, cases } = evaluate(project);
-  return doubtOf({ project, chassis, cases, ...(seed === undefined ? {} : { seed }) });
+const [apiary, oven] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
+const doubts = (trailer: Trailer, seed?: number) => {
+  const { chassis, cases } = evaluate(trailer);
+  return doubtOf({ trailer, chassis, cases, ...(seed === undefined ? {} : { seed }) });
 };
-const sure = (project: Project): Project => ({
-  ...project,
-  items: project.items.map((item) => ({
+const sure = (trailer: Trailer): Trailer => ({
+  ...trailer,
+  items: trailer.items.map((item) => ({
     ...item,
     massKg: { ...item.massKg, tolerance: 0 },
     attach: { ...item.attach, offsetM: { ...item.attach.offsetM, tolerance: 0 } },
@@ -86,7 +86,7 @@ describe('doubt of the demos', () => {
 });
 
 describe('a tank drained on the way', () => {
-  const drained: Project = {
+  const drained: Trailer = {
     ...oven,
     cases: oven.cases.map((loadCase) => ({
       ...loadCase,
@@ -94,18 +94,18 @@ describe('a tank drained on the way', () => {
     })),
   };
   test('counts half-way, and either level is its doubt', () => {
-    const [full, half] = [oven, drained].map((project) =>
-      doubts(project).find(({ caseId }) => caseId === 'case.to-market'),
+    const [full, half] = [oven, drained].map((trailer) =>
+      doubts(trailer).find(({ caseId }) => caseId === 'case.to-market'),
     );
     // 330 lb of water ahead of the axle: half of it gone takes off the tongue, and spreads it more.
     expect(half?.tongueKg.mean).toBeLessThan((full?.tongueKg.mean ?? 0) - 5);
     expect(half?.tongueKg.sd).toBeGreaterThan(full?.tongueKg.sd ?? 0);
   });
   test('the tail-heavy worst has it empty, the nose-heavy one full', () => {
-    const worst = (project: Project, toward: 'tail' | 'nose'): number => {
-      const { chassis, cases } = evaluate(project);
+    const worst = (trailer: Trailer, toward: 'tail' | 'nose'): number => {
+      const { chassis, cases } = evaluate(trailer);
       return (
-        extremeCases(project, chassis, cases).find(
+        extremeCases(trailer, chassis, cases).find(
           (extreme) => extreme.caseId === 'case.to-market' && extreme.toward === toward,
         )?.tongueShare ?? Number.NaN
       );
@@ -128,26 +128,26 @@ describe('extremes', () => {
 });
 
 describe('slopes', () => {
-  test.each(DEMO_PROJECTS.map((project) => [project.name, project] as const))(
+  test.each(DEMO_TRAILERS.map((trailer) => [trailer.name, trailer] as const))(
     'are the derivatives: %s, a tenth of a millimetre either way',
-    (_name, project) => {
+    (_name, trailer) => {
       const step = 1e-4;
-      const tongue = (changed: Project, index: number): number =>
+      const tongue = (changed: Trailer, index: number): number =>
         massOfWeightKg(evaluate(changed).cases[index]?.standing?.tongueN ?? Number.NaN);
-      const { cases } = evaluate(project);
+      const { cases } = evaluate(trailer);
       cases.forEach((balanced, index) => {
-        const slopes = tongueSlopes(project, balanced);
+        const slopes = tongueSlopes(trailer, balanced);
         if (!slopes) return;
-        const moved = (by: number): Project => ({
-          ...project,
-          runningGear: { ...project.runningGear, positionM: project.runningGear.positionM + by },
+        const moved = (by: number): Trailer => ({
+          ...trailer,
+          runningGear: { ...trailer.runningGear, positionM: trailer.runningGear.positionM + by },
         });
         expect(slopes.axleBack).toBeCloseTo((tongue(moved(step), index) - tongue(moved(-step), index)) / (2 * step), 3);
-        const item = project.items.find(({ id }) => (slopes.itemsBack.get(id) ?? 0) < -1);
+        const item = trailer.items.find(({ id }) => (slopes.itemsBack.get(id) ?? 0) < -1);
         if (!item || item.attach.on === 'item') return;
-        const shifted = (by: number): Project => ({
-          ...project,
-          items: project.items.map((other) =>
+        const shifted = (by: number): Trailer => ({
+          ...trailer,
+          items: trailer.items.map((other) =>
             other.id === item.id
               ? {
                   ...other,
@@ -159,7 +159,7 @@ describe('slopes', () => {
               : other,
           ),
         });
-        const hosted = project.items.some(({ attach }) => attach.on === 'item' && attach.hostId === item.id);
+        const hosted = trailer.items.some(({ attach }) => attach.on === 'item' && attach.hostId === item.id);
         if (hosted) return;
         expect(slopes.itemsBack.get(item.id)).toBeCloseTo(
           (tongue(shifted(step), index) - tongue(shifted(-step), index)) / (2 * step),
@@ -210,7 +210,7 @@ describe('independent axles', () => {
     );
   });
   test('a tandem without equaliser shares alike when level, and the ball’s height is missing until somebody says', () => {
-    const level: Project = {
+    const level: Trailer = {
       ...oven,
       towVehicle: null,
       runningGear: { ...oven.runningGear, layout: 'tandem-independent' },
@@ -223,7 +223,7 @@ describe('independent axles', () => {
     expect(caseFindings(level, chassis, cases).find(({ code }) => code === 'axles-swing')?.verdict).toBe('open');
   });
   test('the ball up by an inch: what the front axle loses the rear one and the ball take up', () => {
-    const at = (hitchHeightM: number): Project => ({
+    const at = (hitchHeightM: number): Trailer => ({
       ...oven,
       towVehicle: { ...UNKNOWN_VEHICLE, massKg: 2500, hitchHeightM },
       runningGear: { ...oven.runningGear, layout: 'tandem-independent' },
@@ -239,7 +239,7 @@ describe('independent axles', () => {
     expect(total(high)).toBeCloseTo(total(low), 6);
   });
   test('three axles that equalise carry a third each', () => {
-    const triple: Project = { ...oven, runningGear: { ...oven.runningGear, layout: 'triple-equaliser' } };
+    const triple: Trailer = { ...oven, runningGear: { ...oven.runningGear, layout: 'triple-equaliser' } };
     for (const { standing } of evaluate(triple).cases) {
       expect(standing?.axles).toHaveLength(3);
       const [a, b, c] = standing?.axles ?? [];
@@ -251,8 +251,8 @@ describe('independent axles', () => {
 
 describe('parked', () => {
   test('people on the rear edge: moments about the wheels, or about stands behind them', () => {
-    const project = sampleProject();
-    const parked: Project = { ...project, cases: project.cases.map((loadCase) => ({ ...loadCase, mode: 'parked' })) };
+    const trailer = sampleTrailer();
+    const parked: Trailer = { ...trailer, cases: trailer.cases.map((loadCase) => ({ ...loadCase, mode: 'parked' })) };
     const { cases } = evaluate(parked);
     const [balanced] = cases;
     if (!balanced?.standing || !balanced.centre) throw new Error('nothing stands');

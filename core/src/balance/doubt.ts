@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { type Part, unsprungAxleOf } from '../mass/index.js';
-import type { Item, LoadCase, Project } from '../project/index.js';
+import type { Item, LoadCase, Trailer } from '../project/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 import { type BalancedCase, bandKg, supportOf } from './balanceCase.js';
 import { diceOf } from './random.js';
@@ -101,8 +101,8 @@ const massSpreadOf = (item: Item, part: Part, loadCase: LoadCase): number => {
   return Math.min(1, (fill * item.massKg.tolerance) / part.massKg);
 };
 
-const lumpsOf = (project: Project, { parts, loadCase }: BalancedCase, axles: number): readonly Lump[] => {
-  const items = project.items.filter(({ id }) => parts.some((part) => part.id === id));
+const lumpsOf = (trailer: Trailer, { parts, loadCase }: BalancedCase, axles: number): readonly Lump[] => {
+  const items = trailer.items.filter(({ id }) => parts.some((part) => part.id === id));
   const itemIds = new Set(items.map(({ id }) => id));
   const groups = [...new Set(parts.filter(({ id }) => !itemIds.has(id)).map(({ group }) => group))];
   const hostsOf = (item: Item, depth = 0): number[] => {
@@ -173,14 +173,14 @@ const tableOf = (lumps: readonly Lump[]): Float64Array => {
 };
 
 const tryCase = (
-  project: Project,
+  trailer: Trailer,
   balanced: BalancedCase,
   ground: Ground,
   samples: number,
   seed: number,
 ): CaseDoubt => {
   const axles = ground.axlesXM.length;
-  const lumps = lumpsOf(project, balanced, axles);
+  const lumps = lumpsOf(trailer, balanced, axles);
   const dice = diceOf(seed);
   const share = new Float64Array(samples);
   const tongue = new Float64Array(samples);
@@ -286,7 +286,7 @@ const tryCase = (
 };
 
 export interface DoubtRequest {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly chassis: Chassis;
   readonly cases: readonly BalancedCase[];
   readonly samples?: number;
@@ -302,13 +302,13 @@ const SEED = 20_260_301;
  * same figures.
  */
 export const doubtOf = ({
-  project,
+  trailer,
   chassis,
   cases,
   samples = SAMPLES,
   seed = SEED,
 }: DoubtRequest): readonly CaseDoubt[] => {
-  const support = supportOf(project, chassis, 'ball');
+  const support = supportOf(trailer, chassis, 'ball');
   if (!support) return [];
   const ground: Ground = {
     aheadXM: support.aheadXM,
@@ -320,5 +320,5 @@ export const doubtOf = ({
   if (ground.centreXM <= ground.aheadXM) return [];
   return cases
     .filter(({ loadCase, massKg }) => loadCase.mode === 'towed' && massKg > 0)
-    .map((balanced) => tryCase(project, balanced, ground, samples, seed));
+    .map((balanced) => tryCase(trailer, balanced, ground, samples, seed));
 };

@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import type { Part } from '../mass/index.js';
-import type { Item, Project } from '../project/index.js';
+import type { Item, Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { type BalancedCase, balanceParts } from './balanceCase.js';
 
@@ -41,7 +41,7 @@ const pushed = (
 
 /** Tail-heavy and nose-heavy worst of every towed case, from the items' freedom; derived, never stored. */
 export const extremeCases = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
 ): readonly ExtremeCase[] =>
@@ -50,11 +50,11 @@ export const extremeCases = (
     .flatMap(({ parts, loadCase, centre }) =>
       (['tail', 'nose'] as const).flatMap((toward): ExtremeCase[] => {
         const moved = parts.map((part) => {
-          const item = project.items.find(({ id }) => id === part.id);
+          const item = trailer.items.find(({ id }) => id === part.id);
           const low = loadCase.aboard.find(({ itemId }) => itemId === part.id)?.fillLow;
           return item ? pushed(item, part, toward, centre?.xM ?? 0, low) : part;
         });
-        const { standing } = balanceParts(project, chassis, moved, loadCase);
+        const { standing } = balanceParts(trailer, chassis, moved, loadCase);
         return standing
           ? [
               {

@@ -12,7 +12,7 @@ import {
   workedOut,
   minus,
 } from '../findings/index.js';
-import type { Project, TongueBand } from '../project/index.js';
+import { schoolOf, type TongueBand, type Trailer } from '../project/index.js';
 import { commonPractice, computedBy, publishedVerify, type Source } from '../source.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
 import type { AxlePlacement } from './axlePlacement.js';
@@ -42,7 +42,7 @@ export type BalanceFinding = FindingOf<BalanceFindingData>;
 
 /** Statics; the rule that the trailer's balance follows. */
 const MOMENTS: Source = computedBy('turning forces balanced about the axle group');
-const SCHOOL_SOURCES: Readonly<Record<Project['settings']['tongueSchool'], Source>> = {
+const SCHOOL_SOURCES: Readonly<Record<Trailer['settings']['tongueSchool'], Source>> = {
   'north-america': commonPractice('10 to 15 % of the loaded trailer; SAE J2807 tests at 10 %'),
   europe: publishedVerify(
     'StVZO §44(3); Regulation (EU) 1230/2012: at least 4 %, at most the plate of coupling and vehicle',
@@ -82,7 +82,7 @@ const NEAR_EDGE = 0.1;
 const sideOf = (tongueKg: number, minKg: number, maxKg: number): BalanceFindingData['tongue-share']['side'] =>
   tongueKg < 0 ? 'lifts' : tongueKg < minKg ? 'too-light' : tongueKg > maxKg ? 'too-heavy' : 'within';
 
-const tongueShare = (project: Project, balanced: BalancedCase): BalanceFinding[] => {
+const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[] => {
   const { standing, massKg, band, loadCase } = balanced;
   if (!standing || loadCase.mode !== 'towed') return [];
   const tongueKg = massOfWeightKg(standing.tongueN);
@@ -106,7 +106,7 @@ const tongueShare = (project: Project, balanced: BalancedCase): BalanceFinding[]
         ...tongueWorking(balanced),
         concluding(workedOut('tongue-share', over(KG(tongueKg), KG(massKg)), 'percent')),
       ],
-      source: loadCase.tongueBand ? SCHOOL_SOURCES.own : SCHOOL_SOURCES[project.settings.tongueSchool],
+      source: loadCase.tongueBand ? SCHOOL_SOURCES.own : SCHOOL_SOURCES[schoolOf(trailer)],
     },
   ];
 };
@@ -120,16 +120,16 @@ const worstTongue = (cases: readonly BalancedCase[]): BalancedCase | undefined =
       undefined,
     );
 
-const tongueLimit = (project: Project, cases: readonly BalancedCase[]): BalanceFinding[] => {
+const tongueLimit = (trailer: Trailer, cases: readonly BalancedCase[]): BalanceFinding[] => {
   const worst = worstTongue(cases);
   if (!worst?.standing) return [];
   const { tongueN } = worst.standing;
-  const limitN = hitchLimitN(project);
-  const vehicleUnknown = (project.towVehicle?.tongueLimitKg ?? null) === null;
+  const limitN = hitchLimitN(trailer);
+  const vehicleUnknown = (trailer.towVehicle?.tongueLimitKg ?? null) === null;
   const by =
     limitN === undefined
       ? 'nobody'
-      : limitN === weightN(project.towVehicle?.tongueLimitKg ?? Number.NaN)
+      : limitN === weightN(trailer.towVehicle?.tongueLimitKg ?? Number.NaN)
         ? 'tow-vehicle'
         : 'coupler';
   const utilisation = limitN === undefined ? undefined : Math.max(tongueN, 0) / limitN;
@@ -179,7 +179,7 @@ const standingStill = (balanced: BalancedCase): BalanceFinding[] => {
     : [{ ...common, code: 'loading-uplift', subject: 'coupler', data: { tongueN: standing.tongueN } }];
 };
 
-const sixtyForty = (project: Project, { ruleOfThumbM, window }: AxlePlacement): BalanceFinding => {
+const sixtyForty = (trailer: Trailer, { ruleOfThumbM, window }: AxlePlacement): BalanceFinding => {
   const ruleFits = window.kind === 'window' && window.fromM <= ruleOfThumbM && ruleOfThumbM <= window.toM;
   return {
     code: 'sixty-forty',
@@ -193,7 +193,7 @@ const sixtyForty = (project: Project, { ruleOfThumbM, window }: AxlePlacement): 
       concluding(
         workedOut(
           'sixty-percent',
-          times(quantity(project.frame.bed.lengthM, 'length'), quantity(0.6, 'number')),
+          times(quantity(trailer.frame.bed.lengthM, 'length'), quantity(0.6, 'number')),
           'length',
         ),
       ),
@@ -202,8 +202,8 @@ const sixtyForty = (project: Project, { ruleOfThumbM, window }: AxlePlacement): 
   };
 };
 
-const axleWindow = (project: Project, { window }: AxlePlacement): BalanceFinding => {
-  const { positionM } = project.runningGear;
+const axleWindow = (trailer: Trailer, { window }: AxlePlacement): BalanceFinding => {
+  const { positionM } = trailer.runningGear;
   const inside = window.kind === 'window' && window.fromM <= positionM && positionM <= window.toM;
   return {
     code: 'axle-window',
@@ -214,13 +214,13 @@ const axleWindow = (project: Project, { window }: AxlePlacement): BalanceFinding
     counts: true,
     value: quantity(positionM, 'length'),
     working:
-      window.kind === 'window' ? [given('ball-to-axle', positionM + project.frame.tongue.lengthM, 'length')] : [],
+      window.kind === 'window' ? [given('ball-to-axle', positionM + trailer.frame.tongue.lengthM, 'length')] : [],
     source: MOMENTS,
   };
 };
 
 export const balanceFindings = (
-  project: Project,
+  trailer: Trailer,
   cases: readonly BalancedCase[],
   placement: AxlePlacement,
 ): BalanceFinding[] => {
@@ -238,12 +238,12 @@ export const balanceFindings = (
       },
     ];
   }
-  if (project.runningGear.layout === 'none') return [];
+  if (trailer.runningGear.layout === 'none') return [];
   return [
-    ...cases.flatMap((balanced) => [...tongueShare(project, balanced), ...standingStill(balanced)]),
-    ...tongueLimit(project, cases),
-    axleWindow(project, placement),
-    sixtyForty(project, placement),
+    ...cases.flatMap((balanced) => [...tongueShare(trailer, balanced), ...standingStill(balanced)]),
+    ...tongueLimit(trailer, cases),
+    axleWindow(trailer, placement),
+    sixtyForty(trailer, placement),
   ];
 };
 

@@ -18,6 +18,7 @@ export {
   balanceCase,
   balanceParts,
   bandKg,
+  bandShares,
   hitchLimitN,
   momentsOf,
   supportOf,

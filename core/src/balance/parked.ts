@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
 import type { BalancedCase } from './balanceCase.js';
 
@@ -18,10 +18,10 @@ export interface ParkedTip {
  * Moments about the hindmost support: what stands ahead of it must outweigh the people behind it. Stands behind the wheels are the
  * pivot, as springs let the rear down on them.
  */
-export const parkedTip = (project: Project, { standing, centre, massKg }: BalancedCase): ParkedTip | undefined => {
+export const parkedTip = (trailer: Trailer, { standing, centre, massKg }: BalancedCase): ParkedTip | undefined => {
   if (!standing || standing.on !== 'jack' || !centre) return undefined;
-  const rearXM = project.frame.bed.lengthM;
-  const hindmost = Math.max(standing.groupCentreXM, ...project.frame.stands.map(({ xM }) => xM));
+  const rearXM = trailer.frame.bed.lengthM;
+  const hindmost = Math.max(standing.groupCentreXM, ...trailer.frame.stands.map(({ xM }) => xM));
   const on = hindmost > standing.groupCentreXM ? 'stands' : 'wheels';
   const aheadNm = weightN(massKg) * (hindmost - centre.xM) - weightN(PEOPLE_KG) * (rearXM - hindmost);
   return { pivotXM: hindmost, on, jackN: aheadNm / (hindmost - standing.aheadXM) };

@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { massOfWeightKg, STANDARD_GRAVITY } from '../units/index.js';
 import { type BalancedCase, momentsOf } from './balanceCase.js';
 
@@ -16,12 +16,12 @@ export interface TongueSlopes {
  * T·B = g·[M_fixed·(p + δ) − S_fixed + …] with B from ball to group: dT/dp = (g·M_fixed − T) ÷ B, dT/dB = −T ÷ B,
  * dT/dxᵢ = −g·mᵢ ÷ B. Level or equalised trailers; undefined where the case does not stand on its ball.
  */
-export const tongueSlopes = (project: Project, balanced: BalancedCase): TongueSlopes | undefined => {
+export const tongueSlopes = (trailer: Trailer, balanced: BalancedCase): TongueSlopes | undefined => {
   const { standing, parts } = balanced;
   if (!standing || standing.on !== 'ball') return undefined;
   const baseM = standing.groupCentreXM - standing.aheadXM;
-  const { fixedKg } = momentsOf(project, balanced);
-  const items = new Set(project.items.map(({ id }) => id));
+  const { fixedKg } = momentsOf(trailer, balanced);
+  const items = new Set(trailer.items.map(({ id }) => id));
   return {
     axleBack: massOfWeightKg((STANDARD_GRAVITY * fixedKg - standing.tongueN) / baseM),
     ballAhead: massOfWeightKg(-standing.tongueN / baseM),

@@ -1,4 +1,12 @@
-import { barOf, type BarGroup, findMaterial, findSection, isDoubled, type Project } from '../project/index.js';
+import {
+  barOf,
+  type BarGroup,
+  findMaterial,
+  findSection,
+  isDoubled,
+  type Trailer,
+  overrideOf,
+} from '../project/index.js';
 import { barProperties, doubledBar } from '../sections/index.js';
 import { type ChassisProblem, type EndCut, type Member, planArea, type PlanPoint } from './member.js';
 
@@ -24,14 +32,14 @@ export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 
 
 /** Section and metal of a member, or a problem that names it. */
 export const stockOf = (
-  project: Project,
+  trailer: Trailer,
   group: BarGroup,
   memberId: string,
   problems: ChassisProblem[],
 ): BarStock | undefined => {
-  const { sectionId, materialId } = barOf(project, group, memberId);
-  const section = findSection(project, sectionId);
-  const material = findMaterial(project, materialId);
+  const { sectionId, materialId } = barOf(trailer, group, memberId);
+  const section = findSection(trailer, sectionId);
+  const material = findMaterial(trailer, materialId);
   if (!section) problems.push({ code: 'missing-section', memberId, sectionId });
   if (!material) problems.push({ code: 'missing-material', memberId, materialId });
   if (!section || !material) return undefined;
@@ -41,8 +49,8 @@ export const stockOf = (
     return undefined;
   }
   if (section.family !== material.family) problems.push({ code: 'wrong-metal', memberId, sectionId, materialId });
-  const holes = project.frame.overrides[memberId]?.holes ?? [];
-  return isDoubled(project, memberId)
+  const holes = overrideOf(trailer, memberId)?.holes ?? [];
+  return isDoubled(trailer, memberId)
     ? { section, bar: doubledBar(bar), material, pieces: 2, holes }
     : { section, bar, material, pieces: 1, holes };
 };

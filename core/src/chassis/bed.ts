@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { type BarStock, placeBar, stockOf } from './bars.js';
 import { type ChassisProblem, type EndCut, type Member, planBox, type PlanPoint } from './member.js';
 
@@ -16,8 +16,8 @@ const sideOf = (id: string): -1 | 1 => (id.endsWith('.right') ? 1 : -1);
 
 const mitre = (along: number, across: number): EndCut => ({ kind: 'mitre', offSquareRad: Math.atan2(along, across) });
 
-const rails = (project: Project, stock: readonly BarStock[], headerWidth: number): Member[] => {
-  const { lengthM, widthM, corner } = project.frame.bed;
+const rails = (trailer: Trailer, stock: readonly BarStock[], headerWidth: number): Member[] => {
+  const { lengthM, widthM, corner } = trailer.frame.bed;
   return RAIL_IDS.map((id, i) => {
     const own = stock[i] as BarStock;
     const side = sideOf(id);
@@ -44,8 +44,8 @@ const rails = (project: Project, stock: readonly BarStock[], headerWidth: number
   });
 };
 
-const header = (project: Project, id: 'header.front' | 'header.rear', stock: BarStock, railWidth: number): Member => {
-  const { lengthM, widthM, corner } = project.frame.bed;
+const header = (trailer: Trailer, id: 'header.front' | 'header.rear', stock: BarStock, railWidth: number): Member => {
+  const { lengthM, widthM, corner } = trailer.frame.bed;
   const width = stock.bar.widthM;
   const half = widthM / 2;
   const inset = corner === 'rails-through' ? railWidth : 0;
@@ -71,8 +71,8 @@ const header = (project: Project, id: 'header.front' | 'header.rear', stock: Bar
 };
 
 /** Evenly spread between the headers' centres, at most the wanted spacing apart. */
-const crossPlaces = (project: Project, headerWidth: number): { id: string; xM: number }[] => {
-  const { crossMembers, extras, bed } = project.frame;
+const crossPlaces = (trailer: Trailer, headerWidth: number): { id: string; xM: number }[] => {
+  const { crossMembers, extras, bed } = trailer.frame;
   const own = extras.map(({ id, xM }) => ({ id, xM }));
   if (crossMembers.kind === 'explicit') return [...crossMembers.members.map(({ id, xM }) => ({ id, xM })), ...own];
   const span = bed.lengthM - headerWidth;
@@ -87,12 +87,12 @@ const crossPlaces = (project: Project, headerWidth: number): { id: string; xM: n
 };
 
 const reportMisplaced = (
-  project: Project,
+  trailer: Trailer,
   members: readonly Member[],
   headerWidth: number,
   problems: ChassisProblem[],
 ): void => {
-  const { lengthM } = project.frame.bed;
+  const { lengthM } = trailer.frame.bed;
   const sorted = [...members].sort((a, b) => a.centre.xM - b.centre.xM);
   sorted.forEach((member, i) => {
     if (member.extent.x0M < headerWidth - 1e-9 || member.extent.x1M > lengthM - headerWidth + 1e-9) {
@@ -106,16 +106,16 @@ const reportMisplaced = (
 };
 
 const crossMembers = (
-  project: Project,
+  trailer: Trailer,
   railWidth: number,
   headerWidth: number,
   problems: ChassisProblem[],
 ): Member[] => {
-  const { bed, deck } = project.frame;
+  const { bed, deck } = trailer.frame;
   const clear = bed.widthM - 2 * railWidth;
   const top = deck.kind !== 'none' && deck.seat === 'recessed' ? -deck.thicknessM : 0;
-  const members = crossPlaces(project, headerWidth).flatMap(({ id, xM }) => {
-    const stock = stockOf(project, 'cross', id, problems);
+  const members = crossPlaces(trailer, headerWidth).flatMap(({ id, xM }) => {
+    const stock = stockOf(trailer, 'cross', id, problems);
     if (!stock) return [];
     const half = stock.bar.widthM / 2;
     return [
@@ -126,35 +126,35 @@ const crossMembers = (
       }),
     ];
   });
-  reportMisplaced(project, members, headerWidth, problems);
+  reportMisplaced(trailer, members, headerWidth, problems);
   return members;
 };
 
 /** Rails, headers and cross-members; undefined where a section of the outline is missing, so that nothing can be placed. */
-export const buildBed = (project: Project, problems: ChassisProblem[]): Bed | undefined => {
-  const left = stockOf(project, 'rail', 'rail.left', problems);
-  const right = stockOf(project, 'rail', 'rail.right', problems);
-  const front = stockOf(project, 'header', 'header.front', problems);
-  const rear = stockOf(project, 'header', 'header.rear', problems);
+export const buildBed = (trailer: Trailer, problems: ChassisProblem[]): Bed | undefined => {
+  const left = stockOf(trailer, 'rail', 'rail.left', problems);
+  const right = stockOf(trailer, 'rail', 'rail.right', problems);
+  const front = stockOf(trailer, 'header', 'header.front', problems);
+  const rear = stockOf(trailer, 'header', 'header.rear', problems);
   if (!left || !right || !front || !rear) return undefined;
   const railWidth = Math.max(left.bar.widthM, right.bar.widthM);
   const railHeight = Math.max(left.bar.heightM, right.bar.heightM);
   const headerWidth = Math.max(front.bar.widthM, rear.bar.widthM);
-  if (project.frame.bed.widthM <= 2 * railWidth || project.frame.bed.lengthM <= 2 * headerWidth) {
-    problems.push({ code: 'bed-narrower-than-rails', widthM: project.frame.bed.widthM });
+  if (trailer.frame.bed.widthM <= 2 * railWidth || trailer.frame.bed.lengthM <= 2 * headerWidth) {
+    problems.push({ code: 'bed-narrower-than-rails', widthM: trailer.frame.bed.widthM });
     return undefined;
   }
-  const cross = crossMembers(project, railWidth, headerWidth, problems);
+  const cross = crossMembers(trailer, railWidth, headerWidth, problems);
   return {
     members: [
-      ...rails(project, [left, right], headerWidth),
-      header(project, 'header.front', front, railWidth),
-      header(project, 'header.rear', rear, railWidth),
+      ...rails(trailer, [left, right], headerWidth),
+      header(trailer, 'header.front', front, railWidth),
+      header(trailer, 'header.rear', rear, railWidth),
       ...cross,
     ],
     railWidthM: railWidth,
     railHeightM: railHeight,
     headerWidthM: headerWidth,
-    crossPlaced: crossPlaces(project, headerWidth),
+    crossPlaced: crossPlaces(trailer, headerWidth),
   };
 };

@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { buildBed } from './bed.js';
 import type { ChassisProblem, Member } from './member.js';
 import { buildDeck, buildSides, deckTopZM, type Panel } from './panels.js';
@@ -21,26 +21,26 @@ export interface Chassis {
   readonly problems: readonly ChassisProblem[];
 }
 
-export const buildChassis = (project: Project): Chassis => {
+export const buildChassis = (trailer: Trailer): Chassis => {
   const problems: ChassisProblem[] = [];
-  const bed = buildBed(project, problems);
-  const tongue = bed && buildTongue(project, bed, problems);
-  const sides = buildSides(project, problems);
+  const bed = buildBed(trailer, problems);
+  const tongue = bed && buildTongue(trailer, bed, problems);
+  const sides = buildSides(trailer, problems);
   return {
     members: [
       ...(bed?.members ?? []),
       ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers] : []),
       ...sides.members,
     ],
-    panels: [...(bed ? buildDeck(project, bed) : []), ...sides.panels],
-    plates: bed && tongue ? buildPlates(project, bed, tongue) : [],
+    panels: [...(bed ? buildDeck(trailer, bed) : []), ...sides.panels],
+    plates: bed && tongue ? buildPlates(trailer, bed, tongue) : [],
     tongue,
     crossPlaced: bed?.crossPlaced ?? [],
-    ballXM: -project.frame.tongue.lengthM,
+    ballXM: -trailer.frame.tongue.lengthM,
     railWidthM: bed?.railWidthM ?? 0,
     railHeightM: bed?.railHeightM ?? 0,
     headerWidthM: bed?.headerWidthM ?? 0,
-    deckTopZM: deckTopZM(project),
+    deckTopZM: deckTopZM(trailer),
     problems,
   };
 };

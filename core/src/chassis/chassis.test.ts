@@ -1,18 +1,18 @@
 import { describe, expect, test } from 'vitest';
 import { verify } from '../../test/verify.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
-import { newProject, PLAIN_TONGUE, type Project } from '../project/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
+import { newProject, PLAIN_TONGUE, type Trailer, trailerOf } from '../project/index.js';
 import { feet, fromRadians, inches, toRadians } from '../units/index.js';
 import { buildChassis } from './index.js';
 
-const base = newProject({ id: 'p', name: 'p', units: 'imperial', newId: () => 'x' });
-const withFrame = (frame: Partial<Project['frame']>): Project => ({ ...base, frame: { ...base.frame, ...frame } });
-const bed = (lengthIn: number, widthIn: number, corner: Project['frame']['bed']['corner'] = 'rails-through') => ({
+const base = trailerOf(newProject({ id: 'p', name: 'p', units: 'imperial', newId: () => 'x' }));
+const withFrame = (frame: Partial<Trailer['frame']>): Trailer => ({ ...base, frame: { ...base.frame, ...frame } });
+const bed = (lengthIn: number, widthIn: number, corner: Trailer['frame']['bed']['corner'] = 'rails-through') => ({
   lengthM: inches(lengthIn),
   widthM: inches(widthIn),
   corner,
 });
-const aFrame = (lengthIn: number, rearEnd: 'header' | 'under', apexIn = 0): Project['frame']['tongue'] => ({
+const aFrame = (lengthIn: number, rearEnd: 'header' | 'under', apexIn = 0): Trailer['frame']['tongue'] => ({
   ...PLAIN_TONGUE,
   kind: 'a-frame',
   lengthM: inches(lengthIn),
@@ -20,8 +20,8 @@ const aFrame = (lengthIn: number, rearEnd: 'header' | 'under', apexIn = 0): Proj
   rearEnd,
   apexBehindBallM: inches(apexIn),
 });
-const member = (project: Project, id: string) => {
-  const found = buildChassis(project).members.find((candidate) => candidate.id === id);
+const member = (trailer: Trailer, id: string) => {
+  const found = buildChassis(trailer).members.find((candidate) => candidate.id === id);
   if (!found) throw new Error(id);
   return found;
 };
@@ -30,8 +30,8 @@ describe('a 50° A-frame', () => {
   const source = 'trigonometry';
   const area = 'A-frame';
   test('legs under the frame reach the rails where w/tan 25° says, along w/sin 25°, both ends cut 65° off square', () => {
-    const project = withFrame({ bed: bed(120, 60), tongue: aFrame(40, 'under') });
-    const leg = member(project, 'tongue.right');
+    const trailer = withFrame({ bed: bed(120, 60), tongue: aFrame(40, 'under') });
+    const leg = member(trailer, 'tongue.right');
     const outerEnd = leg.plan[1] as readonly [number, number];
     verify({
       area,
@@ -82,9 +82,9 @@ describe('a 50° A-frame', () => {
     });
   });
   test('left and right legs mirror each other in place and mass', () => {
-    const project = withFrame({ tongue: aFrame(48, 'under', 3) });
-    const left = member(project, 'tongue.left');
-    const right = member(project, 'tongue.right');
+    const trailer = withFrame({ tongue: aFrame(48, 'under', 3) });
+    const left = member(trailer, 'tongue.left');
+    const right = member(trailer, 'tongue.right');
     expect(left.massKg).toBeCloseTo(right.massKg, 12);
     expect(left.centre.yM).toBeCloseTo(-right.centre.yM, 12);
     expect(left.centre.xM).toBeCloseTo(right.centre.xM, 12);
@@ -102,7 +102,7 @@ describe('a 50° A-frame', () => {
 
 describe('bed', () => {
   test('two sheets of plywood laid crosswise and recessed ask for 98 in outside with 1 in of tube at each end', () => {
-    const project = withFrame({
+    const trailer = withFrame({
       bed: bed(98, 50),
       groups: {
         ...base.frame.groups,
@@ -111,7 +111,7 @@ describe('bed', () => {
       },
       deck: { kind: 'plywood', thicknessM: inches(0.75), seat: 'recessed' },
     });
-    const deck = buildChassis(project).panels.find(({ kind }) => kind === 'deck');
+    const deck = buildChassis(trailer).panels.find(({ kind }) => kind === 'deck');
     expect(deck && deck.extent.x1M - deck.extent.x0M).toBeCloseTo(feet(8), 9);
     expect(deck && deck.y1M - deck.y0M).toBeCloseTo(feet(4), 9);
     expect(deck?.extent.z1M).toBe(0);
@@ -190,9 +190,9 @@ describe('bed', () => {
     expect(narrow.problems[0]).toMatchObject({ code: 'bed-narrower-than-rails' });
   });
   test('one member may have its own section', () => {
-    const project = withFrame({ overrides: { 'cross.2': { sectionId: 'hss-3x2x3_16' } } });
-    expect(member(project, 'cross.2').section.designation).toBe('HSS 3 x 2 x 3/16');
-    expect(member(project, 'cross.1').section.designation).toBe('HSS 2 x 2 x 1/8');
+    const trailer = withFrame({ overrides: { 'cross.2': { sectionId: 'hss-3x2x3_16' } } });
+    expect(member(trailer, 'cross.2').section.designation).toBe('HSS 3 x 2 x 3/16');
+    expect(member(trailer, 'cross.1').section.designation).toBe('HSS 2 x 2 x 1/8');
   });
 });
 
@@ -217,5 +217,5 @@ test('weight of a cut list: 45 ft of HSS 2x2x3/16 and 30 ft of L 2x2x3/16', asyn
 });
 
 test('the demo frames are sound', () => {
-  for (const project of DEMO_PROJECTS) expect(buildChassis(project).problems).toEqual([]);
+  for (const trailer of DEMO_TRAILERS) expect(buildChassis(trailer).problems).toEqual([]);
 });

@@ -1,5 +1,5 @@
 import { concluding, type FindingOf, minus, plus, quantity, verdictOf, workedOut } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { commonPractice, computedBy, publishedSure } from '../source.js';
 import type { Chassis } from './buildChassis.js';
 import type { ChassisProblem } from './member.js';
@@ -24,24 +24,24 @@ export type ChassisFinding = FindingOf<ChassisFindingData>;
 
 /** Outermost tire faces or the frame, whichever is wider, m. */
 export const overallWidthM = (
-  project: Project,
+  trailer: Trailer,
 ): { readonly widthM: number; readonly by: 'tires' | 'fenders' | 'frame' } => {
-  const { suspension, tire, layout, fender } = project.runningGear;
+  const { suspension, tire, layout, fender } = trailer.runningGear;
   const overTires = layout === 'none' ? 0 : suspension.trackM + tire.widthM;
-  const { widthM } = project.frame.bed;
+  const { widthM } = trailer.frame.bed;
   const overFenders = layout === 'none' || fender.kind === 'none' ? 0 : widthM + 2 * fender.reachM;
   if (overFenders > Math.max(overTires, widthM)) return { widthM: overFenders, by: 'fenders' };
   return overTires > widthM ? { widthM: overTires, by: 'tires' } : { widthM, by: 'frame' };
 };
 
-const sizes = (project: Project): ChassisFinding[] => {
-  const { widthM, by } = overallWidthM(project);
-  const { bed, tongue } = project.frame;
+const sizes = (trailer: Trailer): ChassisFinding[] => {
+  const { widthM, by } = overallWidthM(trailer);
+  const { bed, tongue } = trailer.frame;
   const lengthM = bed.lengthM + tongue.lengthM;
   const storedM =
     tongue.kind !== 'a-frame' && tongue.joint.kind !== 'fixed' ? bed.lengthM + tongue.joint.aheadM : undefined;
-  const { maxWidthM, maxLengthM } = project.job;
-  const { suspension, tire } = project.runningGear;
+  const { maxWidthM, maxLengthM } = trailer.job;
+  const { suspension, tire } = trailer.runningGear;
   const m = (value: number) => quantity(value, 'length');
   const common = { step: 'job', subject: 'trailer', counts: true } as const;
   const spare = (limit: number | null, value: number) =>
@@ -90,7 +90,7 @@ const TONGUE_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set([
   'tongue-joint-off-tongue',
 ]);
 
-export const chassisFindings = (project: Project, chassis: Chassis): ChassisFinding[] => {
+export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFinding[] => {
   const problems = chassis.problems.map(
     (problem): ChassisFinding => ({
       code: 'frame-problem',
@@ -108,7 +108,7 @@ export const chassisFindings = (project: Project, chassis: Chassis): ChassisFind
   const aluminum = chassis.members.filter(({ material }) => material.family === 'aluminum');
   return [
     ...problems,
-    ...sizes(project),
+    ...sizes(trailer),
     ...(unmarked.length > 0
       ? [
           {

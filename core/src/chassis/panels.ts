@@ -1,5 +1,5 @@
 import { DECK_ROWS } from '../catalog/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { type BarStock, placeBar, stockOf } from './bars.js';
 import type { Bed } from './bed.js';
 import { type ChassisProblem, type Extent, type Member, planBox, type Point3 } from './member.js';
@@ -32,20 +32,20 @@ const panel = (
   centre: { xM: (extent.x0M + extent.x1M) / 2, yM: (y0M + y1M) / 2, zM: (extent.z0M + extent.z1M) / 2 },
 });
 
-export const deckTopZM = (project: Project): number => {
-  const { kind, seat, thicknessM } = project.frame.deck;
+export const deckTopZM = (trailer: Trailer): number => {
+  const { kind, seat, thicknessM } = trailer.frame.deck;
   return kind !== 'none' && seat === 'on-top' ? thicknessM : 0;
 };
 
 /** Deck: over the whole frame, or recessed between the rails and headers. */
-export const buildDeck = (project: Project, bed: Bed): Panel[] => {
-  const { deck, bed: size } = project.frame;
+export const buildDeck = (trailer: Trailer, bed: Bed): Panel[] => {
+  const { deck, bed: size } = trailer.frame;
   const row = DECK_ROWS.find((candidate) => candidate.id === deck.kind);
   if (!row) return [];
   const recessed = deck.seat === 'recessed';
   const along = recessed ? bed.headerWidthM : 0;
   const across = recessed ? bed.railWidthM : 0;
-  const top = deckTopZM(project);
+  const top = deckTopZM(trailer);
   return [
     panel(
       'deck',
@@ -61,10 +61,10 @@ export const buildDeck = (project: Project, bed: Bed): Panel[] => {
 /** Posts of a side rail stand no further apart than this, m: common practice for stake sides (4 ft). */
 const POST_SPACING_M = 1.22;
 
-const sideRails = (project: Project, stock: BarStock, heightM: number): Member[] => {
-  const { lengthM, widthM } = project.frame.bed;
+const sideRails = (trailer: Trailer, stock: BarStock, heightM: number): Member[] => {
+  const { lengthM, widthM } = trailer.frame.bed;
   const { widthM: across, heightM: tall } = stock.bar;
-  const base = deckTopZM(project);
+  const base = deckTopZM(trailer);
   const postHeight = heightM - tall;
   const members: Member[] = [];
   for (const side of [-1, 1] as const) {
@@ -103,9 +103,9 @@ const sideRails = (project: Project, stock: BarStock, heightM: number): Member[]
   return members;
 };
 
-const sideBoards = (project: Project, heightM: number, thicknessM: number, densityKgM3: number): Panel[] => {
-  const { lengthM, widthM } = project.frame.bed;
-  const base = deckTopZM(project);
+const sideBoards = (trailer: Trailer, heightM: number, thicknessM: number, densityKgM3: number): Panel[] => {
+  const { lengthM, widthM } = trailer.frame.bed;
+  const base = deckTopZM(trailer);
   const level = { z0M: base, z1M: base + heightM };
   const half = widthM / 2;
   return [
@@ -131,18 +131,18 @@ const sideBoards = (project: Project, heightM: number, thicknessM: number, densi
 };
 
 export const buildSides = (
-  project: Project,
+  trailer: Trailer,
   problems: ChassisProblem[],
 ): { readonly members: readonly Member[]; readonly panels: readonly Panel[] } => {
-  const { sides } = project.frame;
+  const { sides } = trailer.frame;
   switch (sides.kind) {
     case 'none':
       return { members: [], panels: [] };
     case 'rail': {
-      const stock = stockOf(project, 'side', 'side.left', problems);
-      return { members: stock ? sideRails(project, stock, sides.heightM) : [], panels: [] };
+      const stock = stockOf(trailer, 'side', 'side.left', problems);
+      return { members: stock ? sideRails(trailer, stock, sides.heightM) : [], panels: [] };
     }
     case 'boards':
-      return { members: [], panels: sideBoards(project, sides.heightM, sides.thicknessM, sides.densityKgM3) };
+      return { members: [], panels: sideBoards(trailer, sides.heightM, sides.thicknessM, sides.densityKgM3) };
   }
 };

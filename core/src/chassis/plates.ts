@@ -1,4 +1,4 @@
-import { findMaterial, type Project } from '../project/index.js';
+import { findMaterial, type Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import type { Bed } from './bed.js';
 import type { Member, Point3 } from './member.js';
@@ -43,8 +43,8 @@ const openEnds = (tongue: TongueGeometry): readonly Member[] =>
       (section.shape.kind === 'rect-tube' || section.shape.kind === 'round-tube') && extent.x1M > 0,
   );
 
-const capsOf = (project: Project, tongue: TongueGeometry): Plate[] =>
-  project.frame.tongue.capped
+const capsOf = (trailer: Trailer, tongue: TongueGeometry): Plate[] =>
+  trailer.frame.tongue.capped
     ? openEnds(tongue).map(({ id, bar, material, extent, plan }) => {
         const [, outer, inner] = plan as [
           readonly [number, number],
@@ -70,8 +70,8 @@ const capsOf = (project: Project, tongue: TongueGeometry): Plate[] =>
       })
     : [];
 
-const topPlateOf = (project: Project, tongue: TongueGeometry): Plate[] => {
-  const { topPlate } = project.frame.tongue;
+const topPlateOf = (trailer: Trailer, tongue: TongueGeometry): Plate[] => {
+  const { topPlate } = trailer.frame.tongue;
   const [first] = tongue.members;
   if (!topPlate || !first) return [];
   return [
@@ -92,8 +92,8 @@ const topPlateOf = (project: Project, tongue: TongueGeometry): Plate[] => {
   ];
 };
 
-const gussetsOf = (project: Project, bed: Bed, tongue: TongueGeometry): Plate[] => {
-  const { tongueM, cornerM } = project.strength.gussets;
+const gussetsOf = (trailer: Trailer, bed: Bed, tongue: TongueGeometry): Plate[] => {
+  const { tongueM, cornerM } = trailer.strength.gussets;
   const zM = -bed.railHeightM / 2;
   const at = (id: string, legM: number, xM: number, yM: number, metal: Member['material']): Plate =>
     plate(
@@ -120,9 +120,9 @@ const gussetsOf = (project: Project, bed: Bed, tongue: TongueGeometry): Plate[] 
         plates.push(at(`gusset.${leg.id}.rear`, tongueM, (outer[0] + inner[0]) / 2, outer[1], leg.material));
     }
   }
-  const metal = findMaterial(project, project.frame.groups.rail.materialId);
+  const metal = findMaterial(trailer, trailer.frame.groups.rail.materialId);
   if (cornerM !== null && metal) {
-    const { lengthM, widthM } = project.frame.bed;
+    const { lengthM, widthM } = trailer.frame.bed;
     for (const [end, xM] of [
       ['front', cornerM / 3],
       ['rear', lengthM - cornerM / 3],
@@ -137,8 +137,8 @@ const gussetsOf = (project: Project, bed: Bed, tongue: TongueGeometry): Plate[] 
 };
 
 /** Everything that is cut from flat for frame and tongue. */
-export const buildPlates = (project: Project, bed: Bed, tongue: TongueGeometry): readonly Plate[] => [
-  ...topPlateOf(project, tongue),
-  ...capsOf(project, tongue),
-  ...gussetsOf(project, bed, tongue),
+export const buildPlates = (trailer: Trailer, bed: Bed, tongue: TongueGeometry): readonly Plate[] => [
+  ...topPlateOf(trailer, tongue),
+  ...capsOf(trailer, tongue),
+  ...gussetsOf(trailer, bed, tongue),
 ];

@@ -1,26 +1,26 @@
 import { type FindingOf, quantity, type Verdict } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { commonPractice, publishedSure, publishedVerify, type Source } from '../source.js';
 import { pounds } from '../units/index.js';
 
-type Region = Project['settings']['regions'][number];
+type Region = Trailer['settings']['regions'][number];
 
 export interface BrakeFindingData {
   brakes: {
-    readonly state: Project['coupling']['brakes'];
+    readonly state: Trailer['coupling']['brakes'];
     readonly grossKg: number;
     readonly region: Region;
     readonly fromKg: number;
     readonly toKg: number;
   };
-  breakaway: { readonly state: Project['coupling']['breakaway']; readonly region: Region };
+  breakaway: { readonly state: Trailer['coupling']['breakaway']; readonly region: Region };
   'brake-kind': {
-    readonly kind: Project['coupling']['brakeKind'];
+    readonly kind: Trailer['coupling']['brakeKind'];
     readonly region: Region;
     readonly upToKg: number | undefined;
   };
   'brakes-advised': { readonly share: number; readonly vehicleKg: number; readonly grossKg: number };
-  plug: { readonly plug: Project['coupling']['plug']; readonly electric: boolean };
+  plug: { readonly plug: Trailer['coupling']['plug']; readonly electric: boolean };
 }
 export type BrakeFinding = FindingOf<BrakeFindingData>;
 
@@ -58,7 +58,7 @@ const BREAKAWAY_SOURCES: Readonly<Record<Region, Source>> = {
 };
 
 /** Up to which gross an overrun brake is allowed, kg; by the vehicle's own mass in North America. */
-const overrunUpToKg = (project: Project, region: Region): { upToKg: number | undefined; source: Source } => {
+const overrunUpToKg = (trailer: Trailer, region: Region): { upToKg: number | undefined; source: Source } => {
   if (region === 'europe')
     return { upToKg: 3500, source: publishedSure('UN R13: overrun brakes for trailers of class O2, to 3,500 kg') };
   if (region === 'australia')
@@ -66,7 +66,7 @@ const overrunUpToKg = (project: Project, region: Region): { upToKg: number | und
       upToKg: 2000,
       source: publishedSure('VSB 1, ADR 38: overrun brakes to 2,000 kg; beyond, worked from the seat'),
     };
-  const vehicleKg = project.towVehicle?.massKg ?? null;
+  const vehicleKg = trailer.towVehicle?.massKg ?? null;
   return {
     upToKg: vehicleKg === null ? undefined : Math.min(1.75 * vehicleKg, pounds(12_000)),
     source: publishedVerify(
@@ -78,9 +78,9 @@ const overrunUpToKg = (project: Project, region: Region): { upToKg: number | und
 const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
 const mass = (kg: number) => quantity(kg, 'mass');
 
-const whetherBraked = (project: Project, grossKg: number, region: Region): BrakeFinding => {
+const whetherBraked = (trailer: Trailer, grossKg: number, region: Region): BrakeFinding => {
   const { fromKg, toKg, source } = BRAKE_THRESHOLDS[region];
-  const state = project.coupling.brakes;
+  const state = trailer.coupling.brakes;
   const asked: Verdict = grossKg > toKg ? 'over' : grossKg > fromKg ? 'tight' : 'ok';
   const verdict: Verdict = state === 'fitted' || asked === 'ok' ? 'ok' : state === 'not-decided' ? 'open' : asked;
   return {
@@ -97,12 +97,12 @@ const whetherBraked = (project: Project, grossKg: number, region: Region): Brake
   };
 };
 
-const byRegion = (project: Project, grossKg: number, region: Region): BrakeFinding[] => {
-  const { breakaway, brakeKind, brakes } = project.coupling;
-  const braked = whetherBraked(project, grossKg, region);
+const byRegion = (trailer: Trailer, grossKg: number, region: Region): BrakeFinding[] => {
+  const { breakaway, brakeKind, brakes } = trailer.coupling;
+  const braked = whetherBraked(trailer, grossKg, region);
   if (brakes !== 'fitted') return [braked];
   const asksBreakaway = region !== 'australia' || grossKg > 2000;
-  const { upToKg, source } = overrunUpToKg(project, region);
+  const { upToKg, source } = overrunUpToKg(trailer, region);
   const kindVerdict: Verdict =
     brakeKind === 'not-decided'
       ? 'open'
@@ -137,14 +137,14 @@ const byRegion = (project: Project, grossKg: number, region: Region): BrakeFindi
 /** A vehicle's brakes are made for its own weight: from this share of it they are advised on the trailer whatever the law says (common practice). */
 const ADVISED_FROM = 0.4;
 
-export const brakeFindings = (project: Project, grossKg: number): BrakeFinding[] => {
-  const { towVehicle, coupling } = project;
+export const brakeFindings = (trailer: Trailer, grossKg: number): BrakeFinding[] => {
+  const { towVehicle, coupling } = trailer;
   if (towVehicle?.kind === 'muscle') return [];
   const vehicleKg = towVehicle?.massKg ?? null;
   const share = vehicleKg === null || vehicleKg <= 0 ? undefined : grossKg / vehicleKg;
   const electric = coupling.brakes === 'fitted' && coupling.brakeKind === 'electric';
   return [
-    ...project.settings.regions.flatMap((region) => byRegion(project, grossKg, region)),
+    ...trailer.settings.regions.flatMap((region) => byRegion(trailer, grossKg, region)),
     ...(share === undefined || vehicleKg === null
       ? []
       : [

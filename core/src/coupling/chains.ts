@@ -1,14 +1,14 @@
 import { J684_CLASSES } from '../catalog/index.js';
 import { type FindingOf, given, quantity, type Verdict } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../source.js';
 
-type Region = Project['settings']['regions'][number];
-type Chain = Project['coupling']['safetyChain'];
+type Region = Trailer['settings']['regions'][number];
+type Chain = Trailer['coupling']['safetyChain'];
 
 export interface ChainFindingData {
   chains: {
-    readonly state: Project['coupling']['chains'];
+    readonly state: Trailer['coupling']['chains'];
     readonly grossKg: number;
     readonly fault: 'none' | 'on-coupler' | 'not-crossed' | 'undecided';
   };
@@ -98,8 +98,8 @@ const RULES: Readonly<Record<Region, ChainRule>> = {
   },
 };
 
-const strength = (project: Project, grossKg: number, region: Region): ChainFinding => {
-  const { count, breaksAtKg } = project.coupling.safetyChain;
+const strength = (trailer: Trailer, grossKg: number, region: Region): ChainFinding => {
+  const { count, breaksAtKg } = trailer.coupling.safetyChain;
   const rule = RULES[region];
   const wantedCount = rule.wantedCount(grossKg);
   const needed = rule.needed(grossKg);
@@ -137,12 +137,12 @@ const strength = (project: Project, grossKg: number, region: Region): ChainFindi
   };
 };
 
-const length = (project: Project): ChainFinding[] => {
-  const { safetyChain } = project.coupling;
+const length = (trailer: Trailer): ChainFinding[] => {
+  const { safetyChain } = trailer.coupling;
   if (safetyChain.lengthM === null) return [];
-  const neededM = chainNeededM(safetyChain, project.job.turnRad);
+  const neededM = chainNeededM(safetyChain, trailer.job.turnRad);
   const dropM = chainDropM(safetyChain, safetyChain.lengthM);
-  const hitchM = project.towVehicle?.hitchHeightM ?? undefined;
+  const hitchM = trailer.towVehicle?.hitchHeightM ?? undefined;
   const short = safetyChain.lengthM < neededM;
   const drags = hitchM !== undefined && dropM >= hitchM;
   return [
@@ -162,8 +162,8 @@ const length = (project: Project): ChainFinding[] => {
 };
 
 /** How the chains hang, how strong they are and how long, region by region. */
-export const chainFindings = (project: Project, grossKg: number): ChainFinding[] => {
-  const { chains: state, safetyChain } = project.coupling;
+export const chainFindings = (trailer: Trailer, grossKg: number): ChainFinding[] => {
+  const { chains: state, safetyChain } = trailer.coupling;
   const fault =
     state !== 'fitted'
       ? 'none'
@@ -193,5 +193,5 @@ export const chainFindings = (project: Project, grossKg: number): ChainFinding[]
     source: publishedSure('SAE J684: two chains, crossed, held apart from the coupler’s own bolts and welds'),
   };
   if (state !== 'fitted') return [hung];
-  return [hung, ...project.settings.regions.map((region) => strength(project, grossKg, region)), ...length(project)];
+  return [hung, ...trailer.settings.regions.map((region) => strength(trailer, grossKg, region)), ...length(trailer)];
 };

@@ -1,17 +1,17 @@
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../test/projects.js';
+import { sampleTrailer } from '../../test/projects.js';
 import { evaluate } from '../evaluation/index.js';
 import type { AnyFinding } from '../evaluation/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { pounds } from '../units/index.js';
 
-const base = sampleProject();
-const coupling = (change: Partial<Project['coupling']>): Project => ({
+const base = sampleTrailer();
+const coupling = (change: Partial<Trailer['coupling']>): Trailer => ({
   ...base,
   coupling: { ...base.coupling, ...change },
 });
-const find = (project: Project, code: AnyFinding['code'], region?: string): AnyFinding => {
-  const found = evaluate(project).findings.find(
+const find = (trailer: Trailer, code: AnyFinding['code'], region?: string): AnyFinding => {
+  const found = evaluate(trailer).findings.find(
     (finding) => finding.code === code && (region === undefined || finding.region === region),
   );
   if (!found) throw new Error(code);
@@ -20,7 +20,7 @@ const find = (project: Project, code: AnyFinding['code'], region?: string): AnyF
 
 describe('weights against plate, coupler and tow vehicle', () => {
   test('the plate binds coupler and vehicle where it allows more than is ever loaded', () => {
-    const plated: Project = { ...base, ratedGrossKg: pounds(4000) };
+    const plated: Trailer = { ...base, ratedGrossKg: pounds(4000) };
     expect(find(plated, 'gross-against-coupler')).toMatchObject({
       data: { byPlate: true, grossKg: pounds(4000) },
       verdict: 'ok',
@@ -29,7 +29,7 @@ describe('weights against plate, coupler and tow vehicle', () => {
     expect(find(plated, 'gross-against-plate').verdict).toBe('ok');
   });
   test('without a plate the heaviest load does', () => {
-    const unplated: Project = { ...base, ratedGrossKg: null };
+    const unplated: Trailer = { ...base, ratedGrossKg: null };
     const heaviest = Math.max(...evaluate(unplated).cases.map(({ massKg }) => massKg));
     expect(find(unplated, 'gross-against-coupler')).toMatchObject({ data: { byPlate: false, grossKg: heaviest } });
     expect(find(unplated, 'gross-against-plate').verdict).toBe('open');
@@ -53,9 +53,9 @@ describe('what the ball may carry', () => {
     expect(find(coupling({ tongueLimitKg: 500 }), 'tongue-limit')).toMatchObject({ data: { by: 'tow-vehicle' } });
   });
   test('a vehicle that says nothing stays open, unless the coupler alone is already too weak', () => {
-    const silent = (project: Project): Project => ({
-      ...project,
-      towVehicle: project.towVehicle && { ...project.towVehicle, tongueLimitKg: null },
+    const silent = (trailer: Trailer): Trailer => ({
+      ...trailer,
+      towVehicle: trailer.towVehicle && { ...trailer.towVehicle, tongueLimitKg: null },
     });
     expect(find(silent(base), 'tongue-limit').verdict).toBe('open');
     expect(find(silent(coupling({ tongueLimitKg: 500 })), 'tongue-limit').verdict).toBe('open');
@@ -65,9 +65,9 @@ describe('what the ball may carry', () => {
 
 describe('chains and brakes', () => {
   test('brakes: nothing asked below the range, the user decides within it, missing while undecided', () => {
-    const braked = (brakes: Project['coupling']['brakes'], grossLb: number): string =>
+    const braked = (brakes: Trailer['coupling']['brakes'], grossLb: number): string =>
       find({ ...coupling({ brakes }), ratedGrossKg: pounds(grossLb) }, 'brakes').verdict;
-    const light: Project = { ...coupling({ brakes: 'none' }), items: [], ratedGrossKg: pounds(1000) };
+    const light: Trailer = { ...coupling({ brakes: 'none' }), items: [], ratedGrossKg: pounds(1000) };
     expect(find(light, 'brakes').verdict).toBe('ok');
     expect(braked('none', 2600)).toBe('tight');
     expect(braked('none', 3200)).toBe('over');
@@ -75,7 +75,7 @@ describe('chains and brakes', () => {
     expect(braked('fitted', 9000)).toBe('ok');
   });
   test('each region has its own range and source', () => {
-    const everywhere: Project = {
+    const everywhere: Trailer = {
       ...base,
       settings: { ...base.settings, regions: ['north-america', 'europe', 'australia'] },
     };

@@ -11,7 +11,7 @@ import {
 } from '../findings/index.js';
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { rideHeights } from '../running-gear/index.js';
 import { publishedSure, publishedVerify } from '../source.js';
 import { massOfWeightKg, millimetres } from '../units/index.js';
@@ -53,12 +53,12 @@ const V_ACCELERATION = 2.4;
 export const vValueN = (axlesKg: number, deckM: number, drawbarM: number): number =>
   V_ACCELERATION * axlesKg * Math.max(1, (deckM / drawbarM) ** 2);
 
-const dFinding = (project: Project, vehicleKg: number, grossKg: number): CouplingValueFinding => {
+const dFinding = (trailer: Trailer, vehicleKg: number, grossKg: number): CouplingValueFinding => {
   const n = (value: number) => quantity(value, 'force');
-  const [vehicle, trailer] = [n(R55_G * vehicleKg), n(R55_G * grossKg)];
-  const line = workedOut('d-value', over(times(vehicle, trailer), plus(vehicle, trailer)), 'force');
+  const [vehicle, towed] = [n(R55_G * vehicleKg), n(R55_G * grossKg)];
+  const line = workedOut('d-value', over(times(vehicle, towed), plus(vehicle, towed)), 'force');
   const neededN = line.result.value;
-  const ratedN = project.coupling.dValueN ?? undefined;
+  const ratedN = trailer.coupling.dValueN ?? undefined;
   const verdict: Verdict = ratedN === undefined ? 'open' : neededN > ratedN ? 'over' : 'ok';
   return {
     code: 'd-value',
@@ -76,7 +76,7 @@ const dFinding = (project: Project, vehicleKg: number, grossKg: number): Couplin
     utilisation: ratedN === undefined || ratedN <= 0 ? undefined : neededN / ratedN,
     working: [
       given('vehicle-weighs', vehicle.value, 'force'),
-      given('trailer-weighs', trailer.value, 'force'),
+      given('trailer-weighs', towed.value, 'force'),
       concluding(line),
     ],
     source: publishedSure('UN R55: D = g·T·R ÷ (T + R), g = 9.81'),
@@ -97,15 +97,15 @@ const HEIGHTS = {
   },
 } as const;
 
-const heights = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): CouplingValueFinding[] => {
+const heights = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CouplingValueFinding[] => {
   const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
   const heaviest = towed.reduce<BalancedCase | undefined>(
     (most, next) => (!most || next.massKg > most.massKg ? next : most),
     undefined,
   );
-  const ride = heaviest && rideHeights(project, chassis, [heaviest])[0];
+  const ride = heaviest && rideHeights(trailer, chassis, [heaviest])[0];
   if (!ride || !heaviest) return [];
-  return project.settings.regions.flatMap((region): CouplingValueFinding[] => {
+  return trailer.settings.regions.flatMap((region): CouplingValueFinding[] => {
     if (region === 'north-america') return [];
     const { fromM, toM, source } = HEIGHTS[region];
     const within = ride.couplerM >= fromM && ride.couplerM <= toM;
@@ -129,24 +129,24 @@ const heights = (project: Project, chassis: Chassis, cases: readonly BalancedCas
 
 /** D, V and the coupling's height, where the region rules them. */
 export const couplingValueFindings = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
   grossKg: number,
 ): CouplingValueFinding[] => {
-  if (project.towVehicle?.kind === 'muscle') return [];
-  const vehicleKg = project.towVehicle?.massKg ?? null;
+  if (trailer.towVehicle?.kind === 'muscle') return [];
+  const vehicleKg = trailer.towVehicle?.massKg ?? null;
   const tongueKg = Math.max(0, ...cases.map(({ standing }) => massOfWeightKg(standing?.tongueN ?? 0)));
-  const europe = project.settings.regions.includes('europe');
+  const europe = trailer.settings.regions.includes('europe');
   const onAxlesKg = Math.max(0, grossKg - tongueKg);
-  const drawbarM = project.runningGear.positionM - chassis.ballXM;
+  const drawbarM = trailer.runningGear.positionM - chassis.ballXM;
   return [
-    ...(europe && vehicleKg !== null && grossKg > 0 ? [dFinding(project, vehicleKg, grossKg)] : []),
+    ...(europe && vehicleKg !== null && grossKg > 0 ? [dFinding(trailer, vehicleKg, grossKg)] : []),
     ...(europe && grossKg > V_FROM_KG && drawbarM > 0
       ? [
           {
             code: 'v-value',
-            data: { neededN: vValueN(onAxlesKg, project.frame.bed.lengthM, drawbarM) },
+            data: { neededN: vValueN(onAxlesKg, trailer.frame.bed.lengthM, drawbarM) },
             verdict: 'unchecked',
             step: 'tongue',
             subject: 'coupler',
@@ -156,6 +156,6 @@ export const couplingValueFindings = (
           } satisfies CouplingValueFinding,
         ]
       : []),
-    ...heights(project, chassis, cases),
+    ...heights(trailer, chassis, cases),
   ];
 };

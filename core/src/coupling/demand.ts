@@ -1,5 +1,5 @@
 import type { BalancedCase } from '../balance/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 
 /** What coupling and tow vehicle must stand: the heaviest load or the plate, and the heaviest tongue. */
@@ -14,14 +14,14 @@ export interface HitchDemand {
 }
 
 /** What the plate allows may one day be aboard: coupler and vehicle must stand that, too. */
-export const hitchDemand = (project: Project, cases: readonly BalancedCase[]): HitchDemand => {
+export const hitchDemand = (trailer: Trailer, cases: readonly BalancedCase[]): HitchDemand => {
   let [heaviestKg, caseId, tongueKg] = [0, undefined as string | undefined, undefined as number | undefined];
   for (const { massKg, loadCase, standing } of cases) {
     if (massKg > heaviestKg) [heaviestKg, caseId] = [massKg, loadCase.id];
     if (loadCase.mode === 'towed' && standing)
       tongueKg = Math.max(tongueKg ?? Number.NEGATIVE_INFINITY, massOfWeightKg(standing.tongueN));
   }
-  const plateKg = project.ratedGrossKg ?? 0;
+  const plateKg = trailer.ratedGrossKg ?? 0;
   const byPlate = plateKg > heaviestKg;
   return {
     grossKg: Math.max(plateKg, heaviestKg),

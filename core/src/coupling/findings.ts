@@ -1,7 +1,7 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { concluding, type FindingOf, over, quantity, verdictOf, workedOut } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { commonPractice, publishedVerify } from '../source.js';
 import { type BrakeFindingData, brakeFindings } from './brakes.js';
 import { type ChainFindingData, chainFindings } from './chains.js';
@@ -50,12 +50,12 @@ const againstLimit = (kg: number, limitKg: number | undefined) => {
 };
 
 const weights = (
-  project: Project,
+  trailer: Trailer,
   { grossKg, grossCaseId, byPlate, heaviest: worst }: HitchDemand,
 ): CouplingFinding[] => {
-  const couplerKg = project.coupling.ratedGrossKg ?? undefined;
-  const towKg = project.towVehicle?.towLimitKg ?? undefined;
-  const plateKg = project.ratedGrossKg ?? undefined;
+  const couplerKg = trailer.coupling.ratedGrossKg ?? undefined;
+  const towKg = trailer.towVehicle?.towLimitKg ?? undefined;
+  const plateKg = trailer.ratedGrossKg ?? undefined;
   return [
     {
       code: 'gross-against-plate',
@@ -89,22 +89,22 @@ const weights = (
 
 /** Everything that joins trailer and vehicle; `tongueWorksAt` is what the strength step says of the tongue, 1 = all that is allowed. */
 export const couplingFindings = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
   tongueWorksAt: number | undefined,
 ): CouplingFinding[] => {
-  const demand = hitchDemand(project, cases);
+  const demand = hitchDemand(trailer, cases);
   const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
   const findings: CouplingFinding[] = [
-    ...weights(project, demand),
-    ...linkFindings(project, demand, hitchLinks(project, demand, tongueWorksAt)),
-    ...chainFindings(project, demand.grossKg),
-    ...brakeFindings(project, demand.grossKg),
-    ...jackFindings(project, chassis, cases),
-    ...couplingValueFindings(project, chassis, cases, demand.grossKg),
+    ...weights(trailer, demand),
+    ...linkFindings(trailer, demand, hitchLinks(trailer, demand, tongueWorksAt)),
+    ...chainFindings(trailer, demand.grossKg),
+    ...brakeFindings(trailer, demand.grossKg),
+    ...jackFindings(trailer, chassis, cases),
+    ...couplingValueFindings(trailer, chassis, cases, demand.grossKg),
   ];
-  if (project.settings.regions.length === 0) {
+  if (trailer.settings.regions.length === 0) {
     findings.push({
       ...plain,
       step: 'job',
@@ -115,7 +115,7 @@ export const couplingFindings = (
       source: commonPractice(),
     });
   }
-  if (project.coupling.homeMade) {
+  if (trailer.coupling.homeMade) {
     findings.push({
       ...plain,
       code: 'home-made-coupling',

@@ -1,11 +1,11 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../test/projects.js';
+import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { BALL_ROWS, CHAIN_ROWS, J684_CLASSES, JACK_ROWS, RECEIVER_ROWS, VEHICLE_ROWS } from '../catalog/index.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import { type AnyFinding, evaluate } from '../evaluation/index.js';
-import { couplingFromCatalog, FIXED_JOINT, PLAIN_TONGUE, type Project, UNKNOWN_VEHICLE } from '../project/index.js';
+import { couplingFromCatalog, FIXED_JOINT, PLAIN_TONGUE, type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import {
   chainClass,
@@ -19,15 +19,15 @@ import {
   weakestLink,
 } from './index.js';
 
-const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const lb = (kg: number): number => kg / 0.45359237;
-const coupled = (change: Partial<Project['coupling']>, project: Project = apiary): Project => ({
-  ...project,
-  coupling: { ...project.coupling, ...change },
+const coupled = (change: Partial<Trailer['coupling']>, trailer: Trailer = apiary): Trailer => ({
+  ...trailer,
+  coupling: { ...trailer.coupling, ...change },
 });
-const find = (project: Project, code: AnyFinding['code']): AnyFinding | undefined =>
-  evaluate(project).findings.find((finding) => finding.code === code);
-const verdictOf = (project: Project, code: AnyFinding['code']) => find(project, code)?.verdict;
+const find = (trailer: Trailer, code: AnyFinding['code']): AnyFinding | undefined =>
+  evaluate(trailer).findings.find((finding) => finding.code === code);
+const verdictOf = (trailer: Trailer, code: AnyFinding['code']) => find(trailer, code)?.verdict;
 const area = 'Coupling';
 
 describe('classes', () => {
@@ -132,7 +132,7 @@ describe('D and V of UN R55', () => {
     expect(vValueN(4000, 3, 4.8)).toBeCloseTo(9600, 9);
   });
   test('V is asked from 3.5 t, in Europe alone; it stays unchecked', () => {
-    const heavy: Project = { ...telescope, ratedGrossKg: 4000 };
+    const heavy: Trailer = { ...telescope, ratedGrossKg: 4000 };
     expect(verdictOf(heavy, 'v-value')).toBe('unchecked');
     expect(verdictOf(telescope, 'v-value')).toBeUndefined();
     expect(verdictOf({ ...apiary, ratedGrossKg: 4000 }, 'v-value')).toBeUndefined();
@@ -140,8 +140,8 @@ describe('D and V of UN R55', () => {
 });
 
 describe('link by link', () => {
-  const links = (project: Project, worksAt?: number) =>
-    hitchLinks(project, hitchDemand(project, evaluate(project).cases), worksAt);
+  const links = (trailer: Trailer, worksAt?: number) =>
+    hitchLinks(trailer, hitchDemand(trailer, evaluate(trailer).cases), worksAt);
   test('from the vehicle to the chains, in their order', () => {
     expect(links(apiary, 0.3).map(({ id }) => id)).toEqual([
       'vehicle',
@@ -207,16 +207,16 @@ describe('ball, chains, brakes, jack', () => {
   test('a pintle’s eye and a three-axis coupling ask for no ball, and keep their rating', () => {
     for (const id of ['coupler-pintle-10000', 'coupler-three-axis-3500kg']) {
       const { kind, ratedGrossKg, ballDiameterM } = couplingFromCatalog(id);
-      const project = coupled({ kind, ratedGrossKg, ballDiameterM });
-      expect(verdictOf(project, 'ball-fits')).toBeUndefined();
-      expect(verdictOf(project, 'coupling-kind')).toBe('ok');
-      expect(verdictOf(project, 'gross-against-coupler')).toBe('ok');
+      const trailer = coupled({ kind, ratedGrossKg, ballDiameterM });
+      expect(verdictOf(trailer, 'ball-fits')).toBeUndefined();
+      expect(verdictOf(trailer, 'coupling-kind')).toBe('ok');
+      expect(verdictOf(trailer, 'gross-against-coupler')).toBe('ok');
       expect(
-        hitchLinks(project, hitchDemand(project, evaluate(project).cases), undefined).map((link) => link.id),
+        hitchLinks(trailer, hitchDemand(trailer, evaluate(trailer).cases), undefined).map((link) => link.id),
       ).not.toContain('ball');
     }
   });
-  const chain = (change: Partial<Project['coupling']['safetyChain']>): Project =>
+  const chain = (change: Partial<Trailer['coupling']['safetyChain']>): Trailer =>
     coupled({ safetyChain: { ...apiary.coupling.safetyChain, ...change } });
   test('chains hang crossed from tabs of their own, two of them, each of its class', () => {
     expect(verdictOf(chain({}), 'chains')).toBe('ok');
@@ -265,7 +265,7 @@ describe('ball, chains, brakes, jack', () => {
     expect(verdictOf(coupled({ plug: '4-way' }), 'plug')).toBe('over');
     expect(verdictOf(coupled({ plug: 'none' }), 'plug')).toBe('over');
     expect(verdictOf(coupled({ brakeKind: 'overrun' }), 'brake-kind')).toBe('ok');
-    const light: Project = {
+    const light: Trailer = {
       ...coupled({ brakeKind: 'overrun' }),
       towVehicle: { ...UNKNOWN_VEHICLE, massKg: pounds(1500) },
     };
@@ -273,8 +273,8 @@ describe('ball, chains, brakes, jack', () => {
     expect(verdictOf({ ...coupled({ brakeKind: 'overrun' }), towVehicle: null }, 'brake-kind')).toBe('open');
   });
   test('unbraked from two fifths of the vehicle’s weight, brakes are advised', () => {
-    const unbraked = (massKg: number): Project => ({
-      ...coupled({ brakes: 'none' }, sampleProject()),
+    const unbraked = (massKg: number): Trailer => ({
+      ...coupled({ brakes: 'none' }, sampleTrailer()),
       ratedGrossKg: 800,
       items: [],
       towVehicle: { ...UNKNOWN_VEHICLE, massKg },
@@ -283,7 +283,7 @@ describe('ball, chains, brakes, jack', () => {
     expect(verdictOf(unbraked(1500), 'brakes-advised')).toBe('tight');
   });
   test('a jack holds half as much again, reaches over the ball and clears the road', () => {
-    const jack = (change: Partial<Project['coupling']['jack']>) =>
+    const jack = (change: Partial<Trailer['coupling']['jack']>) =>
       coupled({ jack: { ...apiary.coupling.jack, ...change } });
     expect(verdictOf(jack({ ratedKg: pounds(200) }), 'jack-rating')).toBe('over');
     expect(verdictOf(jack({ ratedKg: pounds(400) }), 'jack-rating')).toBe('tight');
@@ -297,7 +297,7 @@ describe('ball, chains, brakes, jack', () => {
 });
 
 describe('pins of a folding tongue', () => {
-  const folding = (change: Partial<typeof FIXED_JOINT>): Project => ({
+  const folding = (change: Partial<typeof FIXED_JOINT>): Trailer => ({
     ...apiary,
     ratedGrossKg: 1500,
     items: [],

@@ -1,7 +1,7 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { type FindingOf, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { rideHeights } from '../running-gear/index.js';
 import { commonPractice } from '../source.js';
 import { inches, massOfWeightKg } from '../units/index.js';
@@ -24,8 +24,8 @@ const ROAD_CLEAR_M = inches(6);
 const JACK_RESERVE = 1.5;
 
 /** Whether the jack holds what stands on it, lifts the coupler off the ball, and clears the road drawn in. */
-export const jackFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): JackFinding[] => {
-  const { jack, jackMassKg } = project.coupling;
+export const jackFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): JackFinding[] => {
+  const { jack, jackMassKg } = trailer.coupling;
   if (jackMassKg <= 0) return [];
   const onJack = cases.filter(({ standing }) => standing?.on === 'jack');
   const mostN = Math.max(0, ...onJack.map(({ standing }) => standing?.aheadN ?? 0));
@@ -48,11 +48,11 @@ export const jackFindings = (project: Project, chassis: Chassis, cases: readonly
       source: commonPractice('one and a half to twice what stands on it'),
     });
   }
-  const rides = rideHeights(project, chassis, cases);
+  const rides = rideHeights(trailer, chassis, cases);
   const highest = Math.max(...rides.map(({ jackM }) => jackM));
   const lowest = Math.min(...rides.map(({ jackM }) => jackM));
   const ride = rides[0];
-  const hitchM = project.towVehicle?.hitchHeightM ?? null;
+  const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
   if (!ride || hitchM === null) return findings;
   const m = (value: number) => quantity(value, 'length');
   // From the tongue's top down to the ball is the same in every case.

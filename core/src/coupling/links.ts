@@ -1,5 +1,5 @@
 import { concluding, type FindingOf, over, quantity, type Verdict, verdictOf, workedOut } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { commonPractice, publishedSure } from '../source.js';
 import { inches } from '../units/index.js';
 import type { HitchDemand } from './demand.js';
@@ -34,7 +34,7 @@ export type LinkFinding = FindingOf<LinkFindingData>;
 /** A 50 mm ball sits on a tow bar that is one part with it: there is no mount, shank or ball to be stamped apart. */
 const ISO_BALL_M = 0.05;
 const BALL_TOLERANCE_M = 0.0005;
-const isIsoBall = ({ coupling }: Project): boolean => Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
+const isIsoBall = ({ coupling }: Trailer): boolean => Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
 
 const kg = (value: number | null | undefined): number | undefined => value ?? undefined;
 
@@ -43,11 +43,11 @@ const share = (demand: number | undefined, limit: number | undefined): number | 
 
 /** Every link that this coupling has, from the vehicle to the chains; `tongueWorksAt` is the strength step's own figure. */
 export const hitchLinks = (
-  project: Project,
+  trailer: Trailer,
   { grossKg, tongueKg }: HitchDemand,
   tongueWorksAt: number | undefined,
 ): readonly Link[] => {
-  const { coupling, towVehicle } = project;
+  const { coupling, towVehicle } = trailer;
   const rated = (id: LinkId, ratedKg: number | null | undefined, onBallKg?: number | null): Link => {
     const [gross, tongue] = [share(grossKg, kg(ratedKg)), share(tongueKg, kg(onBallKg))];
     const byTongue = (tongue ?? -1) > (gross ?? -1);
@@ -63,7 +63,7 @@ export const hitchLinks = (
     rated('vehicle', towVehicle?.towLimitKg, towVehicle?.tongueLimitKg),
     rated('receiver', coupling.receiver.ratedKg, coupling.receiver.tongueKg),
   ];
-  if (!isIsoBall(project)) {
+  if (!isIsoBall(trailer)) {
     links.push(rated('ball-mount', coupling.ballMount.ratedKg, coupling.ballMount.tongueKg));
     if (coupling.kind === 'ball') links.push(rated('ball', coupling.ball.ratedKg));
   }
@@ -81,11 +81,11 @@ export const weakestLink = (links: readonly Link[]): Link | undefined =>
   );
 
 /** Pulled by people nothing is stamped: the coupling alone is asked for. */
-const asked = (project: Project, links: readonly Link[]): readonly Link[] =>
-  project.towVehicle?.kind === 'muscle' ? links.filter(({ id }) => id === 'coupler') : links;
+const asked = (trailer: Trailer, links: readonly Link[]): readonly Link[] =>
+  trailer.towVehicle?.kind === 'muscle' ? links.filter(({ id }) => id === 'coupler') : links;
 
-const weakest = (project: Project, demand: HitchDemand, all: readonly Link[]): LinkFinding => {
-  const links = asked(project, all);
+const weakest = (trailer: Trailer, demand: HitchDemand, all: readonly Link[]): LinkFinding => {
+  const links = asked(trailer, all);
   const found = weakestLink(links);
   // What holds up the tow vehicle and coupler is asked for by findings of their own.
   const unread = links
@@ -117,11 +117,11 @@ const weakest = (project: Project, demand: HitchDemand, all: readonly Link[]): L
 /** A shank's hole may be this much wider (common practice). */
 const HOLE_ROOM_M = inches(1 / 16);
 
-export const linkFindings = (project: Project, demand: HitchDemand, links: readonly Link[]): LinkFinding[] => {
-  const { ball, ballDiameterM, kind } = project.coupling;
+export const linkFindings = (trailer: Trailer, demand: HitchDemand, links: readonly Link[]): LinkFinding[] => {
+  const { ball, ballDiameterM, kind } = trailer.coupling;
   const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
-  const byHand = project.towVehicle?.kind === 'muscle';
-  const findings: LinkFinding[] = [weakest(project, demand, links)];
+  const byHand = trailer.towVehicle?.kind === 'muscle';
+  const findings: LinkFinding[] = [weakest(trailer, demand, links)];
   if (kind === 'ball' && !byHand) {
     const ballM = ball.diameterM ?? undefined;
     findings.push({

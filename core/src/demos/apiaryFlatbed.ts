@@ -6,19 +6,21 @@ import {
   tireFromCatalog,
   USUAL_SUSPENSION,
   UNKNOWN_VEHICLE,
+  withDesign,
 } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
 
-const base = newProject({
+const started = newProject({
   id: 'demo.apiary-flatbed',
   name: 'Apiary flatbed',
   units: 'imperial',
   newId: () => 'unused',
 });
+const base = started.design;
 
 /** A beekeeper's single-axle flatbed for hives and honey. Its honest problem: cross-members too light under full hives. All data made up. */
-export const apiaryFlatbed: Project = {
+export const apiaryFlatbed: Project = withDesign(started, {
   ...base,
   notes: 'Carries hives to the orchards in spring and honey home in late summer. Invented for this demo.',
   job: {
@@ -175,4 +177,4 @@ export const apiaryFlatbed: Project = {
     demoCase('parked', 'Parked, full hives', ['front-hives', 'middle-hives', 'rear-hives'], { mode: 'parked' }),
   ],
   axleCaseId: 'case.full-hives',
-};
+});

@@ -6,17 +6,19 @@ import {
   tireFromCatalog,
   USUAL_SUSPENSION,
   UNKNOWN_VEHICLE,
+  withDesign,
 } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import { demoCase, demoItem } from './items.js';
 
-const base = newProject({ id: 'demo.oven-trailer', name: 'Oven trailer', units: 'imperial', newId: () => 'unused' });
+const started = newProject({ id: 'demo.oven-trailer', name: 'Oven trailer', units: 'imperial', newId: () => 'unused' });
 
 /**
  * A wood-fired oven on a tandem: heavy and off-centre. Its honest problems: axles one size small, and two loads that agree on no
  * axle place. All data made up.
- */
-export const ovenTrailer: Project = {
+ */ const base = started.design;
+
+export const ovenTrailer: Project = withDesign(started, {
   ...base,
   notes: 'The oven stands left of the middle so that the baker has room on the right. Invented for this demo.',
   job: {
@@ -167,4 +169,4 @@ export const ovenTrailer: Project = {
     demoCase('baking', 'Parked, baking', ['flour', 'wood', 'water'], { mode: 'parked' }),
   ],
   axleCaseId: 'case.to-market',
-};
+});

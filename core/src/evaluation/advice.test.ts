@@ -1,16 +1,16 @@
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../test/projects.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
-import { type Project, TONGUE_SCHOOLS } from '../project/index.js';
+import { sampleTrailer } from '../../test/projects.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
+import { type Trailer, TONGUE_SCHOOLS } from '../project/index.js';
 import { inches, massOfWeightKg } from '../units/index.js';
 import { adviceFor, loadsWithin } from './advice.js';
 import { changesBetween } from './changes.js';
 import { evaluate } from './evaluate.js';
 
-const [apiary, oven] = DEMO_PROJECTS as [Project, Project, Project];
-const shifted = (project: Project, byM: number): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, positionM: project.runningGear.positionM + byM },
+const [apiary, oven] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
+const shifted = (trailer: Trailer, byM: number): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, positionM: trailer.runningGear.positionM + byM },
 });
 
 describe('advice', () => {
@@ -22,13 +22,13 @@ describe('advice', () => {
     expect(best?.move.kind).toBe('axle');
     expect(best?.outBefore).toBeGreaterThan(0);
     expect(best?.outAfter).toBe(0);
-    expect(evaluate(best?.project ?? apiary).placement.window.kind).toBe('window');
+    expect(evaluate(best?.trailer ?? apiary).placement.window.kind).toBe('window');
   });
   test('what is promised is what the trailer then does', () => {
-    for (const project of [shifted(apiary, -inches(8)), shifted(apiary, inches(8)), oven]) {
-      const all = adviceFor(project);
+    for (const trailer of [shifted(apiary, -inches(8)), shifted(apiary, inches(8)), oven]) {
+      const all = adviceFor(trailer);
       expect(all.length).toBeGreaterThan(1);
-      for (const { project: changed, effects, outAfter } of all) {
+      for (const { trailer: changed, effects, outAfter } of all) {
         const { cases } = evaluate(changed);
         for (const { caseId, after } of effects)
           expect(cases.find(({ loadCase }) => loadCase.id === caseId)?.standing?.tongueShare).toBe(after);
@@ -37,9 +37,9 @@ describe('advice', () => {
     }
   });
   test('ballast brings the case that needs it to the middle of its band', () => {
-    const project = shifted(apiary, -inches(5));
-    const ballast = adviceFor(project).find(({ move }) => move.kind === 'ballast');
-    const before = evaluate(project);
+    const trailer = shifted(apiary, -inches(5));
+    const ballast = adviceFor(trailer).find(({ move }) => move.kind === 'ballast');
+    const before = evaluate(trailer);
     const need = ballast?.effects.find(({ before: b, after }) => Math.abs(b - after) > 1e-6);
     const own = before.cases.find(({ loadCase }) => loadCase.id === need?.caseId);
     if (!need || !own) throw new Error('no ballast');
@@ -47,13 +47,13 @@ describe('advice', () => {
     expect(need.after).toBeCloseTo((own.band.minShare + own.band.maxShare) / 2, 3);
   });
   test('an item is not pushed over the edge of the bed', () => {
-    for (const { project, move } of adviceFor(shifted(apiary, -inches(14)))) {
+    for (const { trailer, move } of adviceFor(shifted(apiary, -inches(14)))) {
       if (move.kind !== 'item') continue;
-      const evaluation = evaluate(project);
+      const evaluation = evaluate(trailer);
       const part = evaluation.cases.flatMap(({ parts }) => parts).find(({ id }) => id === move.itemId);
       if (part?.carriedBy !== 'deck') continue;
       expect(part.x0M).toBeGreaterThan(-1e-9);
-      expect(part.x1M).toBeLessThan(project.frame.bed.lengthM + 1e-9);
+      expect(part.x1M).toBeLessThan(trailer.frame.bed.lengthM + 1e-9);
     }
   });
   test('the worse it makes something else, the further back it stands', () => {
@@ -77,16 +77,16 @@ describe('schools', () => {
 
 describe('changes', () => {
   test('a wider tire changes the gaps beside it, and says what they were', () => {
-    const project = sampleProject();
-    const wide: Project = {
-      ...project,
-      runningGear: { ...project.runningGear, tire: { ...project.runningGear.tire, widthM: inches(9.3) } },
+    const trailer = sampleTrailer();
+    const wide: Trailer = {
+      ...trailer,
+      runningGear: { ...trailer.runningGear, tire: { ...trailer.runningGear.tire, widthM: inches(9.3) } },
     };
-    const changes = changesBetween(evaluate(project), evaluate(wide), ['axle']);
+    const changes = changesBetween(evaluate(trailer), evaluate(wide), ['axle']);
     const gap = changes.find(({ now }) => now.code === 'clearance' && now.data.what === 'tire-frame');
     expect(gap?.before.value?.value).toBeCloseTo(inches(2.95), 9);
     expect(gap?.now.value?.value).toBeCloseTo(inches(2.35), 9);
-    expect(changesBetween(evaluate(project), evaluate(project), ['axle', 'balance'])).toEqual([]);
+    expect(changesBetween(evaluate(trailer), evaluate(trailer), ['axle', 'balance'])).toEqual([]);
   });
   test('the axle moved changes each towed load’s tongue, by its own case', () => {
     const [before, now] = [evaluate(apiary), evaluate(shifted(apiary, inches(1)))];

@@ -1,6 +1,6 @@
 import { type BalancedCase, bandKg, tongueKg } from '../balance/index.js';
 import { rollUp, type Verdict } from '../findings/index.js';
-import { changeItem, type Item, type Project } from '../project/index.js';
+import { changeItem, type Item, type Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { evaluate, type Evaluation } from './evaluate.js';
 
@@ -22,7 +22,7 @@ export interface AdviceEffect {
 export interface Advice {
   readonly move: AdviceMove;
   /** the trailer with it */
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly effects: readonly AdviceEffect[];
   /** towed cases out of their band, before and after */
   readonly outBefore: number;
@@ -78,26 +78,26 @@ const lacksKg = (own: BalancedCase): number => {
   return (minKg + Math.min(maxKg, 4 * own.massKg)) / 2 - (tongueKg(own) ?? 0);
 };
 
-const movedAxle = (project: Project, toM: number): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, positionM: toM },
+const movedAxle = (trailer: Trailer, toM: number): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, positionM: toM },
 });
 
-const movedItem = (project: Project, id: string, byM: number): Project =>
-  changeItem(project, id, (item) => ({
+const movedItem = (trailer: Trailer, id: string, byM: number): Trailer =>
+  changeItem(trailer, id, (item) => ({
     ...item,
     attach: { ...item.attach, offsetM: { ...item.attach.offsetM, value: item.attach.offsetM.value + byM } },
   }));
 
 const BALLAST_EDGE_M = 0.15;
 
-const ballastItem = (project: Project, massKg: number, atM: number): Item => ({
+const ballastItem = (trailer: Trailer, massKg: number, atM: number): Item => ({
   id: 'item.ballast',
   name: 'Ballast',
   kind: 'cargo',
   massKg: { value: massKg, basis: 'guessed', tolerance: 0 },
   emptyMassKg: 0,
-  sizeM: { lengthM: 0.2, widthM: Math.min(0.6, project.frame.bed.widthM / 2), heightM: 0.2 },
+  sizeM: { lengthM: 0.2, widthM: Math.min(0.6, trailer.frame.bed.widthM / 2), heightM: 0.2 },
   attach: {
     on: 'deck',
     from: 'front',
@@ -108,10 +108,10 @@ const ballastItem = (project: Project, massKg: number, atM: number): Item => ({
   },
 });
 
-const withBallast = (project: Project, caseId: string, massKg: number, atM: number): Project => ({
-  ...project,
-  items: [...project.items.filter(({ id }) => id !== 'item.ballast'), ballastItem(project, massKg, atM)],
-  cases: project.cases.map((loadCase) =>
+const withBallast = (trailer: Trailer, caseId: string, massKg: number, atM: number): Trailer => ({
+  ...trailer,
+  items: [...trailer.items.filter(({ id }) => id !== 'item.ballast'), ballastItem(trailer, massKg, atM)],
+  cases: trailer.cases.map((loadCase) =>
     loadCase.id === caseId
       ? {
           ...loadCase,
@@ -124,7 +124,7 @@ const withBallast = (project: Project, caseId: string, massKg: number, atM: numb
   ),
 });
 
-const axleMoves = (evaluation: Evaluation, project: Project, need: BalancedCase): number[] => {
+const axleMoves = (evaluation: Evaluation, trailer: Trailer, need: BalancedCase): number[] => {
   const { window, intervals } = evaluation.placement;
   const own = intervals.find(({ caseId }) => caseId === need.loadCase.id);
   const middle = (from: number, to: number): number => (from + to) / 2;
@@ -133,7 +133,7 @@ const axleMoves = (evaluation: Evaluation, project: Project, need: BalancedCase)
     ...(window.kind === 'conflict' && window.agree ? [middle(window.agree.fromM, window.agree.toM)] : []),
     ...(own && !own.empty ? [middle(own.from.xM, own.to.xM)] : []),
   ];
-  return places.filter((xM) => Math.abs(xM - project.runningGear.positionM) > 1e-3);
+  return places.filter((xM) => Math.abs(xM - trailer.runningGear.positionM) > 1e-3);
 };
 
 /** How many of the heaviest items are tried. */
@@ -141,42 +141,42 @@ const ITEMS_TRIED = 3;
 /** A tongue is not made longer or shorter than by this, m. */
 const TONGUE_STEP_M = 1;
 
-const itemMoves = (project: Project, need: BalancedCase): { id: string; byM: number }[] => {
+const itemMoves = (trailer: Trailer, need: BalancedCase): { id: string; byM: number }[] => {
   const { standing, parts } = need;
   if (!standing) return [];
   const baseM = standing.groupCentreXM - standing.aheadXM;
   const lacks = lacksKg(need);
   return parts
     .filter(
-      ({ id, massKg, movesWithAxle }) => massKg > 0 && !movesWithAxle && project.items.some((item) => item.id === id),
+      ({ id, massKg, movesWithAxle }) => massKg > 0 && !movesWithAxle && trailer.items.some((item) => item.id === id),
     )
     .sort((a, b) => b.massKg - a.massKg)
     .slice(0, ITEMS_TRIED)
     .map(({ id, massKg, x0M, x1M }) => {
-      const item = project.items.find((candidate) => candidate.id === id);
+      const item = trailer.items.find((candidate) => candidate.id === id);
       const wanted = -(lacks * baseM) / massKg;
       const room =
         item?.attach.on === 'deck' || item?.attach.on === 'drawer'
-          ? ([-Math.max(0, x0M), Math.max(0, project.frame.bed.lengthM - x1M)] as const)
+          ? ([-Math.max(0, x0M), Math.max(0, trailer.frame.bed.lengthM - x1M)] as const)
           : ([-0.5, 0.5] as const);
       return { id, byM: Math.max(room[0], Math.min(room[1], wanted)) };
     })
     .filter(({ byM }) => Math.abs(byM) > 0.005);
 };
 
-const movesFor = (project: Project, evaluation: Evaluation, need: BalancedCase): AdviceMove[] => {
+const movesFor = (trailer: Trailer, evaluation: Evaluation, need: BalancedCase): AdviceMove[] => {
   const { standing } = need;
   if (!standing) return [];
   const baseM = standing.groupCentreXM - standing.aheadXM;
   const lacks = lacksKg(need);
   const target = ((tongueKg(need) ?? 0) + lacks) / need.massKg;
   const moves: AdviceMove[] = [
-    ...axleMoves(evaluation, project, need).map(
-      (toM): AdviceMove => ({ kind: 'axle', toM, byM: toM - project.runningGear.positionM }),
+    ...axleMoves(evaluation, trailer, need).map(
+      (toM): AdviceMove => ({ kind: 'axle', toM, byM: toM - trailer.runningGear.positionM }),
     ),
-    ...itemMoves(project, need).map(({ id, byM }): AdviceMove => ({ kind: 'item', itemId: id, byM })),
+    ...itemMoves(trailer, need).map(({ id, byM }): AdviceMove => ({ kind: 'item', itemId: id, byM })),
   ];
-  const atM = lacks > 0 ? BALLAST_EDGE_M : project.frame.bed.lengthM - BALLAST_EDGE_M;
+  const atM = lacks > 0 ? BALLAST_EDGE_M : trailer.frame.bed.lengthM - BALLAST_EDGE_M;
   // T + m·a ÷ B = s·(W + m), with a from the group forward.
   const lever = (standing.groupCentreXM - atM) / baseM;
   const ballastKg = lacks / (lever - target);
@@ -185,39 +185,39 @@ const movesFor = (project: Project, evaluation: Evaluation, need: BalancedCase):
   if (tongue > 0) {
     // The tongue's load goes with one over its length, as far as its own weight does not count.
     const byM = Math.max(-TONGUE_STEP_M, Math.min(TONGUE_STEP_M, baseM * (tongue / (target * need.massKg) - 1)));
-    if (Math.abs(byM) > 0.02 && project.frame.tongue.lengthM + byM > 0.3) moves.push({ kind: 'tongue', byM });
+    if (Math.abs(byM) > 0.02 && trailer.frame.tongue.lengthM + byM > 0.3) moves.push({ kind: 'tongue', byM });
   }
   return moves;
 };
 
-const applied = (project: Project, move: AdviceMove, caseId: string): Project => {
+const applied = (trailer: Trailer, move: AdviceMove, caseId: string): Trailer => {
   switch (move.kind) {
     case 'axle':
-      return movedAxle(project, move.toM);
+      return movedAxle(trailer, move.toM);
     case 'item':
-      return movedItem(project, move.itemId, move.byM);
+      return movedItem(trailer, move.itemId, move.byM);
     case 'ballast':
-      return withBallast(project, caseId, move.massKg, move.atM);
+      return withBallast(trailer, caseId, move.massKg, move.atM);
     case 'tongue':
       return {
-        ...project,
+        ...trailer,
         frame: {
-          ...project.frame,
-          tongue: { ...project.frame.tongue, lengthM: project.frame.tongue.lengthM + move.byM },
+          ...trailer.frame,
+          tongue: { ...trailer.frame.tongue, lengthM: trailer.frame.tongue.lengthM + move.byM },
         },
       };
   }
 };
 
 /** Each way out is the whole trailer again, so that what it costs elsewhere is known, too. Empty where every towed load is in its band. */
-export const adviceFor = (project: Project, evaluation: Evaluation = evaluate(project)): readonly Advice[] => {
+export const adviceFor = (trailer: Trailer, evaluation: Evaluation = evaluate(trailer)): readonly Advice[] => {
   const before = towed(evaluation);
   const need = neediest(before);
   if (!need) return [];
   const outBefore = before.filter((own) => !within(own)).length;
-  return movesFor(project, evaluation, need.own)
+  return movesFor(trailer, evaluation, need.own)
     .map((move): Advice => {
-      const changed = applied(project, move, need.own.loadCase.id);
+      const changed = applied(trailer, move, need.own.loadCase.id);
       const after = evaluate(changed);
       const effects = towed(after).map((own): AdviceEffect => {
         const old = before.find(({ loadCase }) => loadCase.id === own.loadCase.id);
@@ -230,7 +230,7 @@ export const adviceFor = (project: Project, evaluation: Evaluation = evaluate(pr
       });
       return {
         move,
-        project: changed,
+        trailer: changed,
         effects,
         outBefore,
         outAfter: effects.filter((effect) => !effect.within).length,

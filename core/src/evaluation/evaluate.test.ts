@@ -1,17 +1,17 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../test/projects.js';
+import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import type { AllFindingData, AnyFinding, Evaluation } from './index.js';
-import { addItem, changeItem, FIXED_JOINT, overrideBar, PLAIN_TONGUE, type Project } from '../project/index.js';
+import { addItem, changeItem, FIXED_JOINT, overrideBar, PLAIN_TONGUE, type Trailer } from '../project/index.js';
 import { inches, pounds, STANDARD_GRAVITY, weightN } from '../units/index.js';
 import { printWorking, sentenceOf, speaker } from '../wording/index.js';
 import { momentAtPlace } from '../strength/index.js';
 import { evaluate, evaluateFully } from './index.js';
 
-const demo = (id: string): Project => {
-  const found = DEMO_PROJECTS.find((project) => project.id === id);
+const demo = (id: string): Trailer => {
+  const found = DEMO_TRAILERS.find((trailer) => trailer.id === id);
   if (!found) throw new Error(id);
   return found;
 };
@@ -20,9 +20,9 @@ const find = <C extends keyof AllFindingData>(evaluation: Evaluation, code: C): 
   if (!found) throw new Error(`no finding ${code}`);
   return found as Extract<AnyFinding, { code: C }>;
 };
-const gear = (project: Project, change: Partial<Project['runningGear']>): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, ...change },
+const gear = (trailer: Trailer, change: Partial<Trailer['runningGear']>): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, ...change },
 });
 
 /** Every number anywhere in a value. */
@@ -37,8 +37,8 @@ const numbersIn = (value: unknown, path = ''): { path: string; value: number }[]
 describe('any trailer that the schema lets through', () => {
   test('never gives NaN, never throws, always speaks', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        const evaluation = evaluate(project);
+      fc.property(anyProject, (trailer) => {
+        const evaluation = evaluate(trailer);
         const bad = numbersIn({
           cases: evaluation.cases,
           findings: evaluation.findings,
@@ -47,7 +47,7 @@ describe('any trailer that the schema lets through', () => {
           placement: evaluation.placement,
         }).filter(({ value }) => !Number.isFinite(value));
         expect(bad).toEqual([]);
-        const say = speaker(project);
+        const say = speaker(trailer);
         for (const finding of evaluation.findings) {
           const text = sentenceOf(finding, say);
           expect(text).not.toMatch(/NaN|undefined|Infinity|\bsafe\b/i);
@@ -59,8 +59,8 @@ describe('any trailer that the schema lets through', () => {
   });
   test('shown working recomputes: each printed line, from its printed figures, rounds to its printed result, in both systems', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        for (const finding of evaluate(project).findings) {
+      fc.property(anyProject, (trailer) => {
+        for (const finding of evaluate(trailer).findings) {
           for (const line of finding.working) {
             for (const system of ['imperial', 'metric'] as const) {
               const printed = printWorking(line, system);
@@ -77,8 +77,8 @@ describe('any trailer that the schema lets through', () => {
   });
   test('tongue and axles carry the whole weight in every case', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        for (const { standing, massKg } of evaluate(project).cases) {
+      fc.property(anyProject, (trailer) => {
+        for (const { standing, massKg } of evaluate(trailer).cases) {
           if (!standing) continue;
           const carried = standing.aheadN + standing.axles.reduce((sum, { loadN }) => sum + loadN, 0);
           expect(Math.abs(carried - weightN(massKg))).toBeLessThan(1e-6 * Math.max(1, weightN(massKg)) * 10);
@@ -89,8 +89,8 @@ describe('any trailer that the schema lets through', () => {
   });
   test('the hand beam closes: after its last load neither moment nor shear is left', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        for (const { beam } of evaluate(project).strength.checks) {
+      fc.property(anyProject, (trailer) => {
+        for (const { beam } of evaluate(trailer).strength.checks) {
           const up = beam.loads.forces.reduce((sum, { upN }) => sum + upN, 0);
           const down = beam.loads.spreads.reduce((sum, { downN }) => sum + downN, 0);
           const about =
@@ -110,11 +110,11 @@ describe('any trailer that the schema lets through', () => {
   });
   test('a common window’s ends, verified by putting the axle there: every towed load in its band', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        const { window } = evaluate(project).placement;
+      fc.property(anyProject, (trailer) => {
+        const { window } = evaluate(trailer).placement;
         if (window.kind !== 'window') return;
         for (const positionM of [window.fromM, window.toM]) {
-          for (const { standing, loadCase, band } of evaluate(gear(project, { positionM })).cases) {
+          for (const { standing, loadCase, band } of evaluate(gear(trailer, { positionM })).cases) {
             if (loadCase.mode !== 'towed' || !standing) continue;
             expect(standing.tongueShare).toBeGreaterThanOrEqual(band.minShare - 1e-6);
             expect(standing.tongueShare).toBeLessThanOrEqual(band.maxShare + 1e-6);
@@ -126,16 +126,16 @@ describe('any trailer that the schema lets through', () => {
   });
   test('inches or millimetres change no result', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
+      fc.property(anyProject, (trailer) => {
         const other = {
-          ...project,
+          ...trailer,
           settings: {
-            ...project.settings,
-            units: project.settings.units === 'metric' ? ('imperial' as const) : ('metric' as const),
+            ...trailer.settings,
+            units: trailer.settings.units === 'metric' ? ('imperial' as const) : ('metric' as const),
           },
         };
         expect(evaluate(other).findings.map(({ code, verdict, utilisation }) => [code, verdict, utilisation])).toEqual(
-          evaluate(project).findings.map(({ code, verdict, utilisation }) => [code, verdict, utilisation]),
+          evaluate(trailer).findings.map(({ code, verdict, utilisation }) => [code, verdict, utilisation]),
         );
       }),
       { numRuns: 30 },
@@ -145,7 +145,7 @@ describe('any trailer that the schema lets through', () => {
 
 describe('the rule of thumb', () => {
   test('a 98 in bed puts the axle at 58.8 in, which the shop calls 59 (common practice)', () => {
-    const { placement } = evaluate(sampleProject());
+    const { placement } = evaluate(sampleTrailer());
     verify({
       area: 'Axle place',
       check: '60/40 rule on a 98 in bed',
@@ -160,7 +160,7 @@ describe('the rule of thumb', () => {
 
 describe('a new trailer', () => {
   test.each(['imperial', 'metric'] as const)('is complete and sensible at once (%s)', (units) => {
-    const evaluation = evaluate(sampleProject(units));
+    const evaluation = evaluate(sampleTrailer(units));
     expect(
       evaluation.findings
         .filter(({ verdict, counts }) => counts && verdict === 'over')
@@ -174,26 +174,26 @@ describe('a new trailer', () => {
 });
 
 describe('each demo has its honest problem, and the way out works', () => {
-  const overIn = (project: Project): readonly (readonly [string, string])[] =>
-    evaluateFully(project)
+  const overIn = (trailer: Trailer): readonly (readonly [string, string])[] =>
+    evaluateFully(trailer)
       .evaluation.findings.filter(({ verdict, counts }) => counts && verdict === 'over')
       .map(({ code, subject }) => [code, subject]);
   test('apiary flatbed: a cross-member too light under the hives; one size up mends it', () => {
-    const project = demo('demo.apiary-flatbed');
-    const { chassis } = evaluate(project);
-    expect(overIn(project)).toEqual([['frame-member', 'cross.3']]);
-    expect(overIn(overrideBar(project, chassis.crossPlaced, 'cross.3', { sectionId: 'hss-2x1-1_2x1_8' }))).toEqual([]);
+    const trailer = demo('demo.apiary-flatbed');
+    const { chassis } = evaluate(trailer);
+    expect(overIn(trailer)).toEqual([['frame-member', 'cross.3']]);
+    expect(overIn(overrideBar(trailer, chassis.crossPlaced, 'cross.3', { sectionId: 'hss-2x1-1_2x1_8' }))).toEqual([]);
     // By hand it is too light under full hives, too.
-    expect(find(evaluate(project), 'cross-member')).toMatchObject({
+    expect(find(evaluate(trailer), 'cross-member')).toMatchObject({
       verdict: 'over',
       subject: 'cross.3',
       caseId: 'case.full-hives',
     });
   });
   test('oven trailer: axle one size small, and two loads that agree on no place even with the right one', () => {
-    const project = demo('demo.oven-trailer');
-    expect(find(evaluate(project), 'axle-load')).toMatchObject({ verdict: 'over' });
-    const rated = evaluate(gear(project, { axle: { ...project.runningGear.axle, ratingKg: pounds(3000) } }));
+    const trailer = demo('demo.oven-trailer');
+    expect(find(evaluate(trailer), 'axle-load')).toMatchObject({ verdict: 'over' });
+    const rated = evaluate(gear(trailer, { axle: { ...trailer.runningGear.axle, ratingKg: pounds(3000) } }));
     expect(find(rated, 'axle-load').verdict).not.toBe('over');
     expect(rated.placement.window).toMatchObject({
       kind: 'conflict',
@@ -201,31 +201,31 @@ describe('each demo has its honest problem, and the way out works', () => {
     });
   });
   test('telescope trailer: a weld beside the peak moment; a deeper tongue mends it', () => {
-    const project = demo('demo.telescope-trailer');
-    expect(overIn(project)).toEqual([['frame-member', 'tongue.middle']]);
-    const { evaluation } = evaluateFully(project);
+    const trailer = demo('demo.telescope-trailer');
+    expect(overIn(trailer)).toEqual([['frame-member', 'tongue.middle']]);
+    const { evaluation } = evaluateFully(trailer);
     expect(evaluation.findings.find(({ code }) => code === 'frame-member')).toMatchObject({
       data: { memberId: 'tongue.middle', weldAt: 'header.front' },
     });
-    const groups = { ...project.frame.groups, tongue: { sectionId: 'alu-mm-120x60x5', materialId: '6082-t6' } };
-    expect(overIn({ ...project, frame: { ...project.frame, groups } })).toEqual([]);
+    const groups = { ...trailer.frame.groups, tongue: { sectionId: 'alu-mm-120x60x5', materialId: '6082-t6' } };
+    expect(overIn({ ...trailer, frame: { ...trailer.frame, groups } })).toEqual([]);
   });
   test('each has four load cases or more and no word of being safe', () => {
-    for (const project of DEMO_PROJECTS) {
-      expect(project.cases.length).toBeGreaterThanOrEqual(4);
-      const say = speaker(project);
-      for (const finding of evaluateFully(project).evaluation.findings)
+    for (const trailer of DEMO_TRAILERS) {
+      expect(trailer.cases.length).toBeGreaterThanOrEqual(4);
+      const say = speaker(trailer);
+      for (const finding of evaluateFully(trailer).evaluation.findings)
         expect(sentenceOf(finding, say)).not.toMatch(/safe(?!ty chain)|approved|good to go/i);
     }
   });
 });
 
 describe('missing and impossible things are findings', () => {
-  const codes = (project: Project): string[] =>
-    evaluate(project)
+  const codes = (trailer: Trailer): string[] =>
+    evaluate(trailer)
       .findings.filter(({ verdict }) => verdict === 'over' || verdict === 'open')
       .map(({ code }) => code);
-  const base = sampleProject();
+  const base = sampleTrailer();
   test('no axle', () =>
     expect(codes(gear(base, { layout: 'none' }))).toEqual(
       expect.arrayContaining(['no-axle', 'strength-not-possible']),
@@ -241,7 +241,7 @@ describe('missing and impossible things are findings', () => {
       codes(changeItem(base, 'item.load', (item) => ({ ...item, massKg: { ...item.massKg, value: 0 } }))),
     ).toContain('item-without-weight'));
   test('unread axle tag, tire, wheel, hitch, coupler, plate: open, each by name', () => {
-    const unknown: Project = {
+    const unknown: Trailer = {
       ...base,
       ratedGrossKg: null,
       towVehicle: null,
@@ -274,7 +274,7 @@ describe('missing and impossible things are findings', () => {
 
 describe('running gear', () => {
   test('passenger tire on a trailer counts ÷ 1.10', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const passenger = gear(base, { tire: { ...base.runningGear.tire, passenger: true, maxLoadKg: pounds(1389) } });
     const { limit } = find(evaluate(passenger), 'tire-load');
     verify({
@@ -297,7 +297,7 @@ describe('running gear', () => {
     expect(together.verdict).toBe('over');
   });
   test('two ST205/75R15 C hold 3,640 lb over a 3,500 lb axle', () => {
-    const together = find(evaluate(sampleProject()), 'tires-together');
+    const together = find(evaluate(sampleTrailer()), 'tires-together');
     verify({
       area: 'Running gear',
       check: 'two ST205/75R15 C',
@@ -309,7 +309,7 @@ describe('running gear', () => {
     expect(together.verdict).toBe('ok');
   });
   test('an off-centre load goes onto one wheel: m·g·y ÷ track', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const shifted = changeItem(base, 'item.load', (item) => ({ ...item, attach: { ...item.attach, rightM: 0.2 } }));
     const loaded = evaluate(shifted).cases.find(({ loadCase }) => loadCase.id === 'case.loaded');
     const [axle] = loaded?.standing?.axles ?? [];
@@ -320,16 +320,16 @@ describe('running gear', () => {
     );
   });
   test('torsion axles get their belief answered, leaf springs do not', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const torsion = gear(base, { suspension: { ...base.runningGear.suspension, kind: 'torsion' } });
     expect(find(evaluate(torsion), 'torsion-belief').counts).toBe(false);
     expect(() => find(evaluate(base), 'torsion-belief')).toThrow();
   });
   test('brakes: one finding for each region', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const both = {
       ...base,
-      settings: { ...base.settings, regions: ['north-america', 'europe'] as Project['settings']['regions'] },
+      settings: { ...base.settings, regions: ['north-america', 'europe'] as Trailer['settings']['regions'] },
     };
     expect(
       evaluate(both)
@@ -341,14 +341,14 @@ describe('running gear', () => {
 
 describe('the hand check', () => {
   test('a longer tongue works harder in proportion at the header; twice the bump, twice the work', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const soft = find(evaluate({ ...base, strength: { ...base.strength, bumpFactor: 1 } }), 'tongue').utilisation ?? 0;
     const hard = find(evaluate({ ...base, strength: { ...base.strength, bumpFactor: 2 } }), 'tongue').utilisation ?? 0;
     expect(hard / soft).toBeCloseTo(2, 9);
   });
   test('a straight tongue levers on the header and lifts the member at its end: both are in the check', () => {
-    const base = sampleProject();
-    const project: Project = {
+    const base = sampleTrailer();
+    const trailer: Trailer = {
       ...base,
       frame: {
         ...base.frame,
@@ -362,7 +362,7 @@ describe('the hand check', () => {
         },
       },
     };
-    const check = evaluate(project).strength.checks.find(({ caseId }) => caseId === 'case.loaded');
+    const check = evaluate(trailer).strength.checks.find(({ caseId }) => caseId === 'case.loaded');
     const pushed = check?.cross.filter(({ beam }) => Math.abs(beam.tongueUpN) > 1) ?? [];
     expect(pushed.map(({ beam }) => beam.member.id)).toEqual(['header.front', 'cross.1']);
     const [header, rear] = pushed.map(({ beam }) => beam.tongueUpN);
@@ -373,10 +373,10 @@ describe('the hand check', () => {
     expect(-(rear ?? 0) / ball).toBeGreaterThan(1.7);
   });
   test('hangers instead of a point at the axle lower the peak over it', () => {
-    const base = sampleProject();
-    const overAxle = (project: Project): number => {
-      const check = evaluate(project).strength.checks.find(({ caseId }) => caseId === 'case.loaded');
-      return Math.abs(momentAtPlace(check?.beam.pieces ?? [], project.runningGear.positionM));
+    const base = sampleTrailer();
+    const overAxle = (trailer: Trailer): number => {
+      const check = evaluate(trailer).strength.checks.find(({ caseId }) => caseId === 'case.loaded');
+      return Math.abs(momentAtPlace(check?.beam.pieces ?? [], trailer.runningGear.positionM));
     };
     expect(overAxle(base)).toBeLessThan(
       overAxle(gear(base, { suspension: { ...base.runningGear.suspension, kind: 'unknown' } })),
@@ -392,7 +392,7 @@ describe('the hand check', () => {
         fc.double({ min: 1, max: 800, noNaN: true }),
         fc.double({ min: 0.3, max: 2, noNaN: true }),
         (massKg, x) => {
-          const base = sampleProject();
+          const base = sampleTrailer();
           const [load] = base.items;
           if (!load) return;
           const more = addItem(
@@ -405,9 +405,9 @@ describe('the hand check', () => {
             },
             ['case.loaded'],
           );
-          const hardest = (project: Project): number =>
+          const hardest = (trailer: Trailer): number =>
             Math.max(
-              ...evaluate(project)
+              ...evaluate(trailer)
                 .strength.members.filter(({ memberId }) => memberId.startsWith('cross'))
                 .map(({ utilisation }) => utilisation),
             );

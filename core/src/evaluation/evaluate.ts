@@ -13,7 +13,7 @@ import { couplingFindings, type CouplingFindingData } from '../coupling/index.js
 import { buildCutList, type CutList, type FabricationFindingData, fabricationFindings } from '../fabrication/index.js';
 import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict } from '../findings/index.js';
 import { massFindings, type MassFindingData, type Part, trailerParts } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { type TowingFindingData, towingFindings } from '../towing/index.js';
 import {
   type FitFindingData,
@@ -65,6 +65,7 @@ export interface StepResult {
 
 /** The trailer, worked out. */
 export interface Evaluation {
+  readonly trailer: Trailer;
   readonly chassis: Chassis;
   /** parts that are there in every case */
   readonly bare: readonly Part[];
@@ -78,50 +79,70 @@ export interface Evaluation {
   readonly verdict: Verdict;
 }
 
-export const stepResult = (findings: readonly AnyFinding[], step: StepId): StepResult => {
+const stepResult = (findings: readonly AnyFinding[], step: StepId): StepResult => {
   const own = findings.filter((finding) => finding.step === step);
   return { verdict: rollUp(own.filter(({ counts }) => counts).map(({ verdict }) => verdict)), findings: own };
 };
 
-/** The light chain: project in, everything else out. Pure; fast enough for every frame of a drag. */
-export const evaluate = (project: Project): Evaluation => {
-  const chassis = buildChassis(project);
-  const bare = trailerParts(project, chassis);
-  const cases = project.cases.map((loadCase) => balanceCase(project, chassis, bare, loadCase));
-  const placement = placeAxle(project, chassis, cases);
-  const strength = handCheck(project, chassis, cases);
-  const cutList = buildCutList(chassis);
-  const tongueWorksAt = strength.findings.find(({ code }) => code === 'tongue')?.utilisation;
-  const findings: AnyFinding[] = [
-    ...chassisFindings(project, chassis),
-    ...massFindings(project, bare, cases),
-    ...balanceFindings(project, cases, placement),
-    ...caseFindings(project, chassis, cases),
-    ...runningGearFindings(project, cases, chassis.ballXM),
-    ...fitFindings(project, chassis, cases),
-    ...couplingFindings(project, chassis, cases, tongueWorksAt),
-    ...strength.findings,
-    ...towingFindings(project, chassis, cases),
-    ...deckFindings(project, chassis, cases),
-    ...strapFindings(project, cases),
-    ...sideRailFindings(project, chassis),
-    ...homeMadeFindings(project, cases),
-    ...tonguePinFindings(project, chassis, cases),
-    ...fabricationFindings(cutList),
-  ];
-  findings.sort(bySeverity);
-  return {
+/** What the stages find for these loads; coupling comes after strength, since it tells of the tongue as a link. */
+const findingsFor = (
+  {
+    trailer,
     chassis,
     bare,
-    cases,
     placement,
-    strength,
     cutList,
-    findings,
-    steps: Object.fromEntries(STEP_IDS.map((step) => [step, stepResult(findings, step)])) as unknown as Record<
-      StepId,
-      StepResult
-    >,
-    verdict: rollUp(findings.filter(({ counts }) => counts).map(({ verdict }) => verdict)),
-  };
+  }: Omit<Evaluation, 'cases' | 'strength' | 'findings' | 'steps' | 'verdict'>,
+  cases: readonly BalancedCase[],
+  strength: StrengthResult,
+): readonly AnyFinding[] => {
+  const tongueWorksAt = strength.findings.find(({ code }) => code === 'tongue')?.utilisation;
+  return [
+    ...chassisFindings(trailer, chassis),
+    ...massFindings(trailer, bare, cases),
+    ...balanceFindings(trailer, cases, placement),
+    ...caseFindings(trailer, chassis, cases),
+    ...runningGearFindings(trailer, cases, chassis.ballXM),
+    ...fitFindings(trailer, chassis, cases),
+    ...strength.findings,
+    ...couplingFindings(trailer, chassis, cases, tongueWorksAt),
+    ...towingFindings(trailer, chassis, cases),
+    ...deckFindings(trailer, chassis, cases),
+    ...strapFindings(trailer, cases),
+    ...sideRailFindings(trailer, chassis),
+    ...homeMadeFindings(trailer, cases),
+    ...tonguePinFindings(trailer, chassis, cases),
+    ...fabricationFindings(cutList),
+  ].sort(bySeverity);
+};
+
+/** Findings in order, rolled up by step and as a whole. */
+export const summed = (findings: readonly AnyFinding[]): Pick<Evaluation, 'findings' | 'steps' | 'verdict'> => ({
+  findings,
+  steps: Object.fromEntries(STEP_IDS.map((step) => [step, stepResult(findings, step)])) as unknown as Record<
+    StepId,
+    StepResult
+  >,
+  verdict: rollUp(findings.filter(({ counts }) => counts).map(({ verdict }) => verdict)),
+});
+
+const kept = new WeakMap<Trailer, Evaluation>();
+
+/**
+ * The light chain: trailer in, everything else out. Pure; fast enough for every frame of a drag. One evaluation per trailer value: asked
+ * again, it is the same one.
+ */
+export const evaluate = (trailer: Trailer): Evaluation => {
+  const known = kept.get(trailer);
+  if (known) return known;
+  const chassis = buildChassis(trailer);
+  const bare = trailerParts(trailer, chassis);
+  const cases = trailer.cases.map((loadCase) => balanceCase(trailer, chassis, bare, loadCase));
+  const placement = placeAxle(trailer, chassis, cases);
+  const strength = handCheck(trailer, chassis, cases);
+  const cutList = buildCutList(chassis);
+  const stages = { trailer, chassis, bare, placement, cutList };
+  const evaluation = { ...stages, cases, strength, ...summed(findingsFor(stages, cases, strength)) };
+  kept.set(trailer, evaluation);
+  return evaluation;
 };

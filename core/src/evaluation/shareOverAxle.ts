@@ -1,7 +1,7 @@
 import { balanceCase } from '../balance/index.js';
 import { buildChassis } from '../chassis/index.js';
 import { trailerParts } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 
 /** Share on the tongue of one load, with the axle at each place. */
 export interface ShareLine {
@@ -15,13 +15,13 @@ const FROM = 0.4;
 const TO = 0.85;
 
 /** How the share on the tongue falls as the axle goes forward, for every towed load: the whole trailer again at each place. */
-export const shareOverAxle = (project: Project): readonly ShareLine[] => {
-  const chassis = buildChassis(project);
-  const towed = project.cases.filter(({ mode }) => mode === 'towed');
+export const shareOverAxle = (trailer: Trailer): readonly ShareLine[] => {
+  const chassis = buildChassis(trailer);
+  const towed = trailer.cases.filter(({ mode }) => mode === 'towed');
   const lines = towed.map(({ id }) => ({ caseId: id, points: [] as { axleM: number; share: number }[] }));
   for (let i = 0; i < PLACES; i += 1) {
-    const positionM = project.frame.bed.lengthM * (FROM + ((TO - FROM) * i) / (PLACES - 1));
-    const moved = { ...project, runningGear: { ...project.runningGear, positionM } };
+    const positionM = trailer.frame.bed.lengthM * (FROM + ((TO - FROM) * i) / (PLACES - 1));
+    const moved = { ...trailer, runningGear: { ...trailer.runningGear, positionM } };
     const bare = trailerParts(moved, chassis);
     towed.forEach((loadCase, k) => {
       const { standing } = balanceCase(moved, chassis, bare, loadCase);

@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { heaviestTowed, jackknifeTravelM, type LostDamping, swayOf } from '../towing/index.js';
 import { inches, massOfWeightKg, millimetres, toRadians } from '../units/index.js';
 import { evaluate } from './evaluate.js';
@@ -30,29 +30,29 @@ const SHORTEST_M = 0.4;
 const SMALL_RAD = toRadians(5, 'deg');
 const LARGE_RAD = toRadians(20, 'deg');
 
-const withLength = (project: Project, lengthM: number): Project => ({
-  ...project,
-  frame: { ...project.frame, tongue: { ...project.frame.tongue, lengthM } },
+const withLength = (trailer: Trailer, lengthM: number): Trailer => ({
+  ...trailer,
+  frame: { ...trailer.frame, tongue: { ...trailer.frame.tongue, lengthM } },
 });
 
 /** The trailer again with shorter and longer tongues, each worked out whole, in its heaviest towed load. */
-export const tongueLengthRows = (project: Project): readonly TongueLengthRow[] => {
-  const nowM = project.frame.tongue.lengthM;
+export const tongueLengthRows = (trailer: Trailer): readonly TongueLengthRow[] => {
+  const nowM = trailer.frame.tongue.lengthM;
   const frameKg = (evaluation: ReturnType<typeof evaluate>): number =>
     evaluation.chassis.members.reduce((sum, { massKg }) => sum + massKg, 0);
-  const nowKg = frameKg(evaluate(project));
-  return STEPS[project.settings.units]
+  const nowKg = frameKg(evaluate(trailer));
+  return STEPS[trailer.settings.units]
     .map((step) => nowM + step)
     .filter((lengthM) => lengthM >= SHORTEST_M)
     .map((lengthM): TongueLengthRow => {
-      const changed = withLength(project, lengthM);
+      const changed = withLength(trailer, lengthM);
       const evaluation = evaluate(changed);
       const heaviest = heaviestTowed(evaluation.cases);
       const turns = evaluation.findings.find((finding) => finding.code === 'turns-clear');
       const sway = heaviest && swayOf(changed, [heaviest]);
       return {
         lengthM,
-        overallM: lengthM + project.frame.bed.lengthM,
+        overallM: lengthM + trailer.frame.bed.lengthM,
         tongueKg: heaviest && massOfWeightKg(heaviest.standing.tongueN),
         tongueShare: heaviest?.standing.tongueShare,
         touchRad: turns?.code === 'turns-clear' ? turns.data.touchRad : undefined,

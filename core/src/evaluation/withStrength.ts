@@ -1,7 +1,7 @@
-import { bySeverity, rollUp, STEP_IDS, type StepId } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import { bySeverity } from '../findings/index.js';
+import type { Trailer } from '../project/index.js';
 import { type AnalysisInput, type AnalysisOutcome, analysisFindings, analyseStrength } from '../strength/index.js';
-import { type AnyFinding, type Evaluation, evaluate, stepResult } from './evaluate.js';
+import { type AnyFinding, type Evaluation, evaluate, summed } from './evaluate.js';
 
 /** The hand check of these stays beside the frame analysis and only compares. */
 const COMPARED: ReadonlySet<string> = new Set(['rails', 'tongue', 'cross-member']);
@@ -14,18 +14,8 @@ const REPLACED: ReadonlySet<string> = new Set([
   'not-in-hand-check',
 ]);
 
-const summed = (evaluation: Evaluation, findings: readonly AnyFinding[]): Evaluation => ({
-  ...evaluation,
-  findings,
-  steps: Object.fromEntries(STEP_IDS.map((step) => [step, stepResult(findings, step)])) as unknown as Record<
-    StepId,
-    Evaluation['steps'][StepId]
-  >,
-  verdict: rollUp(findings.filter(({ counts }) => counts).map(({ verdict }) => verdict)),
-});
-
-export const analysisInput = (project: Project, { chassis, bare, cases }: Evaluation): AnalysisInput => ({
-  project,
+export const analysisInput = (trailer: Trailer, { chassis, bare, cases }: Evaluation): AnalysisInput => ({
+  trailer,
   chassis,
   bare,
   cases,
@@ -45,7 +35,7 @@ export const withStrength = (evaluation: Evaluation, outcome: AnalysisOutcome): 
     ...own,
   ];
   findings.sort(bySeverity);
-  return summed(evaluation, findings);
+  return { ...evaluation, ...summed(findings) };
 };
 
 /**
@@ -58,14 +48,14 @@ export const withOlderStrength = (now: Evaluation, older: Evaluation): Evaluatio
     ...older.findings.filter(({ step }) => step === 'strength'),
   ];
   findings.sort(bySeverity);
-  return summed({ ...now, strength: older.strength }, findings);
+  return { ...now, strength: older.strength, ...summed(findings) };
 };
 
 /** Everything about a trailer, frame analysis and all, at once: for the command line and tests. */
 export const evaluateFully = (
-  project: Project,
+  trailer: Trailer,
 ): { readonly evaluation: Evaluation; readonly outcome: AnalysisOutcome } => {
-  const light = evaluate(project);
-  const outcome = analyseStrength(analysisInput(project, light));
+  const light = evaluate(trailer);
+  const outcome = analyseStrength(analysisInput(trailer, light));
   return { evaluation: withStrength(light, outcome), outcome };
 };

@@ -1,5 +1,5 @@
 import type { Evaluation } from '../evaluation/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
 import { sentenceOf, sourceText, speaker, VERDICT_WORDS } from '../wording/index.js';
 
@@ -33,11 +33,11 @@ export interface CheckReport {
   }[];
 }
 
-export const checkReport = (project: Project, evaluation: Evaluation): CheckReport => {
-  const say = speaker(project);
-  const rating = project.runningGear.axle.ratingKg;
+export const checkReport = (trailer: Trailer, evaluation: Evaluation): CheckReport => {
+  const say = speaker(trailer);
+  const rating = trailer.runningGear.axle.ratingKg;
   return {
-    project: { id: project.id, name: project.name },
+    project: { id: trailer.id, name: trailer.name },
     verdict: evaluation.verdict,
     cases: evaluation.cases.map(({ loadCase, massKg, centre, standing }) => ({
       id: loadCase.id,
@@ -74,13 +74,13 @@ export const checkExitCode = ({ findings }: Evaluation): 0 | 1 | 3 => {
   return verdicts.has('over') ? 1 : verdicts.has('open') ? 3 : 0;
 };
 
-export const checkText = (project: Project, { findings }: Evaluation): string => {
-  const say = speaker(project);
+export const checkText = (trailer: Trailer, { findings }: Evaluation): string => {
+  const say = speaker(trailer);
   const lines = findings.map(
     (finding) => `${(finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note').padEnd(12)}${sentenceOf(finding, say)}`,
   );
   return [
-    project.name,
+    trailer.name,
     ...lines,
     'What was checked is listed above; nothing else was. Local law and a licensed engineer or inspector have the last word.',
   ].join('\n');

@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import type { Evaluation } from '../evaluation/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { formatPercent } from '../units/index.js';
 import {
   cutText,
@@ -16,8 +16,8 @@ import {
 const table = (fields: readonly string[], data: readonly (readonly (string | number)[])[]): string =>
   `${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { escapeFormulae: true, newline: '\r\n' })}\r\n`;
 
-export const findingsCsv = (project: Project, { findings }: Evaluation): string => {
-  const say = speaker(project);
+export const findingsCsv = (trailer: Trailer, { findings }: Evaluation): string => {
+  const say = speaker(trailer);
   return table(
     ['Step', 'Verdict', 'Part', 'Load case', 'Finding', 'Works at', 'Source'],
     findings.map((finding) => [
@@ -32,8 +32,8 @@ export const findingsCsv = (project: Project, { findings }: Evaluation): string 
   );
 };
 
-export const weightsCsv = (project: Project, { cases }: Evaluation): string => {
-  const say = speaker(project);
+export const weightsCsv = (trailer: Trailer, { cases }: Evaluation): string => {
+  const say = speaker(trailer);
   return table(
     ['Load case', 'Group', 'Part', 'Mass', 'Back from front edge', 'Right of centre line', 'Above rail top'],
     cases.flatMap(({ loadCase, parts }) =>
@@ -50,8 +50,8 @@ export const weightsCsv = (project: Project, { cases }: Evaluation): string => {
   );
 };
 
-export const cutListCsv = (project: Project, { cutList }: Evaluation): string => {
-  const say = speaker(project);
+export const cutListCsv = (trailer: Trailer, { cutList }: Evaluation): string => {
+  const say = speaker(trailer);
   return table(
     [
       'Mark',

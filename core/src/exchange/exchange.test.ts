@@ -1,13 +1,12 @@
 import Papa from 'papaparse';
-import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import sectionExamples from '../../test/examples/section-examples.json' with { type: 'json' };
 import staticsExamples from '../../test/examples/statics-examples.json' with { type: 'json' };
-import { anyProject, sampleProject } from '../../test/projects.js';
+import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import { type Project, UNKNOWN_VEHICLE } from '../project/index.js';
+import { type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
 import {
   calculateSections,
   calculateStatics,
@@ -15,142 +14,26 @@ import {
   checkReport,
   checkText,
   cutListCsv,
-  type FileProblem,
-  fileProblemSentence,
   findingsCsv,
-  readProject,
   weightsCsv,
-  writeProject,
 } from './index.js';
 
-const problemOf = (text: string): FileProblem => {
-  const read = readProject(text);
-  if (read.ok) throw new Error('was read');
-  return read.error;
-};
-
-describe('project file', () => {
-  test('out and in again is the same, for any trailer', () => {
-    fc.assert(
-      fc.property(anyProject, (project) => {
-        expect(readProject(writeProject(project))).toEqual({ ok: true, value: JSON.parse(JSON.stringify(project)) });
-      }),
-      { numRuns: 40 },
-    );
-  });
-  test('the demos survive with the same findings', () => {
-    for (const project of DEMO_PROJECTS) {
-      const read = readProject(writeProject(project));
-      if (!read.ok) throw new Error(fileProblemSentence(read.error));
-      expect(evaluate(read.value).findings).toEqual(evaluate(project).findings);
-    }
-  });
-  test('fields of a later program are kept', () => {
-    const project = {
-      ...sampleProject(),
-      futureField: { a: [1, 2] },
-      items: sampleProject().items.map((item) => ({ ...item, color: 'blue' })),
-    };
-    const read = readProject(JSON.stringify(project));
-    expect(read.ok && JSON.parse(writeProject(read.value))).toEqual(JSON.parse(JSON.stringify(project)));
-  });
-  test('impossible tow vehicles, tongues and hardware are refused with the place', () => {
-    const sample = sampleProject();
-    const vehicle = (change: object) => ({ ...sample, towVehicle: { ...UNKNOWN_VEHICLE, ...change } });
-    const tongue = (change: object) => ({
-      ...sample,
-      frame: { ...sample.frame, tongue: { ...sample.frame.tongue, ...change } },
-    });
-    const cases: readonly (readonly [object, string])[] = [
-      [vehicle({ wheelbaseM: 0 }), 'towVehicle.wheelbaseM'],
-      [vehicle({ hitchSinksMPerKg: -1 }), 'towVehicle.hitchSinksMPerKg'],
-      [vehicle({ kind: 'horse' }), 'towVehicle.kind'],
-      [tongue({ lengthM: -1 }), 'frame.tongue.lengthM'],
-      [tongue({ rise: { kind: 'sloped', byM: 40 } }), 'frame.tongue.rise.byM'],
-      [{ ...sample, coupling: { ...sample.coupling, jack: { ratedKg: -5, shortM: 1, longM: 1 } } }, 'coupling.jack'],
-    ];
-    for (const [bad, path] of cases) {
-      const problem = problemOf(JSON.stringify(bad));
-      expect(fileProblemSentence(problem)).toContain(path);
-    }
-  });
-  test('a file from before hardware and shape of the tongue were asked for opens with them unread', () => {
-    const { coupling, towVehicle, ...rest } = JSON.parse(writeProject(sampleProject())) as Project;
-    const old = {
-      ...rest,
-      towVehicle: { ...towVehicle, kind: undefined, tailgateHeightM: undefined, hitchSinksMPerKg: undefined },
-      coupling: { ...coupling, ball: undefined, receiver: undefined, safetyChain: undefined, jack: undefined },
-      frame: {
-        ...rest.frame,
-        tongue: { ...rest.frame.tongue, rise: undefined, cutLaterM: undefined, topPlate: undefined },
-      },
-    };
-    const read = readProject(JSON.stringify(old));
-    if (!read.ok) throw new Error('not read');
-    expect(read.value.frame.tongue.rise).toEqual({ kind: 'level', byM: 0 });
-    expect(read.value.coupling.ball.ratedKg).toBeNull();
-    expect(read.value.towVehicle?.kind).toBe('vehicle');
-    const now = evaluate(sampleProject());
-    expect(evaluate(read.value).chassis.members).toEqual(now.chassis.members);
-  });
-  test('empty, truncated, damaged, foreign, newer, versionless: each its own sentence', () => {
-    const whole = writeProject(sampleProject());
-    expect(problemOf('  ')).toEqual({ code: 'empty' });
-    expect(problemOf(whole.slice(0, whole.length / 2))).toMatchObject({ code: 'not-json', endsEarly: true });
-    expect(problemOf(whole.replace('"items"', '"items'))).toMatchObject({ code: 'not-json' });
-    expect(problemOf('{"hello": 1}')).toEqual({ code: 'not-a-project' });
-    expect(problemOf('[1, 2]')).toEqual({ code: 'not-a-project' });
-    expect(problemOf(JSON.stringify({ ...sampleProject(), schemaVersion: 7 }))).toEqual({
-      code: 'newer-version',
-      version: 7,
-      known: 1,
-    });
-    expect(problemOf(JSON.stringify({ ...sampleProject(), schemaVersion: 'one' }))).toMatchObject({
-      code: 'bad-version',
-    });
-    const sentences = ['', whole.slice(0, 500), '{}', JSON.stringify({ ...sampleProject(), schemaVersion: 7 })].map(
-      (text) => fileProblemSentence(problemOf(text)),
-    );
-    expect(new Set(sentences).size).toBe(4);
-    for (const sentence of sentences) expect(sentence).toContain('Nothing was changed.');
-  });
-  test('all problems of the content come back together, each with its place', () => {
-    const bad = {
-      ...sampleProject(),
-      ratedGrossKg: -5,
-      runningGear: { ...sampleProject().runningGear, spacingM: 0 },
-      items: [{ ...sampleProject().items[0], name: 7 }],
-    };
-    const problem = problemOf(JSON.stringify(bad));
-    expect(problem.code === 'invalid' && problem.problems.map(({ path }) => path)).toEqual(
-      expect.arrayContaining(['ratedGrossKg', 'runningGear.spacingM', 'items[0].name']),
-    );
-    expect(fileProblemSentence(problem)).toContain('ratedGrossKg');
-  });
-  test('sizes beyond anything on a road are refused', () => {
-    const frame = sampleProject().frame;
-    expect(
-      problemOf(JSON.stringify({ ...sampleProject(), frame: { ...frame, bed: { ...frame.bed, lengthM: 5000 } } })).code,
-    ).toBe('invalid');
-  });
-});
-
 describe('CSV', () => {
-  const project = sampleProject();
-  const evaluation = evaluate(project);
+  const trailer = sampleTrailer();
+  const evaluation = evaluate(trailer);
   const rowsOf = (text: string): string[][] => Papa.parse<string[]>(text.trim()).data;
   test('one row a finding, a part, a mark', () => {
-    expect(rowsOf(findingsCsv(project, evaluation))).toHaveLength(evaluation.findings.length + 1);
-    expect(rowsOf(weightsCsv(project, evaluation))).toHaveLength(
+    expect(rowsOf(findingsCsv(trailer, evaluation))).toHaveLength(evaluation.findings.length + 1);
+    expect(rowsOf(weightsCsv(trailer, evaluation))).toHaveLength(
       evaluation.cases.reduce((sum, { parts }) => sum + parts.length, 0) + 1,
     );
-    expect(rowsOf(cutListCsv(project, evaluation))).toHaveLength(evaluation.cutList.rows.length + 1);
+    expect(rowsOf(cutListCsv(trailer, evaluation))).toHaveLength(evaluation.cutList.rows.length + 1);
   });
   test('a slanted end is told both ways', () => {
-    expect(cutListCsv(project, evaluation)).toContain('65° off square (saw reading from the stick: 25°)');
+    expect(cutListCsv(trailer, evaluation)).toContain('65° off square (saw reading from the stick: 25°)');
   });
   test('a name that a spreadsheet would run stays text', () => {
-    const named: Project = { ...project, items: project.items.map((item) => ({ ...item, name: '=HYPERLINK("x")' })) };
+    const named: Trailer = { ...trailer, items: trailer.items.map((item) => ({ ...item, name: '=HYPERLINK("x")' })) };
     const cells = rowsOf(weightsCsv(named, evaluate(named))).flat();
     expect(cells.some((cell) => cell.startsWith('='))).toBe(false);
     expect(cells.some((cell) => cell.includes('=HYPERLINK'))).toBe(true);
@@ -159,18 +42,18 @@ describe('CSV', () => {
 
 describe('check report', () => {
   test('SI numbers, stable names, exit codes', () => {
-    const project = DEMO_PROJECTS[0] as Project;
-    const evaluation = evaluate(project);
-    const report = checkReport(project, evaluation);
-    expect(report.cases.map(({ id }) => id)).toEqual(project.cases.map(({ id }) => id));
+    const trailer = DEMO_TRAILERS[0] as Trailer;
+    const evaluation = evaluate(trailer);
+    const report = checkReport(trailer, evaluation);
+    expect(report.cases.map(({ id }) => id)).toEqual(trailer.cases.map(({ id }) => id));
     const [first] = report.cases;
     expect((first?.tongueN ?? 0) + (first?.axles[0]?.loadN ?? 0)).toBeCloseTo((first?.massKg ?? 0) * 9.80665, 6);
     expect(first?.axles[0]).toMatchObject({ id: 'axle.1' });
     expect(checkExitCode(evaluation)).toBe(1);
-    expect(checkText(project, evaluation)).toContain('Cross-member 3');
-    const fresh = sampleProject();
+    expect(checkText(trailer, evaluation)).toContain('Cross-member 3');
+    const fresh = sampleTrailer();
     expect(checkExitCode(evaluate(fresh))).toBe(3);
-    const decided: Project = {
+    const decided: Trailer = {
       ...fresh,
       towVehicle: {
         ...UNKNOWN_VEHICLE,
@@ -181,15 +64,15 @@ describe('check report', () => {
         wheelbaseM: 3.2,
         ballBehindAxleM: 1.2,
       },
-      coupling: project.coupling,
+      coupling: trailer.coupling,
     };
     expect(checkExitCode(evaluate(decided))).toBe(0);
   });
   test('without an axle the report says null, not NaN', () => {
-    const project = sampleProject();
+    const trailer = sampleTrailer();
     const report = checkReport(
-      project,
-      evaluate({ ...project, runningGear: { ...project.runningGear, layout: 'none' } }),
+      trailer,
+      evaluate({ ...trailer, runningGear: { ...trailer.runningGear, layout: 'none' } }),
     );
     expect(report.cases[0]).toMatchObject({ tongueN: null, tonguePercent: null, axles: [] });
   });

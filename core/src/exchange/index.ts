@@ -5,5 +5,4 @@ export { calculateFrame } from './neutralFrame.js';
 export { calculateSections } from './neutralSection.js';
 export { calculateSway } from './neutralSway.js';
 export { calculateStatics } from './neutralStatics.js';
-export { type FileProblem, PROJECT_FILE_SUFFIX, readProject, writeProject } from './projectFile.js';
-export { fileProblemSentence } from './fileProblemSentence.js';
+export { type ArrivedBlob, type Arrival, readTrailers, SHED_FILE_SUFFIX, writeShed } from './shedArchive.js';

@@ -1,5 +1,5 @@
 import type { z } from 'zod';
-import { pathText } from './projectFile.js';
+import { pathText } from '../project/index.js';
 
 /** What `kereta calc` answers to a file it cannot work with. */
 export interface NeutralProblem {

@@ -1,16 +1,16 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../test/projects.js';
+import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { buildChassis } from '../chassis/index.js';
-import { overrideBar, type Project } from '../project/index.js';
+import { overrideBar, type Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import { buildCutList } from './index.js';
 
-const listOf = (project: Project) => buildCutList(buildChassis(project));
+const listOf = (trailer: Trailer) => buildCutList(buildChassis(trailer));
 
 describe('cut list', () => {
   test('identical pieces share a mark; one with its own section gets its own', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const marks = listOf(base).rows.map(({ mark, quantity }) => `${quantity} ${mark}`);
     expect(marks).toEqual(['2 R1', '2 E1', '3 C1', '2 T1']);
     const strong = overrideBar(base, buildChassis(base).crossPlaced, 'cross.2', { sectionId: 'hss-3x2x1_8' });
@@ -23,15 +23,15 @@ describe('cut list', () => {
     ]);
   });
   test('lengths of a 98 x 60 in bed of 2 in wide tube: rails 98 in through, headers and cross-members 56 in between', () => {
-    const rows = listOf(sampleProject()).rows;
+    const rows = listOf(sampleTrailer()).rows;
     expect(rows.find(({ mark }) => mark === 'R1')?.cutLengthM).toBeCloseTo(inches(98), 12);
     expect(rows.find(({ mark }) => mark === 'E1')?.cutLengthM).toBeCloseTo(inches(56), 12);
     expect(rows.find(({ mark }) => mark === 'C1')?.cutLengthM).toBeCloseTo(inches(56), 12);
   });
   test('every member is cut once, and the list weighs what the frame weighs', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        const chassis = buildChassis(project);
+      fc.property(anyProject, (trailer) => {
+        const chassis = buildChassis(trailer);
         const list = buildCutList(chassis);
         expect(list.rows.flatMap(({ memberIds }) => memberIds).sort()).toEqual(
           chassis.members.map(({ id }) => id).sort(),
@@ -50,7 +50,7 @@ describe('cut list', () => {
     );
   });
   test('what is left on to be cut later is bought but not weighed, and told at its piece', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const left = { ...base, frame: { ...base.frame, tongue: { ...base.frame.tongue, cutLaterM: 0.3 } } };
     const [plain, long] = [listOf(base), listOf(left)];
     const tongue = (list: typeof plain) => list.rows.find(({ group }) => group === 'tongue');
@@ -62,7 +62,7 @@ describe('cut list', () => {
     expect(long.massKg).toBeCloseTo(plain.massKg, 9);
   });
   test('plates alike share a mark', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const { plates } = listOf({
       ...base,
       strength: { ...base.strength, gussets: { tongueM: inches(4), cornerM: inches(4) } },
@@ -82,14 +82,14 @@ describe('cut list', () => {
     ]);
   });
   test('totals add up by section and metal', () => {
-    const { rows, totals } = listOf(sampleProject());
+    const { rows, totals } = listOf(sampleTrailer());
     const summed = rows.reduce((sum, row) => sum + row.quantity * row.cutLengthM, 0);
     expect(totals.reduce((sum, total) => sum + total.lengthM, 0)).toBeCloseTo(summed, 9);
     expect(new Set(totals.map(({ sectionId }) => sectionId)).size).toBe(totals.length);
   });
   test('slanted ends of open shapes make a left and a right piece', () => {
-    const base = sampleProject();
-    const channel: Project = {
+    const base = sampleTrailer();
+    const channel: Trailer = {
       ...base,
       frame: { ...base.frame, groups: { ...base.frame.groups, tongue: { sectionId: 'c4x5.4', materialId: 'a36' } } },
     };
@@ -97,7 +97,7 @@ describe('cut list', () => {
     expect(listOf(base).rows.find(({ group }) => group === 'tongue')?.handed).toBe(false);
   });
   test('side rails on posts are pieces, too', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const list = listOf({ ...base, frame: { ...base.frame, sides: { kind: 'rail', heightM: inches(16) } } });
     expect(list.rows.map(({ mark }) => mark)).toEqual(expect.arrayContaining(['S1', 'S2', 'P1']));
     expect(list.rows.find(({ mark }) => mark === 'P1')?.cutLengthM).toBeCloseTo(inches(14.5), 12);

@@ -42,11 +42,12 @@ const WORST_FIRST: readonly Verdict[] = ['over', 'open', 'tight', 'unchecked', '
 export const rollUp = (verdicts: readonly Verdict[]): Verdict =>
   WORST_FIRST.find((verdict) => verdicts.includes(verdict)) ?? 'unchecked';
 
+/** Worst verdict first. */
+export const byVerdict = (a: Verdict, b: Verdict): number => WORST_FIRST.indexOf(a) - WORST_FIRST.indexOf(b);
+
 /** Worst verdict first, then the highest utilisation. */
 export const bySeverity = (
   a: Pick<Finding<string, unknown>, 'verdict' | 'utilisation' | 'counts'>,
   b: typeof a,
 ): number =>
-  Number(b.counts) - Number(a.counts) ||
-  WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict) ||
-  (b.utilisation ?? 0) - (a.utilisation ?? 0);
+  Number(b.counts) - Number(a.counts) || byVerdict(a.verdict, b.verdict) || (b.utilisation ?? 0) - (a.utilisation ?? 0);

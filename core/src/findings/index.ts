@@ -1,5 +1,6 @@
 export {
   bySeverity,
+  byVerdict,
   type Finding,
   type FindingOf,
   rollUp,

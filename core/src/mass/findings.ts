@@ -1,5 +1,5 @@
 import { concluding, type FindingOf, plus, quantity, workedOut, type Expression } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { computedBy } from '../source.js';
 import { type Part } from './parts.js';
 import { sumByGroup, sumMass } from './sum.js';
@@ -15,7 +15,7 @@ export type MassFinding = FindingOf<MassFindingData>;
 const SUM = computedBy('sum of the parts’ masses');
 
 export const massFindings = (
-  project: Project,
+  trailer: Trailer,
   bare: readonly Part[],
   cases: readonly {
     readonly loadCase: { readonly id: string };
@@ -24,7 +24,7 @@ export const massFindings = (
   }[],
 ): MassFinding[] => {
   const plain = { step: 'loads', counts: true, working: [], source: SUM } as const;
-  const weightless = project.items
+  const weightless = trailer.items
     .filter(({ massKg, emptyMassKg }) => massKg.value + emptyMassKg === 0)
     .map(
       ({ id, name }): MassFinding => ({
@@ -36,7 +36,7 @@ export const massFindings = (
       }),
     );
   const noLoad: MassFinding[] =
-    project.items.length === 0 ? [{ ...plain, code: 'no-load', data: {}, verdict: 'open', subject: 'trailer' }] : [];
+    trailer.items.length === 0 ? [{ ...plain, code: 'no-load', data: {}, verdict: 'open', subject: 'trailer' }] : [];
   const heaviest = cases.reduce<(typeof cases)[number] | undefined>(
     (worst, next) => (!worst || next.massKg > worst.massKg ? next : worst),
     undefined,

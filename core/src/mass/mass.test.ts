@@ -1,13 +1,13 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../test/projects.js';
+import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { buildChassis } from '../chassis/index.js';
-import type { Item, LoadCase, Project } from '../project/index.js';
+import type { Item, LoadCase, Trailer } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
 import { axlePlaces, itemPart, itemParts, sumByGroup, sumMass, trailerParts } from './index.js';
 
-const parts = (project: Project) => trailerParts(project, buildChassis(project));
+const parts = (trailer: Trailer) => trailerParts(trailer, buildChassis(trailer));
 
 describe('sums', () => {
   test('balance point of a frame by moments: 770 lb at 105.66 in from the ball', () => {
@@ -35,8 +35,8 @@ describe('sums', () => {
   });
   test('groups add up to the whole, for any trailer', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        const all = parts(project);
+      fc.property(anyProject, (trailer) => {
+        const all = parts(trailer);
         const whole = sumMass(all);
         const grouped = sumMass(
           sumByGroup(all).map(({ massKg, centre }) => ({ massKg, centre: centre ?? { xM: 0, yM: 0, zM: 0 } })),
@@ -50,7 +50,7 @@ describe('sums', () => {
 });
 
 describe('parts', () => {
-  const base = sampleProject();
+  const base = sampleTrailer();
   test('a deck of 3/4 in plywood weighs 2.2 to 2.4 lb/ft² (common practice)', () => {
     const deck = parts(base).find(({ id }) => id === 'deck');
     const squareFeet = (98 * 60) / 144;
@@ -62,8 +62,8 @@ describe('parts', () => {
     expect(sumMass(parts(base)).centre?.yM).toBeCloseTo(0, 12);
   });
   test('axle, wheels and springs move with the axle and are unsprung; a tandem has them twice', () => {
-    const tandem: Project = { ...base, runningGear: { ...base.runningGear, layout: 'tandem-equaliser' } };
-    const moving = (project: Project) => parts(project).filter(({ movesWithAxle }) => movesWithAxle);
+    const tandem: Trailer = { ...base, runningGear: { ...base.runningGear, layout: 'tandem-equaliser' } };
+    const moving = (trailer: Trailer) => parts(trailer).filter(({ movesWithAxle }) => movesWithAxle);
     expect(moving(base).every(({ carriedBy }) => carriedBy === 'axle.1')).toBe(true);
     expect(moving(tandem)).toHaveLength(2 * moving(base).length);
     expect(axlePlaces(tandem).map(({ xM }) => xM)).toEqual([
@@ -81,7 +81,7 @@ describe('parts', () => {
   });
   test('cargo is aboard where it is listed; fitted things and tanks always; a drawer goes out', () => {
     const [load] = base.items as [Item];
-    const kinds: Project = {
+    const kinds: Trailer = {
       ...base,
       items: [
         load,

@@ -1,5 +1,5 @@
 import type { Chassis, Point3 } from '../chassis/index.js';
-import type { Item, LoadCase, Project } from '../project/index.js';
+import type { Item, LoadCase, Trailer } from '../project/index.js';
 
 export type PartGroup = 'frame' | 'deck' | 'sides' | 'running-gear' | 'coupling' | 'fixed' | 'cargo';
 
@@ -56,7 +56,7 @@ const pointPart = (
 });
 
 /** How many axles a layout has. */
-export const axleCount = ({ runningGear: { layout } }: Project): 0 | 1 | 2 | 3 => {
+export const axleCount = ({ runningGear: { layout } }: Trailer): 0 | 1 | 2 | 3 => {
   switch (layout) {
     case 'none':
       return 0;
@@ -72,24 +72,24 @@ export const axleCount = ({ runningGear: { layout } }: Project): 0 | 1 | 2 | 3 =
 };
 
 /** Axles that share through springs and level alone, not through an equaliser. */
-export const isIndependent = ({ runningGear: { layout } }: Project): boolean =>
+export const isIndependent = ({ runningGear: { layout } }: Trailer): boolean =>
   layout === 'tandem-independent' || layout === 'triple-independent';
 
 /** Where each axle of the group stands, m. */
-export const axlePlaces = (project: Project): { readonly id: AxleId; readonly xM: number }[] => {
-  const { positionM, spacingM } = project.runningGear;
-  const count = axleCount(project);
+export const axlePlaces = (trailer: Trailer): { readonly id: AxleId; readonly xM: number }[] => {
+  const { positionM, spacingM } = trailer.runningGear;
+  const count = axleCount(trailer);
   return AXLE_IDS.slice(0, count).map((id, i) => ({ id, xM: positionM + (i - (count - 1) / 2) * spacingM }));
 };
 
 /** Height of the wheel centres, m: the ground lies rail-top height below the datum. */
-const wheelCentreZM = (project: Project): number =>
-  project.runningGear.tire.loadedRadiusM - project.runningGear.railTopHeightM;
+const wheelCentreZM = (trailer: Trailer): number =>
+  trailer.runningGear.tire.loadedRadiusM - trailer.runningGear.railTopHeightM;
 
-const runningGearParts = (project: Project): Part[] => {
-  const { axle, suspension, wheel } = project.runningGear;
-  const zM = wheelCentreZM(project);
-  return axlePlaces(project).flatMap(({ id, xM }) => [
+const runningGearParts = (trailer: Trailer): Part[] => {
+  const { axle, suspension, wheel } = trailer.runningGear;
+  const zM = wheelCentreZM(trailer);
+  return axlePlaces(trailer).flatMap(({ id, xM }) => [
     pointPart(id, 'running-gear', axle.massKg, { xM, yM: 0, zM }, id, true),
     ...(suspension.kind === 'leaf'
       ? [
@@ -116,8 +116,8 @@ const runningGearParts = (project: Project): Part[] => {
   ]);
 };
 
-const couplingParts = (project: Project, chassis: Chassis): Part[] => {
-  const { massKg, jackMassKg, jackBehindBallM } = project.coupling;
+const couplingParts = (trailer: Trailer, chassis: Chassis): Part[] => {
+  const { massKg, jackMassKg, jackBehindBallM } = trailer.coupling;
   const zM = chassis.tongue?.topZM ?? -chassis.railHeightM;
   return [
     pointPart('coupler', 'coupling', massKg, { xM: chassis.ballXM, yM: 0, zM }, 'tongue'),
@@ -169,10 +169,10 @@ const frameParts = (chassis: Chassis): Part[] => [
 ];
 
 /** The bare trailer: everything that is there in every case, the user's items apart. */
-export const trailerParts = (project: Project, chassis: Chassis): readonly Part[] => [
+export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
   ...frameParts(chassis),
-  ...couplingParts(project, chassis),
-  ...runningGearParts(project),
+  ...couplingParts(trailer, chassis),
+  ...runningGearParts(trailer),
 ];
 
 /** An item may stand on another one; a ring of items standing on each other ends here. */
@@ -186,7 +186,7 @@ interface ItemPlace {
 }
 
 const placeItem = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   item: Item,
   loadCase: LoadCase | undefined,
@@ -196,10 +196,10 @@ const placeItem = (
   const shiftM = loadCase?.aboard.find((entry) => entry.itemId === item.id)?.shiftM ?? 0;
   const host =
     attach.on === 'item' && depth < MOST_STACKED
-      ? project.items.find((other) => other.id === attach.hostId)
+      ? trailer.items.find((other) => other.id === attach.hostId)
       : undefined;
   if (host) {
-    const below = placeItem(project, chassis, host, loadCase, depth + 1);
+    const below = placeItem(trailer, chassis, host, loadCase, depth + 1);
     return {
       ...below,
       xM: below.xM + attach.offsetM.value + shiftM,
@@ -208,9 +208,9 @@ const placeItem = (
   }
   const origins = {
     front: 0,
-    rear: project.frame.bed.lengthM,
+    rear: trailer.frame.bed.lengthM,
     ball: chassis.ballXM,
-    axle: project.runningGear.positionM,
+    axle: trailer.runningGear.positionM,
   };
   const drawerOutM = attach.on === 'drawer' ? (loadCase?.drawerOutM ?? 0) : 0;
   const surfaces = {
@@ -219,7 +219,7 @@ const placeItem = (
     item: chassis.deckTopZM,
     rail: 0,
     tongue: chassis.tongue?.topZM ?? 0,
-    axle: wheelCentreZM(project),
+    axle: wheelCentreZM(trailer),
   };
   const carriers = {
     deck: 'deck',
@@ -238,9 +238,9 @@ const placeItem = (
 };
 
 /** An item as a part in a given case; `undefined` for the case gives it full and in its own place. */
-export const itemPart = (project: Project, chassis: Chassis, item: Item, loadCase?: LoadCase): Part => {
+export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCase?: LoadCase): Part => {
   const entry = loadCase?.aboard.find((candidate) => candidate.itemId === item.id);
-  const place = placeItem(project, chassis, item, loadCase);
+  const place = placeItem(trailer, chassis, item, loadCase);
   const fill = item.kind === 'tank' ? (entry?.fill ?? (loadCase ? 0 : 1)) : 1;
   const { lengthM, widthM, heightM } = item.sizeM;
   return {
@@ -260,7 +260,7 @@ export const itemPart = (project: Project, chassis: Chassis, item: Item, loadCas
 };
 
 /** Items aboard in a case: fixed ones and tanks always (a tank not listed is empty), cargo where it is listed. */
-export const itemParts = (project: Project, chassis: Chassis, loadCase: LoadCase): readonly Part[] =>
-  project.items
+export const itemParts = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase): readonly Part[] =>
+  trailer.items
     .filter((item) => item.kind !== 'cargo' || loadCase.aboard.some((entry) => entry.itemId === item.id))
-    .map((item) => itemPart(project, chassis, item, loadCase));
+    .map((item) => itemPart(trailer, chassis, item, loadCase));

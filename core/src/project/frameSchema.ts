@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { inches } from '../units/index.js';
-import { id, length, lengthOrZero, mass, object, place, text } from './fields.js';
+import { density, id, length, lengthOrZero, mass, object, place, text } from './fields.js';
 
 export const barSchema = object({ sectionId: id, materialId: id });
 
@@ -14,20 +13,17 @@ const anyTongue = {
   /** ball centre to the front face of the bed */
   lengthM: length,
   /** ball's end higher (+) or lower (−) than a tongue straight out of the frame would hold it, by a slope or by a step at the front header */
-  rise: object({ kind: z.enum(['level', 'sloped', 'stepped']), byM: z.number().min(-1).max(1) }).default({
-    kind: 'level',
-    byM: 0,
-  }),
+  rise: object({ kind: z.enum(['level', 'sloped', 'stepped']), byM: z.number().min(-1).max(1) }),
   /** left on at the ball's end, to be cut when all is in place */
-  cutLaterM: lengthOrZero.default(0),
+  cutLaterM: lengthOrZero,
   /** plate over the front of the tongue, for coupler and jack */
-  topPlate: object({ lengthM: length, widthM: length, thicknessM: length }).nullable().default(null),
+  topPlate: object({ lengthM: length, widthM: length, thicknessM: length }).nullable(),
   /** open ends of closed tubes capped, with a drain left low */
-  capped: z.boolean().default(false),
+  capped: z.boolean(),
 };
 
 /** A single tube that folds or comes out for storage, held by pins across it. */
-export const tongueJointSchema = object({
+const tongueJointSchema = object({
   kind: z.enum(['fixed', 'folding', 'removable']),
   /** the pins' middle ahead of the front face of the bed */
   aheadM: lengthOrZero,
@@ -36,13 +32,6 @@ export const tongueJointSchema = object({
   pinSpacingM: length,
   pinDiameterM: length,
   grade: z.enum(['grade-5', 'grade-8', '8.8', '10.9']),
-}).default({
-  kind: 'fixed',
-  aheadM: inches(6),
-  pins: 2,
-  pinSpacingM: inches(4),
-  pinDiameterM: inches(0.625),
-  grade: 'grade-5',
 });
 
 const singleTube = {
@@ -82,7 +71,7 @@ const sidesSchema = z.discriminatedUnion('kind', [
     kind: z.literal('boards'),
     heightM: length,
     thicknessM: length,
-    densityKgM3: z.number().positive().max(20000),
+    densityKgM3: density,
   }),
 ]);
 
@@ -118,12 +107,9 @@ export const frameSchema = object({
     perSide: z.number().int().min(0).max(20),
     /** working load limit stamped on the weakest of ring, strap and hook; null where nobody has read it */
     workingLoadKg: mass.nullable(),
-  }).default({ perSide: 0, workingLoadKg: null }),
+  }),
   /** pairs of stands under both rails, for parking with the springs let off */
-  stands: z
-    .array(object({ id, xM: place }))
-    .max(3)
-    .default([]),
+  stands: z.array(object({ id, xM: place })).max(3),
   deck: object({ kind: deckKindSchema, thicknessM: length, seat: z.enum(['recessed', 'on-top']) }),
   sides: sidesSchema,
 });

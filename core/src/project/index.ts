@@ -12,7 +12,8 @@ export {
   removeItem,
   setAboard,
 } from './edits.js';
-export { MIGRATIONS, type Migration, migrate } from './migrations.js';
+export { type Limits, limitsOf } from './limits.js';
+export { MIGRATIONS, type Migration, migrate } from './migrations/index.js';
 export {
   axleFromCatalog,
   couplingFromCatalog,
@@ -21,15 +22,26 @@ export {
   newProject,
   PLAIN_TONGUE,
   tireFromCatalog,
-  TONGUE_SCHOOLS,
   UNKNOWN_VEHICLE,
   USUAL_SUSPENSION,
 } from './newProject.js';
-export { barOf, findMaterial, findSection, isDoubled } from './parts.js';
+export { openProject, pathText, type ProjectFault, type ProjectProblem } from './openProject.js';
+export { barOf, findMaterial, findSection, isDoubled, overrideOf } from './parts.js';
+export {
+  type FileProblem,
+  PROJECT_FILE_SUFFIX,
+  readJson,
+  readProject,
+  withoutByteOrderMark,
+  writeProject,
+} from './projectFile.js';
+export { priceEntryOf, type PricesPerKg, pricesPerKg, recordEntry, standingEntries } from './record.js';
+export type { ProjectRecord, RecordEntry } from './recordSchema.js';
 export {
   type Bar,
   type BarGroup,
   type Coupling,
+  type Design,
   FILE_FORMAT,
   type Frame,
   type Item,
@@ -40,7 +52,10 @@ export {
   projectSchema,
   type RunningGear,
   SCHEMA_VERSION,
+  type Settings,
   type Tongue,
   type TongueBand,
   type TowVehicle,
 } from './schema.js';
+export { schoolOf, TONGUE_SCHOOLS } from './tongueSchools.js';
+export { asProject, designOf, type Trailer, trailerOf, withDesign } from './trailer.js';

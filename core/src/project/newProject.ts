@@ -1,8 +1,8 @@
 import { AXLE_ROWS, COUPLER_ROWS, DECK_ROWS, TIRE_ROWS } from '../catalog/index.js';
 import { inches, millimetres, pounds, toRadians, type UnitSystem } from '../units/index.js';
-import { tongueJointSchema } from './frameSchema.js';
-import { couplingSchema } from './towSchema.js';
 import {
+  type Coupling,
+  type Design,
   FILE_FORMAT,
   type LoadCase,
   type Project,
@@ -12,14 +12,7 @@ import {
   type TongueBand,
   type TowVehicle,
 } from './schema.js';
-
-/** Shares of the trailer's gross weight on the tongue. North America 10 to 15 %: industry practice; SAE J2807 tests at 10 %. */
-export const TONGUE_SCHOOLS: Readonly<Record<Exclude<Project['settings']['tongueSchool'], 'own'>, TongueBand>> = {
-  'north-america': { minShare: 0.1, maxShare: 0.15, minKg: null, maxKg: null },
-  europe: { minShare: 0.04, maxShare: 0.07, minKg: null, maxKg: 100 },
-  australia: { minShare: 0.08, maxShare: 0.15, minKg: null, maxKg: null },
-  'muscle-pulled': { minShare: 0.03, maxShare: 0.1, minKg: null, maxKg: 10 },
-};
+import { TONGUE_SCHOOLS } from './tongueSchools.js';
 
 /** A tow vehicle of which nothing is known but the usual width. */
 export const UNKNOWN_VEHICLE: TowVehicle = {
@@ -50,22 +43,40 @@ export const PLAIN_TONGUE = {
 } as const satisfies Partial<Tongue>;
 
 /** A single tube in one piece; pins as they are usual where it is not: two, 4 in apart, 5/8 in (common practice). */
-export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = tongueJointSchema.parse(undefined);
+export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = {
+  kind: 'fixed',
+  aheadM: inches(6),
+  pins: 2,
+  pinSpacingM: inches(4),
+  pinDiameterM: inches(0.625),
+  grade: 'grade-5',
+};
 
-/** Hardware of which nobody has read a stamp: what the schema takes where a file says nothing. */
-const UNREAD_HARDWARE = couplingSchema
-  .pick({
-    kind: true,
-    receiver: true,
-    ballMount: true,
-    ball: true,
-    safetyChain: true,
-    breakaway: true,
-    brakeKind: true,
-    plug: true,
-    jack: true,
-  })
-  .parse({});
+/** Hardware of which nobody has read a stamp; chains laid as is usual (common practice). */
+const UNREAD_HARDWARE: Pick<
+  Coupling,
+  'kind' | 'receiver' | 'ballMount' | 'ball' | 'safetyChain' | 'breakaway' | 'brakeKind' | 'plug' | 'jack'
+> = {
+  kind: 'ball',
+  receiver: { ratedKg: null, tongueKg: null },
+  ballMount: { ratedKg: null, tongueKg: null, dropM: null },
+  ball: { diameterM: null, shankM: null, holeM: null, ratedKg: null },
+  safetyChain: {
+    count: 2,
+    catalogId: null,
+    breaksAtKg: null,
+    lengthM: null,
+    crossed: true,
+    tabBehindBallM: inches(8),
+    hookAheadOfBallM: inches(5),
+    apartM: inches(8),
+    heldOn: 'not-decided',
+  },
+  breakaway: 'not-decided',
+  brakeKind: 'not-decided',
+  plug: 'not-decided',
+  jack: { ratedKg: null, shortM: null, longM: null },
+};
 
 /** A row of a catalog by id; asking for one that is not there is a slip of ours. */
 const row = <T extends { readonly id: string }>(rows: readonly T[], id: string): T => {
@@ -126,7 +137,7 @@ export const tireFromCatalog = (id: string): RunningGear['tire'] => {
   };
 };
 
-export const couplingFromCatalog = (id: string): Project['coupling'] => {
+export const couplingFromCatalog = (id: string): Coupling => {
   const coupler = row(COUPLER_ROWS, id);
   return {
     catalogId: id,
@@ -180,19 +191,9 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
   const load = { id: `item.${newId()}`, massKg: metric ? 600 : pounds(1300) };
   const bedLengthM = size(98, 2500);
   const plywood = row(DECK_ROWS, 'plywood');
-  return {
-    format: FILE_FORMAT,
-    schemaVersion: SCHEMA_VERSION,
-    id,
+  const design: Design = {
     name,
     notes: '',
-    settings: {
-      units,
-      fraction: 16,
-      currency: metric ? 'EUR' : 'USD',
-      regions: [metric ? 'europe' : 'north-america'],
-      tongueSchool: 'north-america',
-    },
     job: {
       purpose: '',
       road: 'rough',
@@ -276,7 +277,6 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       gussets: { tongueM: null, cornerM: null },
       deckPoint: { massKg: null, patchM: size(4, 100) },
       filler: '5356',
-      pricePerKg: { steel: null, aluminum: null },
     },
     items: [
       {
@@ -311,7 +311,19 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     axleCaseId: 'case.loaded',
     wantedTongueShare: 0.12,
     ownRows: { sections: [], materials: [], axles: [], tires: [], vehicles: [] },
-    asBuilt: {},
-    weighIns: [],
+  };
+  return {
+    format: FILE_FORMAT,
+    schemaVersion: SCHEMA_VERSION,
+    id,
+    design,
+    settings: {
+      units,
+      fraction: 16,
+      currency: metric ? 'EUR' : 'USD',
+      regions: [metric ? 'europe' : 'north-america'],
+      tongueSchool: 'north-america',
+    },
+    record: { entries: [] },
   };
 };

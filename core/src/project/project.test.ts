@@ -1,6 +1,5 @@
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../test/projects.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { sampleTrailer } from '../../test/projects.js';
 import { evaluate } from '../evaluation/index.js';
 import { itemPart } from '../mass/index.js';
 import {
@@ -8,50 +7,20 @@ import {
   addItem,
   changeItem,
   type Item,
-  MIGRATIONS,
-  migrate,
   moveCrossMember,
   overrideBar,
-  type Project,
-  projectSchema,
+  type Trailer,
   removeCase,
   removeCrossMember,
   removeItem,
-  SCHEMA_VERSION,
   setAboard,
 } from './index.js';
 
-const placed = (project: Project) => evaluate(project).chassis.crossPlaced;
-
-describe('schema', () => {
-  test('new and demo projects hold to it', () => {
-    for (const project of [sampleProject(), sampleProject('metric'), ...DEMO_PROJECTS])
-      expect(projectSchema.safeParse(project).success).toBe(true);
-  });
-  test('it reserves what was built and what was weighed', () => {
-    const project = {
-      ...sampleProject(),
-      asBuilt: { 'axle.1.positionM': { value: 1.5, date: '2026-05-01' } },
-      weighIns: [{ date: '2026-05-02', caseId: 'case.empty', support: 'ball', readings: { tongueN: 300 } }],
-    };
-    expect(projectSchema.safeParse(project).success).toBe(true);
-  });
-});
-
-describe('migrations', () => {
-  test('are numbered without gaps up to the present version', () => {
-    expect(MIGRATIONS.map(({ to }) => to)).toEqual(Array.from({ length: SCHEMA_VERSION - 1 }, (_, i) => i + 2));
-  });
-  test('steps run in order, each once, and write their version', () => {
-    const steps = [{ to: 1, up: (file: Record<string, unknown>) => ({ ...file, a: 1 }) }];
-    expect(migrate({ schemaVersion: 0 }, 0, steps)).toEqual({ schemaVersion: 1, a: 1 });
-    expect(migrate({ schemaVersion: 1 }, 1, steps)).toEqual({ schemaVersion: 1 });
-  });
-});
+const placed = (project: Trailer) => evaluate(project).chassis.crossPlaced;
 
 describe('edits leave the old project as it was', () => {
   test('dragging one of a spaced run turns the run into a list that keeps its ids', () => {
-    const before = sampleProject();
+    const before = sampleTrailer();
     const copy = structuredClone(before);
     const ids = placed(before).map(({ id }) => id);
     const after = moveCrossMember(before, placed(before), 'cross.2', 1.234);
@@ -62,7 +31,7 @@ describe('edits leave the old project as it was', () => {
     expect(placed(after)[0]).toEqual(placed(before)[0]);
   });
   test('an override hangs on its id through moving, and goes when the member goes', () => {
-    const before = sampleProject();
+    const before = sampleTrailer();
     const strong = overrideBar(before, placed(before), 'cross.2', { sectionId: 'hss-3x2x3_16' });
     const moved = moveCrossMember(strong, placed(strong), 'cross.2', 1.5);
     expect(evaluate(moved).chassis.members.find(({ id }) => id === 'cross.2')?.section.id).toBe('hss-3x2x3_16');
@@ -74,20 +43,20 @@ describe('edits leave the old project as it was', () => {
     );
   });
   test('an extra cross-member comes, moves and goes', () => {
-    const added = addCrossMember(sampleProject(), 'extra.a', 0.4);
+    const added = addCrossMember(sampleTrailer(), 'extra.a', 0.4);
     expect(added.frame.crossMembers.kind).toBe('spacing');
     const moved = moveCrossMember(added, placed(added), 'extra.a', 0.5);
     expect(placed(moved).at(-1)).toEqual({ id: 'extra.a', xM: 0.5 });
-    expect(placed(removeCrossMember(moved, placed(moved), 'extra.a'))).toEqual(placed(sampleProject()));
+    expect(placed(removeCrossMember(moved, placed(moved), 'extra.a'))).toEqual(placed(sampleTrailer()));
   });
   test('an item that goes takes its place in every case with it; what stood on it comes down to the deck', () => {
-    const [load] = sampleProject().items as [Item];
+    const [load] = sampleTrailer().items as [Item];
     const onTop: Item = {
       ...load,
       id: 'item.top',
       attach: { ...load.attach, on: 'item', hostId: 'item.load', offsetM: { ...load.attach.offsetM, value: 0.1 } },
     };
-    const stacked = addItem(sampleProject(), onTop, ['case.loaded']);
+    const stacked = addItem(sampleTrailer(), onTop, ['case.loaded']);
     const { chassis } = evaluate(stacked);
     const base = itemPart(stacked, chassis, load);
     const top = itemPart(stacked, chassis, onTop);
@@ -98,33 +67,33 @@ describe('edits leave the old project as it was', () => {
     expect(without.cases.flatMap(({ aboard }) => aboard.map(({ itemId }) => itemId))).not.toContain('item.load');
   });
   test('items that stand on each other in a ring end somewhere', () => {
-    const [load] = sampleProject().items as [Item];
+    const [load] = sampleTrailer().items as [Item];
     const ring = (id: string, hostId: string): Item => ({
       ...load,
       id,
       attach: { ...load.attach, on: 'item', hostId },
     });
-    const project = { ...sampleProject(), items: [ring('a', 'b'), ring('b', 'a')] };
+    const project = { ...sampleTrailer(), items: [ring('a', 'b'), ring('b', 'a')] };
     expect(Number.isFinite(evaluate(project).cases[0]?.massKg)).toBe(true);
   });
   test('what is measured from rear, ball or axle moves with it', () => {
-    const from = (origin: Item['attach']['from'], change: (project: Project) => Project): number => {
-      const project = changeItem(sampleProject(), 'item.load', (item) => ({
+    const from = (origin: Item['attach']['from'], change: (project: Trailer) => Trailer): number => {
+      const project = changeItem(sampleTrailer(), 'item.load', (item) => ({
         ...item,
         attach: { ...item.attach, from: origin },
       }));
-      const place = (p: Project): number => itemPart(p, evaluate(p).chassis, p.items[0] as Item).centre.xM;
+      const place = (p: Trailer): number => itemPart(p, evaluate(p).chassis, p.items[0] as Item).centre.xM;
       return place(change(project)) - place(project);
     };
-    const longer = (p: Project): Project => ({
+    const longer = (p: Trailer): Trailer => ({
       ...p,
       frame: { ...p.frame, bed: { ...p.frame.bed, lengthM: p.frame.bed.lengthM + 0.3 } },
     });
-    const longTongue = (p: Project): Project => ({
+    const longTongue = (p: Trailer): Trailer => ({
       ...p,
       frame: { ...p.frame, tongue: { ...p.frame.tongue, lengthM: p.frame.tongue.lengthM + 0.3 } },
     });
-    const axleBack = (p: Project): Project => ({
+    const axleBack = (p: Trailer): Trailer => ({
       ...p,
       runningGear: { ...p.runningGear, positionM: p.runningGear.positionM + 0.3 },
     });
@@ -134,15 +103,15 @@ describe('edits leave the old project as it was', () => {
     expect(from('axle', axleBack)).toBeCloseTo(0.3, 12);
   });
   test('aboard and ashore; a case that goes is no longer asked about', () => {
-    const out = setAboard(sampleProject(), 'case.loaded', 'item.load', false);
+    const out = setAboard(sampleTrailer(), 'case.loaded', 'item.load', false);
     expect(out.cases.find(({ id }) => id === 'case.loaded')?.aboard).toEqual([]);
     expect(
       setAboard(out, 'case.loaded', 'item.load', true).cases.find(({ id }) => id === 'case.loaded')?.aboard,
     ).toHaveLength(1);
-    expect(removeCase(sampleProject(), 'case.loaded').axleCaseId).toBeNull();
+    expect(removeCase(sampleTrailer(), 'case.loaded').axleCaseId).toBeNull();
   });
   test('a tank that a case does not name is empty, full when it says so', () => {
-    const tank = changeItem(sampleProject(), 'item.load', (item) => ({ ...item, kind: 'tank', emptyMassKg: 10 }));
+    const tank = changeItem(sampleTrailer(), 'item.load', (item) => ({ ...item, kind: 'tank', emptyMassKg: 10 }));
     const [empty, loaded] = evaluate(tank).cases;
     expect(empty?.parts.find(({ id }) => id === 'item.load')?.massKg).toBe(10);
     expect(loaded?.parts.find(({ id }) => id === 'item.load')?.massKg).toBeCloseTo(

@@ -1,6 +1,5 @@
 import { z } from 'zod';
-import { inches } from '../units/index.js';
-import { id, length, lengthOrZero, mass, object, place, text } from './fields.js';
+import { id, length, lengthOrZero, mass, object, place, springRate, stress, text } from './fields.js';
 
 /** A leaf spring as it lies on the bench, and how it is hung. */
 const springSchema = object({
@@ -14,7 +13,7 @@ const springSchema = object({
   leafWidthM: length,
   leafThicknessM: length,
   /** of one spring, weighed or read; worked out from its leaves where null */
-  rateNPerM: z.number().positive().max(1e7).nullable(),
+  rateNPerM: springRate.nullable(),
   /** of one spring; null where nobody has read it */
   ratingKg: mass.nullable(),
   shackleM: length,
@@ -34,7 +33,7 @@ const torsionSchema = object({
   /** unloaded, below level: positive stands the trailer higher */
   startAngleRad: z.number().min(-1.2).max(1.2),
   /** of one wheel; a usual figure for its rating where null */
-  rateNPerM: z.number().positive().max(1e7).nullable(),
+  rateNPerM: springRate.nullable(),
 });
 
 export const axleSchema = object({
@@ -47,11 +46,9 @@ export const axleSchema = object({
   hubFaceM: length,
   studCircle: text,
   /** spindles above the tube's middle */
-  dropM: z.number().min(-0.3).max(0.3).default(0),
+  dropM: z.number().min(-0.3).max(0.3),
   /** tube of an axle that the user builds; null for one that is bought */
-  homeBuilt: object({ wallM: length, yieldPa: z.number().positive().max(5e9) })
-    .nullable()
-    .default(null),
+  homeBuilt: object({ wallM: length, yieldPa: stress }).nullable(),
 });
 
 export const tireSchema = object({
@@ -63,9 +60,9 @@ export const tireSchema = object({
   widthM: length,
   loadedRadiusM: length,
   /** at which the sidewall's load holds, as it is written there */
-  pressure: text.default(''),
+  pressure: text,
   /** of the rim that it fits; null where nobody has read it */
-  rimM: length.nullable().default(null),
+  rimM: length.nullable(),
 });
 
 export const runningGearSchema = object({
@@ -82,7 +79,7 @@ export const runningGearSchema = object({
   /** between the axles of a tandem */
   spacingM: length,
   /** front and rear arm of the equaliser; only their ratio counts for the loads */
-  equaliserArms: z.tuple([z.number().positive().max(100), z.number().positive().max(100)]),
+  equaliserArms: z.tuple([z.number().min(0.01).max(100), z.number().min(0.01).max(100)]),
   axle: axleSchema,
   suspension: object({
     /** stub: a spindle on each rail, nothing across */
@@ -96,35 +93,21 @@ export const runningGearSchema = object({
     trackM: length,
     /** how hangers or brackets are held; a weld weakens aluminum rails there */
     mounting: z.enum(['welded', 'bolted']),
-    spring: springSchema.default({
-      kind: 'double-eye',
-      eyeToEyeM: inches(25.25),
-      freeArchM: inches(3.5),
-      leaves: 4,
-      leafWidthM: inches(1.75),
-      leafThicknessM: inches(0.25),
-      rateNPerM: null,
-      ratingKg: null,
-      shackleM: inches(2.25),
-      slipperM: null,
-      hangerM: inches(3),
-      padM: inches(0.25),
-      seat: 'over',
-    }),
-    torsion: torsionSchema.default({ armLengthM: inches(6), startAngleRad: 0.3927, rateNPerM: null }),
+    spring: springSchema,
+    torsion: torsionSchema,
     /** how far a wheel comes up in a hard bump from where it stands loaded */
-    bumpTravelM: lengthOrZero.default(inches(2.5)),
+    bumpTravelM: lengthOrZero,
   }),
   tire: tireSchema,
   wheel: object({
     maxLoadKg: mass.nullable(),
     assemblyMassKg: mass,
-    rimM: length.nullable().default(null),
+    rimM: length.nullable(),
     /** mounting face outboard of the rim's middle */
-    offsetM: z.number().min(-0.2).max(0.2).default(0),
-    studCircle: text.default(''),
+    offsetM: z.number().min(-0.2).max(0.2),
+    studCircle: text,
     /** thickness of an adapter between hub and wheel; 0 without one */
-    adapterM: lengthOrZero.default(0),
+    adapterM: lengthOrZero,
   }),
   /** over each wheel, fixed to the bed */
   fender: object({
@@ -134,10 +117,10 @@ export const runningGearSchema = object({
     /** outer edge from the side of the bed outward */
     reachM: lengthOrZero,
     /** how far its outer edge hangs below the underside */
-    skirtM: lengthOrZero.default(inches(3)),
-  }).default({ kind: 'none', aboveRailM: 0.15, reachM: 0.25, skirtM: inches(3) }),
+    skirtM: lengthOrZero,
+  }),
   /** what is wanted above the worst load when an axle is chosen, as a share of it */
-  reserveShare: z.number().min(0).max(2).default(0.15),
+  reserveShare: z.number().min(0).max(2),
   /** top of the main rails above the ground, standing loaded */
   railTopHeightM: length,
 });

@@ -1,11 +1,25 @@
 import { z } from 'zod';
-import { finite, id, length, lengthOrZero, mass, measured, object, place, share, text } from './fields.js';
+import {
+  density,
+  id,
+  length,
+  lengthOrZero,
+  mass,
+  measured,
+  object,
+  place,
+  price,
+  share,
+  stress,
+  text,
+} from './fields.js';
 import { barSchema, frameSchema } from './frameSchema.js';
+import { recordSchema } from './recordSchema.js';
 import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.js';
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -115,7 +129,7 @@ export const sectionRowSchema = object({
   shape: shapeSchema,
   designWallM: length.optional(),
   /** what a kilogram of this one costs, in the project's currency; 0 for what lies in the shed already */
-  pricePerKg: z.number().nonnegative().max(1e4).optional(),
+  pricePerKg: price.optional(),
   source: sourceSchema,
 });
 
@@ -123,37 +137,20 @@ export const materialRowSchema = object({
   id,
   name: text,
   family: z.enum(['steel', 'aluminum']),
-  yieldPa: z.number().positive().max(5e9),
-  ultimatePa: z.number().positive().max(5e9),
-  weldedYieldPa: z.number().positive().max(5e9).optional(),
-  weldedUltimatePa: z.number().positive().max(5e9).optional(),
-  elasticPa: z.number().positive().max(1e12),
-  densityKgM3: z.number().positive().max(30000),
+  yieldPa: stress,
+  ultimatePa: stress,
+  weldedYieldPa: stress.optional(),
+  weldedUltimatePa: stress.optional(),
+  elasticPa: z.number().min(1e6).max(2e12),
+  densityKgM3: density,
   source: sourceSchema,
   note: text.optional(),
 });
 
-const weighInSchema = object({
-  date: text,
-  caseId: id,
-  support: text,
-  readings: z.record(z.string(), finite),
-});
-
-/** Everything the user decided or measured; the rest is computed from it. */
-export const projectSchema = object({
-  format: z.literal(FILE_FORMAT),
-  schemaVersion: z.literal(SCHEMA_VERSION),
-  id,
+/** What the user decided about the trailer: the part of a project that undo covers. */
+export const designSchema = object({
   name: text,
   notes: z.string().max(20000),
-  settings: object({
-    units: z.enum(['imperial', 'metric']),
-    fraction: z.union([z.literal(16), z.literal(32)]),
-    currency: z.string().max(8),
-    regions: z.array(z.enum(['north-america', 'europe', 'australia'])),
-    tongueSchool: z.enum(['north-america', 'europe', 'australia', 'muscle-pulled', 'own']),
-  }),
   job: object({
     purpose: text,
     road: z.enum(['road', 'rough', 'off-road']),
@@ -161,13 +158,13 @@ export const projectSchema = object({
     maxWidthM: length.nullable(),
     maxLengthM: length.nullable(),
     /** how far it is to be turned against the vehicle without touching, rad */
-    turnRad: z.number().min(0).max(1.58).default(1.222),
+    turnRad: z.number().min(0).max(1.58),
     /** break of the road, up or down, that it is to go over without touching, rad */
-    rampRad: z.number().min(0).max(0.6).default(0.14),
+    rampRad: z.number().min(0).max(0.6),
     /** clear width of the narrowest gate or lane that it is to turn into; null where there is none */
-    laneM: length.nullable().default(null),
+    laneM: length.nullable(),
     /** circle of the ball in the tightest turn that is usual */
-    cornerM: length.default(7.5),
+    cornerM: length,
   }),
   towVehicle: towVehicleSchema.nullable(),
   /** the figure that goes on the trailer's plate */
@@ -180,25 +177,17 @@ export const projectSchema = object({
     /** replaces the road's own vertical factor */
     bumpFactor: z.number().min(1).max(10).nullable(),
     /** situations that the user has switched off; the report names them */
-    off: z.array(id).max(50).default(['recovery']),
+    off: z.array(id).max(50),
     /** pull on coupler or rear when the rig is stuck, as a mass; the tow vehicle's own where null */
-    recoveryPullKg: mass.nullable().default(null),
+    recoveryPullKg: mass.nullable(),
     /** fillet leg; as thick as the wall up to 3/16 in where null */
-    weldLegM: length.nullable().default(null),
+    weldLegM: length.nullable(),
     /** legs of the triangular gussets where the tongue meets the frame and in the corners of the bed; null where there are none */
-    gussets: object({ tongueM: length.nullable(), cornerM: length.nullable() }).default({
-      tongueM: null,
-      cornerM: null,
-    }),
+    gussets: object({ tongueM: length.nullable(), cornerM: length.nullable() }),
     /** hardest wheel or post on the deck and the square it presses on; a person's foot alone where null */
-    deckPoint: object({ massKg: mass.nullable(), patchM: length }).default({ massKg: null, patchM: 0.1 }),
+    deckPoint: object({ massKg: mass.nullable(), patchM: length }),
     /** wire for aluminum */
-    filler: z.enum(['5356', '4043']).default('5356'),
-    /** of bars as bought, in the project's currency; null where the user has said none */
-    pricePerKg: object({
-      steel: z.number().nonnegative().max(1e4).nullable(),
-      aluminum: z.number().nonnegative().max(1e4).nullable(),
-    }).default({ steel: null, aluminum: null }),
+    filler: z.enum(['5356', '4043']),
   }),
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),
@@ -209,27 +198,35 @@ export const projectSchema = object({
     sections: z.array(sectionRowSchema).max(500),
     materials: z.array(materialRowSchema).max(200),
     /** axles and tires that the user keeps for another time */
-    axles: z
-      .array(object({ id, name: text, axle: axleSchema }))
-      .max(200)
-      .default([]),
-    tires: z
-      .array(object({ id, name: text, tire: tireSchema, assemblyMassKg: mass }))
-      .max(200)
-      .default([]),
-    vehicles: z
-      .array(object({ id, vehicle: towVehicleSchema }))
-      .max(200)
-      .default([]),
+    axles: z.array(object({ id, name: text, axle: axleSchema })).max(200),
+    tires: z.array(object({ id, name: text, tire: tireSchema, assemblyMassKg: mass })).max(200),
+    vehicles: z.array(object({ id, vehicle: towVehicleSchema })).max(200),
   }),
-  /** reserved: "<id>.<field>" as it was built */
-  asBuilt: z.record(z.string(), object({ value: finite, date: text })),
-  /** reserved: readings of the scale */
-  weighIns: z.array(weighInSchema),
+});
+
+/** How the trailer is told and judged; outside undo. */
+export const settingsSchema = object({
+  units: z.enum(['imperial', 'metric']),
+  fraction: z.union([z.literal(16), z.literal(32)]),
+  currency: z.string().max(8),
+  regions: z.array(z.enum(['north-america', 'europe', 'australia'])).max(3),
+  tongueSchool: z.enum(['north-america', 'europe', 'australia', 'muscle-pulled', 'own']),
+});
+
+/** Everything the user decided, set or recorded; the rest is computed from it. */
+export const projectSchema = object({
+  format: z.literal(FILE_FORMAT),
+  schemaVersion: z.literal(SCHEMA_VERSION),
+  id,
+  design: designSchema,
+  settings: settingsSchema,
+  record: recordSchema,
 });
 
 export type Project = z.infer<typeof projectSchema>;
-export type Frame = Project['frame'];
+export type Design = z.infer<typeof designSchema>;
+export type Settings = z.infer<typeof settingsSchema>;
+export type Frame = Design['frame'];
 export type Tongue = Frame['tongue'];
 export type Bar = z.infer<typeof barSchema>;
 export type BarGroup = 'rail' | 'header' | 'cross' | 'tongue' | 'side';

@@ -1,10 +1,10 @@
 import { PASSENGER_TIRE_DERATING } from '../catalog/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 
 export type AssemblyPart = 'axle' | 'springs' | 'tires' | 'wheels';
 
 /** What one axle may carry, by each of its parts, kg; undefined where nobody has read it. */
-export const assemblyRatings = ({ runningGear }: Project): Readonly<Record<AssemblyPart, number | undefined>> => {
+export const assemblyRatings = ({ runningGear }: Trailer): Readonly<Record<AssemblyPart, number | undefined>> => {
   const { axle, suspension, tire, wheel } = runningGear;
   const pair = (kg: number | null): number | undefined => (kg === null ? undefined : 2 * kg);
   const tireKg = pair(tire.maxLoadKg);
@@ -18,9 +18,9 @@ export const assemblyRatings = ({ runningGear }: Project): Readonly<Record<Assem
 
 /** The part that gives out first; undefined where nothing is rated. */
 export const weakestPart = (
-  project: Project,
+  trailer: Trailer,
 ): { readonly part: AssemblyPart; readonly ratingKg: number } | undefined => {
-  const ratings = assemblyRatings(project);
+  const ratings = assemblyRatings(trailer);
   return (['axle', 'springs', 'tires', 'wheels'] as const).reduce<
     { readonly part: AssemblyPart; readonly ratingKg: number } | undefined
   >((least, part) => {

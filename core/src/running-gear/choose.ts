@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../balance/index.js';
 import { AXLE_ROWS, type AxleRow, PASSENGER_TIRE_DERATING } from '../catalog/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { inches, massOfWeightKg } from '../units/index.js';
 
 /** Why an axle of the list does not fit, or what would have to change with it. */
@@ -33,7 +33,7 @@ export interface AxleDemand {
 }
 
 /** The most that the axle group has to carry: any load as it stands, or the plate's gross less the lightest tongue of the band. */
-export const axleDemand = (project: Project, cases: readonly BalancedCase[]): AxleDemand | undefined => {
+export const axleDemand = (trailer: Trailer, cases: readonly BalancedCase[]): AxleDemand | undefined => {
   const standing = cases.flatMap(({ standing: own, loadCase }) =>
     own ? [{ caseId: loadCase.id, kg: massOfWeightKg(own.axles.reduce((sum, { loadN }) => sum + loadN, 0)) }] : [],
   );
@@ -41,8 +41,8 @@ export const axleDemand = (project: Project, cases: readonly BalancedCase[]): Ax
     (most, next) => (!most || next.kg > most.kg ? next : most),
     undefined,
   );
-  const plateKg = project.ratedGrossKg === null ? undefined : project.ratedGrossKg * (1 - project.tongueBand.minShare);
-  const reserve = 1 + project.runningGear.reserveShare;
+  const plateKg = trailer.ratedGrossKg === null ? undefined : trailer.ratedGrossKg * (1 - trailer.tongueBand.minShare);
+  const reserve = 1 + trailer.runningGear.reserveShare;
   if (plateKg !== undefined && plateKg > (worst?.kg ?? 0))
     return { loadKg: plateKg, by: 'plate', caseId: undefined, withReserveKg: plateKg * reserve };
   return worst && { loadKg: worst.kg, by: 'case', caseId: worst.caseId, withReserveKg: worst.kg * reserve };
@@ -54,13 +54,13 @@ const FAR_TOO_LARGE = 2;
 const OVERHANG_M = inches(8.5);
 
 const misfitsOf = (
-  project: Project,
+  trailer: Trailer,
   row: AxleRow,
   count: 1 | 2,
   demand: AxleDemand,
   railWidthM: number,
 ): readonly Misfit[] => {
-  const { tire, wheel, suspension, axle } = project.runningGear;
+  const { tire, wheel, suspension, axle } = trailer.runningGear;
   const found: Misfit[] = [];
   const ratingKg = row.ratingKg * count;
   if (ratingKg < demand.withReserveKg) found.push({ code: 'too-small', demandKg: demand.withReserveKg / count });
@@ -70,11 +70,11 @@ const misfitsOf = (
   if (tireKg !== undefined && tireKg < perTireKg) found.push({ code: 'tires-too-small', tireKg, demandKg: perTireKg });
   if (wheel.studCircle !== '' && wheel.studCircle !== row.studCircle)
     found.push({ code: 'wheels-other-studs', studs: row.studCircle });
-  const vehicle = project.towVehicle?.studCircle ?? '';
+  const vehicle = trailer.towVehicle?.studCircle ?? '';
   if (vehicle !== '' && vehicle !== row.studCircle) found.push({ code: 'spare-other-studs', studs: row.studCircle });
   if (suspension.kind !== row.suspension && (suspension.kind === 'leaf' || suspension.kind === 'torsion'))
     found.push({ code: 'other-suspension' });
-  const overhangM = (axle.hubFaceM - (project.frame.bed.widthM - railWidthM)) / 2;
+  const overhangM = (axle.hubFaceM - (trailer.frame.bed.widthM - railWidthM)) / 2;
   if (row.suspension === 'leaf' && overhangM > OVERHANG_M) found.push({ code: 'long-overhang', overhangM });
   return found;
 };
@@ -86,13 +86,13 @@ export const candidateDoes = ({ misfits }: AxleCandidate): boolean => !misfits.s
 
 /** Every axle of the list, alone and as a pair, those that do first and the smallest of them foremost. */
 export const axleCandidates = (
-  project: Project,
+  trailer: Trailer,
   cases: readonly BalancedCase[],
   railWidthM: number,
 ): readonly AxleCandidate[] => {
-  const demand = axleDemand(project, cases);
+  const demand = axleDemand(trailer, cases);
   if (!demand) return [];
-  const wanted = project.settings.units === 'imperial' ? 'inch' : 'metric';
+  const wanted = trailer.settings.units === 'imperial' ? 'inch' : 'metric';
   return AXLE_ROWS.filter(({ id }) => (id.endsWith('kg') ? wanted === 'metric' : wanted === 'inch'))
     .flatMap((row) => ([1, 2] as const).map((count) => ({ row, count })))
     .map(
@@ -102,7 +102,7 @@ export const axleCandidates = (
         ratingKg: row.ratingKg * count,
         demandKg: demand.withReserveKg,
         spareKg: row.ratingKg * count - demand.loadKg,
-        misfits: misfitsOf(project, row, count, demand, railWidthM),
+        misfits: misfitsOf(trailer, row, count, demand, railWidthM),
       }),
     )
     .sort(

@@ -1,5 +1,5 @@
 import type { Chassis } from '../chassis/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import type { RideHeights } from './heights.js';
 
@@ -32,9 +32,9 @@ const OVER_M = inches(1);
 const BETWEEN_M = inches(2);
 
 /** Sideways gaps do not change with the load. */
-const sideways = (project: Project, chassis: Chassis): Clearance[] => {
-  const { suspension, tire, fender, layout, spacingM } = project.runningGear;
-  const half = project.frame.bed.widthM / 2;
+const sideways = (trailer: Trailer, chassis: Chassis): Clearance[] => {
+  const { suspension, tire, fender, layout, spacingM } = trailer.runningGear;
+  const half = trailer.frame.bed.widthM / 2;
   const insideM = suspension.trackM / 2 - tire.widthM / 2;
   const outsideM = suspension.trackM / 2 + tire.widthM / 2;
   const found: Clearance[] = [];
@@ -66,12 +66,12 @@ const sideways = (project: Project, chassis: Chassis): Clearance[] => {
 };
 
 /** Gaps over the tire and over the axle shrink as the load and the bump bring them up. */
-const upright = (project: Project, chassis: Chassis, ride: RideHeights): Clearance[] => {
-  const { suspension, tire, fender } = project.runningGear;
+const upright = (trailer: Trailer, chassis: Chassis, ride: RideHeights): Clearance[] => {
+  const { suspension, tire, fender } = trailer.runningGear;
   const { stack, railTopM, caseId } = ride;
   const travelM = suspension.bumpTravelM;
   const tireTopM = stack.hubM + tire.diameterM / 2;
-  const half = project.frame.bed.widthM / 2;
+  const half = trailer.frame.bed.widthM / 2;
   const insideM = suspension.trackM / 2 - tire.widthM / 2;
   const found: Clearance[] = [];
   const over = (what: Clearance['what'], restM: number, wantedM: number): void => {
@@ -80,7 +80,7 @@ const upright = (project: Project, chassis: Chassis, ride: RideHeights): Clearan
   if (insideM < half) {
     // The rail is in the way where it stands over the tire, the deck everywhere inside the bed's edge.
     const railOver = half - chassis.railWidthM < suspension.trackM / 2 + tire.widthM / 2;
-    const undersideM = railOver ? stack.railBottomM : ride.deckM - project.frame.deck.thicknessM;
+    const undersideM = railOver ? stack.railBottomM : ride.deckM - trailer.frame.deck.thicknessM;
     over('tire-deck', undersideM - tireTopM, travelM + OVER_M);
   }
   if (fender.kind === 'fitted') over('tire-fender', railTopM + fender.aboveRailM - tireTopM, travelM + OVER_M);
@@ -89,10 +89,10 @@ const upright = (project: Project, chassis: Chassis, ride: RideHeights): Clearan
 };
 
 /** Every clearance of every load; the worst case of each stands first among its kind. */
-export const clearances = (project: Project, chassis: Chassis, rides: readonly RideHeights[]): readonly Clearance[] =>
-  project.runningGear.layout === 'none'
+export const clearances = (trailer: Trailer, chassis: Chassis, rides: readonly RideHeights[]): readonly Clearance[] =>
+  trailer.runningGear.layout === 'none'
     ? []
-    : [...sideways(project, chassis), ...rides.flatMap((ride) => upright(project, chassis, ride))].sort(
+    : [...sideways(trailer, chassis), ...rides.flatMap((ride) => upright(trailer, chassis, ride))].sort(
         (a, b) => a.bumpM - b.bumpM,
       );
 
@@ -104,8 +104,8 @@ export const worstClearances = (all: readonly Clearance[]): readonly Clearance[]
 const HANDS_M = inches(0.5);
 
 /** How far the frame must be lifted off its axle before a wheel comes out sideways under its fender's edge; undefined without fenders. */
-export const liftToTakeWheelM = (project: Project, ride: RideHeights): number | undefined => {
-  const { fender, tire } = project.runningGear;
+export const liftToTakeWheelM = (trailer: Trailer, ride: RideHeights): number | undefined => {
+  const { fender, tire } = trailer.runningGear;
   if (fender.kind === 'none') return undefined;
   const edgeM = ride.railTopM + fender.aboveRailM - fender.skirtM;
   const tireTopM = ride.stack.hubM + tire.diameterM / 2;

@@ -12,7 +12,7 @@ import {
   workedOut,
 } from '../findings/index.js';
 import { axlePlaces } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { commonPractice, computedBy, publishedSure, publishedVerify, type Source } from '../source.js';
 import { massOfWeightKg } from '../units/index.js';
 
@@ -49,8 +49,8 @@ const TIRE_RULE: Source = publishedSure(
 );
 
 /** What one tire may carry on a trailer, kg. */
-const tireAllowedKg = (project: Project): number | undefined => {
-  const { maxLoadKg, passenger } = project.runningGear.tire;
+const tireAllowedKg = (trailer: Trailer): number | undefined => {
+  const { maxLoadKg, passenger } = trailer.runningGear.tire;
   return maxLoadKg === null ? undefined : maxLoadKg / (passenger ? PASSENGER_TIRE_DERATING : 1);
 };
 
@@ -83,12 +83,12 @@ const utilisationOf = (loadKg: number, allowedKg: number | undefined): number | 
   allowedKg === undefined ? undefined : allowedKg > 0 ? Math.max(loadKg, 0) / allowedKg : Number.MAX_VALUE;
 const verdict = (utilisation: number | undefined) => (utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9));
 
-const axleLoads = (project: Project, cases: readonly BalancedCase[]): RunningGearFinding[] =>
-  axlePlaces(project).flatMap(({ id }, axleIndex): RunningGearFinding[] => {
+const axleLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearFinding[] =>
+  axlePlaces(trailer).flatMap(({ id }, axleIndex): RunningGearFinding[] => {
     const worst = worstBy(cases, axleIndex, ({ loadN }) => loadN);
     if (!worst) return [];
     const loadKg = massOfWeightKg(worst.loadN);
-    const ratingKg = project.runningGear.axle.ratingKg ?? undefined;
+    const ratingKg = trailer.runningGear.axle.ratingKg ?? undefined;
     const utilisation = utilisationOf(loadKg, ratingKg);
     return [
       {
@@ -109,8 +109,8 @@ const axleLoads = (project: Project, cases: readonly BalancedCase[]): RunningGea
   });
 
 /** The heaviest wheel of all cases and axles. */
-const heaviestWheel = (project: Project, cases: readonly BalancedCase[]) => {
-  const wheels = axlePlaces(project).flatMap((_, axleIndex) =>
+const heaviestWheel = (trailer: Trailer, cases: readonly BalancedCase[]) => {
+  const wheels = axlePlaces(trailer).flatMap((_, axleIndex) =>
     (['left', 'right'] as const).flatMap((side) => {
       const worst = worstBy(cases, axleIndex, ({ leftN, rightN }) => (side === 'left' ? leftN : rightN));
       return worst ? [{ ...worst, side }] : [];
@@ -122,14 +122,14 @@ const heaviestWheel = (project: Project, cases: readonly BalancedCase[]) => {
   );
 };
 
-const wheelLoads = (project: Project, cases: readonly BalancedCase[]): RunningGearFinding[] => {
-  const worst = heaviestWheel(project, cases);
+const wheelLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearFinding[] => {
+  const worst = heaviestWheel(trailer, cases);
   const axle = worst?.balanced.standing?.axles[worst.axleIndex];
   if (!worst || !axle) return [];
   const loadKg = massOfWeightKg(worst.loadN);
   const axleKg = massOfWeightKg(axle.loadN);
   const shiftKg = loadKg - axleKg / 2;
-  const { tire, wheel } = project.runningGear;
+  const { tire, wheel } = trailer.runningGear;
   const wheelLine = workedOut('wheel-load', plus(over(mass(axleKg), quantity(2, 'number')), mass(shiftKg)), 'mass');
   const derating =
     tire.passenger && tire.maxLoadKg !== null
@@ -142,7 +142,7 @@ const wheelLoads = (project: Project, cases: readonly BalancedCase[]): RunningGe
     counts: true,
     value: mass(loadKg),
   } as const;
-  const allowedKg = tireAllowedKg(project);
+  const allowedKg = tireAllowedKg(trailer);
   const wheelKg = wheel.maxLoadKg ?? undefined;
   return [
     {
@@ -168,9 +168,9 @@ const wheelLoads = (project: Project, cases: readonly BalancedCase[]): RunningGe
   ];
 };
 
-const tiresTogether = (project: Project): RunningGearFinding[] => {
-  const allowedKg = tireAllowedKg(project);
-  const { ratingKg } = project.runningGear.axle;
+const tiresTogether = (trailer: Trailer): RunningGearFinding[] => {
+  const allowedKg = tireAllowedKg(trailer);
+  const { ratingKg } = trailer.runningGear.axle;
   if (allowedKg === undefined || ratingKg === null) return [];
   const line = workedOut('tires-together', times(quantity(2, 'number'), mass(allowedKg)), 'mass');
   const togetherKg = 2 * allowedKg;
@@ -191,18 +191,18 @@ const tiresTogether = (project: Project): RunningGearFinding[] => {
 };
 
 /** What the plate allows, less the lightest tongue of the band, must be within the axles' ratings together. */
-const plateOnAxles = (project: Project): RunningGearFinding[] => {
-  const grossKg = project.ratedGrossKg;
+const plateOnAxles = (trailer: Trailer): RunningGearFinding[] => {
+  const grossKg = trailer.ratedGrossKg;
   if (grossKg === null) return [];
-  const tongueShare = project.tongueBand.minShare;
+  const tongueShare = trailer.tongueBand.minShare;
   const line = workedOut(
     'axle-group-load',
     minus(mass(grossKg), times(mass(grossKg), quantity(tongueShare, 'percent'))),
     'mass',
   );
   const demandKg = line.result.value;
-  const { ratingKg } = project.runningGear.axle;
-  const ratingsKg = ratingKg === null ? undefined : ratingKg * axlePlaces(project).length;
+  const { ratingKg } = trailer.runningGear.axle;
+  const ratingsKg = ratingKg === null ? undefined : ratingKg * axlePlaces(trailer).length;
   return [
     {
       code: 'gross-against-axles',
@@ -222,10 +222,10 @@ const plateOnAxles = (project: Project): RunningGearFinding[] => {
 
 const plain = { working: [], source: computedBy('statics'), subject: 'axle.1', step: 'axle', counts: true } as const;
 
-const misfits = (project: Project): RunningGearFinding[] => {
-  const { layout, suspension, spacingM, positionM } = project.runningGear;
+const misfits = (trailer: Trailer): RunningGearFinding[] => {
+  const { layout, suspension, spacingM, positionM } = trailer.runningGear;
   const findings: RunningGearFinding[] = [];
-  const bedM = project.frame.bed.lengthM;
+  const bedM = trailer.frame.bed.lengthM;
   if (positionM < 0 || positionM > bedM) {
     findings.push({
       ...plain,
@@ -261,18 +261,18 @@ const misfits = (project: Project): RunningGearFinding[] => {
 };
 
 export const runningGearFindings = (
-  project: Project,
+  trailer: Trailer,
   cases: readonly BalancedCase[],
   ballXM: number,
 ): RunningGearFinding[] => {
-  if (project.runningGear.layout === 'none') return [{ ...plain, code: 'no-axle', data: {}, verdict: 'open' }];
-  const first = axlePlaces(project)[0];
+  if (trailer.runningGear.layout === 'none') return [{ ...plain, code: 'no-axle', data: {}, verdict: 'open' }];
+  const first = axlePlaces(trailer)[0];
   if (first && first.xM <= ballXM) return [{ ...plain, code: 'axle-ahead-of-ball', data: {}, verdict: 'over' }];
   return [
-    ...axleLoads(project, cases),
-    ...wheelLoads(project, cases),
-    ...tiresTogether(project),
-    ...plateOnAxles(project),
-    ...misfits(project),
+    ...axleLoads(trailer, cases),
+    ...wheelLoads(trailer, cases),
+    ...tiresTogether(trailer),
+    ...plateOnAxles(trailer),
+    ...misfits(trailer),
   ];
 };

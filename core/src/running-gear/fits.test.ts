@@ -1,11 +1,11 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../test/projects.js';
+import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { AXLE_ROWS, TIRE_ROWS } from '../catalog/index.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import { axleFromCatalog, type Project, tireFromCatalog } from '../project/index.js';
+import { axleFromCatalog, type Trailer, tireFromCatalog } from '../project/index.js';
 import {
   archUnderM,
   bounceHz,
@@ -25,19 +25,19 @@ import { tubeBending, tubeModulusM3 } from './homeBuilt.js';
 
 const LBF = toNewtons(1, 'lbf');
 const IN = inches(1);
-const base = sampleProject();
+const base = sampleTrailer();
 const { spring } = base.runningGear.suspension;
-const [, oven] = DEMO_PROJECTS as [Project, Project, Project];
+const [, oven] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 
-const suspended = (project: Project, change: Partial<Project['runningGear']['suspension']>): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, suspension: { ...project.runningGear.suspension, ...change } },
+const suspended = (trailer: Trailer, change: Partial<Trailer['runningGear']['suspension']>): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, suspension: { ...trailer.runningGear.suspension, ...change } },
 });
-const geared = (project: Project, change: Partial<Project['runningGear']>): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, ...change },
+const geared = (trailer: Trailer, change: Partial<Trailer['runningGear']>): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, ...change },
 });
-const find = (project: Project, code: string) => evaluate(project).findings.filter((finding) => finding.code === code);
+const find = (trailer: Trailer, code: string) => evaluate(trailer).findings.filter((finding) => finding.code === code);
 
 describe('leaf springs', () => {
   const area = 'Springs';
@@ -189,9 +189,9 @@ describe('heights', () => {
   });
   test('over against under the axle differ by tube, leaves and two seats', () => {
     const under = suspended(base, { spring: { ...spring, seat: 'under' } });
-    const top = (project: Project): number => {
-      const { chassis, cases } = evaluate(project);
-      return rideHeights(project, chassis, cases)[0]?.railTopM ?? Number.NaN;
+    const top = (trailer: Trailer): number => {
+      const { chassis, cases } = evaluate(trailer);
+      return rideHeights(trailer, chassis, cases)[0]?.railTopM ?? Number.NaN;
     };
     verify({
       area: 'Ride height',
@@ -246,7 +246,7 @@ describe('clearances', () => {
     expect(find(wide, 'clearance').some(({ verdict }) => verdict === 'over')).toBe(true);
   });
   test('under a fender the tire that clears at rest touches in a bump', () => {
-    const fendered = (aboveIn: number): Project =>
+    const fendered = (aboveIn: number): Trailer =>
       geared(base, { fender: { kind: 'fitted', aboveRailM: aboveIn * IN, reachM: 16 * IN, skirtM: 3 * IN } });
     const gap = (aboveIn: number) =>
       find(fendered(aboveIn), 'clearance').find(({ data }) => (data as { what: string }).what === 'tire-fender');
@@ -363,11 +363,11 @@ describe('choosing an axle', () => {
   test('every axle and tire of the list makes a trailer without a broken figure', () => {
     for (const { id } of AXLE_ROWS) {
       for (const tire of TIRE_ROWS) {
-        const project = geared(base, {
+        const trailer = geared(base, {
           axle: { ...axleFromCatalog(id), hubFaceM: inches(74) },
           tire: tireFromCatalog(tire.id),
         });
-        for (const { stack, railTopM, clearM } of rideHeights(project, chassis, cases)) {
+        for (const { stack, railTopM, clearM } of rideHeights(trailer, chassis, cases)) {
           expect([stack.railBottomM, railTopM, clearM].every(Number.isFinite)).toBe(true);
         }
       }

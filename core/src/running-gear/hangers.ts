@@ -1,5 +1,5 @@
 import { axlePlaces, isIndependent } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { chordM, flatLengthM } from '../suspension/index.js';
 import { inches } from '../units/index.js';
 
@@ -23,7 +23,7 @@ export interface HangerPlan {
 const SHOP_LESS_M = inches(0.5);
 
 /** Distance of the bolts that the spring's own type asks for; a slipper's is its maker's and nobody else's. */
-export const wantedSpacingM = ({ runningGear: { suspension } }: Project): number | undefined => {
+export const wantedSpacingM = ({ runningGear: { suspension } }: Trailer): number | undefined => {
   if (suspension.kind !== 'leaf') return undefined;
   const { spring } = suspension;
   return spring.kind === 'slipper' ? (spring.slipperM ?? undefined) : spring.eyeToEyeM + spring.shackleM - SHOP_LESS_M;
@@ -33,9 +33,9 @@ export const wantedSpacingM = ({ runningGear: { suspension } }: Project): number
  * Where every hanger goes for the axle's place, by the arch that is left when it stands loaded: the axle lies under the centre bolt, half the
  * loaded chord behind the fixed eye, not half-way between the bolts.
  */
-export const hangerPlan = (project: Project, loadedArchM: number): HangerPlan => {
-  const { suspension } = project.runningGear;
-  const places = axlePlaces(project);
+export const hangerPlan = (trailer: Trailer, loadedArchM: number): HangerPlan => {
+  const { suspension } = trailer.runningGear;
+  const places = axlePlaces(trailer);
   const none = { spacingM: undefined, flatM: undefined };
   if (suspension.kind === 'torsion') {
     return {
@@ -54,7 +54,7 @@ export const hangerPlan = (project: Project, loadedArchM: number): HangerPlan =>
   const { spring, hangerSpacingM } = suspension;
   const slipper = spring.kind === 'slipper';
   const halfM = slipper ? hangerSpacingM / 2 : chordM(spring, loadedArchM) / 2;
-  const equalised = places.length > 1 && !isIndependent(project);
+  const equalised = places.length > 1 && !isIndependent(trailer);
   const marks = places.flatMap(({ xM }, i): HangerMark[] => {
     const frontM = xM - halfM;
     const rear: HangerMark = {
@@ -72,5 +72,5 @@ export const hangerPlan = (project: Project, loadedArchM: number): HangerPlan =>
       : [{ id: `hanger.${i + 1}.rear`, kind: 'fixed-eye', axle: i, xM: xM + halfM }];
     return i === 0 ? [front, ...pivot] : pivot;
   });
-  return { marks, spacingM: wantedSpacingM(project), flatM: slipper ? undefined : flatLengthM(spring) };
+  return { marks, spacingM: wantedSpacingM(trailer), flatM: slipper ? undefined : flatLengthM(spring) };
 };

@@ -1,7 +1,7 @@
 import { ballZM, type BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { bounceHz, type HeightStack, heightStack, wheelRateNPerM } from '../suspension/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 
@@ -32,20 +32,20 @@ export interface RideHeights {
   readonly sprungWheelN: number;
 }
 
-const heightsOf = (project: Project, chassis: Chassis, balanced: BalancedCase): RideHeights | undefined => {
+const heightsOf = (trailer: Trailer, chassis: Chassis, balanced: BalancedCase): RideHeights | undefined => {
   const { standing, loadCase, centre } = balanced;
   if (!standing) return undefined;
   const sprungWheelN = Math.max(0, ...standing.axles.map(({ sprungN }) => sprungN / 2));
-  const stack = heightStack(project, chassis.railHeightM, sprungWheelN);
+  const stack = heightStack(trailer, chassis.railHeightM, sprungWheelN);
   if (!stack) return undefined;
   const railTopM = stack.railBottomM + chassis.railHeightM;
-  const { axle } = project.runningGear;
+  const { axle } = trailer.runningGear;
   const ballM = ballZM(chassis);
-  const rearM = project.frame.bed.lengthM - (axlePlaces(project).at(-1)?.xM ?? 0);
-  const frontM = (axlePlaces(project)[0]?.xM ?? 0) - chassis.ballXM;
-  const hitchM = project.towVehicle?.hitchHeightM ?? null;
+  const rearM = trailer.frame.bed.lengthM - (axlePlaces(trailer).at(-1)?.xM ?? 0);
+  const frontM = (axlePlaces(trailer)[0]?.xM ?? 0) - chassis.ballXM;
+  const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
   const couplerM = railTopM + ballM;
-  const rate = wheelRateNPerM(project);
+  const rate = wheelRateNPerM(trailer);
   return {
     caseId: loadCase.id,
     stack,
@@ -66,7 +66,7 @@ const heightsOf = (project: Project, chassis: Chassis, balanced: BalancedCase): 
 
 /** Heights of every case whose suspension says how high it rides, in the order of the cases. */
 export const rideHeights = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
-): readonly RideHeights[] => cases.flatMap((balanced) => heightsOf(project, chassis, balanced) ?? []);
+): readonly RideHeights[] => cases.flatMap((balanced) => heightsOf(trailer, chassis, balanced) ?? []);

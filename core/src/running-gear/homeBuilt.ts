@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
 
 /** Bending of a tube from spring to wheel, N·m and Pa. */
@@ -30,5 +30,5 @@ export const tubeBending = (outerM: number, wallM: number, wheelKg: number, leve
 };
 
 /** From the spring's middle, under the rail's, to the wheel's: what bends the tube. */
-export const overhangM = ({ runningGear, frame }: Project, railWidthM: number): number =>
+export const overhangM = ({ runningGear, frame }: Trailer, railWidthM: number): number =>
   (runningGear.suspension.trackM - (frame.bed.widthM - railWidthM)) / 2;

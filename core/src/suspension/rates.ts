@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { inches, weightN } from '../units/index.js';
 import { leafRateNPerM } from './leaf.js';
 
@@ -6,7 +6,7 @@ import { leafRateNPerM } from './leaf.js';
 const TORSION_GIVE_M = inches(2.25);
 
 /** Rate at one wheel, N/m; undefined where nothing springs or the rating that it goes by is not known. */
-export const wheelRateNPerM = ({ runningGear }: Project): number | undefined => {
+export const wheelRateNPerM = ({ runningGear }: Trailer): number | undefined => {
   const { suspension, axle } = runningGear;
   switch (suspension.kind) {
     case 'leaf':

@@ -1,4 +1,4 @@
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { archUnderM, chordM, shackleAngleRad } from './leaf.js';
 import { wheelRateNPerM } from './rates.js';
 
@@ -24,8 +24,8 @@ export interface HeightStack {
  * Leaf over the axle: loaded radius − drop + D÷2 + pad + n·t + arch + hanger; under it: loaded radius − drop − D÷2 − pad + arch + hanger
  * (trade geometry). Torsion: the shaft stands above the hub by arm·sin(angle), the angle less by what the rubber gives.
  */
-export const heightStack = (project: Project, railHeightM: number, sprungWheelN: number): HeightStack | undefined => {
-  const { axle, suspension, tire } = project.runningGear;
+export const heightStack = (trailer: Trailer, railHeightM: number, sprungWheelN: number): HeightStack | undefined => {
+  const { axle, suspension, tire } = trailer.runningGear;
   const hubM = tire.loadedRadiusM;
   const half = axle.tubeDiameterM / 2;
   const none = { archM: undefined, chordM: undefined, shackleRad: undefined, armRad: undefined };
@@ -52,7 +52,7 @@ export const heightStack = (project: Project, railHeightM: number, sprungWheelN:
     }
     case 'torsion': {
       const { armLengthM, startAngleRad } = suspension.torsion;
-      const rate = wheelRateNPerM(project);
+      const rate = wheelRateNPerM(trailer);
       if (rate === undefined) return undefined;
       const givesM = sprungWheelN / rate;
       const rise = Math.max(-1, Math.min(1, Math.sin(startAngleRad) - givesM / armLengthM));

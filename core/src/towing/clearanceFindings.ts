@@ -1,7 +1,7 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { type FindingOf, given, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
-import type { Project, TowVehicle } from '../project/index.js';
+import type { Trailer, TowVehicle } from '../project/index.js';
 import { commonPractice, computedBy, publishedVerify } from '../source.js';
 import { inches, toRadians } from '../units/index.js';
 import { heaviestTowed, type TowedCase } from './heaviest.js';
@@ -66,15 +66,15 @@ const COUPLING_TIPS_RAD = toRadians(20, 'deg');
 
 /** Front edges that the open tailgate may strike: all of them where nobody has measured how high it hangs. */
 const underGate = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   vehicle: TowVehicle,
   towed: TowedCase | undefined,
 ): { readonly struck: readonly FrontEdge[]; readonly highestM: number | undefined } => {
-  const edges = frontEdges(project, chassis);
+  const edges = frontEdges(trailer, chassis);
   const gateM = vehicle.tailgateHeightM;
   if (gateM === null || !towed) return { struck: edges, highestM: undefined };
-  const railTopM = couplerHeightM(project, chassis, towed) - (chassis.tongue?.ballZM ?? -chassis.railHeightM / 2);
+  const railTopM = couplerHeightM(trailer, chassis, towed) - (chassis.tongue?.ballZM ?? -chassis.railHeightM / 2);
   const tops = edges.map((edge) => ({ edge, topM: railTopM + edge.topZM }));
   return {
     struck: tops.filter(({ topM }) => topM > gateM).map(({ edge }) => edge),
@@ -82,9 +82,9 @@ const underGate = (
   };
 };
 
-const turns = (project: Project, edges: readonly FrontEdge[], vehicle: TowVehicle): ClearanceFinding => {
+const turns = (trailer: Trailer, edges: readonly FrontEdge[], vehicle: TowVehicle): ClearanceFinding => {
   const half = vehicle.widthM / 2;
-  const wantedRad = project.job.turnRad;
+  const wantedRad = trailer.job.turnRad;
   const touchRad = touchAngleRad(edges, vehicle.bumperAheadOfBallM, half);
   const tight = tightestAt(edges, touchRad ?? wantedRad, vehicle.bumperAheadOfBallM, half);
   const lacksM = tongueLacksM(edges, wantedRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M);
@@ -103,7 +103,7 @@ const turns = (project: Project, edges: readonly FrontEdge[], vehicle: TowVehicl
 };
 
 const tailgate = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   vehicle: TowVehicle,
   towed: TowedCase | undefined,
@@ -111,7 +111,7 @@ const tailgate = (
   const reachM = vehicle.tailgateReachM;
   if (!(reachM > 0)) return [];
   const half = vehicle.widthM / 2;
-  const { struck, highestM } = underGate(project, chassis, vehicle, towed);
+  const { struck, highestM } = underGate(trailer, chassis, vehicle, towed);
   const straight = tightestAt(struck, 0, vehicle.bumperAheadOfBallM, half);
   const roomM = straight?.roomM ?? Number.POSITIVE_INFINITY;
   const gateM = vehicle.tailgateHeightM;
@@ -135,11 +135,11 @@ const tailgate = (
   ];
 };
 
-const ramp = (project: Project, chassis: Chassis, towed: TowedCase): ClearanceFinding[] => {
-  const rig = rampRigOf(project, chassis, towed);
-  const { rampRad } = project.job;
+const ramp = (trailer: Trailer, chassis: Chassis, towed: TowedCase): ClearanceFinding[] => {
+  const rig = rampRigOf(trailer, chassis, towed);
+  const { rampRad } = trailer.job;
   if (!rig || rampRad <= 0) return [];
-  const points = sidePoints(project, chassis);
+  const points = sidePoints(trailer, chassis);
   const looks = (['crest', 'dip'] as const).flatMap((where) => {
     const look = rampLook(rig, points, where === 'dip' ? rampRad : -rampRad);
     return look
@@ -182,20 +182,20 @@ const ramp = (project: Project, chassis: Chassis, towed: TowedCase): ClearanceFi
 
 /** The least length that clears each way; the longest of them is the shortest tongue. */
 const shortest = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   vehicle: TowVehicle,
   towed: TowedCase | undefined,
 ): ClearanceFinding[] => {
   const half = vehicle.widthM / 2;
-  const edges = frontEdges(project, chassis);
-  const rig = towed && rampRigOf(project, chassis, towed);
-  const points = sidePoints(project, chassis);
-  const { struck } = underGate(project, chassis, vehicle, towed);
+  const edges = frontEdges(trailer, chassis);
+  const rig = towed && rampRigOf(trailer, chassis, towed);
+  const points = sidePoints(trailer, chassis);
+  const { struck } = underGate(trailer, chassis, vehicle, towed);
   const asked = [
     {
       by: 'turn' as const,
-      lacksM: tongueLacksM(edges, project.job.turnRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M),
+      lacksM: tongueLacksM(edges, trailer.job.turnRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M),
     },
     ...(vehicle.tailgateReachM > 0
       ? [
@@ -205,7 +205,7 @@ const shortest = (
           },
         ]
       : []),
-    ...(rig && project.job.rampRad > 0
+    ...(rig && trailer.job.rampRad > 0
       ? [
           {
             by: 'ramp' as const,
@@ -213,14 +213,14 @@ const shortest = (
               if (rig.drawbarM + longerM <= 0.3) return false;
               const moved = { ...rig, drawbarM: rig.drawbarM + longerM };
               // What a longer tongue mends: the room to the vehicle in a dip; over the road it only ever loses.
-              const further = lengthenedPoints(project, points, longerM);
-              return roomToVehicleM(moved, further, project.job.rampRad) >= RAMP_MARGIN_M;
+              const further = lengthenedPoints(trailer, points, longerM);
+              return roomToVehicleM(moved, further, trailer.job.rampRad) >= RAMP_MARGIN_M;
             }),
           },
         ]
       : []),
   ];
-  const nowM = project.frame.tongue.lengthM;
+  const nowM = trailer.frame.tongue.lengthM;
   const known = asked.flatMap(({ by, lacksM }) => (lacksM === undefined ? [] : [{ by, shortestM: nowM + lacksM }]));
   const binding = known.reduce<(typeof known)[number] | undefined>(
     (most, next) => (!most || next.shortestM > most.shortestM ? next : most),
@@ -242,10 +242,10 @@ const shortest = (
   ];
 };
 
-const lane = (project: Project, chassis: Chassis, towed: TowedCase): ClearanceFinding[] => {
-  const { cornerM, laneM } = project.job;
+const lane = (trailer: Trailer, chassis: Chassis, towed: TowedCase): ClearanceFinding[] => {
+  const { cornerM, laneM } = trailer.job;
   const insideM = offTrackingM(cornerM, towed.standing.groupCentreXM - chassis.ballXM);
-  const swept = sweptLane(project, chassis, towed);
+  const swept = sweptLane(trailer, chassis, towed);
   const towing = { ...plain, step: 'towing', subject: 'trailer' } as const;
   return [
     ...(insideM === undefined
@@ -285,22 +285,22 @@ const lane = (project: Project, chassis: Chassis, towed: TowedCase): ClearanceFi
 
 /** Whether it turns, opens the tailgate, goes over a break of the road and through a lane. */
 export const clearanceFindings = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
 ): ClearanceFinding[] => {
-  const vehicle = project.towVehicle;
+  const vehicle = trailer.towVehicle;
   const towed = heaviestTowed(cases);
   if (vehicle?.kind === 'muscle') return [];
   return [
     ...(vehicle
       ? [
-          turns(project, frontEdges(project, chassis), vehicle),
-          ...tailgate(project, chassis, vehicle, towed),
-          ...(towed ? ramp(project, chassis, towed) : []),
-          ...shortest(project, chassis, vehicle, towed),
+          turns(trailer, frontEdges(trailer, chassis), vehicle),
+          ...tailgate(trailer, chassis, vehicle, towed),
+          ...(towed ? ramp(trailer, chassis, towed) : []),
+          ...shortest(trailer, chassis, vehicle, towed),
         ]
       : []),
-    ...(towed ? lane(project, chassis, towed) : []),
+    ...(towed ? lane(trailer, chassis, towed) : []),
   ];
 };

@@ -1,7 +1,7 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import type { FindingOf } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { computedBy } from '../source.js';
 import { type ClearanceFindingData, clearanceFindings } from './clearanceFindings.js';
 import { type LevelFindingData, levelFindings } from './levelFindings.js';
@@ -14,17 +14,17 @@ export interface TowingFindingData extends OwnFindingData, ClearanceFindingData,
 export type TowingFinding = FindingOf<TowingFindingData>;
 
 /** Turning, level, rolling over and what the vehicle feels; sway is worked out apart, over many speeds. */
-export const towingFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): TowingFinding[] => {
-  if (project.runningGear.layout === 'none') return [];
-  const vehicle = project.towVehicle;
+export const towingFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): TowingFinding[] => {
+  if (trailer.runningGear.layout === 'none') return [];
+  const vehicle = trailer.towVehicle;
   const shapeless =
     vehicle &&
     vehicle.kind !== 'muscle' &&
     (vehicle.wheelbaseM === null || vehicle.ballBehindAxleM === null || vehicle.massKg === null);
   return [
-    ...clearanceFindings(project, chassis, cases),
-    ...levelFindings(project, chassis, cases),
-    ...motionFindings(project, chassis, cases),
+    ...clearanceFindings(trailer, chassis, cases),
+    ...levelFindings(trailer, chassis, cases),
+    ...motionFindings(trailer, chassis, cases),
     ...(vehicle && !shapeless
       ? []
       : [

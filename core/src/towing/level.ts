@@ -1,18 +1,18 @@
 import { ballZM, type BalancedCase } from '../balance/index.js';
 import { MOUNT_DROPS_M } from '../catalog/index.js';
 import type { Chassis } from '../chassis/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { rideHeights } from '../running-gear/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { towedCases } from './heaviest.js';
 
 /** Ball's height at which the trailer rides level in a case, m: by its springs, or as the project says it stands. */
-export const couplerHeightM = (project: Project, chassis: Chassis, balanced: BalancedCase): number =>
-  rideHeights(project, chassis, [balanced])[0]?.couplerM ?? project.runningGear.railTopHeightM + ballZM(chassis);
+export const couplerHeightM = (trailer: Trailer, chassis: Chassis, balanced: BalancedCase): number =>
+  rideHeights(trailer, chassis, [balanced])[0]?.couplerM ?? trailer.runningGear.railTopHeightM + ballZM(chassis);
 
 /** Where the vehicle holds its ball with this tongue on it, m: its springs give by what the user has tried; undefined where nobody has measured. */
-export const hitchUnderLoadM = (project: Project, { standing }: BalancedCase): number | undefined => {
-  const { towVehicle } = project;
+export const hitchUnderLoadM = (trailer: Trailer, { standing }: BalancedCase): number | undefined => {
+  const { towVehicle } = trailer;
   const heightM = towVehicle?.hitchHeightM ?? null;
   if (!towVehicle || heightM === null) return undefined;
   const tongueKg = standing?.on === 'ball' ? massOfWeightKg(standing.tongueN) : 0;
@@ -30,10 +30,10 @@ export interface CaseLevel {
   readonly noseUpRad: number;
 }
 
-export const levelsOf = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): readonly CaseLevel[] =>
+export const levelsOf = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): readonly CaseLevel[] =>
   towedCases(cases).flatMap((balanced): CaseLevel[] => {
-    const couplerM = couplerHeightM(project, chassis, balanced);
-    const hitchM = hitchUnderLoadM(project, balanced);
+    const couplerM = couplerHeightM(trailer, chassis, balanced);
+    const hitchM = hitchUnderLoadM(trailer, balanced);
     if (hitchM === undefined) return [];
     const offM = hitchM - couplerM;
     return [
@@ -58,11 +58,11 @@ export interface MountChoice {
 }
 
 /** The nearest ball mount that is sold, turned up or down, for a hitch that stands this much too high. */
-export const mountFor = (project: Project, offM: number): MountChoice => {
-  const fittedM = project.coupling.ballMount.dropM;
+export const mountFor = (trailer: Trailer, offM: number): MountChoice => {
+  const fittedM = trailer.coupling.ballMount.dropM;
   if (fittedM === null) return { wantedM: offM, dropM: undefined, leftM: 0 };
   const wantedM = fittedM + offM;
-  const sold = MOUNT_DROPS_M[project.settings.units].flatMap((drop) => (drop === 0 ? [0] : [drop, -drop]));
+  const sold = MOUNT_DROPS_M[trailer.settings.units].flatMap((drop) => (drop === 0 ? [0] : [drop, -drop]));
   const dropM = sold.reduce((best, next) => (Math.abs(next - wantedM) < Math.abs(best - wantedM) ? next : best));
   return { wantedM: offM, dropM, leftM: wantedM - dropM };
 };

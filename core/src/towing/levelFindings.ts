@@ -1,7 +1,7 @@
 import { ballZM, type BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { type FindingOf, minus, quantity, workedOut } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { commonPractice, computedBy } from '../source.js';
 import { inches } from '../units/index.js';
 import { heaviestTowed, towedCases } from './heaviest.js';
@@ -51,16 +51,16 @@ const spread = (levels: readonly CaseLevel[]): LevelFinding[] => {
 };
 
 /** Level behind this vehicle in the heaviest load, the mount that would do, and how much the loads differ. */
-export const levelFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): LevelFinding[] => {
+export const levelFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): LevelFinding[] => {
   const heaviest = heaviestTowed(cases);
   if (!heaviest) return [];
-  const muscle = project.towVehicle?.kind === 'muscle';
-  const levels = levelsOf(project, chassis, towedCases(cases));
+  const muscle = trailer.towVehicle?.kind === 'muscle';
+  const levels = levelsOf(trailer, chassis, towedCases(cases));
   const own = levels.find(({ caseId }) => caseId === heaviest.loadCase.id);
-  const couplerM = own?.couplerM ?? couplerHeightM(project, chassis, heaviest);
+  const couplerM = own?.couplerM ?? couplerHeightM(trailer, chassis, heaviest);
   const deckM = couplerM - ballZM(chassis) + chassis.deckTopZM;
   const off = own?.offM;
-  const mount = off === undefined || Math.abs(off) < LEVEL_M ? undefined : mountFor(project, off);
+  const mount = off === undefined || Math.abs(off) < LEVEL_M ? undefined : mountFor(trailer, off);
   const m = (value: number) => quantity(value, 'length');
   const plain = { step: 'tongue', subject: 'trailer', caseId: heaviest.loadCase.id } as const;
   return [
@@ -74,7 +74,7 @@ export const levelFindings = (project: Project, chassis: Chassis, cases: readonl
         lowerM: mount?.wantedM,
         mountM: mount?.dropM,
         leftM: mount?.leftM ?? 0,
-        sinks: project.towVehicle?.hitchSinksMPerKg !== null,
+        sinks: trailer.towVehicle?.hitchSinksMPerKg !== null,
       },
       // Hands hold it where they please.
       verdict: off === undefined ? (muscle ? 'ok' : 'open') : Math.abs(off) > 2 * LEVEL_M && !muscle ? 'tight' : 'ok',

@@ -1,6 +1,6 @@
 import { ballZM } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 import type { TowedCase } from './heaviest.js';
 
@@ -52,8 +52,8 @@ const NOSE_M = 0.85;
  * Lane that a rig sweeps in a steady slow turn with the ball on a circle of R, m: every axle on its own circle about the same middle,
  * R_v² = R² − e², R_t² = R² − L²; outermost the vehicle's front corner or the trailer's tail, innermost the trailer's inner wheel or side.
  */
-export const sweptLane = (project: Project, chassis: Chassis, { standing }: TowedCase): SweptLane | undefined => {
-  const { towVehicle, runningGear, frame, job } = project;
+export const sweptLane = (trailer: Trailer, chassis: Chassis, { standing }: TowedCase): SweptLane | undefined => {
+  const { towVehicle, runningGear, frame, job } = trailer;
   if (!towVehicle || towVehicle.wheelbaseM === null || towVehicle.ballBehindAxleM === null) return undefined;
   const drawbarM = standing.groupCentreXM - chassis.ballXM;
   const vehicleM2 = job.cornerM ** 2 - towVehicle.ballBehindAxleM ** 2;
@@ -71,10 +71,10 @@ export const sweptLane = (project: Project, chassis: Chassis, { standing }: Towe
 };
 
 /** Heights and lever of a towed case for the sums above; undefined where it has no balance point. */
-export const bodyOf = (project: Project, chassis: Chassis, { massKg, centre, standing }: TowedCase) =>
+export const bodyOf = (trailer: Trailer, chassis: Chassis, { massKg, centre, standing }: TowedCase) =>
   centre && {
     massKg,
-    heightM: centre.zM + project.runningGear.railTopHeightM,
-    ballHeightM: project.runningGear.railTopHeightM + ballZM(chassis),
+    heightM: centre.zM + trailer.runningGear.railTopHeightM,
+    ballHeightM: trailer.runningGear.railTopHeightM + ballZM(chassis),
     drawbarM: standing.groupCentreXM - chassis.ballXM,
   };

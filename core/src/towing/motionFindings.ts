@@ -11,7 +11,7 @@ import {
   verdictOf,
   workedOut,
 } from '../findings/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { commonPractice, computedBy, publishedSure } from '../source.js';
 import { feet, massOfWeightKg } from '../units/index.js';
 import { heaviestTowed, type TowedCase, towedCases } from './heaviest.js';
@@ -70,17 +70,17 @@ const HARD_STOP_G = 0.5;
 const STEEP = 0.12;
 const PATH = 0.05;
 
-const rollover = (project: Project, cases: readonly TowedCase[]): MotionFinding[] => {
+const rollover = (trailer: Trailer, cases: readonly TowedCase[]): MotionFinding[] => {
   const worst = cases
     .flatMap((balanced) =>
-      balanced.centre ? [{ balanced, heightM: balanced.centre.zM + project.runningGear.railTopHeightM }] : [],
+      balanced.centre ? [{ balanced, heightM: balanced.centre.zM + trailer.runningGear.railTopHeightM }] : [],
     )
     .reduce<{ balanced: TowedCase; heightM: number } | undefined>(
       (most, next) => (!most || next.heightM > most.heightM ? next : most),
       undefined,
     );
   if (!worst || worst.heightM <= 0) return [];
-  const { trackM } = project.runningGear.suspension;
+  const { trackM } = trailer.runningGear.suspension;
   const line = workedOut('stability-factor', over(m(trackM), times(quantity(2, 'number'), m(worst.heightM))), 'number');
   const factor = line.result.value;
   return [
@@ -91,8 +91,8 @@ const rollover = (project: Project, cases: readonly TowedCase[]): MotionFinding[
         factor,
         slopeRad: Math.atan(factor),
         heightM: worst.heightM,
-        radiusM: CURVE_M[project.settings.units],
-        speedMPerS: tippingSpeedMPerS(factor, CURVE_M[project.settings.units]),
+        radiusM: CURVE_M[trailer.settings.units],
+        speedMPerS: tippingSpeedMPerS(factor, CURVE_M[trailer.settings.units]),
       },
       verdict: 'unchecked',
       caseId: worst.balanced.loadCase.id,
@@ -105,9 +105,9 @@ const rollover = (project: Project, cases: readonly TowedCase[]): MotionFinding[
   ];
 };
 
-const onVehicle = (project: Project, heaviest: TowedCase): MotionFinding[] => {
-  const axles = vehicleAxles(project, heaviest);
-  const vehicle = project.towVehicle;
+const onVehicle = (trailer: Trailer, heaviest: TowedCase): MotionFinding[] => {
+  const axles = vehicleAxles(trailer, heaviest);
+  const vehicle = trailer.towVehicle;
   if (!axles || !vehicle) return [];
   const limitKg = vehicle.rearAxleLimitKg ?? undefined;
   const own =
@@ -146,12 +146,12 @@ const onVehicle = (project: Project, heaviest: TowedCase): MotionFinding[] => {
   ];
 };
 
-const stopping = (project: Project, chassis: Chassis, heaviest: TowedCase): MotionFinding[] => {
-  const body = bodyOf(project, chassis, heaviest);
+const stopping = (trailer: Trailer, chassis: Chassis, heaviest: TowedCase): MotionFinding[] => {
+  const body = bodyOf(trailer, chassis, heaviest);
   if (!body || !(body.drawbarM > 0)) return [];
-  const braked = project.coupling.brakes === 'fitted';
+  const braked = trailer.coupling.brakes === 'fitted';
   const addsN = brakingAddsN(body, HARD_STOP_G, braked ? 1 : 0);
-  const vehicleKg = project.towVehicle?.massKg ?? null;
+  const vehicleKg = trailer.towVehicle?.massKg ?? null;
   const pushed = minus(m(body.heightM), braked ? m(0) : m(body.ballHeightM));
   return [
     {
@@ -210,14 +210,14 @@ const byHand = (heaviest: TowedCase): MotionFinding => ({
 });
 
 /** Tipping, what the vehicle's axles and brakes feel, hills. */
-export const motionFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): MotionFinding[] => {
+export const motionFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): MotionFinding[] => {
   const heaviest = heaviestTowed(cases);
   if (!heaviest) return [];
-  if (project.towVehicle?.kind === 'muscle') return [byHand(heaviest)];
+  if (trailer.towVehicle?.kind === 'muscle') return [byHand(heaviest)];
   return [
-    ...rollover(project, towedCases(cases)),
-    ...onVehicle(project, heaviest),
-    ...stopping(project, chassis, heaviest),
+    ...rollover(trailer, towedCases(cases)),
+    ...onVehicle(trailer, heaviest),
+    ...stopping(trailer, chassis, heaviest),
     hills(heaviest),
   ];
 };

@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { frontEdges } from './turning.js';
 import { couplerHeightM, hitchUnderLoadM } from './level.js';
 
@@ -155,18 +155,18 @@ const undersides = (points: readonly SidePoint[]): readonly (readonly [SidePoint
 };
 
 /** The rig at rest in a case; undefined where the vehicle does not say where its ball is. */
-export const rampRigOf = (project: Project, chassis: Chassis, balanced: BalancedCase): RampRig | undefined => {
-  const { towVehicle } = project;
+export const rampRigOf = (trailer: Trailer, chassis: Chassis, balanced: BalancedCase): RampRig | undefined => {
+  const { towVehicle } = trailer;
   const { standing } = balanced;
   if (!towVehicle || towVehicle.ballBehindAxleM === null || !standing) return undefined;
-  const levelBallM = couplerHeightM(project, chassis, balanced);
+  const levelBallM = couplerHeightM(trailer, chassis, balanced);
   const drawbarM = standing.groupCentreXM - chassis.ballXM;
   if (!(drawbarM > 0)) return undefined;
   return {
     ballBehindAxleM: towVehicle.ballBehindAxleM,
-    ballHeightM: hitchUnderLoadM(project, balanced) ?? levelBallM,
+    ballHeightM: hitchUnderLoadM(trailer, balanced) ?? levelBallM,
     drawbarM,
-    wheelRadiusM: project.runningGear.tire.loadedRadiusM,
+    wheelRadiusM: trailer.runningGear.tire.loadedRadiusM,
     bumperAheadOfBallM: towVehicle.bumperAheadOfBallM,
     ballZM: chassis.tongue?.ballZM ?? -chassis.railHeightM / 2,
     levelBallM,
@@ -174,19 +174,19 @@ export const rampRigOf = (project: Project, chassis: Chassis, balanced: Balanced
 };
 
 /** What may touch, seen from the side: bed, tongue, jack's foot, tail, and what stands in front. */
-export const sidePoints = (project: Project, chassis: Chassis): readonly SidePoint[] => {
+export const sidePoints = (trailer: Trailer, chassis: Chassis): readonly SidePoint[] => {
   const { tongue, ballXM, railHeightM } = chassis;
   const ballZM = tongue?.ballZM ?? -railHeightM / 2;
   const behind = (xM: number): number => xM - ballXM;
   const above = (zM: number): number => zM - ballZM;
   const first = tongue?.members[0];
-  const { coupling } = project;
-  const tailM = project.frame.bed.lengthM;
+  const { coupling } = trailer;
+  const tailM = trailer.frame.bed.lengthM;
   const half = first ? first.bar.heightM / 2 : 0;
   const tongueBottomM = first ? first.extent.z0M + Math.max(0, -first.frontRiseM) : -railHeightM;
   return [
     { what: 'bed', id: 'underside', behindM: behind(0), aboveM: above(-railHeightM) },
-    ...frontEdges(project, chassis).map(
+    ...frontEdges(trailer, chassis).map(
       ({ what, id, behindBallM, topZM }): SidePoint => ({
         what,
         id,
@@ -221,11 +221,11 @@ export const sidePoints = (project: Project, chassis: Chassis): readonly SidePoi
 
 /** Points as a tongue longer by so much would have them. */
 export const lengthenedPoints = (
-  project: Project,
+  trailer: Trailer,
   points: readonly SidePoint[],
   longerM: number,
 ): readonly SidePoint[] => {
-  const withBall = new Set(project.items.filter(({ attach }) => attach.from === 'ball').map(({ id }) => id));
+  const withBall = new Set(trailer.items.filter(({ attach }) => attach.from === 'ball').map(({ id }) => id));
   return points.map((point) =>
     point.what === 'jack' || (point.what === 'tongue' && point.id === 'tip') || withBall.has(point.id)
       ? point

@@ -1,10 +1,10 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../test/projects.js';
+import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate, shareOverAxle, tongueLengthRows } from '../evaluation/index.js';
-import { FIXED_JOINT, PLAIN_TONGUE, type Project, UNKNOWN_VEHICLE } from '../project/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, pounds, STANDARD_GRAVITY, toRadians } from '../units/index.js';
 import {
   AS_IT_IS,
@@ -29,7 +29,7 @@ import {
   trailerPitchRad,
 } from './index.js';
 
-const [apiary, oven, telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const deg = (rad: number): number => (rad * 180) / Math.PI;
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -229,17 +229,17 @@ describe('what moves and what it asks for', () => {
     const outer = Math.hypot(rearM + vehicle.widthM / 2, (vehicle.wheelbaseM ?? 0) + 0.85);
     expect(lane.outerM).toBeCloseTo(outer, 9);
     expect(lane.widthM).toBeGreaterThan(vehicle.widthM);
-    const tight: Project = { ...apiary, job: { ...apiary.job, laneM: 2.5 } };
+    const tight: Trailer = { ...apiary, job: { ...apiary.job, laneM: 2.5 } };
     expect(evaluate(tight).findings.find(({ code }) => code === 'lane-swept')?.verdict).toBe('over');
-    const wide: Project = { ...apiary, job: { ...apiary.job, laneM: 9 } };
+    const wide: Trailer = { ...apiary, job: { ...apiary.job, laneM: 9 } };
     expect(evaluate(wide).findings.find(({ code }) => code === 'lane-swept')?.verdict).toBe('ok');
   });
 });
 
 describe('level', () => {
-  const level = (project: Project) => {
-    const evaluation = evaluate(project);
-    return levelsOf(project, evaluation.chassis, evaluation.cases);
+  const level = (trailer: Trailer) => {
+    const evaluation = evaluate(trailer);
+    return levelsOf(trailer, evaluation.chassis, evaluation.cases);
   };
   test('a hitch that sinks an inch under 100 lb sits lower by the tongue’s share of it', () => {
     const rigid = level(apiary);
@@ -257,14 +257,14 @@ describe('level', () => {
     });
   });
   test('on axles without an equaliser a sinking hitch takes load off the front axle: the loads are those of the hitch where it comes to rest', () => {
-    const tandem = (hitchHeightM: number, hitchSinksMPerKg: number | null): Project => ({
+    const tandem = (hitchHeightM: number, hitchSinksMPerKg: number | null): Trailer => ({
       ...oven,
       runningGear: { ...oven.runningGear, layout: 'tandem-independent' },
       towVehicle: oven.towVehicle && { ...oven.towVehicle, hitchHeightM, hitchSinksMPerKg },
     });
     const sinks = inches(1) / pounds(200);
-    const standing = (project: Project) => {
-      const found = evaluate(project).cases.find(({ loadCase }) => loadCase.id === oven.axleCaseId)?.standing;
+    const standing = (trailer: Trailer) => {
+      const found = evaluate(trailer).cases.find(({ loadCase }) => loadCase.id === oven.axleCaseId)?.standing;
       if (!found) throw new Error('does not stand');
       return found;
     };
@@ -295,7 +295,7 @@ describe('level', () => {
     fc.assert(fc.property(number(-6, 6), (off) => Math.abs(mount(off, 0).leftM) <= inches(1) + 1e-12));
   });
   test('a slope of the tongue levels a trailer that its hitch holds too low', () => {
-    const low: Project = {
+    const low: Trailer = {
       ...telescope,
       towVehicle: telescope.towVehicle && { ...telescope.towVehicle, hitchHeightM: 0.25 },
       frame: {
@@ -311,16 +311,16 @@ describe('level', () => {
       },
     };
     const off = (byM: number): number => {
-      const project: Project = {
+      const trailer: Trailer = {
         ...low,
         frame: { ...low.frame, tongue: { ...low.frame.tongue, rise: { kind: 'sloped', byM } } },
       };
-      return level(project)[0]?.offM ?? Number.NaN;
+      return level(trailer)[0]?.offM ?? Number.NaN;
     };
     expect(off(-0.1) - off(0)).toBeCloseTo(0.1, 2);
   });
   test('a hitch above the trailer’s own deck is told with both heights', () => {
-    const high: Project = {
+    const high: Trailer = {
       ...apiary,
       towVehicle: apiary.towVehicle && { ...apiary.towVehicle, hitchHeightM: inches(40) },
     };
@@ -403,7 +403,7 @@ describe('what more length does', () => {
 
 describe('who pulls', () => {
   test('by hand: forces of rolling, no question of wheelbase, ball or turning', () => {
-    const byHand: Project = {
+    const byHand: Trailer = {
       ...telescope,
       towVehicle: { ...UNKNOWN_VEHICLE, name: 'Two people', kind: 'muscle', hitchHeightM: 0.7, towLimitKg: 700 },
     };
@@ -413,18 +413,18 @@ describe('who pulls', () => {
       expect(codes).not.toContain(code);
   });
   test('no vehicle at all is missing, in words, and breaks nothing', () => {
-    const alone: Project = { ...apiary, towVehicle: null };
+    const alone: Trailer = { ...apiary, towVehicle: null };
     const { findings, steps } = evaluate(alone);
     expect(findings.find(({ code }) => code === 'vehicle-missing')?.verdict).toBe('open');
     expect(steps.towing.verdict).toBe('open');
   });
   test('a tailgate that is measured high passes over; what stands at the ball no length can clear', () => {
-    const gate = (change: Partial<NonNullable<Project['towVehicle']>>): Project => ({
+    const gate = (change: Partial<NonNullable<Trailer['towVehicle']>>): Trailer => ({
       ...apiary,
       towVehicle: apiary.towVehicle && { ...apiary.towVehicle, tailgateReachM: inches(30), ...change },
     });
-    const verdict = (project: Project) =>
-      evaluate(project).findings.find(({ code }) => code === 'tailgate-hits')?.verdict;
+    const verdict = (trailer: Trailer) =>
+      evaluate(trailer).findings.find(({ code }) => code === 'tailgate-hits')?.verdict;
     expect(verdict(gate({}))).toBe('over');
     expect(verdict(gate({ tailgateHeightM: inches(80) }))).toBe('ok');
     expect(verdict(gate({ tailgateHeightM: inches(20) }))).toBe('over');
@@ -446,9 +446,9 @@ describe('who pulls', () => {
         anyProject,
         number(0.05, 1.5),
         fc.constantFrom('vehicle' as const, 'small-machine' as const, 'muscle' as const),
-        (project, overhang, kind) => {
-          const towed: Project = {
-            ...project,
+        (trailer, overhang, kind) => {
+          const towed: Trailer = {
+            ...trailer,
             towVehicle: {
               ...UNKNOWN_VEHICLE,
               kind,
@@ -471,7 +471,7 @@ describe('who pulls', () => {
     );
   });
   test('a new trailer says what is missing, and nothing of it is a silent zero', () => {
-    const open = evaluate(sampleProject())
+    const open = evaluate(sampleTrailer())
       .findings.filter(({ verdict, step }) => verdict === 'open' && step === 'tongue')
       .map(({ code }) => code);
     expect(open).toEqual(

@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Part } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
 import type { Rig } from './sway.js';
 
@@ -31,11 +31,11 @@ const vehicleYaw = (massKg: number, frontM: number, rearM: number): number => ma
  * proportion to what they carry.
  */
 export const rigOf = (
-  project: Project,
+  trailer: Trailer,
   { standing, parts, massKg, centre }: BalancedCase,
   stiffness = 1,
 ): Rig | MissingOfVehicle | undefined => {
-  const { towVehicle } = project;
+  const { towVehicle } = trailer;
   if (!standing || !centre || standing.on !== 'ball') return undefined;
   if (!towVehicle) return 'vehicle';
   if (towVehicle.massKg === null) return 'mass';
@@ -67,10 +67,10 @@ export const rigOf = (
 
 /** What the tongue does to the vehicle's own axles, kg. */
 export const vehicleAxles = (
-  project: Project,
+  trailer: Trailer,
   { standing }: BalancedCase,
 ): { readonly rearAddsKg: number; readonly frontLosesKg: number } | undefined => {
-  const { towVehicle } = project;
+  const { towVehicle } = trailer;
   if (!standing || !towVehicle || towVehicle.wheelbaseM === null || towVehicle.ballBehindAxleM === null)
     return undefined;
   const kg = massOfWeightKg(standing.tongueN);

@@ -1,5 +1,5 @@
 import type { BalancedCase } from '../balance/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { type MissingOfVehicle, rigOf, STIFFNESS_DOUBT } from './rig.js';
 import { eigenvalues, leastDamped, type LostDamping, lostDamping, type Rig } from './sway.js';
 
@@ -36,13 +36,13 @@ const dampingOver = (speeds: readonly number[], rig: Rig): readonly (number | un
   speeds.map((speed) => leastDamped(eigenvalues(rig, speed))?.dampingRatio);
 
 /** Damping against speed for every towed load: a comparison between loads, no leave to drive at any speed. */
-export const swayOf = (project: Project, cases: readonly BalancedCase[]): Sway => {
+export const swayOf = (trailer: Trailer, cases: readonly BalancedCase[]): Sway => {
   const speeds = Array.from({ length: COUNT }, (_, i) => (SLOWEST + ((FASTEST - SLOWEST) * i) / (COUNT - 1)) / 3.6);
   const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
   let missing: MissingOfVehicle | undefined;
   const found = towed.flatMap((balanced): CaseSway[] => {
     const [usual, softer, stiffer] = [1, 1 - STIFFNESS_DOUBT, 1 + STIFFNESS_DOUBT].map((stiffness) =>
-      rigOf(project, balanced, stiffness),
+      rigOf(trailer, balanced, stiffness),
     );
     if (typeof usual === 'string') missing = usual;
     if (typeof usual !== 'object' || typeof softer !== 'object' || typeof stiffer !== 'object') return [];

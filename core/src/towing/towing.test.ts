@@ -2,16 +2,16 @@ import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import examples from '../../test/examples/sway-examples.json' with { type: 'json' };
 import { verify } from '../../test/verify.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import { rigOf, vehicleAxles, yawInertiaKgM2 } from './rig.js';
 import { afterFlick, eigenvalues, leastDamped, lostDamping, type Rig } from './sway.js';
 import { swayOf } from './swayOf.js';
 import { type FrontEdge, offTrackingM, roomAt, tightestAt, tongueLacksM, touchAngleRad } from './turning.js';
 
-const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const [example] = examples.sets;
 if (!example) throw new Error('no example');
 const { parameters: p } = example;
@@ -123,7 +123,7 @@ describe('sway', () => {
 describe('the demos’ rigs', () => {
   test('load moved back sways sooner', () => {
     const at = (byM: number): number => {
-      const moved: Project = {
+      const moved: Trailer = {
         ...apiary,
         runningGear: { ...apiary.runningGear, positionM: apiary.runningGear.positionM + byM },
       };
@@ -135,13 +135,13 @@ describe('the demos’ rigs', () => {
     expect(at(-0.5)).toBeLessThan(0.01);
   });
   test('softer tires lose it sooner than stiffer ones; without a wheelbase it says what is missing', () => {
-    for (const project of [apiary, telescope]) {
-      for (const { lost } of swayOf(project, evaluate(project).cases).cases) {
+    for (const trailer of [apiary, telescope]) {
+      for (const { lost } of swayOf(trailer, evaluate(trailer).cases).cases) {
         const speed = (found: typeof lost.usual): number => found?.speedMPerS ?? Number.POSITIVE_INFINITY;
         expect(speed(lost.softer)).toBeLessThanOrEqual(speed(lost.stiffer));
       }
     }
-    const unknown: Project = {
+    const unknown: Trailer = {
       ...apiary,
       towVehicle: apiary.towVehicle && { ...apiary.towVehicle, wheelbaseM: null },
     };
@@ -255,8 +255,8 @@ describe('turning', () => {
 });
 
 describe('findings', () => {
-  const find = (project: Project, code: string) => evaluate(project).findings.find((finding) => finding.code === code);
-  const vehicle = (change: Partial<NonNullable<Project['towVehicle']>>): Project => ({
+  const find = (trailer: Trailer, code: string) => evaluate(trailer).findings.find((finding) => finding.code === code);
+  const vehicle = (change: Partial<NonNullable<Trailer['towVehicle']>>): Trailer => ({
     ...apiary,
     towVehicle: apiary.towVehicle && { ...apiary.towVehicle, ...change },
   });
@@ -272,7 +272,7 @@ describe('findings', () => {
     expect(lowerM).toBeGreaterThan(0.1);
   });
   test('D of UN R55: 2.2 t and 1.5 t ask for 8.75 kN', () => {
-    const heavy: Project = {
+    const heavy: Trailer = {
       ...telescope,
       ratedGrossKg: 1500,
       coupling: { ...telescope.coupling, dValueN: null },

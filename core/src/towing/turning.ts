@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { itemPart } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 
 /** A straight edge across the trailer, behind the ball, facing the vehicle. */
 export interface FrontEdge {
@@ -19,8 +19,8 @@ const sideTops = (chassis: Chassis): readonly number[] =>
   chassis.members.filter(({ group }) => group === 'side').map(({ extent }) => extent.z1M);
 
 /** What stands nearest to the vehicle: the bed, and what is on tongue or deck in front. */
-export const frontEdges = (project: Project, chassis: Chassis): readonly FrontEdge[] => {
-  const half = project.frame.bed.widthM / 2;
+export const frontEdges = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] => {
+  const half = trailer.frame.bed.widthM / 2;
   return [
     {
       what: 'bed',
@@ -31,8 +31,8 @@ export const frontEdges = (project: Project, chassis: Chassis): readonly FrontEd
       topZM: Math.max(chassis.deckTopZM, ...chassis.panels.map(({ extent }) => extent.z1M), ...sideTops(chassis)),
       withBall: false,
     },
-    ...project.items.flatMap((item): FrontEdge[] => {
-      const part = itemPart(project, chassis, item);
+    ...trailer.items.flatMap((item): FrontEdge[] => {
+      const part = itemPart(trailer, chassis, item);
       const behindBallM = part.x0M - chassis.ballXM;
       return behindBallM < -chassis.ballXM
         ? [

@@ -1,7 +1,7 @@
 import { balanceCase } from '../balance/index.js';
 import { buildChassis } from '../chassis/index.js';
 import { itemPart, trailerParts } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { type CaseSway, swayOf } from './swayOf.js';
 
 /** What helps or harms against sway, tried on a copy. */
@@ -17,17 +17,17 @@ export interface WhatIf {
 export const AS_IT_IS: WhatIf = { loadForwardM: 0, longerM: 0, tailLighter: 0 };
 
 /** The project with the change made; never stored. */
-export const changedBy = (project: Project, { loadForwardM, longerM, tailLighter }: WhatIf): Project => {
-  const behindAxle = (xM: number): boolean => xM > project.runningGear.positionM;
-  const chassis = buildChassis(project);
-  const placed = new Map(project.items.map((item) => [item.id, itemPart(project, chassis, item).centre.xM] as const));
+export const changedBy = (trailer: Trailer, { loadForwardM, longerM, tailLighter }: WhatIf): Trailer => {
+  const behindAxle = (xM: number): boolean => xM > trailer.runningGear.positionM;
+  const chassis = buildChassis(trailer);
+  const placed = new Map(trailer.items.map((item) => [item.id, itemPart(trailer, chassis, item).centre.xM] as const));
   return {
-    ...project,
+    ...trailer,
     frame: {
-      ...project.frame,
-      tongue: { ...project.frame.tongue, lengthM: Math.max(0.3, project.frame.tongue.lengthM + longerM) },
+      ...trailer.frame,
+      tongue: { ...trailer.frame.tongue, lengthM: Math.max(0.3, trailer.frame.tongue.lengthM + longerM) },
     },
-    items: project.items.map((item) =>
+    items: trailer.items.map((item) =>
       item.kind === 'fixed'
         ? item
         : {
@@ -50,11 +50,11 @@ export const changedBy = (project: Project, { loadForwardM, longerM, tailLighter
 
 /** The sway of one load with a change made; undefined where it does not stand on its ball. */
 export const swayWhatIf = (
-  project: Project,
+  trailer: Trailer,
   caseId: string,
   change: WhatIf,
 ): (CaseSway & { readonly tongueShare: number }) | undefined => {
-  const changed = changedBy(project, change);
+  const changed = changedBy(trailer, change);
   const loadCase = changed.cases.find(({ id }) => id === caseId);
   if (!loadCase) return undefined;
   const chassis = buildChassis(changed);

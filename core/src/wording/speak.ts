@@ -1,6 +1,6 @@
 import type { Measured } from '../findings/index.js';
 import { axleCount } from '../mass/index.js';
-import type { Project } from '../project/index.js';
+import type { Trailer } from '../project/index.js';
 import { printFigure } from './printWorking.js';
 import {
   formatDistance,
@@ -18,7 +18,7 @@ import {
 
 /** Writes numbers as a project wants them, and knows what its parts are called. */
 export interface Speaker {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly style: LengthStyle;
   length(metres: number): string;
   mass(kg: number): string;
@@ -79,8 +79,8 @@ const FIXED_NAMES: Readonly<Record<string, string>> = {
   'side.front': 'Front side rail',
 };
 
-const crossName = (project: Project, id: string): string | undefined => {
-  const { crossMembers, extras } = project.frame;
+const crossName = (trailer: Trailer, id: string): string | undefined => {
+  const { crossMembers, extras } = trailer.frame;
   const extra = extras.findIndex((candidate) => candidate.id === id);
   if (extra >= 0) return extras[extra]?.name ?? `Extra cross-member ${extra + 1}`;
   if (crossMembers.kind === 'explicit') {
@@ -109,11 +109,11 @@ const postName = (id: string): string | undefined => {
 const plateName = (id: string): string | undefined =>
   id.startsWith('cap.') ? 'End cap' : id.startsWith('gusset.') ? 'Gusset' : undefined;
 
-export const speaker = (project: Project): Speaker => {
-  const { units, fraction } = project.settings;
+export const speaker = (trailer: Trailer): Speaker => {
+  const { units, fraction } = trailer.settings;
   const style: LengthStyle = { system: units, denominator: fraction };
   return {
-    project,
+    trailer,
     style,
     length: (metres) => formatLength(metres, style),
     mass: (kg) => formatMass(kg, units),
@@ -147,15 +147,15 @@ export const speaker = (project: Project): Speaker => {
       }
     },
     caseName: (id) =>
-      project.cases.find((candidate) => candidate.id === id)?.name ?? GROSS_CASE_NAMES[id ?? ''] ?? 'any load',
+      trailer.cases.find((candidate) => candidate.id === id)?.name ?? GROSS_CASE_NAMES[id ?? ''] ?? 'any load',
     partName: (id) => {
-      if (id === 'axle.1' && axleCount(project) > 1) return 'Front axle';
-      if (id === 'axle.2' && axleCount(project) === 3) return 'Middle axle';
+      if (id === 'axle.1' && axleCount(trailer) > 1) return 'Front axle';
+      if (id === 'axle.2' && axleCount(trailer) === 3) return 'Middle axle';
       const hanger = /^hanger\.(\d)$/.exec(id)?.[1];
       return (
         FIXED_NAMES[id] ??
-        crossName(project, id) ??
-        project.items.find((item) => item.id === id)?.name ??
+        crossName(trailer, id) ??
+        trailer.items.find((item) => item.id === id)?.name ??
         axlePartName(id) ??
         postName(id) ??
         plateName(id) ??

@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../test/projects.js';
-import { DEMO_PROJECTS } from '../demos/index.js';
+import { sampleTrailer } from '../../test/projects.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
 import { type AnyFinding, evaluate } from '../evaluation/index.js';
 import { given, minus, over, quantity, STEP_IDS, times, workedOut } from '../findings/index.js';
-import { addCrossMember, type Project } from '../project/index.js';
+import { addCrossMember, type Trailer } from '../project/index.js';
 import { commonPractice, computedBy, publishedSure, publishedVerify } from '../source.js';
 import { inches, pounds, type TextProblem, toPascals, weightN } from '../units/index.js';
 import {
@@ -17,16 +17,16 @@ import {
   VERDICT_WORDS,
 } from './index.js';
 
-const say = (project: Project, code: AnyFinding['code'], caseId?: string): string => {
-  const finding = evaluate(project).findings.find(
+const say = (trailer: Trailer, code: AnyFinding['code'], caseId?: string): string => {
+  const finding = evaluate(trailer).findings.find(
     (candidate) => candidate.code === code && (caseId === undefined || candidate.caseId === caseId),
   );
   if (!finding) throw new Error(code);
-  return sentenceOf(finding, speaker(project));
+  return sentenceOf(finding, speaker(trailer));
 };
-const apiary = DEMO_PROJECTS[0] as Project;
-const oven = DEMO_PROJECTS[1] as Project;
-const telescope = DEMO_PROJECTS[2] as Project;
+const apiary = DEMO_TRAILERS[0] as Trailer;
+const oven = DEMO_TRAILERS[1] as Trailer;
+const telescope = DEMO_TRAILERS[2] as Trailer;
 
 describe('sentences', () => {
   test('say what carries what, then whether it is enough', () => {
@@ -40,12 +40,12 @@ describe('sentences', () => {
   });
   test('sway is likely, never certain', () => {
     expect(say(oven, 'tongue-share', 'case.wood-run')).toContain('Tail-heavy: sway is likely.');
-    for (const project of DEMO_PROJECTS)
-      for (const finding of evaluate(project).findings)
-        expect(sentenceOf(finding, speaker(project))).not.toContain('will sway');
+    for (const trailer of DEMO_TRAILERS)
+      for (const finding of evaluate(trailer).findings)
+        expect(sentenceOf(finding, speaker(trailer))).not.toContain('will sway');
   });
   test('an axle place that does not exist names the two that fight', () => {
-    const rated: Project = {
+    const rated: Trailer = {
       ...oven,
       runningGear: { ...oven.runningGear, axle: { ...oven.runningGear.axle, ratingKg: pounds(3000) } },
     };
@@ -61,8 +61,8 @@ describe('sentences', () => {
     expect(say(apiary, 'sixty-forty')).toMatch(/^The 60\/40 rule says 6' 0"\. Your loads want 5' /);
   });
   test('pulling tongues, tipping jacks, lifting loaders', () => {
-    const rear = (mode: 'towed' | 'parked' | 'loading'): Project => {
-      const base = sampleProject();
+    const rear = (mode: 'towed' | 'parked' | 'loading'): Trailer => {
+      const base = sampleTrailer();
       return {
         ...base,
         items: base.items.map((item) => ({
@@ -82,7 +82,7 @@ describe('sentences', () => {
     expect(say(telescope, 'torsion-belief')).toMatch(/^Torsion axles need weight on the tongue like any other\./);
   });
   test('in millimetres and kilograms, too', () => {
-    const metric: Project = { ...apiary, settings: { ...apiary.settings, units: 'metric' } };
+    const metric: Trailer = { ...apiary, settings: { ...apiary.settings, units: 'metric' } };
     expect(say(metric, 'axle-load')).toMatch(/^Axle carries 1,0\d\d kg of 1,588 kg, Full hives\./);
     expect(say(metric, 'overall-length')).toContain('4318 mm from ball to rear edge');
   });
@@ -90,7 +90,7 @@ describe('sentences', () => {
 
 describe('names of parts', () => {
   test('cross-members are numbered from the front as they stand, whatever their ids', () => {
-    const moved: Project = {
+    const moved: Trailer = {
       ...apiary,
       frame: {
         ...apiary.frame,

@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Shed } from '../shed/Shed';
+import { RouteProblem } from './RouteProblem';
 
 const WorkbenchPage = lazy(() =>
   import('../workbench/WorkbenchPage').then((module) => ({ default: module.WorkbenchPage })),
@@ -39,17 +40,19 @@ const NotFound = () => (
   </main>
 );
 
-const router = createBrowserRouter([
-  { path: '/', element: <Shed />, errorElement: <NotFound /> },
-  { path: '/trailer/:projectId', element: <Navigate to="axle" replace /> },
-  { path: '/trailer/:projectId/:step', element: <WorkbenchPage /> },
-  { path: '/trailer/:projectId/print/cut-list', element: <CutSheet /> },
-  { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
-  { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
-  { path: '/trailer/:projectId/print/tow', element: <TowSheet /> },
-  { path: '/trailer/:projectId/trip', element: <TripPage /> },
-  { path: '*', element: <NotFound /> },
-]);
+const router = createBrowserRouter(
+  [
+    { path: '/', element: <Shed /> },
+    { path: '/trailer/:projectId', element: <Navigate to="axle" replace /> },
+    { path: '/trailer/:projectId/:step', element: <WorkbenchPage /> },
+    { path: '/trailer/:projectId/print/cut-list', element: <CutSheet /> },
+    { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
+    { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
+    { path: '/trailer/:projectId/print/tow', element: <TowSheet /> },
+    { path: '/trailer/:projectId/trip', element: <TripPage /> },
+    { path: '*', element: <NotFound /> },
+  ].map((route) => ({ ...route, errorElement: <RouteProblem /> })),
+);
 
 export const App = () => (
   <QueryClientProvider client={queryClient}>

@@ -1,11 +1,12 @@
 import { useSyncExternalStore } from 'react';
+import { recall, remember } from '../storage/remembered';
 
 export type Theme = 'kereta-paper' | 'kereta-slate';
 const KEY = 'kereta-theme';
 const listeners = new Set<() => void>();
 
 const preferred = (): Theme => {
-  const chosen = localStorage.getItem(KEY);
+  const chosen = recall(KEY);
   if (chosen === 'kereta-paper' || chosen === 'kereta-slate') return chosen;
   return matchMedia('(prefers-color-scheme: dark)').matches ? 'kereta-slate' : 'kereta-paper';
 };
@@ -20,7 +21,7 @@ export const applyTheme = (next: Theme = theme): void => {
 
 export const switchTheme = (): void => {
   const next = theme === 'kereta-paper' ? 'kereta-slate' : 'kereta-paper';
-  localStorage.setItem(KEY, next);
+  remember(KEY, next);
   applyTheme(next);
 };
 

@@ -64,7 +64,7 @@ const Pill = ({
 /** The trailer, always to scale: side view over the step's own view, both hung from one ruler. */
 export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) => {
   const workbench = useWorkbench();
-  const { project, committed, evaluation, picked, say, caseId, bent, situation, step } = workbench;
+  const { trailer, committed, evaluation, picked, say, caseId, bent, situation, step } = workbench;
   const work = useWork();
   // On the phone the side view alone is there, and carries the shading.
   const shaded = lower === 'work' || (lower === 'none' && step === 'strength');
@@ -94,7 +94,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
     none: 4,
   }[lower];
   const height = scale.lowerY + lowerPx;
-  const pickedM = picked === undefined ? undefined : partPlaceM(project, evaluation, picked);
+  const pickedM = picked === undefined ? undefined : partPlaceM(trailer, evaluation, picked);
   const wasM = picked === undefined ? undefined : partPlaceM(committed, evaluation, picked);
   const spoken =
     picked === undefined
@@ -110,7 +110,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
         viewBox={`0 0 ${width} ${height}`}
         tabIndex={0}
         role="application"
-        aria-label={`Drawing of ${project.name}. Keys: [ and ] pick a part, arrows move it, Enter opens its sizes.`}
+        aria-label={`Drawing of ${trailer.name}. Keys: [ and ] pick a part, arrows move it, Enter opens its sizes.`}
         aria-roledescription="drawing"
         data-testid="drawing"
         data-px-per-m={scale.pxPerM}
@@ -119,7 +119,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
         style={{ fontFamily: 'var(--font-sans)' }}
       >
         <WorkPatterns />
-        <GridLines scale={scale} project={project} fromM={fromM} toM={toM} toY={height} />
+        <GridLines scale={scale} trailer={trailer} fromM={fromM} toM={toM} toY={height} />
         <SheetText
           x={14}
           y={18}
@@ -130,7 +130,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
         />
         <SideView scale={scale} bind={bind} shown={shown} work={shaded} />
         {shaded && bent && <BentShape scale={scale} />}
-        <Ruler scale={scale} project={project} fromM={fromM} toM={toM} />
+        <Ruler scale={scale} trailer={trailer} fromM={fromM} toM={toM} />
         {(lower === 'plan' || lower === 'work') && (
           <>
             <SheetText

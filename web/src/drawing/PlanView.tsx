@@ -38,16 +38,16 @@ interface PlanViewProps {
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
 export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: PlanViewProps) => {
-  const { project, doubt: doubted, evaluation, picked, pick, say, step } = useWorkbench();
+  const { trailer, doubt: doubted, evaluation, picked, pick, say, step } = useWorkbench();
   const doubt = step === 'balance' ? doubted.doubts?.find(({ caseId }) => caseId === shown?.loadCase.id) : undefined;
   const { chassis } = evaluation;
   const { shares: hardest } = useWork();
-  const { bed } = project.frame;
-  const { runningGear } = project;
+  const { bed } = trailer.frame;
+  const { runningGear } = trailer;
   const y = planY(scale, topPx);
   const polygon = (plan: readonly (readonly [number, number])[]): string =>
     plan.map(([xM, yM]) => `${scale.x(xM).toFixed(1)},${y(yM).toFixed(1)}`).join(' ');
-  const axlePlaces = axlesOf(project).map(({ xM }) => xM);
+  const axlePlaces = axlesOf(trailer).map(({ xM }) => xM);
   const axlePicked = picked === 'axle';
   const fill = (id: string): string =>
     picked === id || (id.startsWith('tongue') && picked?.startsWith('tongue'))
@@ -59,7 +59,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
     picked === id || (id.startsWith('tongue') && (picked?.startsWith('tongue') ?? false));
   const below = y(-scale.planWidthM / 2);
   const ballX = scale.x(chassis.ballXM);
-  const aboard = new Set(shown ? itemParts(project, chassis, shown.loadCase).map(({ id }) => id) : []);
+  const aboard = new Set(shown ? itemParts(trailer, chassis, shown.loadCase).map(({ id }) => id) : []);
   const tireHalf = runningGear.tire.diameterM / 2;
   const track = runningGear.suspension.trackM;
   // Where the frame itself is worked on, loads are outlines that let the pointer through to the steel under them.
@@ -135,10 +135,10 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
       {!work &&
         shown &&
         !marks &&
-        [...project.items]
+        [...trailer.items]
           .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)))
           .map((item) => {
-            const part = itemPart(project, chassis, item, shown?.loadCase);
+            const part = itemPart(trailer, chassis, item, shown?.loadCase);
             const width = Math.max(4, (part.x1M - part.x0M) * scale.pxPerM);
             const height = Math.max(4, (part.y1M - part.y0M) * scale.pxPerM);
             const here = aboard.has(item.id);
@@ -183,7 +183,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
       {step === 'axle' &&
         sizes &&
         scale.width >= 600 &&
-        hangerSpans(hangerPlan(project, 0).marks).map(([fromM, toM]) => (
+        hangerSpans(hangerPlan(trailer, 0).marks).map(([fromM, toM]) => (
           <Dimension
             key={fromM}
             from={scale.x(fromM)}
@@ -318,11 +318,11 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
           />
           <Dimension
             standing
-            from={y(overallWidthM(project).widthM / 2)}
-            to={y(-overallWidthM(project).widthM / 2)}
+            from={y(overallWidthM(trailer).widthM / 2)}
+            to={y(-overallWidthM(trailer).widthM / 2)}
             at={scale.x(bed.lengthM) + 56}
             extendFrom={[scale.x(bed.lengthM) + 34, scale.x(bed.lengthM) + 34]}
-            text={say.length(overallWidthM(project).widthM)}
+            text={say.length(overallWidthM(trailer).widthM)}
           />
         </g>
       )}

@@ -1,10 +1,10 @@
-import { fromMetres, type Project, toMetres } from '@kereta/core';
+import { fromMetres, type Trailer, toMetres } from '@kereta/core';
 import type { DrawingScale } from './drawingScale';
 import { SheetText } from './SheetText';
 
 interface RulerProps {
   readonly scale: DrawingScale;
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly fromM: number;
   readonly toM: number;
 }
@@ -14,8 +14,8 @@ const LEAST_TICK_PX = 3;
 const LEAST_LABEL_PX = 22;
 
 /** The one ruler that both views hang from; zero is the front face of the bed. */
-export const Ruler = ({ scale, project, fromM, toM }: RulerProps) => {
-  const imperial = project.settings.units === 'imperial';
+export const Ruler = ({ scale, trailer, fromM, toM }: RulerProps) => {
+  const imperial = trailer.settings.units === 'imperial';
   const unit = imperial ? 'in' : 'mm';
   const major = imperial ? 12 : 500;
   const minor =
@@ -59,8 +59,8 @@ export const Ruler = ({ scale, project, fromM, toM }: RulerProps) => {
 };
 
 /** Foot lines, or half-metre lines, run faintly through both views. */
-export const GridLines = ({ scale, project, fromM, toM, toY }: RulerProps & { readonly toY: number }) => {
-  const step = project.settings.units === 'imperial' ? toMetres(1, 'ft') : toMetres(500, 'mm');
+export const GridLines = ({ scale, trailer, fromM, toM, toY }: RulerProps & { readonly toY: number }) => {
+  const step = trailer.settings.units === 'imperial' ? toMetres(1, 'ft') : toMetres(500, 'mm');
   const first = Math.ceil(fromM / step);
   const count = Math.max(0, Math.floor(toM / step) - first + 1);
   return (

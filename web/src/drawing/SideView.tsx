@@ -21,11 +21,11 @@ interface SideViewProps {
 export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) => {
   const { shares } = useWork();
   const steel = (id: string): string => (work && shares.has(id) ? workFill(shares.get(id)) : 'var(--steel)');
-  const { project, committed, doubt: doubted, evaluation, picked, say, step } = useWorkbench();
+  const { trailer, committed, doubt: doubted, evaluation, picked, say, step } = useWorkbench();
   const doubt = doubted.doubts?.find(({ caseId }) => caseId === shown?.loadCase.id);
   const { chassis } = evaluation;
-  const { runningGear } = project;
-  const aboard = new Map((shown ? itemParts(project, chassis, shown.loadCase) : []).map((part) => [part.id, part]));
+  const { runningGear } = trailer;
+  const aboard = new Map((shown ? itemParts(trailer, chassis, shown.loadCase) : []).map((part) => [part.id, part]));
   const ballX = scale.x(chassis.ballXM);
   const front = chassis.tongue?.members[0];
   // Coupler and jack stand on the tongue's front end, wherever a slope or a step has brought it.
@@ -35,10 +35,10 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
   const axleTexts = axles.map(({ loadN }) => say.load(loadN));
   const axleText =
     new Set(axleTexts).size === 1 && axles.length > 1 ? `${axles.length} × ${axleTexts[0]}` : axleTexts.join(' + ');
-  const axlePlaces = axlesOf(project).map(({ xM }) => xM);
+  const axlePlaces = axlesOf(trailer).map(({ xM }) => xM);
   const axlePicked = picked === 'axle';
   const wasM = committed.runningGear.positionM;
-  const moved = project !== committed && wasM !== runningGear.positionM;
+  const moved = trailer !== committed && wasM !== runningGear.positionM;
   const share = shown?.standing;
   const light =
     share !== undefined &&
@@ -76,11 +76,11 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
         />
       ))}
       {shown &&
-        [...project.items]
+        [...trailer.items]
           .sort((a, b) => Number(aboard.has(a.id)) - Number(aboard.has(b.id)) || b.attach.rightM - a.attach.rightM)
           .map((item) => {
             const own = aboard.get(item.id);
-            const part = own ?? itemPart(project, chassis, item, shown?.loadCase);
+            const part = own ?? itemPart(trailer, chassis, item, shown?.loadCase);
             return (
               <PartShape key={item.id} partId={item.id} bind={bind} moves>
                 <ItemBox
@@ -157,9 +157,9 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
           />
         </PartShape>
       )}
-      {project.coupling.jackMassKg > 0 && tongueZ && (
+      {trailer.coupling.jackMassKg > 0 && tongueZ && (
         <path
-          d={`M${scale.x(chassis.ballXM + project.coupling.jackBehindBallM)} ${scale.sideY(tongueZ.z1M) - 16}V${shown?.standing?.on === 'jack' ? scale.groundY : scale.groundY - 14}m-6 0h12M${scale.x(chassis.ballXM + project.coupling.jackBehindBallM)} ${scale.sideY(tongueZ.z1M) - 16}h9`}
+          d={`M${scale.x(chassis.ballXM + trailer.coupling.jackBehindBallM)} ${scale.sideY(tongueZ.z1M) - 16}V${shown?.standing?.on === 'jack' ? scale.groundY : scale.groundY - 14}m-6 0h12M${scale.x(chassis.ballXM + trailer.coupling.jackBehindBallM)} ${scale.sideY(tongueZ.z1M) - 16}h9`}
           stroke="var(--ink)"
           strokeWidth="2"
           fill="none"
@@ -191,7 +191,7 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
         </PartShape>
       ))}
       {step === 'axle' &&
-        hangerPlan(project, 0).marks.map(({ id, xM }) => (
+        hangerPlan(trailer, 0).marks.map(({ id, xM }) => (
           <path
             key={id}
             d={`M${scale.x(xM)} ${scale.sideY(suspendedZ)}v9m-4 0h8`}
@@ -249,8 +249,8 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
           standing
           from={scale.sideY(chassis.deckTopZM)}
           to={scale.groundY}
-          at={scale.x(project.frame.bed.lengthM) + 84}
-          extendFrom={[scale.x(project.frame.bed.lengthM) + 6, scale.x(project.frame.bed.lengthM) + 6]}
+          at={scale.x(trailer.frame.bed.lengthM) + 84}
+          extendFrom={[scale.x(trailer.frame.bed.lengthM) + 6, scale.x(trailer.frame.bed.lengthM) + 6]}
           text={say.length(runningGear.railTopHeightM + chassis.deckTopZM)}
         />
       )}

@@ -11,17 +11,17 @@ export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 
 
 /** Where the axle may sit: one bar per load on a stretch of the ruler, flared open below it; where all bars overlap, all loads ride well. */
 export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
-  const { project, evaluation, doubt, say } = useWorkbench();
+  const { trailer, evaluation, doubt, say } = useWorkbench();
   /** how far an edge may lie elsewhere in nine tries of ten, m along the ruler */
   const doubtOf = (caseId: string): number => {
     const own = doubt.doubts?.find((candidate) => candidate.caseId === caseId);
     const balanced = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
-    const slopes = own && balanced && tongueSlopes(project, balanced);
+    const slopes = own && balanced && tongueSlopes(trailer, balanced);
     if (!own || !slopes || slopes.axleBack <= 0) return 0;
     return (own.tongueKg.p95 - own.tongueKg.p5) / 2 / slopes.axleBack;
   };
   const { intervals, window, ruleOfThumbM, wanted } = evaluation.placement;
-  const { positionM } = project.runningGear;
+  const { positionM } = trailer.runningGear;
   const places = [
     positionM,
     ruleOfThumbM,
@@ -29,7 +29,7 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
     ...(wanted?.xM === undefined ? [] : [wanted.xM]),
   ];
   const lowM = Math.max(Math.min(...places) - 0.08, evaluation.chassis.ballXM);
-  const highM = Math.min(Math.max(...places) + 0.08, project.frame.bed.lengthM + 0.3);
+  const highM = Math.min(Math.max(...places) + 0.08, trailer.frame.bed.lengthM + 0.3);
   const left = Math.min(LABEL_PX, scale.width * 0.36);
   const right = scale.width - 34;
   const x = (xM: number): number =>

@@ -8,9 +8,9 @@ const TITLE_PX = 24;
 
 /** Bending of tongue and rails along the ruler, each place in its worst load; 100 % is what is allowed. */
 export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
-  const { project, evaluation } = useWorkbench();
+  const { trailer, evaluation } = useWorkbench();
   const fromM = evaluation.chassis.ballXM;
-  const toM = project.frame.bed.lengthM;
+  const toM = trailer.frame.bed.lengthM;
   const points = workAlong(evaluation.strength, fromM, toM, Math.min(400, Math.ceil((toM - fromM) * scale.pxPerM)));
   const worst = Math.max(1.1, ...points.map(({ utilisation }) => utilisation));
   const bottom = scale.lowerY + WORK_CHART_PX;

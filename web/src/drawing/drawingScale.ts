@@ -1,4 +1,4 @@
-import { type Chassis, itemPart, overallWidthM, type Project } from '@kereta/core';
+import { type Chassis, itemPart, overallWidthM, type Trailer } from '@kereta/core';
 
 /** Where metres land on the sheet, px. One scale and one left edge for all views, so that nothing moves sideways between steps. */
 export interface DrawingScale {
@@ -29,9 +29,9 @@ const RIGHT_PX = 104;
 /** Room ahead of the ball for the coupler's nose, m. */
 const NOSE_M = 0.12;
 
-const highestM = (project: Project, chassis: Chassis): number => {
-  const tops = project.items.map((item) => {
-    const part = itemPart(project, chassis, item);
+const highestM = (trailer: Trailer, chassis: Chassis): number => {
+  const tops = trailer.items.map((item) => {
+    const part = itemPart(trailer, chassis, item);
     return part.centre.zM + item.sizeM.heightM / 2;
   });
   const sides = chassis.members.map(({ extent }) => extent.z1M);
@@ -41,19 +41,19 @@ const highestM = (project: Project, chassis: Chassis): number => {
 
 /** Fits the whole trailer into the sheet; `planHeightPx` is what all steps count on, whatever hangs under the ruler. */
 export const drawingScale = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   width: number,
   height: number,
   withPlan: boolean,
 ): DrawingScale => {
-  const planWidthM = Math.max(overallWidthM(project).widthM, project.frame.bed.widthM);
-  const topM = highestM(project, chassis);
-  const groundM = project.runningGear.railTopHeightM;
+  const planWidthM = Math.max(overallWidthM(trailer).widthM, trailer.frame.bed.widthM);
+  const topM = highestM(trailer, chassis);
+  const groundM = trailer.runningGear.railTopHeightM;
   const phone = width < 600;
   const left = phone ? 24 : LEFT_PX;
   const right = phone ? 24 : RIGHT_PX;
-  const lengthM = project.frame.bed.lengthM - chassis.ballXM + NOSE_M;
+  const lengthM = trailer.frame.bed.lengthM - chassis.ballXM + NOSE_M;
   const heightM = topM + groundM + (withPlan ? planWidthM : 0);
   const fixedPx = TITLE_PX + GROUND_PX + RULER_PX + (withPlan ? PLAN_TOP_PX + PLAN_BOTTOM_PX : 0);
   const pxPerM = Math.max(20, Math.min((width - left - right) / lengthM, (height - fixedPx) / heightM));

@@ -1,51 +1,51 @@
-import { evaluate, inches, newProject, speaker } from '@kereta/core';
+import { evaluate, inches, newProject, speaker, trailerOf } from '@kereta/core';
 import { describe, expect, test } from 'vitest';
 import { canRemove, moveName, movePart, partPlaceM, pickableParts, removePart, snapTo, stepsOf } from './parts';
 
-const project = newProject({ id: 'p', name: 'P', units: 'imperial', newId: () => 'load' });
-const evaluation = evaluate(project);
+const trailer = trailerOf(newProject({ id: 'p', name: 'P', units: 'imperial', newId: () => 'load' }));
+const evaluation = evaluate(trailer);
 
 describe('parts on the drawing', () => {
   test('are walked front to back, the coupler first', () => {
-    const parts = pickableParts(project, evaluation);
+    const parts = pickableParts(trailer, evaluation);
     expect(parts[0]).toBe('coupler');
     expect(parts).toEqual(expect.arrayContaining(['axle', 'item.load', 'cross.1', 'rail.left', 'header.rear']));
     expect(new Set(parts).size).toBe(parts.length);
   });
   test('axle, load and cross-member go where they are put, whatever they are measured from', () => {
     for (const id of ['axle', 'item.load', 'cross.2']) {
-      const moved = movePart(project, evaluation, id, 1.5);
+      const moved = movePart(trailer, evaluation, id, 1.5);
       expect(partPlaceM(moved, evaluate(moved), id)).toBeCloseTo(1.5, 12);
     }
     const fromAxle = {
-      ...project,
-      items: project.items.map((item) => ({ ...item, attach: { ...item.attach, from: 'axle' as const } })),
+      ...trailer,
+      items: trailer.items.map((item) => ({ ...item, attach: { ...item.attach, from: 'axle' as const } })),
     };
     expect(
       partPlaceM(movePart(fromAxle, evaluate(fromAxle), 'item.load', 0.7), evaluate(fromAxle), 'item.load'),
     ).toBeCloseTo(0.7, 12);
   });
   test('the ball goes along the ruler as the tongue gets longer or shorter, never into the bed', () => {
-    const longer = movePart(project, evaluation, 'coupler', -1.5);
+    const longer = movePart(trailer, evaluation, 'coupler', -1.5);
     expect(longer.frame.tongue.lengthM).toBeCloseTo(1.5, 12);
     expect(partPlaceM(longer, evaluate(longer), 'coupler')).toBeCloseTo(-1.5, 12);
-    expect(movePart(project, evaluation, 'coupler', 2).frame.tongue.lengthM).toBeCloseTo(inches(4), 12);
-    expect(moveName(speaker(project), 'coupler', -inches(50))).toBe(`tongue 4' 2" long`);
+    expect(movePart(trailer, evaluation, 'coupler', 2).frame.tongue.lengthM).toBeCloseTo(inches(4), 12);
+    expect(moveName(speaker(trailer), 'coupler', -inches(50))).toBe(`tongue 4' 2" long`);
   });
   test('rails stay', () => {
-    expect(partPlaceM(project, evaluation, 'rail.left')).toBeUndefined();
-    expect(movePart(project, evaluation, 'rail.left', 1)).toBe(project);
-    expect(canRemove(project, evaluation, 'rail.left')).toBe(false);
+    expect(partPlaceM(trailer, evaluation, 'rail.left')).toBeUndefined();
+    expect(movePart(trailer, evaluation, 'rail.left', 1)).toBe(trailer);
+    expect(canRemove(trailer, evaluation, 'rail.left')).toBe(false);
   });
   test('loads and cross-members come off', () => {
-    expect(removePart(project, evaluation, 'item.load').items).toEqual([]);
-    expect(evaluate(removePart(project, evaluation, 'cross.1')).chassis.crossPlaced.map(({ id }) => id)).not.toContain(
+    expect(removePart(trailer, evaluation, 'item.load').items).toEqual([]);
+    expect(evaluate(removePart(trailer, evaluation, 'cross.1')).chassis.crossPlaced.map(({ id }) => id)).not.toContain(
       'cross.1',
     );
   });
   test('snapping lands on whole sixteenths, or millimetres, exactly', () => {
-    expect(snapTo(inches(59.04), stepsOf(project).snap, project)).toBe(inches(59.0625));
-    const metric = { ...project, settings: { ...project.settings, units: 'metric' as const } };
+    expect(snapTo(inches(59.04), stepsOf(trailer).snap, trailer)).toBe(inches(59.0625));
+    const metric = { ...trailer, settings: { ...trailer.settings, units: 'metric' as const } };
     expect(snapTo(1.49964, stepsOf(metric).snap, metric)).toBe(1.5);
     expect(snapTo(1.49964, stepsOf(metric).fine, metric)).toBeCloseTo(1.4996, 12);
   });

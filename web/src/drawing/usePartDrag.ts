@@ -33,15 +33,15 @@ export const usePartDrag = (pxPerM: number) => {
         pick(id);
         return undefined;
       }
-      const { project } = projectStore.store.getState();
+      const trailer = projectStore.trailerNow();
       if (first) {
         cancel.current = stop;
         pick(id);
       }
-      const start = (memo as number | undefined) ?? partPlaceM(project, latest.current, id);
+      const start = (memo as number | undefined) ?? partPlaceM(trailer, latest.current, id);
       if (start === undefined || readOnly || cancelled.current) return start;
-      const { snap, fine } = stepsOf(project);
-      const to = snapTo(start + (x - fromX) / pxPerM, shiftKey ? fine : snap, project);
+      const { snap, fine } = stepsOf(trailer);
+      const to = snapTo(start + (x - fromX) / pxPerM, shiftKey ? fine : snap, trailer);
       if (last) {
         projectStore.preview(undefined);
         if (to !== start)

@@ -16,8 +16,8 @@ import {
 export const usePartKeys = (openFields: (partId: string) => void) => {
   const { projectStore, evaluation, picked, pick, readOnly, say } = useWorkbench();
   return (event: KeyboardEvent): void => {
-    const { project } = projectStore.store.getState();
-    const parts = pickableParts(project, evaluation);
+    const trailer = projectStore.trailerNow();
+    const parts = pickableParts(trailer, evaluation);
     if (event.key === '[' || event.key === ']') {
       const index = picked === undefined ? -1 : parts.indexOf(picked);
       const next = event.key === ']' ? index + 1 : index < 0 ? parts.length - 1 : index - 1;
@@ -41,13 +41,13 @@ export const usePartKeys = (openFields: (partId: string) => void) => {
       document.querySelector<HTMLElement>(`[data-part-field="${CSS.escape(picked)}"]`)?.focus();
       return;
     }
-    if ((event.key === 'Delete' || event.key === 'Backspace') && canRemove(project, evaluation, picked)) {
+    if ((event.key === 'Delete' || event.key === 'Backspace') && canRemove(trailer, evaluation, picked)) {
       projectStore.edit(`${spokenName(say, picked)} taken off`, (current) => removePart(current, evaluation, picked));
       pick(undefined);
       event.preventDefault();
       return;
     }
-    const { nudge, far, page, fine } = stepsOf(project);
+    const { nudge, far, page, fine } = stepsOf(trailer);
     const arrow = event.shiftKey ? far : nudge;
     const moves: Readonly<Record<string, number>> = {
       ArrowLeft: -arrow,
@@ -56,10 +56,10 @@ export const usePartKeys = (openFields: (partId: string) => void) => {
       PageDown: page,
     };
     const by = moves[event.key];
-    const from = partPlaceM(project, evaluation, picked);
+    const from = partPlaceM(trailer, evaluation, picked);
     if (by === undefined || from === undefined) return;
     event.preventDefault();
-    const to = snapTo(from + by, fine, project);
+    const to = snapTo(from + by, fine, trailer);
     projectStore.edit(moveName(say, picked, to), (current) => movePart(current, evaluation, picked, to));
   };
 };

@@ -20,7 +20,7 @@ export const governingOf = (
 
 /** From the frame analysis where there is one, else the hand check. */
 export const useWork = (): Work => {
-  const { evaluation, strength, situation, project } = useWorkbench();
+  const { evaluation, strength, situation, trailer } = useWorkbench();
   const { outcome, current, of } = strength;
   return useMemo(() => {
     if (outcome?.kind !== 'analysed') {
@@ -34,8 +34,8 @@ export const useWork = (): Work => {
       const governing = governingOf(outcome.analysis, memberId, situation);
       if (governing) shares.set(memberId, governing.utilisation.value);
     }
-    return { shares, from: current && of === project ? 'frame' : 'older-frame' };
-  }, [outcome, current, of, project, situation, evaluation.strength.members]);
+    return { shares, from: current && of === trailer ? 'frame' : 'older-frame' };
+  }, [outcome, current, of, trailer, situation, evaluation.strength.members]);
 };
 
 /** The run that governs the frame as a whole, in the chosen situation or in the worst. */

@@ -9,11 +9,11 @@ import {
   VERDICT_WORDS,
   weakestPart,
   wheelRateNPerM,
+  trailerOf,
 } from '@kereta/core';
 import { useMemo } from 'react';
-import { useParams } from 'react-router';
-import type { StoredProject } from '../storage/projectDatabase';
-import { useStoredProject } from '../storage/useProjects';
+import type { ReadableTrailer } from '../storage/trailers';
+import { TrailerRoute } from '../app/TrailerRoute';
 import { HANGER_NAMES } from '../steps/axle/HangerTable';
 import { Sized } from '../ui/Sized';
 import { stillWorkbench } from '../workbench/stillWorkbench';
@@ -46,20 +46,20 @@ const ON_CARD: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
   'brakes',
 ]);
 
-const Card = ({ stored }: { readonly stored: StoredProject }) => {
-  const { project } = stored;
-  const { evaluation, say } = useMemo(() => stillWorkbench(project, 'axle'), [project]);
-  const { runningGear } = project;
+const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
+  const trailer = trailerOf(stored.project);
+  const { evaluation, say } = useMemo(() => stillWorkbench(trailer, 'axle'), [trailer]);
+  const { runningGear } = trailer;
   const { axle, suspension, tire, wheel } = runningGear;
   const { spring } = suspension;
-  const rides = rideHeights(project, evaluation.chassis, evaluation.cases);
+  const rides = rideHeights(trailer, evaluation.chassis, evaluation.cases);
   const loaded = rides.reduce<(typeof rides)[number] | undefined>(
     (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
     undefined,
   );
-  const plan = hangerPlan(project, loaded?.stack.archM ?? 0);
-  const weakest = weakestPart(project);
-  const rate = wheelRateNPerM(project);
+  const plan = hangerPlan(trailer, loaded?.stack.archM ?? 0);
+  const weakest = weakestPart(trailer);
+  const rate = wheelRateNPerM(trailer);
   const missing = 'read it off and write it here: ________';
   const leaf = suspension.kind === 'leaf';
   const row = AXLE_ROWS.find(({ id }) => id === axle.catalogId);
@@ -80,7 +80,7 @@ const Card = ({ stored }: { readonly stored: StoredProject }) => {
       ? [
           [
             'Spring centre to spring centre, under the rails’ middles',
-            say.length(project.frame.bed.widthM - evaluation.chassis.railWidthM),
+            say.length(trailer.frame.bed.widthM - evaluation.chassis.railWidthM),
           ] as const,
         ]
       : []),
@@ -91,9 +91,9 @@ const Card = ({ stored }: { readonly stored: StoredProject }) => {
     ...(row ? ([['Spindle, bearing seats (trade class)', row.spindle]] as const) : []),
     [
       'Brakes',
-      project.coupling.brakes === 'fitted'
+      trailer.coupling.brakes === 'fitted'
         ? `fitted${drum}`
-        : project.coupling.brakes === 'none'
+        : trailer.coupling.brakes === 'none'
           ? 'none'
           : 'not decided',
     ],
@@ -128,13 +128,13 @@ const Card = ({ stored }: { readonly stored: StoredProject }) => {
   const checks = evaluation.findings.filter(({ code, step }) => step === 'axle' && ON_CARD.has(code));
   return (
     <SheetFrame
-      project={project}
+      trailer={trailer}
       sheet="axle card"
-      back={`/trailer/${project.id}/axle`}
+      back={`/trailer/${trailer.id}/axle`}
       note="To order or to build the axle by"
       updatedAt={stored.updatedAt}
     >
-      <h1 className="wide text-[22px] font-bold">Axle card: {project.name}</h1>
+      <h1 className="wide text-[22px] font-bold">Axle card: {trailer.name}</h1>
       <div className="mt-3 grid grid-cols-[3fr_2fr] gap-6 max-[800px]:grid-cols-1">
         <table className="narrow w-full text-[14px]" aria-label="What to order">
           <tbody>
@@ -187,9 +187,4 @@ const Card = ({ stored }: { readonly stored: StoredProject }) => {
 };
 
 /** Everything to order or build the axle by, on one page. */
-export const AxleCard = () => {
-  const { projectId = '' } = useParams();
-  const { data, isPending } = useStoredProject(projectId);
-  if (isPending) return null;
-  return data ? <Card stored={data} /> : <p className="p-6">This trailer is not in this browser.</p>;
-};
+export const AxleCard = () => <TrailerRoute>{(stored) => <Card stored={stored} />}</TrailerRoute>;

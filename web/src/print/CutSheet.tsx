@@ -1,31 +1,31 @@
+import { trailerOf } from '@kereta/core';
 import { useMemo } from 'react';
-import { useParams } from 'react-router';
 import { Drawing } from '../drawing/Drawing';
 import { CutTable } from '../steps/cut/CutTable';
 import { marksOf } from '../steps/cut/MarkedPlan';
-import { useStoredProject } from '../storage/useProjects';
+import { TrailerRoute } from '../app/TrailerRoute';
 import { stillWorkbench } from '../workbench/stillWorkbench';
 import { WorkbenchContext } from '../workbench/workbench';
 import { Sized } from '../ui/Sized';
 import { SheetFrame } from './SheetFrame';
-import type { StoredProject } from '../storage/projectDatabase';
+import type { ReadableTrailer } from '../storage/trailers';
 
 const DRAWING_PX = 560;
 
-const Sheet = ({ stored }: { readonly stored: StoredProject }) => {
-  const { project } = stored;
-  const workbench = useMemo(() => stillWorkbench(project, 'cut'), [project]);
+const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
+  const trailer = trailerOf(stored.project);
+  const workbench = useMemo(() => stillWorkbench(trailer, 'cut'), [trailer]);
   const { evaluation, say } = workbench;
   return (
     <WorkbenchContext value={workbench}>
       <SheetFrame
-        project={project}
+        trailer={trailer}
         sheet="cut list"
-        back={`/trailer/${project.id}/cut`}
-        note={`Sizes in ${project.settings.units === 'imperial' ? 'feet and inches' : 'mm'}, not to scale`}
+        back={`/trailer/${trailer.id}/cut`}
+        note={`Sizes in ${trailer.settings.units === 'imperial' ? 'feet and inches' : 'mm'}, not to scale`}
         updatedAt={stored.updatedAt}
       >
-        <h1 className="wide text-[22px] font-bold">Cut list: {project.name}</h1>
+        <h1 className="wide text-[22px] font-bold">Cut list: {trailer.name}</h1>
         <div className="my-3">
           <Drawing
             lower="plan"
@@ -62,9 +62,4 @@ const Sheet = ({ stored }: { readonly stored: StoredProject }) => {
 };
 
 /** The cut list with the dimensioned drawing, as a sheet of paper. */
-export const CutSheet = () => {
-  const { projectId = '' } = useParams();
-  const { data, isPending } = useStoredProject(projectId);
-  if (isPending) return null;
-  return data ? <Sheet stored={data} /> : <p className="p-6">This trailer is not in this browser.</p>;
-};
+export const CutSheet = () => <TrailerRoute>{(stored) => <Sheet stored={stored} />}</TrailerRoute>;

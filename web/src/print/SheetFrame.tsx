@@ -1,18 +1,18 @@
-import type { Project } from '@kereta/core';
+import type { Trailer } from '@kereta/core';
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 
 /** A sheet of paper: white and black whatever the view on the screen, with its title block; buttons stay on the screen. */
 export const SheetFrame = ({
-  project,
+  trailer,
   sheet,
   back,
   note,
   updatedAt,
   children,
 }: {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly sheet: string;
   readonly back: string;
   readonly note: string;
@@ -41,7 +41,7 @@ export const SheetFrame = ({
       <table className="narrow border border-black text-[13px]" aria-label="Title block">
         <tbody>
           <tr>
-            <td className="border border-black px-2">Job: {project.name}</td>
+            <td className="border border-black px-2">Job: {trailer.name}</td>
             <td className="border border-black px-2">Sheet: {sheet}</td>
           </tr>
           <tr>

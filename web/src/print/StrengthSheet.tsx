@@ -15,11 +15,11 @@ import {
   speaker,
   type StrengthAnalysis,
   VERDICT_WORDS,
+  trailerOf,
 } from '@kereta/core';
 import { useMemo } from 'react';
-import { useParams } from 'react-router';
-import type { StoredProject } from '../storage/projectDatabase';
-import { useStoredProject } from '../storage/useProjects';
+import type { ReadableTrailer } from '../storage/trailers';
+import { TrailerRoute } from '../app/TrailerRoute';
 import { Sized } from '../ui/Sized';
 import { useFullEvaluation, useStrength } from '../workers/useStrength';
 import { SheetFrame } from './SheetFrame';
@@ -55,43 +55,43 @@ const Inputs = ({
   say,
   evaluation,
 }: {
-  readonly stored: StoredProject;
+  readonly stored: ReadableTrailer;
   readonly say: Speaker;
   readonly evaluation: Evaluation;
 }) => {
-  const { project } = stored;
+  const trailer = trailerOf(stored.project);
   return (
     <table className="narrow w-full text-[14px]" aria-label="Inputs">
       <tbody>
         {GROUPS.map((group) => {
-          const { sectionId, materialId } = project.frame.groups[group];
+          const { sectionId, materialId } = trailer.frame.groups[group];
           return (
             <tr key={group} className="border-b border-gray-300">
               <td className="py-1">{GROUP_WORDS[group]}</td>
               <td>
-                <Sized>{findSection(project, sectionId)?.designation ?? sectionId}</Sized>
+                <Sized>{findSection(trailer, sectionId)?.designation ?? sectionId}</Sized>
               </td>
-              <td>{findMaterial(project, materialId)?.name ?? materialId}</td>
+              <td>{findMaterial(trailer, materialId)?.name ?? materialId}</td>
             </tr>
           );
         })}
-        {Object.entries(project.frame.overrides).map(([id, { sectionId }]) => (
+        {Object.entries(trailer.frame.overrides).map(([id, { sectionId }]) => (
           <tr key={id} className="border-b border-gray-300">
             <td className="py-1">{say.partName(id)} by itself</td>
             <td colSpan={2}>
-              <Sized>{findSection(project, sectionId ?? '')?.designation ?? 'as its group'}</Sized>
+              <Sized>{findSection(trailer, sectionId ?? '')?.designation ?? 'as its group'}</Sized>
             </td>
           </tr>
         ))}
         <tr className="border-b border-gray-300">
           <td className="py-1">Bed</td>
           <td colSpan={2}>
-            <Sized>{`${say.length(project.frame.bed.lengthM)} long, ${say.length(project.frame.bed.widthM)} wide; ball ${say.length(-evaluation.chassis.ballXM)} ahead of it`}</Sized>
+            <Sized>{`${say.length(trailer.frame.bed.lengthM)} long, ${say.length(trailer.frame.bed.widthM)} wide; ball ${say.length(-evaluation.chassis.ballXM)} ahead of it`}</Sized>
           </td>
         </tr>
         <tr className="border-b border-gray-300">
           <td className="py-1">Gross on the plate</td>
-          <td colSpan={2}>{project.ratedGrossKg === null ? 'missing' : say.mass(project.ratedGrossKg)}</td>
+          <td colSpan={2}>{trailer.ratedGrossKg === null ? 'missing' : say.mass(trailer.ratedGrossKg)}</td>
         </tr>
         {evaluation.cases.map(({ loadCase, massKg }) => (
           <tr key={loadCase.id} className="border-b border-gray-300">
@@ -201,12 +201,12 @@ const Reactions = ({ balances, say }: { readonly balances: readonly RunBalance[]
   </table>
 );
 
-const Sheet = ({ stored }: { readonly stored: StoredProject }) => {
-  const { project } = stored;
-  const light = useMemo(() => evaluate(project), [project]);
-  const strength = useStrength(project);
-  const evaluation = useFullEvaluation(light, project, strength, project);
-  const say = useMemo(() => speaker(project), [project]);
+const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
+  const trailer = trailerOf(stored.project);
+  const light = useMemo(() => evaluate(trailer), [trailer]);
+  const strength = useStrength(trailer);
+  const evaluation = useFullEvaluation(light, trailer, strength, trailer);
+  const say = useMemo(() => speaker(trailer), [trailer]);
   const analysis = strength.current && strength.outcome?.kind === 'analysed' ? strength.outcome.analysis : undefined;
   const heaviest = analysis?.balances.reduce<RunBalance | undefined>(
     (most, next) =>
@@ -215,13 +215,13 @@ const Sheet = ({ stored }: { readonly stored: StoredProject }) => {
   );
   return (
     <SheetFrame
-      project={project}
+      trailer={trailer}
       sheet="strength"
-      back={`/trailer/${project.id}/strength`}
-      note={`Figures in ${project.settings.units === 'imperial' ? 'lb, lbf and inches' : 'kg, N and mm'}`}
+      back={`/trailer/${trailer.id}/strength`}
+      note={`Figures in ${trailer.settings.units === 'imperial' ? 'lb, lbf and inches' : 'kg, N and mm'}`}
       updatedAt={stored.updatedAt}
     >
-      <h1 className="wide text-[22px] font-bold">Strength: {project.name}</h1>
+      <h1 className="wide text-[22px] font-bold">Strength: {trailer.name}</h1>
       <p className="my-2 border border-black p-2 text-[14px]">
         A calculation sheet for a trailer that people build themselves. It says what was checked, against what, and what
         was not. It approves nothing: show it to a licensed engineer or inspector, and keep to local law. Overload,
@@ -283,9 +283,4 @@ const Sheet = ({ stored }: { readonly stored: StoredProject }) => {
 };
 
 /** The calculation sheet: inputs, situations, worst bars with their working, reactions, assumptions. */
-export const StrengthSheet = () => {
-  const { projectId = '' } = useParams();
-  const { data, isPending } = useStoredProject(projectId);
-  if (isPending) return null;
-  return data ? <Sheet stored={data} /> : <p className="p-6">This trailer is not in this browser.</p>;
-};
+export const StrengthSheet = () => <TrailerRoute>{(stored) => <Sheet stored={stored} />}</TrailerRoute>;

@@ -7,11 +7,11 @@ import {
   sentenceOf,
   towedCases,
   VERDICT_WORDS,
+  trailerOf,
 } from '@kereta/core';
 import { useMemo } from 'react';
-import { useParams } from 'react-router';
-import type { StoredProject } from '../storage/projectDatabase';
-import { useStoredProject } from '../storage/useProjects';
+import type { ReadableTrailer } from '../storage/trailers';
+import { TrailerRoute } from '../app/TrailerRoute';
 import { HeadRow } from '../ui/HeadRow';
 import { Sized } from '../ui/Sized';
 import { stillWorkbench } from '../workbench/stillWorkbench';
@@ -59,11 +59,11 @@ const BEFORE: readonly string[] = [
   'After the first miles: hubs by hand for heat, coupler, chains, load, nuts.',
 ];
 
-const CaseTable = ({ stored }: { readonly stored: StoredProject }) => {
-  const { project } = stored;
-  const { evaluation, say } = useMemo(() => stillWorkbench(project, 'towing'), [project]);
-  const { sway } = useSway(project);
-  const levels = levelsOf(project, evaluation.chassis, evaluation.cases);
+const CaseTable = ({ stored }: { readonly stored: ReadableTrailer }) => {
+  const trailer = trailerOf(stored.project);
+  const { evaluation, say } = useMemo(() => stillWorkbench(trailer, 'towing'), [trailer]);
+  const { sway } = useSway(trailer);
+  const levels = levelsOf(trailer, evaluation.chassis, evaluation.cases);
   return (
     <table className="narrow mt-3 w-full text-[14px]" aria-label="Every towed load">
       <HeadRow first="Load" names={['All of it', 'On the ball', 'Axles', 'Ball, level', 'Nose', 'Damping gone*']} />
@@ -96,22 +96,22 @@ const CaseTable = ({ stored }: { readonly stored: StoredProject }) => {
   );
 };
 
-const Page = ({ stored }: { readonly stored: StoredProject }) => {
-  const { project } = stored;
-  const { evaluation, say } = useMemo(() => stillWorkbench(project, 'towing'), [project]);
-  const demand = hitchDemand(project, evaluation.cases);
+const Page = ({ stored }: { readonly stored: ReadableTrailer }) => {
+  const trailer = trailerOf(stored.project);
+  const { evaluation, say } = useMemo(() => stillWorkbench(trailer, 'towing'), [trailer]);
+  const demand = hitchDemand(trailer, evaluation.cases);
   const checks = evaluation.findings.filter(({ code }) => ON_PAGE.has(code));
   return (
     <SheetFrame
-      project={project}
+      trailer={trailer}
       sheet="tow-ready page"
-      back={`/trailer/${project.id}/towing`}
+      back={`/trailer/${trailer.id}/towing`}
       note="To take along"
       updatedAt={stored.updatedAt}
     >
-      <h1 className="wide text-[22px] font-bold">Before you tow: {project.name}</h1>
+      <h1 className="wide text-[22px] font-bold">Before you tow: {trailer.name}</h1>
       <p className="mt-1">
-        Behind {project.towVehicle?.name.trim() || 'a vehicle that is not named yet'}. The trailer may weigh{' '}
+        Behind {trailer.towVehicle?.name.trim() || 'a vehicle that is not named yet'}. The trailer may weigh{' '}
         <Sized>{say.mass(demand.grossKg)}</Sized>
         {demand.tongueKg === undefined ? '' : `, with up to ${say.mass(demand.tongueKg)} on the ball`}.
       </p>
@@ -157,9 +157,4 @@ const Page = ({ stored }: { readonly stored: StoredProject }) => {
 };
 
 /** What to know and to look at before the trailer is towed, on one page. */
-export const TowSheet = () => {
-  const { projectId = '' } = useParams();
-  const { data, isPending } = useStoredProject(projectId);
-  if (isPending) return null;
-  return data ? <Page stored={data} /> : <p className="p-6">This trailer is not in this browser.</p>;
-};
+export const TowSheet = () => <TrailerRoute>{(stored) => <Page stored={stored} />}</TrailerRoute>;

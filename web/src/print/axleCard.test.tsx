@@ -1,19 +1,19 @@
-import { DEMO_PROJECTS, type Project } from '@kereta/core';
+import { asProject, DEMO_TRAILERS, type Trailer } from '@kereta/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen } from '@testing-library/react';
 import 'fake-indexeddb/auto';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, describe, expect, test } from 'vitest';
-import { saveProject } from '../storage/projectDatabase';
+import { saveTrailer } from '../storage/trailers';
 import { AxleCard } from './AxleCard';
 
-const [apiary, oven, telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 
-const open = async (project: Project): Promise<HTMLElement> => {
-  await saveProject(project);
+const open = async (trailer: Trailer): Promise<HTMLElement> => {
+  await saveTrailer(asProject(trailer), Number.POSITIVE_INFINITY);
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <MemoryRouter initialEntries={[`/trailer/${project.id}/print/axle`]}>
+      <MemoryRouter initialEntries={[`/trailer/${trailer.id}/print/axle`]}>
         <Routes>
           <Route path="/trailer/:projectId/print/axle" element={<AxleCard />} />
         </Routes>
@@ -47,7 +47,7 @@ describe('axle card', () => {
     expect(screen.getByRole('table', { name: 'Hangers' }).textContent).toContain('bracket');
   });
   test('what nobody has read is left to be written in, never printed as zero', async () => {
-    const unread: Project = {
+    const unread: Trailer = {
       ...oven,
       runningGear: {
         ...oven.runningGear,

@@ -1,10 +1,10 @@
-import { DEMO_PROJECTS, type Project } from '@kereta/core';
+import { asProject, DEMO_TRAILERS, type Trailer } from '@kereta/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen, within } from '@testing-library/react';
 import 'fake-indexeddb/auto';
 import { MemoryRouter, Route, Routes } from 'react-router';
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { saveProject } from '../storage/projectDatabase';
+import { saveTrailer } from '../storage/trailers';
 import { CutSheet } from './CutSheet';
 import { TowSheet } from './TowSheet';
 
@@ -14,13 +14,13 @@ vi.mock('../workers/strengthWorker', async () => {
   return { strengthWorker: () => tasks };
 });
 
-const [apiary, oven, telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 
-const open = async (project: Project, sheet: 'tow' | 'cut-list'): Promise<void> => {
-  await saveProject(project);
+const open = async (trailer: Trailer, sheet: 'tow' | 'cut-list'): Promise<void> => {
+  await saveTrailer(asProject(trailer), Number.POSITIVE_INFINITY);
   render(
     <QueryClientProvider client={new QueryClient()}>
-      <MemoryRouter initialEntries={[`/trailer/${project.id}/print/${sheet}`]}>
+      <MemoryRouter initialEntries={[`/trailer/${trailer.id}/print/${sheet}`]}>
         <Routes>
           <Route path="/trailer/:projectId/print/tow" element={<TowSheet />} />
           <Route path="/trailer/:projectId/print/cut-list" element={<CutSheet />} />
@@ -63,7 +63,7 @@ describe('tow-ready page', () => {
 
 describe('cut sheet', () => {
   test('plates, what is left on, and both readings of every saw cut', async () => {
-    const left: Project = {
+    const left: Trailer = {
       ...apiary,
       id: 'left-on',
       frame: {

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { markFirstNoteRead } from '../storage/projectDatabase';
-import { useFirstNoteRead } from '../storage/useProjects';
+import { markFirstNoteRead } from '../storage/trailers';
+import { useFirstNoteRead } from '../storage/useTrailers';
 
 /** Said once, before the first trailer: what this can do and what it cannot. */
 export const FirstNote = () => {

@@ -1,46 +1,52 @@
-import { fileProblemSentence, newProject, type Project, readProject, type UnitSystem } from '@kereta/core';
-import { FolderOpen, Plus } from 'lucide-react';
+import { newProject, type Project, SHED_FILE_SUFFIX, type UnitSystem, writeShed } from '@kereta/core';
+import { Archive, FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Brand } from '../app/Brand';
 import { ThemeSwitch } from '../app/ThemeSwitch';
-import {
-  deleteProject,
-  loadProject,
-  restoreProject,
-  saveProject,
-  type StoredProject,
-} from '../storage/projectDatabase';
-import { useProjects } from '../storage/useProjects';
+import { addTrailer, deleteTrailer, restoreTrailer, type StoredTrailer } from '../storage/trailers';
+import { useShed } from '../storage/useTrailers';
+import { Contained } from '../ui/Contained';
+import { download } from '../ui/download';
+import { KeepingNote } from '../ui/KeepingNote';
+import { copyOf, takeInFiles, travellingBlobs } from './arrivals';
+import { Deleted } from './Deleted';
 import { FirstNote } from './FirstNote';
+import { nameOfStored } from './nameOfStored';
 import { TrailerCard } from './TrailerCard';
+import { UnreadableCard } from './UnreadableCard';
 
 /** A new trailer speaks the units that its first user most likely does. */
 const likelyUnits = (): UnitSystem => (/^en-(US|LR)|^my/.test(navigator.language) ? 'imperial' : 'metric');
 
-const copyOf = (project: Project, name: string): Project => ({ ...project, id: `trailer.${nanoid(10)}`, name });
-
 /** All trailers of this browser. */
 export const Shed = () => {
-  const { data: projects = [], isPending, isError } = useProjects();
-  const [problem, setProblem] = useState<string | undefined>();
-  const [deleted, setDeleted] = useState<StoredProject | undefined>();
+  const { data, isPending, isError } = useShed();
+  const { trailers = [], deleted = [] } = data ?? {};
+  const [problems, setProblems] = useState<readonly string[]>([]);
+  const [said, setSaid] = useState('');
+  const [justDeleted, setJustDeleted] = useState<StoredTrailer | undefined>();
   const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
 
-  const open = async (chosen: File): Promise<void> => {
-    setProblem(undefined);
-    const read = readProject(await chosen.text());
-    if (!read.ok) {
-      setProblem(`${chosen.name}: ${fileProblemSentence(read.error)}`);
-      return;
+  /** Does something with this browser's storage, and says so where it does not take it. */
+  const attempt = async (what: string, action: () => Promise<void>): Promise<boolean> => {
+    try {
+      await action();
+      setProblems([]);
+      return true;
+    } catch {
+      setProblems([`${what} This browser did not take it: it may be out of room. Nothing was changed.`]);
+      return false;
     }
-    // A trailer that is here already is not overwritten: the file comes in beside it.
-    const here = await loadProject(read.value.id);
-    const project = here ? copyOf(read.value, `${read.value.name} (from file)`) : read.value;
-    await saveProject(project);
-    void navigate(`/trailer/${project.id}/axle`);
+  };
+  const open = async (files: readonly File[]): Promise<void> => {
+    const arrived = await takeInFiles(files);
+    setProblems(arrived.problems);
+    const [only] = arrived.ids;
+    if (arrived.ids.length === 1 && arrived.problems.length === 0) void navigate(`/trailer/${only}/axle`);
+    else setSaid(arrived.ids.length === 0 ? '' : `${arrived.ids.length} trailers are in the shed now.`);
   };
   const create = async (): Promise<void> => {
     const project = newProject({
@@ -49,22 +55,73 @@ export const Shed = () => {
       units: likelyUnits(),
       newId: () => nanoid(8),
     });
-    await saveProject(project);
-    void navigate(`/trailer/${project.id}/job`);
+    if (await attempt('The new trailer could not be made.', () => addTrailer(project)))
+      void navigate(`/trailer/${project.id}/job`);
+  };
+  const duplicate = (project: Project): void =>
+    void attempt(`${project.design.name} could not be copied.`, () =>
+      addTrailer(copyOf(project, `${project.design.name}, copy`)),
+    );
+  const remove = async (stored: StoredTrailer): Promise<void> => {
+    if (await attempt(`${nameOfStored(stored)} could not be deleted.`, () => deleteTrailer(stored.id)))
+      setJustDeleted(stored);
+  };
+  const bringBack = async (id: string): Promise<void> => {
+    const worked = await attempt('It could not be brought back.', () => restoreTrailer(id));
+    // The offer stands until it has worked.
+    if (worked && justDeleted?.id === id) setJustDeleted(undefined);
+  };
+  const exportAll = async (): Promise<void> => {
+    await attempt('The shed could not be exported.', async () => {
+      const blobs = await travellingBlobs(trailers.map(({ id }) => id));
+      download(
+        `shed-${new Date().toISOString().slice(0, 10)}${SHED_FILE_SUFFIX}`,
+        writeShed(
+          trailers.map(({ raw }) => raw),
+          blobs,
+        ),
+        'application/json',
+      );
+    });
   };
   return (
-    <div className="flex min-h-full flex-col" style={{ background: 'var(--color-base-200)' }}>
+    <div
+      className="flex min-h-full flex-col"
+      style={{ background: 'var(--color-base-200)' }}
+      onDragOver={(event) => event.preventDefault()}
+      onDrop={(event) => {
+        event.preventDefault();
+        const files = [...event.dataTransfer.files];
+        if (files.length > 0) void open(files);
+      }}
+    >
       <header className="flex h-12 items-center border-b border-base-300 bg-base-100">
         <Brand />
         <span className="flex-1" />
         <ThemeSwitch />
       </header>
+      <KeepingNote />
       <FirstNote />
       <main className="mx-auto w-full max-w-[1180px] flex-1 px-5 py-6">
         <div className="mb-5 flex flex-wrap items-center gap-3">
           <h1 className="wide flex-1 text-[24px] leading-[30px] font-bold">The shed</h1>
-          <button type="button" className="button" onClick={() => file.current?.click()}>
-            <FolderOpen size={17} aria-hidden /> Open file
+          {trailers.length > 0 && (
+            <button
+              type="button"
+              className="button"
+              title="All trailers in one file, to keep or to bring back elsewhere"
+              onClick={() => void exportAll()}
+            >
+              <Archive size={17} aria-hidden /> Export all
+            </button>
+          )}
+          <button
+            type="button"
+            className="button"
+            title="Trailers or a whole shed that was exported; files can be dropped here, too"
+            onClick={() => file.current?.click()}
+          >
+            <FolderOpen size={17} aria-hidden /> Open files
           </button>
           <button type="button" className="button button-main" onClick={() => void create()}>
             <Plus size={17} aria-hidden /> New trailer
@@ -72,43 +129,44 @@ export const Shed = () => {
           <input
             ref={file}
             type="file"
+            multiple
             accept=".json,application/json"
             className="sr-only"
-            aria-label="Trailer file"
+            aria-label="Trailer files"
             tabIndex={-1}
             onChange={(event) => {
-              const [chosen] = event.target.files ?? [];
-              if (chosen) void open(chosen);
+              const files = [...(event.target.files ?? [])];
               event.target.value = '';
+              if (files.length > 0) void open(files);
             }}
           />
         </div>
-        {problem && (
-          <p role="alert" className="mb-4 rounded-[6px] border p-3" style={{ borderColor: 'var(--fix)' }}>
-            {problem}
+        {problems.length > 0 && (
+          <ul role="alert" className="mb-4 rounded-[6px] border p-3" style={{ borderColor: 'var(--fix)' }}>
+            {problems.map((problem) => (
+              <li key={problem}>{problem}</li>
+            ))}
+          </ul>
+        )}
+        {said && (
+          <p role="status" className="mb-4">
+            {said}
           </p>
         )}
-        {deleted && (
+        {justDeleted && (
           <p
             role="status"
             className="mb-4 flex items-center justify-between gap-3 rounded-[6px] border border-base-300 bg-base-100 py-1 pr-1 pl-4"
           >
-            {deleted.project.name} deleted.
-            <button
-              type="button"
-              className="button"
-              onClick={() => {
-                void restoreProject(deleted);
-                setDeleted(undefined);
-              }}
-            >
+            {nameOfStored(justDeleted)} deleted.
+            <button type="button" className="button" onClick={() => void bringBack(justDeleted.id)}>
               Undo
             </button>
           </p>
         )}
         {isError && (
-          <p role="alert">
-            This browser does not let Kereta keep anything. In a private window it may be switched off.
+          <p role="alert" className="mb-4">
+            This browser did not hand its trailers out. Load the page again; nothing was changed.
           </p>
         )}
         {isPending ? (
@@ -117,22 +175,26 @@ export const Shed = () => {
           </p>
         ) : (
           <ul className="grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-5" aria-label="Trailers">
-            {projects.map((stored) => (
-              <TrailerCard
-                key={stored.id}
-                stored={stored}
-                onDuplicate={() => void saveProject(copyOf(stored.project, `${stored.project.name}, copy`))}
-                onDelete={() => {
-                  void deleteProject(stored.id);
-                  setDeleted(stored);
-                }}
-              />
-            ))}
+            {trailers.map((stored) =>
+              stored.opened.ok ? (
+                <Contained key={stored.id} name={nameOfStored(stored)} of={stored}>
+                  <TrailerCard
+                    project={stored.opened.value}
+                    updatedAt={stored.updatedAt}
+                    onDuplicate={duplicate}
+                    onDelete={() => void remove(stored)}
+                  />
+                </Contained>
+              ) : (
+                <UnreadableCard key={stored.id} stored={stored} onDelete={() => void remove(stored)} />
+              ),
+            )}
           </ul>
         )}
-        {!isPending && projects.length === 0 && (
-          <p className="mute">No trailer here yet. Make a new one or open a file.</p>
+        {!isPending && !isError && trailers.length === 0 && (
+          <p className="mute">No trailer here yet. Make a new one, or open or drop a file.</p>
         )}
+        <Deleted deleted={deleted} onBringBack={(id) => void bringBack(id)} />
       </main>
     </div>
   );

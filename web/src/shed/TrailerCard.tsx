@@ -3,6 +3,8 @@ import {
   evaluate,
   PROJECT_FILE_SUFFIX,
   type Project,
+  type Trailer,
+  trailerOf,
   sentenceOf,
   speaker,
   VERDICT_WORDS,
@@ -12,7 +14,6 @@ import {
 import { Copy, Download, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import type { StoredProject } from '../storage/projectDatabase';
 import { download, fileName } from '../ui/download';
 import { Sized } from '../ui/Sized';
 import { VerdictMark } from '../ui/VerdictMark';
@@ -22,10 +23,10 @@ const WIDTH = 320;
 const HEIGHT = 150;
 
 /** The trailer itself, small but to scale. */
-const SmallDrawing = ({ project }: { readonly project: Project }) => {
-  const { chassis, cases } = useMemo(() => evaluate(project), [project]);
-  const shown = cases.find(({ loadCase }) => loadCase.id === project.axleCaseId) ?? cases[0];
-  const { runningGear, frame } = project;
+const SmallDrawing = ({ trailer }: { readonly trailer: Trailer }) => {
+  const { chassis, cases } = useMemo(() => evaluate(trailer), [trailer]);
+  const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
+  const { runningGear, frame } = trailer;
   const items = (shown?.parts ?? []).filter(({ group }) => group === 'cargo' || group === 'fixed');
   const topM = Math.max(0.3, ...items.map(({ centre, heightM }) => centre.zM + heightM / 2));
   const lengthM = frame.bed.lengthM - chassis.ballXM;
@@ -33,7 +34,7 @@ const SmallDrawing = ({ project }: { readonly project: Project }) => {
   const x = (xM: number): number => 15 + (WIDTH - 30 - lengthM * scale) / 2 + (xM - chassis.ballXM) * scale;
   const ground = HEIGHT - 10;
   const z = (zM: number): number => ground - (zM + runningGear.railTopHeightM) * scale;
-  const axles = axlesOf(project).map(({ xM }) => xM);
+  const axles = axlesOf(trailer).map(({ xM }) => xM);
   const bars = chassis.members.filter(({ group }) => group === 'rail' || group === 'tongue' || group === 'side');
   return (
     <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className="block w-full" style={{ background: 'var(--paper)' }} aria-hidden>
@@ -92,8 +93,9 @@ const SmallDrawing = ({ project }: { readonly project: Project }) => {
 };
 
 interface TrailerCardProps {
-  readonly stored: StoredProject;
-  readonly onDuplicate: () => void;
+  readonly project: Project;
+  readonly updatedAt: number;
+  readonly onDuplicate: (project: Project) => void;
   readonly onDelete: () => void;
 }
 
@@ -101,22 +103,22 @@ const dateText = (time: number): string =>
   new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' }).format(time);
 
 /** One trailer of the shed: what it looks like, how it stands, when it was touched. */
-export const TrailerCard = ({ stored, onDuplicate, onDelete }: TrailerCardProps) => {
-  const { project, updatedAt } = stored;
-  const light = useMemo(() => evaluate(project), [project]);
-  const strength = useStrength(project);
-  const evaluation = useFullEvaluation(light, project, strength, project);
+export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: TrailerCardProps) => {
+  const trailer = trailerOf(project);
+  const light = useMemo(() => evaluate(trailer), [trailer]);
+  const strength = useStrength(trailer);
+  const evaluation = useFullEvaluation(light, trailer, strength, trailer);
   const worst = evaluation.findings.find(({ counts }) => counts);
   return (
     <li
       className="flex flex-col overflow-hidden rounded-[6px] border border-base-300 bg-base-100"
       data-testid="trailer-card"
     >
-      <Link to={`/trailer/${project.id}/axle`} className="block flex-1">
-        <SmallDrawing project={project} />
+      <Link to={`/trailer/${trailer.id}/axle`} className="block flex-1">
+        <SmallDrawing trailer={trailer} />
         <span className="block px-4 pt-3">
-          <span className="wide block text-[17px] leading-[21px] font-bold">{project.name}</span>
-          <span className="mute narrow block text-[13.5px]">{project.job.purpose}</span>
+          <span className="wide block text-[17px] leading-[21px] font-bold">{trailer.name}</span>
+          <span className="mute narrow block text-[13.5px]">{trailer.job.purpose}</span>
           <span className="mt-2 flex items-start gap-2 text-[14px] leading-[18px]">
             <VerdictMark verdict={evaluation.verdict} />
             <span>
@@ -124,7 +126,7 @@ export const TrailerCard = ({ stored, onDuplicate, onDelete }: TrailerCardProps)
               {worst && (
                 <>
                   {': '}
-                  <Sized>{sentenceOf(worst, speaker(project))}</Sized>
+                  <Sized>{sentenceOf(worst, speaker(trailer))}</Sized>
                 </>
               )}
               {!strength.current && <span className="mute"> The frame is being analysed …</span>}
@@ -138,19 +140,19 @@ export const TrailerCard = ({ stored, onDuplicate, onDelete }: TrailerCardProps)
           <button
             type="button"
             className="button button-plain px-3"
-            aria-label={`Duplicate ${project.name}`}
+            aria-label={`Duplicate ${trailer.name}`}
             title="Duplicate"
-            onClick={onDuplicate}
+            onClick={() => onDuplicate(project)}
           >
             <Copy size={17} aria-hidden />
           </button>
           <button
             type="button"
             className="button button-plain px-3"
-            aria-label={`Export ${project.name}`}
+            aria-label={`Export ${trailer.name}`}
             title="Export"
             onClick={() =>
-              download(fileName(project.name, PROJECT_FILE_SUFFIX), writeProject(project), 'application/json')
+              download(fileName(trailer.name, PROJECT_FILE_SUFFIX), writeProject(project), 'application/json')
             }
           >
             <Download size={17} aria-hidden />
@@ -158,7 +160,7 @@ export const TrailerCard = ({ stored, onDuplicate, onDelete }: TrailerCardProps)
           <button
             type="button"
             className="button button-plain px-3"
-            aria-label={`Delete ${project.name}`}
+            aria-label={`Delete ${trailer.name}`}
             title="Delete"
             onClick={onDelete}
           >

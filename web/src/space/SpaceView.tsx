@@ -123,10 +123,10 @@ const Bars = () => {
 };
 
 const Wheels = () => {
-  const { project } = useWorkbench();
-  const { tire, suspension, railTopHeightM, layout } = project.runningGear;
+  const { trailer } = useWorkbench();
+  const { tire, suspension, railTopHeightM, layout } = trailer.runningGear;
   if (layout === 'none') return null;
-  const places = axlesOf(project).map(({ xM }) => xM);
+  const places = axlesOf(trailer).map(({ xM }) => xM);
   return (
     <>
       {places.flatMap((x) =>
@@ -147,10 +147,10 @@ const Wheels = () => {
 /** Puts the camera where a view looks from, and turns it by hand and by key. */
 const Camera = ({ view, turns }: { readonly view: View; readonly turns: readonly [number, number] }) => {
   const { camera, gl, invalidate } = useThree();
-  const { project, evaluation } = useWorkbench();
+  const { trailer, evaluation } = useWorkbench();
   const controls = useRef<OrbitControls | undefined>(undefined);
   const front = evaluation.chassis.ballXM;
-  const { lengthM } = project.frame.bed;
+  const { lengthM } = trailer.frame.bed;
   useEffect(() => {
     const own = new OrbitControls(camera, gl.domElement);
     own.addEventListener('change', () => invalidate());
@@ -197,7 +197,7 @@ export const SpaceView = ({
   readonly shown: BalancedCase | undefined;
   readonly onLost: () => void;
 }) => {
-  const { project, evaluation, say } = useWorkbench();
+  const { trailer, evaluation, say } = useWorkbench();
   const { shares } = useWork();
   const [view, setView] = useState<View>('Corner');
   const [turns, setTurns] = useState<readonly [number, number]>([0, 0]);
@@ -206,7 +206,7 @@ export const SpaceView = ({
     if (!able) onLost();
   }, [able, onLost]);
   if (!able) return null;
-  const items = shown ? itemParts(project, evaluation.chassis, shown.loadCase) : [];
+  const items = shown ? itemParts(trailer, evaluation.chassis, shown.loadCase) : [];
   const look = (next: View): void => {
     setTurns([0, 0]);
     setView(next);

@@ -13,8 +13,8 @@ const GROUP_WORDS: Readonly<Record<BarGroup, string>> = {
 
 /** Section and metal of a group of bars. */
 export const BarFields = ({ group }: { readonly group: BarGroup }) => {
-  const { project, edit } = useEditing();
-  const bar = project.frame.groups[group];
+  const { trailer, edit } = useEditing();
+  const bar = trailer.frame.groups[group];
   const set = (label: string, change: Partial<typeof bar>): void =>
     edit(label, (current) => ({
       ...current,
@@ -28,19 +28,19 @@ export const BarFields = ({ group }: { readonly group: BarGroup }) => {
       <SelectField
         label={`${GROUP_WORDS[group]}, section`}
         value={bar.sectionId}
-        options={sectionOptions(project)}
+        options={sectionOptions(trailer)}
         partField={group}
         onCommit={(sectionId) =>
-          set(`${GROUP_WORDS[group].toLowerCase()} to ${findSection(project, sectionId)?.designation ?? sectionId}`, {
+          set(`${GROUP_WORDS[group].toLowerCase()} to ${findSection(trailer, sectionId)?.designation ?? sectionId}`, {
             sectionId,
-            materialId: materialFor(project, sectionId, bar.materialId),
+            materialId: materialFor(trailer, sectionId, bar.materialId),
           })
         }
       />
       <SelectField
         label={`${GROUP_WORDS[group]}, metal`}
         value={bar.materialId}
-        options={materialOptions(project, bar.sectionId)}
+        options={materialOptions(trailer, bar.sectionId)}
         onCommit={(materialId) => set(`metal of ${GROUP_WORDS[group].toLowerCase()}`, { materialId })}
       />
     </>

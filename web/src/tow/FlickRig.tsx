@@ -1,4 +1,4 @@
-import type { Instant, Project, Rig } from '@kereta/core';
+import type { Instant, Trailer, Rig } from '@kereta/core';
 
 export const FLICK_WIDTH_PX = 740;
 export const FLICK_HEIGHT_PX = 150;
@@ -7,18 +7,18 @@ const NOSE_M = 0.85;
 
 /** Vehicle and trailer from above at one instant of a flick. */
 export const FlickRig = ({
-  project,
+  trailer,
   rig,
   now,
   label,
 }: {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly rig: Rig;
   readonly now: Instant | undefined;
   readonly label: string;
 }) => {
-  const tongueM = project.frame.tongue.lengthM;
-  const lengthM = project.frame.bed.lengthM;
+  const tongueM = trailer.frame.tongue.lengthM;
+  const lengthM = trailer.frame.bed.lengthM;
   const trailerM = Math.max(...rig.axles.map(({ behindBallM }) => behindBallM)) + 1;
   const scale = Math.min(
     (FLICK_WIDTH_PX - 60) / (rig.frontM + NOSE_M + rig.hitchM + Math.max(trailerM, tongueM + lengthM)),
@@ -26,8 +26,8 @@ export const FlickRig = ({
   );
   const x0 = 30 + (rig.frontM + NOSE_M) * scale;
   const middle = FLICK_HEIGHT_PX / 2;
-  const half = project.frame.bed.widthM / 2;
-  const vehicleHalf = (project.towVehicle?.widthM ?? 1.93) / 2;
+  const half = trailer.frame.bed.widthM / 2;
+  const vehicleHalf = (trailer.towVehicle?.widthM ?? 1.93) / 2;
   const turned = (rad: number): number => (-rad * 180) / Math.PI;
   return (
     <svg
@@ -43,7 +43,7 @@ export const FlickRig = ({
           <rect
             x={-(rig.frontM + NOSE_M) * scale}
             y={-vehicleHalf * scale}
-            width={(rig.frontM + NOSE_M + rig.hitchM - (project.towVehicle?.bumperAheadOfBallM ?? 0)) * scale}
+            width={(rig.frontM + NOSE_M + rig.hitchM - (trailer.towVehicle?.bumperAheadOfBallM ?? 0)) * scale}
             height={2 * vehicleHalf * scale}
             rx="8"
             fill="none"

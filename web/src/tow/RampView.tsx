@@ -28,14 +28,14 @@ const PART_NAMES = {
 
 /** The rig from the side where the road breaks: a slider for the break, one for where under the rig it lies. */
 export const RampView = () => {
-  const { project, evaluation, say } = useWorkbench();
+  const { trailer, evaluation, say } = useWorkbench();
   const { chassis, cases } = evaluation;
   const [degrees, setDegrees] = useState(8);
   const [share, setShare] = useState(0.5);
   const [holder, width] = useWidth<HTMLDivElement>(740);
   const towed = useMemo(() => heaviestTowed(cases), [cases]);
-  const rig = useMemo(() => towed && rampRigOf(project, chassis, towed), [project, chassis, towed]);
-  const points = useMemo(() => sidePoints(project, chassis), [project, chassis]);
+  const rig = useMemo(() => towed && rampRigOf(trailer, chassis, towed), [trailer, chassis, towed]);
+  const points = useMemo(() => sidePoints(trailer, chassis), [trailer, chassis]);
   const beta = (degrees * Math.PI) / 180;
   const look = useMemo(() => rig && rampLook(rig, points, beta), [rig, points, beta]);
   if (!rig || !towed || !look) {
@@ -45,10 +45,10 @@ export const RampView = () => {
       </p>
     );
   }
-  const vehicle = project.towVehicle;
+  const vehicle = trailer.towVehicle;
   const height = heightPx(width);
   const noseM = (vehicle?.wheelbaseM ?? 2.7) + 0.85;
-  const tailM = project.frame.bed.lengthM - chassis.ballXM;
+  const tailM = trailer.frame.bed.lengthM - chassis.ballXM;
   const breakM = share * (rig.ballBehindAxleM + tailM);
   const pitch = trailerPitchRad(rig, beta, breakM);
   const scale = Math.min((width - 2 * PAD_PX) / (noseM + rig.ballBehindAxleM + tailM + 0.3), (height - 60) / 3);
@@ -140,7 +140,7 @@ export const RampView = () => {
             );
           })}
           <polygon
-            points={box(0, project.frame.bed.lengthM, -chassis.railHeightM, chassis.deckTopZM)}
+            points={box(0, trailer.frame.bed.lengthM, -chassis.railHeightM, chassis.deckTopZM)}
             fill="var(--steel)"
             stroke="var(--ink)"
             strokeWidth="2"

@@ -60,11 +60,11 @@ const usePlayer = (frames: number) => {
 
 /** A flick of the steering wheel at a speed: how a badly loaded trailer fish-tails and a well loaded one settles, and what helps. */
 export const Trainer = () => {
-  const { committed, project, caseId, say } = useWorkbench();
+  const { committed, trailer, caseId, say } = useWorkbench();
   const { sway, current } = useSway(committed);
   const [speedIndex, setSpeedIndex] = useState(3);
   const [change, setChange] = useState<WhatIf>(AS_IT_IS);
-  const { unit, values, toMs } = SPEEDS[project.settings.units];
+  const { unit, values, toMs } = SPEEDS[trailer.settings.units];
   const speed = values[speedIndex] ?? values[0];
   const own = sway?.cases.find((candidate) => candidate.caseId === caseId) ?? sway?.cases[0];
   const trying = Object.values(change).some((value) => value !== 0);
@@ -100,7 +100,7 @@ export const Trainer = () => {
         {current ? '' : ' (before the last change)'}
       </h2>
       <FlickRig
-        project={committed}
+        trailer={committed}
         rig={own.rig}
         now={trail[player.index]}
         label={`${name} at ${speed} ${unit} after a flick of the wheel: ${verdict}`}
@@ -109,7 +109,7 @@ export const Trainer = () => {
         <>
           <h3 className="narrow px-4 text-[12.5px] font-bold">As tried: {flickVerdict(triedTrail)}</h3>
           <FlickRig
-            project={changed}
+            trailer={changed}
             rig={tried.rig}
             now={triedTrail[Math.min(player.index, triedTrail.length - 1)]}
             label={`The same with what is tried: ${flickVerdict(triedTrail)}`}

@@ -9,25 +9,25 @@ const HEIGHT_PX = 300;
 
 /** Vehicle as an outline and trailer turned against it by a slider: what comes nearest, and how near. */
 export const Turning = () => {
-  const { project, evaluation, say } = useWorkbench();
+  const { trailer, evaluation, say } = useWorkbench();
   const [degrees, setDegrees] = useState(45);
   const [holder, width] = useWidth<HTMLDivElement>(740);
   const { chassis } = evaluation;
-  const vehicle = project.towVehicle ?? UNKNOWN_VEHICLE;
+  const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const gamma = (degrees * Math.PI) / 180;
-  const edges = frontEdges(project, chassis);
+  const edges = frontEdges(trailer, chassis);
   const tight = tightestAt(edges, gamma, vehicle.bumperAheadOfBallM, vehicle.widthM / 2);
   const vehicleM = (vehicle.wheelbaseM ?? 2.8) + (vehicle.ballBehindAxleM ?? 1.1) + 0.9;
-  const trailerM = project.frame.bed.lengthM - chassis.ballXM;
+  const trailerM = trailer.frame.bed.lengthM - chassis.ballXM;
   const scale = Math.min(
     (width - 2 * PAD_PX) / (vehicleM + trailerM),
-    (HEIGHT_PX - PAD_PX) / (project.frame.bed.widthM + trailerM * Math.sin(Math.min(gamma, 1.2)) + 0.6),
+    (HEIGHT_PX - PAD_PX) / (trailer.frame.bed.widthM + trailerM * Math.sin(Math.min(gamma, 1.2)) + 0.6),
   );
   const ballX = PAD_PX + vehicleM * scale;
   const ballY = PAD_PX + (vehicle.widthM / 2) * scale + 10;
   const rearFace = ballX - vehicle.bumperAheadOfBallM * scale;
   const touching = tight !== undefined && tight.roomM < 0;
-  const half = project.frame.bed.widthM / 2;
+  const half = trailer.frame.bed.widthM / 2;
   // Where the front corners go between straight and the furthest turn.
   const sweep = (cornerM: number): string =>
     Array.from({ length: 46 }, (_, i) => {
@@ -85,7 +85,7 @@ export const Turning = () => {
             <rect
               x={-chassis.ballXM * scale}
               y={-half * scale}
-              width={project.frame.bed.lengthM * scale}
+              width={trailer.frame.bed.lengthM * scale}
               height={2 * half * scale}
               fill="var(--steel)"
               stroke="var(--ink)"
@@ -141,7 +141,7 @@ export const Turning = () => {
         </span>
       </label>
       <p className="narrow mute px-4 pb-2 text-[13px]">
-        Wanted without touching: {formatAngle(project.job.turnRad)}. Dotted: the way of the bed’s front corners.
+        Wanted without touching: {formatAngle(trailer.job.turnRad)}. Dotted: the way of the bed’s front corners.
       </p>
     </section>
   );

@@ -1,4 +1,4 @@
-import { DEMO_PROJECTS, evaluate, type Instant, type Project } from '@kereta/core';
+import { DEMO_TRAILERS, evaluate, type Instant, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { VehicleFields } from '../steps/towing/VehicleFields';
@@ -14,7 +14,7 @@ vi.mock('../workers/strengthWorker', async () => {
   return { strengthWorker: () => tasks };
 });
 
-const [apiary] = DEMO_PROJECTS as [Project];
+const [apiary] = DEMO_TRAILERS as [Trailer];
 const { edits, show, type, choose, last } = testBench('towing');
 const slide = (label: string | RegExp, value: number): void => {
   fireEvent.change(screen.getByLabelText(label), { target: { value: String(value) } });

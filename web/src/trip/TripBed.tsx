@@ -1,4 +1,4 @@
-import { type Chassis, itemPart, type LoadCase, type Project } from '@kereta/core';
+import { type Chassis, itemPart, type LoadCase, type Trailer } from '@kereta/core';
 import { type PointerEvent, useEffect, useRef, useState } from 'react';
 import { SheetText } from '../drawing/SheetText';
 
@@ -6,12 +6,12 @@ const PAD_PX = 12;
 
 /** The bed from above with the trip's things as blocks; a finger slides them along it. */
 export const TripBed = ({
-  project,
+  trailer,
   chassis,
   trip,
   onShift,
 }: {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly chassis: Chassis;
   readonly trip: LoadCase;
   readonly onShift: (itemId: string, shiftM: number) => void;
@@ -26,15 +26,15 @@ export const TripBed = ({
     return () => observer.disconnect();
   }, []);
   const hold = useRef<{ readonly id: string; readonly fromPx: number; readonly shiftM: number } | undefined>(undefined);
-  const { lengthM, widthM } = project.frame.bed;
+  const { lengthM, widthM } = trailer.frame.bed;
   const startM = Math.min(chassis.ballXM, 0);
   const scale = (width - 2 * PAD_PX) / (lengthM - startM);
   const x = (xM: number): number => PAD_PX + (xM - startM) * scale;
   // The right side lies at the top, as on every plan here.
   const y = (yM: number): number => PAD_PX + (widthM / 2 - yM) * scale;
   const height = widthM * scale + 2 * PAD_PX;
-  const axleX = x(project.runningGear.positionM);
-  const items = project.items.filter(
+  const axleX = x(trailer.runningGear.positionM);
+  const items = trailer.items.filter(
     ({ id, kind }) => kind === 'fixed' || trip.aboard.some(({ itemId }) => itemId === id),
   );
   const grab = (event: PointerEvent<SVGGElement>, id: string): void => {
@@ -75,7 +75,7 @@ export const TripBed = ({
         />
         <path d={`M${axleX} 2V${height - 2}`} stroke="var(--ink)" strokeWidth="0.9" strokeDasharray="14 3 3 3" />
         {items.map((item) => {
-          const part = itemPart(project, chassis, item, trip);
+          const part = itemPart(trailer, chassis, item, trip);
           const fixed = item.kind === 'fixed';
           const block = Math.max(14, (part.x1M - part.x0M) * scale);
           const tall = Math.max(14, (part.y1M - part.y0M) * scale);

@@ -1,28 +1,33 @@
 import {
-  bandKg,
   type BalancedCase,
   evaluate,
+  type Evaluation,
+  findingsOfCase,
   formatPercent,
-  hitchLimitN,
   itemPart,
   type LoadCase,
+  loadHint,
   massOfWeightKg,
-  type Project,
+  sentenceOf,
   type Speaker,
   speaker,
+  type Trailer,
   type Verdict,
   VERDICT_WORDS,
+  verdictOfCase,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
+import { useStore } from 'zustand';
+import { TrailerRoute } from '../app/TrailerRoute';
 import { snapTo, stepsOf } from '../drawing/parts';
-import { loadProject, saveProject, type StoredProject } from '../storage/projectDatabase';
-import { useStoredProject } from '../storage/useProjects';
-import { acquireWriterLock } from '../storage/writerLock';
+import type { ReadableTrailer } from '../storage/trailers';
+import { KeepingNote } from '../ui/KeepingNote';
 import { Sized } from '../ui/Sized';
 import { VerdictMark } from '../ui/VerdictMark';
 import { SeeSaw } from '../workbench/SeeSaw';
+import { useSession } from '../workbench/useSession';
 import { TripBed } from './TripBed';
 
 /** The trip as a load case like any other; nothing aboard to begin with. */
@@ -36,45 +41,40 @@ const emptyTrip = (): LoadCase => ({
   tongueBand: null,
 });
 
-/** The first thing that is wrong with the trip, or that its tongue is in its band. */
-const answerOf = (
-  { standing, band, massKg, loadCase }: BalancedCase,
-  project: Project,
-): { readonly verdict: Verdict; readonly text: string } => {
+interface TripAnswer {
+  readonly verdict: Verdict;
+  readonly text: string;
+}
+
+/** What the checks say of this load, the worst of it in words: the same that strip and panels say. */
+const answerOf = (evaluation: Evaluation, balanced: BalancedCase): TripAnswer => {
+  const { standing, loadCase } = balanced;
   if (!standing) return { verdict: 'open', text: 'There is no axle behind the ball yet.' };
   // A bare trailer is judged by its own load case, not by a trip that has not begun.
   if (loadCase.aboard.length === 0) return { verdict: 'unchecked', text: 'Nothing aboard yet.' };
-  const kg = massOfWeightKg(standing.tongueN);
-  const { minKg, maxKg } = bandKg(band, massKg);
-  const rating = project.runningGear.axle.ratingKg;
-  const hitchN = hitchLimitN(project);
-  if (project.ratedGrossKg !== null && massKg > project.ratedGrossKg)
-    return { verdict: 'over', text: 'Heavier than its plate allows: leave something.' };
-  if (rating !== null && standing.axles.some(({ loadN }) => massOfWeightKg(loadN) > rating))
-    return { verdict: 'over', text: 'Too much for the axle: leave something.' };
-  if (kg < minKg) return { verdict: 'over', text: 'Tongue too light, sway is likely: move something forward.' };
-  if (kg > maxKg) return { verdict: 'over', text: 'Tongue too heavy: move something back.' };
-  if (hitchN !== undefined && standing.tongueN > hitchN)
-    return { verdict: 'over', text: 'More than hitch or coupler allow: move something back.' };
-  if (rating === null) return { verdict: 'open', text: 'Tongue in its band; what the axle may carry is missing.' };
-  return { verdict: 'ok', text: 'Tongue in its band.' };
+  const verdict = verdictOfCase(evaluation, loadCase.id);
+  const worst = findingsOfCase(evaluation, loadCase.id).find((finding) => finding.verdict === verdict);
+  if (!worst || verdict === 'ok') return { verdict, text: 'Tongue in its band.' };
+  // The trip is a load of the trailer that was worked out, so it is called by its name.
+  return { verdict, text: `${sentenceOf(worst, speaker(evaluation.trailer))} ${loadHint(worst)}`.trim() };
 };
 
 /** Live answer at the top: the see-saw, the share, and what to do. */
 const Answer = ({
+  answer: { verdict, text },
   balanced,
-  project,
+  trailer,
   say,
 }: {
+  readonly answer: TripAnswer;
   readonly balanced: BalancedCase;
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly say: Speaker;
 }) => {
-  const { verdict, text } = answerOf(balanced, project);
   const { standing, massKg } = balanced;
-  const rating = project.runningGear.axle.ratingKg;
+  const rating = trailer.runningGear.axle.ratingKg;
   const worstAxle = Math.max(0, ...(standing?.axles.map(({ loadN }) => massOfWeightKg(loadN)) ?? []));
-  const gross = project.ratedGrossKg;
+  const gross = trailer.ratedGrossKg;
   return (
     <section
       className="sticky top-0 z-10 border-b border-base-300 bg-base-100 px-4 py-2"
@@ -84,8 +84,8 @@ const Answer = ({
       <div className="flex items-center gap-4">
         <SeeSaw
           balanced={balanced}
-          lengthM={project.frame.bed.lengthM}
-          ballXM={standing?.aheadXM ?? -project.frame.tongue.lengthM}
+          lengthM={trailer.frame.bed.lengthM}
+          ballXM={standing?.aheadXM ?? -trailer.frame.tongue.lengthM}
           verdict={verdict}
         />
         <p>
@@ -119,23 +119,18 @@ const Answer = ({
 };
 
 /** Load it for one trip, on the phone: what comes along, where on the bed, how full; the tongue answers at once. */
-const Planner = ({ stored }: { readonly stored: StoredProject }) => {
-  const { project } = stored;
+const Planner = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
+  const { projectStore, saving, refused, takeOver, saveState } = useSession(id, stored);
+  const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
+  const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const [trip, setTrip] = useState(emptyTrip);
-  const [writer, setWriter] = useState(true);
   const navigate = useNavigate();
-  const lock = useRef<ReturnType<typeof acquireWriterLock> | undefined>(undefined);
-  useEffect(() => {
-    const acquired = acquireWriterLock(stored.id, setWriter);
-    lock.current = acquired;
-    return () => acquired.release();
-  }, [stored.id]);
-  const say = useMemo(() => speaker(project), [project]);
-  const evaluation = useMemo(() => evaluate({ ...project, cases: [...project.cases, trip] }), [project, trip]);
+  const say = useMemo(() => speaker(trailer), [trailer]);
+  const evaluation = useMemo(() => evaluate({ ...trailer, cases: [...trailer.cases, trip] }), [trailer, trip]);
   const balanced = evaluation.cases.at(-1);
   if (!balanced) return null;
-  const loose = project.items.filter(({ kind }) => kind !== 'fixed');
-  const { far, snap } = stepsOf(project);
+  const loose = trailer.items.filter(({ kind }) => kind !== 'fixed');
+  const { far, snap } = stepsOf(trailer);
   const entryOf = (id: string) => trip.aboard.find(({ itemId }) => itemId === id);
   const change = (id: string, part: Partial<LoadCase['aboard'][number]> | null): void =>
     setTrip((current) => {
@@ -146,27 +141,27 @@ const Planner = ({ stored }: { readonly stored: StoredProject }) => {
         aboard: part === null ? others : [...others, { fill: 1, shiftM: 0, ...old, ...part, itemId: id }],
       };
     });
-  const shiftTo = (id: string, shiftM: number): void => change(id, { shiftM: snapTo(shiftM, snap, project) });
+  const shiftTo = (id: string, shiftM: number): void => change(id, { shiftM: snapTo(shiftM, snap, trailer) });
   const save = async (): Promise<void> => {
-    const fresh = (await loadProject(project.id))?.project ?? project;
-    await saveProject({ ...fresh, cases: [...fresh.cases, trip] });
-    void navigate(`/trailer/${project.id}/balance`);
+    projectStore.edit(`${trip.name} kept as a load`, (current) => ({ ...current, cases: [...current.cases, trip] }));
+    await saving.flush();
+    if (saving.state() === 'saved') void navigate(`/trailer/${id}/balance`);
   };
   return (
     <div className="mx-auto max-w-[640px] pb-24">
       <header className="flex items-center justify-between px-4 py-3">
-        <h1 className="wide text-[19px] font-bold">{project.name}, one trip</h1>
-        <Link className="button" to={`/trailer/${project.id}/balance`}>
+        <h1 className="wide text-[19px] font-bold">{trailer.name}, one trip</h1>
+        <Link className="button" to={`/trailer/${trailer.id}/balance`}>
           Back
         </Link>
       </header>
-      <Answer balanced={balanced} project={project} say={say} />
-      <TripBed project={project} chassis={evaluation.chassis} trip={trip} onShift={shiftTo} />
+      <Answer answer={answerOf(evaluation, balanced)} balanced={balanced} trailer={trailer} say={say} />
+      <TripBed trailer={trailer} chassis={evaluation.chassis} trip={trip} onShift={shiftTo} />
       <ul className="px-4" aria-label="What comes along">
         {loose.map((item) => {
           const entry = entryOf(item.id);
           const aboard = entry !== undefined;
-          const part = itemPart(project, evaluation.chassis, item, trip);
+          const part = itemPart(trailer, evaluation.chassis, item, trip);
           return (
             <li key={item.id} className="border-b border-base-300 py-2">
               <div className="flex min-h-[48px] items-center justify-between gap-2">
@@ -251,15 +246,24 @@ const Planner = ({ stored }: { readonly stored: StoredProject }) => {
         <button
           type="button"
           className="button button-main min-h-[48px]"
-          disabled={!writer || trip.name.trim() === ''}
+          disabled={!mayWrite || trip.name.trim() === ''}
           onClick={() => void save()}
         >
           Keep as a load
         </button>
       </div>
-      {!writer && (
-        <p className="px-4 py-2" role="status">
+      {refused && (
+        <p className="flex items-center justify-between gap-3 px-4 py-2" role="status">
           This trailer is open in another tab, which writes it: the trip can be looked at here, not kept.
+          <button type="button" className="button" onClick={takeOver}>
+            Take over here
+          </button>
+        </p>
+      )}
+      {(saveState === 'failed' || saveState === 'overtaken') && (
+        <p className="px-4 py-2 font-semibold" role="alert">
+          Not saved: this browser did not take the trip
+          {saveState === 'failed' ? ', it may be out of room' : ', the trailer was changed in another tab'}.
         </p>
       )}
     </div>
@@ -268,13 +272,14 @@ const Planner = ({ stored }: { readonly stored: StoredProject }) => {
 
 export const TripPage = () => {
   const { projectId = '' } = useParams();
-  const { data, isPending } = useStoredProject(projectId);
-  if (isPending) return null;
-  return data ? (
-    <main className="h-full overflow-auto">
-      <Planner stored={data} />
-    </main>
-  ) : (
-    <p className="p-6">This trailer is not in this browser.</p>
+  return (
+    <TrailerRoute>
+      {(stored) => (
+        <main className="h-full overflow-auto">
+          <KeepingNote />
+          <Planner key={projectId} id={projectId} stored={stored} />
+        </main>
+      )}
+    </TrailerRoute>
   );
 };

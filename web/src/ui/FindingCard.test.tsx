@@ -1,13 +1,13 @@
-import { DEMO_PROJECTS, evaluate, type Project, sentenceOf, speaker } from '@kereta/core';
+import { DEMO_TRAILERS, evaluate, type Trailer, sentenceOf, speaker } from '@kereta/core';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { FindingList } from './FindingCard';
 import { Sized } from './Sized';
 
 afterEach(cleanup);
-const project = DEMO_PROJECTS[0] as Project;
-const { findings } = evaluate(project);
-const say = speaker(project);
+const trailer = DEMO_TRAILERS[0] as Trailer;
+const { findings } = evaluate(trailer);
+const say = speaker(trailer);
 
 describe('findings', () => {
   test('every finding is a button with its sentence; the worst stands open, and folds', () => {
@@ -34,7 +34,7 @@ describe('findings', () => {
   });
   test('each demo’s findings have keys of their own', () => {
     const error = vi.spyOn(console, 'error').mockImplementation(() => undefined);
-    for (const demo of DEMO_PROJECTS) {
+    for (const demo of DEMO_TRAILERS) {
       render(<FindingList findings={evaluate(demo).findings} say={speaker(demo)} />);
       cleanup();
     }

@@ -1,11 +1,11 @@
-import { inches, newProject } from '@kereta/core';
+import { inches, newProject, trailerOf } from '@kereta/core';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { type Editing, EditingContext } from './editing';
 import { QuantityField } from './QuantityField';
 
-const project = newProject({ id: 'p', name: 'P', units: 'imperial', newId: () => 'x' });
-const editing: Editing = { units: 'imperial', fraction: 16, readOnly: false, project, edit: () => undefined };
+const trailer = trailerOf(newProject({ id: 'p', name: 'P', units: 'imperial', newId: () => 'x' }));
+const editing: Editing = { units: 'imperial', fraction: 16, readOnly: false, trailer, edit: () => undefined };
 
 const show = (props: Partial<Parameters<typeof QuantityField>[0]> = {}, around: Partial<Editing> = {}) => {
   const onCommit = vi.fn();

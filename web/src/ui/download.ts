@@ -18,3 +18,7 @@ export const fileName = (name: string, suffix: string): string =>
       .replaceAll(/\s+/g, '-')
       .slice(0, 60) || 'trailer'
   }${suffix}`;
+
+/** What lies in the database, as it lies there, whether or not it can be read. */
+export const saveRawCopy = (id: string, raw: unknown): void =>
+  download(fileName(`${id} raw copy`, '.json'), JSON.stringify(raw, undefined, 2) ?? '', 'application/json');

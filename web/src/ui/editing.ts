@@ -1,4 +1,4 @@
-import type { Project, UnitSystem } from '@kereta/core';
+import type { Design, Trailer, UnitSystem } from '@kereta/core';
 import { createContext, useContext } from 'react';
 
 /** What every field needs of the open trailer: how it writes sizes, and whether it may be changed here. */
@@ -6,9 +6,9 @@ export interface Editing {
   readonly units: UnitSystem;
   readonly fraction: number;
   readonly readOnly: boolean;
-  readonly project: Project;
+  readonly trailer: Trailer;
   /** one undo step; the label stands behind "Undo:" */
-  readonly edit: (label: string, change: (project: Project) => Project) => void;
+  readonly edit: (label: string, change: (trailer: Trailer) => Design) => void;
 }
 
 export const EditingContext = createContext<Editing | undefined>(undefined);

@@ -1,5 +1,4 @@
-import type { AnyFinding, BalancedCase, Verdict } from '@kereta/core';
-import { rollUp } from '@kereta/core';
+import { type BalancedCase, bandShares, byVerdict, type Verdict, verdictOfCase } from '@kereta/core';
 import { Pin } from 'lucide-react';
 import { VerdictMark, VerdictWord } from '../ui/VerdictMark';
 import { SeeSaw, ShareBar } from './SeeSaw';
@@ -8,17 +7,6 @@ import { useWorkbench } from './workbench';
 
 export type StripHeight = 'folded' | 'normal' | 'open';
 export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, normal: 140, open: 192 };
-
-/** Findings that answer for one load case in the strip: its tongue, its jack, or that it cannot be worked out. */
-const caseVerdict = (findings: readonly AnyFinding[], { loadCase, standing }: BalancedCase): Verdict => {
-  const own = findings.filter(
-    ({ caseId, step, counts, code }) =>
-      counts && caseId === loadCase.id && step === 'balance' && code !== 'axle-window',
-  );
-  return standing ? rollUp(own.map(({ verdict }) => verdict)) : 'open';
-};
-
-const WORST_FIRST: readonly Verdict[] = ['over', 'open', 'tight', 'unchecked', 'ok'];
 
 const CaseCard = ({
   balanced,
@@ -33,8 +21,8 @@ const CaseCard = ({
   readonly pinned: boolean;
   readonly onPin: () => void;
 }) => {
-  const { say, caseId, showCase, project, evaluation } = useWorkbench();
-  const { loadCase, standing, band, massKg } = balanced;
+  const { say, caseId, showCase, trailer, evaluation } = useWorkbench();
+  const { loadCase, standing, massKg } = balanced;
   const chosen = caseId === loadCase.id;
   const load = standing ? say.load(standing.aheadN) : 'no axle yet';
   const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? 'on jack' : '';
@@ -81,7 +69,7 @@ const CaseCard = ({
             </span>
             <SeeSaw
               balanced={balanced}
-              lengthM={project.frame.bed.lengthM}
+              lengthM={trailer.frame.bed.lengthM}
               ballXM={evaluation.chassis.ballXM}
               verdict={verdict}
             />
@@ -97,12 +85,7 @@ const CaseCard = ({
               </b>
             </span>
             {standing?.on === 'ball' && (
-              <ShareBar
-                share={standing.tongueShare}
-                minShare={band.minShare}
-                maxShare={band.maxShare}
-                verdict={verdict}
-              />
+              <ShareBar share={standing.tongueShare} {...bandShares(balanced)} verdict={verdict} />
             )}
             {height === 'open' && (
               <span className="narrow mute text-[12.5px] leading-[16px]">
@@ -120,13 +103,16 @@ const CaseCard = ({
 
 /** The see-saw of every load case, pinned ones in front, then the worst first; never hidden while designing. */
 export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
-  const { evaluation, project } = useWorkbench();
-  const { isPinned, togglePin } = usePins(project.id);
-  const rated = evaluation.cases.map((balanced) => ({ balanced, verdict: caseVerdict(evaluation.findings, balanced) }));
+  const { evaluation, trailer } = useWorkbench();
+  const { isPinned, togglePin } = usePins(trailer.id);
+  const rated = evaluation.cases.map((balanced) => ({
+    balanced,
+    verdict: verdictOfCase(evaluation, balanced.loadCase.id),
+  }));
   rated.sort(
     (a, b) =>
       Number(isPinned(b.balanced.loadCase.id)) - Number(isPinned(a.balanced.loadCase.id)) ||
-      WORST_FIRST.indexOf(a.verdict) - WORST_FIRST.indexOf(b.verdict),
+      byVerdict(a.verdict, b.verdict),
   );
   const well = rated.filter(({ verdict }) => verdict === 'ok' || verdict === 'tight').length;
   return (

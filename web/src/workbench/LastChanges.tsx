@@ -13,7 +13,9 @@ const figure = (finding: AnyFinding): Measured | undefined =>
 /** What the last edit changed in the checks of these steps, and what they said before. */
 export const LastChanges = ({ steps }: { readonly steps: readonly AnyFinding['step'][] }) => {
   const { committed, projectStore, say } = useWorkbench();
-  const past = useStore(projectStore.history, (history) => history.pastStates.at(-1)?.project);
+  const pastDesign = useStore(projectStore.history, (history) => history.pastStates.at(-1)?.design);
+  // The trailer before the last edit, told and judged as it is now.
+  const past = useMemo(() => pastDesign && { ...committed, ...pastDesign }, [pastDesign, committed]);
   const label = useStore(projectStore.store, (state) => state.label);
   const changes = useMemo(
     () => (past && past !== committed ? changesBetween(evaluate(past), evaluate(committed), steps) : []),

@@ -13,14 +13,14 @@ const actionOf = (finding: AnyFinding): ReactNode =>
 
 /** The step's few inputs, then its findings, worst first and open. */
 export const Panel = () => {
-  const { step, evaluation, say, pick, showCase, project } = useWorkbench();
+  const { step, evaluation, say, pick, showCase, trailer } = useWorkbench();
   const { Fields, line } = STEP_VIEWS[step];
   const { findings } = evaluation.steps[step];
   // What a finding is about turns dye on the drawing, unless its fields stand in another step.
   const point = (finding: AnyFinding): void => {
     if (finding.caseId) showCase(finding.caseId);
     const part = finding.subject.startsWith('axle') ? 'axle' : finding.subject;
-    const isItem = project.items.some(({ id }) => id === part);
+    const isItem = trailer.items.some(({ id }) => id === part);
     if (step === 'strength' || stepOfPart(part, isItem) === step) pick(part === 'trailer' ? undefined : part);
   };
   return (

@@ -5,7 +5,7 @@ import { useWorkbench } from './workbench';
 
 /** Steps in working order, each with the worst of its own checks. */
 export const StepsRail = () => {
-  const { evaluation, project, step } = useWorkbench();
+  const { evaluation, trailer, step } = useWorkbench();
   return (
     <nav
       className="no-print shrink-0 overflow-auto border-base-300 bg-base-100 max-[800px]:border-b min-[801px]:w-[180px] min-[801px]:border-r max-[1100px]:min-[801px]:w-[76px]"
@@ -18,7 +18,7 @@ export const StepsRail = () => {
           return (
             <li key={id} className="shrink-0">
               <NavLink
-                to={`/trailer/${project.id}/${id}`}
+                to={`/trailer/${trailer.id}/${id}`}
                 className="flex items-center gap-3 px-4 py-2 max-[800px]:min-h-[52px] max-[800px]:flex-col max-[800px]:gap-0 max-[800px]:px-3 min-[801px]:min-h-[62px]"
                 style={{
                   background: active ? 'var(--color-base-200)' : undefined,

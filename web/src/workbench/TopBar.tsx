@@ -4,13 +4,14 @@ import { useStore } from 'zustand';
 import { Brand } from '../app/Brand';
 import { ThemeSwitch } from '../app/ThemeSwitch';
 import { download, fileName } from '../ui/download';
-import type { SaveState } from './useAutosave';
+import type { SaveState } from './saving';
 import { useWorkbench } from './workbench';
 
 const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
   saved: 'Saved in this browser',
   saving: 'Saving …',
   failed: 'Not saved: export it before you close',
+  overtaken: 'Not saved: changed in another tab',
 };
 
 const UNITS = [
@@ -19,8 +20,8 @@ const UNITS = [
 ] as const;
 
 /** Name, undo, units, theme, export. */
-export const TopBar = ({ saveState }: { readonly saveState: SaveState }) => {
-  const { project, projectStore, readOnly } = useWorkbench();
+export const TopBar = ({ saveState, refused }: { readonly saveState: SaveState; readonly refused: boolean }) => {
+  const { trailer, projectStore, readOnly } = useWorkbench();
   const label = useStore(projectStore.store, (state) => state.label);
   const past = useStore(projectStore.history, (state) => state.pastStates.length);
   const future = useStore(projectStore.history, (state) => state.futureStates);
@@ -33,9 +34,9 @@ export const TopBar = ({ saveState }: { readonly saveState: SaveState }) => {
         <Brand />
       </div>
       <p className="min-w-0 flex-1 truncate px-3">
-        <span className="wide font-bold">{project.name}</span>
+        <span className="wide font-bold">{trailer.name}</span>
         <span className="narrow mute ml-4 text-[13px] max-[800px]:hidden" role="status">
-          {readOnly ? 'Open in another tab' : SAVE_WORDS[saveState]}
+          {refused ? 'Open in another tab' : SAVE_WORDS[saveState]}
         </span>
       </p>
       <button
@@ -61,7 +62,7 @@ export const TopBar = ({ saveState }: { readonly saveState: SaveState }) => {
       <fieldset className="mx-2 flex max-[420px]:hidden">
         <legend className="sr-only">Units</legend>
         {UNITS.map(({ value, text }) => {
-          const on = project.settings.units === value;
+          const on = trailer.settings.units === value;
           return (
             <button
               key={value}
@@ -74,12 +75,7 @@ export const TopBar = ({ saveState }: { readonly saveState: SaveState }) => {
               }}
               aria-pressed={on}
               disabled={readOnly}
-              onClick={() =>
-                projectStore.outsideHistory((current) => ({
-                  ...current,
-                  settings: { ...current.settings, units: value },
-                }))
-              }
+              onClick={() => projectStore.changeSettings({ units: value })}
             >
               {text}
             </button>
@@ -89,7 +85,13 @@ export const TopBar = ({ saveState }: { readonly saveState: SaveState }) => {
       <button
         type="button"
         className="button button-plain px-3 max-[560px]:hidden"
-        onClick={() => download(fileName(project.name, PROJECT_FILE_SUFFIX), writeProject(project), 'application/json')}
+        onClick={() =>
+          download(
+            fileName(trailer.name, PROJECT_FILE_SUFFIX),
+            writeProject(projectStore.projectNow()),
+            'application/json',
+          )
+        }
         aria-label="Export this trailer as a file"
         title="Export this trailer as a file"
       >

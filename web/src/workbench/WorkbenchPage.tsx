@@ -1,13 +1,12 @@
 import { evaluate, type SituationId, speaker, STEP_IDS, type StepId } from '@kereta/core';
-import { lazy, memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
-import { Link, Navigate, useNavigate, useParams } from 'react-router';
+import { lazy, memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { Navigate, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import { Drawing } from '../drawing/Drawing';
 import { WorkLegend } from '../drawing/workShading';
 import { FirstNote } from '../shed/FirstNote';
-import { loadProject, type StoredProject, watchProjects } from '../storage/projectDatabase';
-import { useStoredProject } from '../storage/useProjects';
-import { acquireWriterLock, type WriterLock } from '../storage/writerLock';
+import type { ReadableTrailer } from '../storage/trailers';
+import { TrailerRoute } from '../app/TrailerRoute';
 import { STEP_VIEWS, stepOfPart } from '../steps/steps';
 import { CutTable } from '../steps/cut/CutTable';
 import { MarkedPlan } from '../steps/cut/MarkedPlan';
@@ -16,12 +15,14 @@ import { useDoubt } from '../workers/useDoubt';
 import { useFullEvaluation, useStrength } from '../workers/useStrength';
 import { BalanceStrip, STRIP_PX } from './BalanceStrip';
 import { Panel } from './Panel';
-import { createProjectStore } from './projectStore';
 import { StepsRail } from './StepsRail';
 import { TongueView } from '../tow/TongueView';
 import { TowView } from '../tow/TowView';
 import { TopBar } from './TopBar';
-import { useAutosave } from './useAutosave';
+import { useSession } from './useSession';
+import { Contained } from '../ui/Contained';
+import { KeepingNote } from '../ui/KeepingNote';
+import { SaveNote } from './SaveNote';
 import { useWorkbench, type Workbench, WorkbenchContext } from './workbench';
 
 const SpaceView = lazy(() => import('../space/SpaceView').then((module) => ({ default: module.SpaceView })));
@@ -49,19 +50,25 @@ const ReadOnlyNote = ({ takeOver }: { readonly takeOver: () => void }) => (
   </div>
 );
 
-const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonly step: StepId }) => {
-  const [projectStore] = useState(() => createProjectStore(stored.project));
-  const [writer, setWriter] = useState(true);
-  const lock = useRef<WriterLock | undefined>(undefined);
-  const saveState = useAutosave(projectStore, writer);
+const OpenTrailer = ({
+  id,
+  stored,
+  step,
+}: {
+  readonly id: string;
+  readonly stored: ReadableTrailer;
+  readonly step: StepId;
+}) => {
+  const session = useSession(id, stored);
+  const { projectStore, refused } = session;
+  const readOnly = !useStore(projectStore.store, (state) => state.mayWrite);
   const navigate = useNavigate();
-  const committed = useStore(projectStore.store, (state) => state.project);
-  const preview = useStore(projectStore.store, (state) => state.preview);
-  const project = preview ?? committed;
-  const light = useMemo(() => evaluate(project), [project]);
+  const committed = useStore(projectStore.store, projectStore.trailerNow);
+  const trailer = useStore(projectStore.store, projectStore.trailerShown);
+  const light = useMemo(() => evaluate(trailer), [trailer]);
   const strength = useStrength(committed);
   const doubt = useDoubt(committed, step === 'balance');
-  const evaluation = useFullEvaluation(light, project, strength, committed);
+  const evaluation = useFullEvaluation(light, trailer, strength, committed);
   const [situation, showSituation] = useState<SituationId | undefined>(undefined);
   const [bent, showBent] = useState(false);
   const [joint, showJoint] = useState<string | undefined>(undefined);
@@ -71,32 +78,10 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
     show3d(false);
     setSpaceLost(true);
   }, []);
-  const say = useMemo(() => speaker(project), [project]);
+  const say = useMemo(() => speaker(trailer), [trailer]);
   const [picked, pick] = useState<string | undefined>(step === 'axle' ? 'axle' : undefined);
   const [chosenCase, showCase] = useState<string | undefined>(undefined);
   const { width, height } = useWindowSize();
-
-  useEffect(() => {
-    const refresh = async (): Promise<void> => {
-      const fresh = await loadProject(stored.id);
-      if (fresh) projectStore.replace(fresh.project);
-    };
-    let wasWriter = true;
-    const acquired = acquireWriterLock(stored.id, (isWriter) => {
-      setWriter(isWriter);
-      // Whoever begins to write, or only reads from now on, starts from what was saved last.
-      if (isWriter !== wasWriter) void refresh();
-      wasWriter = isWriter;
-    });
-    lock.current = acquired;
-    const unwatch = watchProjects(() => {
-      if (!wasWriter) void refresh();
-    });
-    return () => {
-      unwatch();
-      acquired.release();
-    };
-  }, [stored.id, projectStore]);
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
@@ -117,10 +102,10 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
     document.title = `${committed.name} · Kereta`;
   }, [committed.name]);
 
-  const goTo = useCallback((next: StepId) => void navigate(`/trailer/${stored.id}/${next}`), [navigate, stored.id]);
-  const caseId = project.cases.some(({ id }) => id === chosenCase)
+  const goTo = useCallback((next: StepId) => void navigate(`/trailer/${id}/${next}`), [navigate, id]);
+  const caseId = trailer.cases.some(({ id }) => id === chosenCase)
     ? chosenCase
-    : (project.axleCaseId ?? project.cases[0]?.id);
+    : (trailer.axleCaseId ?? trailer.cases[0]?.id);
   const openFields = useCallback(
     (partId: string) => {
       goTo(
@@ -145,7 +130,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
 
   const workbench = useMemo<Workbench>(
     () => ({
-      project,
+      trailer,
       committed,
       evaluation,
       strength,
@@ -162,14 +147,14 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       step,
       goTo,
       projectStore,
-      readOnly: !writer,
+      readOnly,
       picked,
       pick,
       caseId,
       showCase,
     }),
     [
-      project,
+      trailer,
       committed,
       evaluation,
       strength,
@@ -182,7 +167,7 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
       step,
       goTo,
       projectStore,
-      writer,
+      readOnly,
       picked,
       caseId,
     ],
@@ -191,13 +176,13 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
   const unhurried = useDeferredValue(workbench);
   const editing = useMemo<Editing>(
     () => ({
-      units: project.settings.units,
-      fraction: project.settings.fraction,
-      readOnly: !writer,
-      project: committed,
+      units: trailer.settings.units,
+      fraction: trailer.settings.fraction,
+      readOnly,
+      trailer: committed,
       edit: projectStore.edit,
     }),
-    [project.settings.units, project.settings.fraction, writer, committed, projectStore],
+    [trailer.settings.units, trailer.settings.fraction, readOnly, committed, projectStore],
   );
 
   const view = STEP_VIEWS[step];
@@ -217,8 +202,10 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
     <WorkbenchContext value={workbench}>
       <EditingContext value={editing}>
         <div className="flex h-full flex-col max-[800px]:h-auto">
-          <TopBar saveState={saveState} />
-          {!writer && <ReadOnlyNote takeOver={() => lock.current?.takeOver()} />}
+          <TopBar saveState={session.saveState} refused={refused} />
+          {refused && <ReadOnlyNote takeOver={session.takeOver} />}
+          <KeepingNote />
+          <SaveNote session={session} />
           <FirstNote />
           {spaceLost && (
             <p className="border-b border-base-300 bg-base-200 px-4 py-1" role="status">
@@ -231,22 +218,24 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
             </WorkbenchContext>
             <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
-                {step === 'towing' ? (
-                  <TowView />
-                ) : step === 'tongue' ? (
-                  <TongueView drawing={drawing} />
-                ) : step === 'cut' ? (
-                  <MarkedPlan />
-                ) : step === 'strength' && view3d ? (
-                  <Suspense fallback={<p className="mute p-6">Opening …</p>}>
-                    <SpaceView
-                      shown={evaluation.cases.find(({ loadCase }) => loadCase.id === caseId)}
-                      onLost={leaveSpace}
-                    />
-                  </Suspense>
-                ) : (
-                  drawing
-                )}
+                <Contained name="The drawing" of={trailer}>
+                  {step === 'towing' ? (
+                    <TowView />
+                  ) : step === 'tongue' ? (
+                    <TongueView drawing={drawing} />
+                  ) : step === 'cut' ? (
+                    <MarkedPlan />
+                  ) : step === 'strength' && view3d ? (
+                    <Suspense fallback={<p className="mute p-6">Opening …</p>}>
+                      <SpaceView
+                        shown={evaluation.cases.find(({ loadCase }) => loadCase.id === caseId)}
+                        onLost={leaveSpace}
+                      />
+                    </Suspense>
+                  ) : (
+                    drawing
+                  )}
+                </Contained>
                 {step === 'strength' && !phone && <WorkLegend />}
                 {step === 'cut' && (
                   <div className="overflow-x-auto bg-base-100 px-4 py-3">
@@ -254,7 +243,9 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
                   </div>
                 )}
               </div>
-              <BalanceStrip height={strip} />
+              <Contained name="The balance of the loads" of={trailer}>
+                <BalanceStrip height={strip} />
+              </Contained>
             </main>
             <div className="flex min-h-0 w-[332px] shrink-0 flex-col max-[800px]:w-full min-[1400px]:w-[400px] *:flex-1">
               <WorkbenchContext value={unhurried}>
@@ -270,8 +261,12 @@ const OpenTrailer = ({ stored, step }: { readonly stored: StoredProject; readonl
 
 /** Renders apart from its parent, so that a frame of a drag does not wait for it. */
 const UnhurriedPanel = memo(() => {
-  const { step } = useWorkbench();
-  return <Panel key={step} />;
+  const { step, trailer } = useWorkbench();
+  return (
+    <Contained name="This panel" of={trailer}>
+      <Panel key={step} />
+    </Contained>
+  );
 });
 const UnhurriedRail = memo(StepsRail);
 
@@ -280,27 +275,10 @@ const isStep = (text: string | undefined): text is StepId =>
 
 export const WorkbenchPage = () => {
   const { projectId = '', step } = useParams();
-  const { data, isPending, isError } = useStoredProject(projectId);
   if (!isStep(step)) return <Navigate to={`/trailer/${projectId}/axle`} replace />;
-  if (isPending) {
-    return (
-      <p className="mute p-6" role="status">
-        Opening …
-      </p>
-    );
-  }
-  if (isError || !data) {
-    return (
-      <main className="p-6">
-        <h1 className="wide text-[22px] font-bold">This trailer is not in this browser</h1>
-        <p className="my-3">
-          It may have been deleted, or made in another browser. A trailer travels as an exported file.
-        </p>
-        <Link className="button" to="/">
-          To the shed
-        </Link>
-      </main>
-    );
-  }
-  return <OpenTrailer key={data.id} stored={data} step={step} />;
+  return (
+    <TrailerRoute>
+      {(stored) => <OpenTrailer key={projectId} id={projectId} stored={stored} step={step} />}
+    </TrailerRoute>
+  );
 };

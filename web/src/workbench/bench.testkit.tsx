@@ -1,4 +1,4 @@
-import type { Project, StepId } from '@kereta/core';
+import type { Trailer, StepId } from '@kereta/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { fireEvent, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
@@ -9,17 +9,17 @@ import { type Workbench, WorkbenchContext } from './workbench';
 
 /** For tests: shows a part of the workbench on a trailer that stands still, and keeps every edit that it asks for. */
 export const testBench = (step: StepId) => {
-  const edits: { label: string; project: Project }[] = [];
+  const edits: { label: string; trailer: Trailer }[] = [];
   return {
     edits,
-    show: (project: Project, node: ReactNode, change: Partial<Workbench> = {}): void => {
-      const workbench: Workbench = { ...stillWorkbench(project, step), readOnly: false, ...change };
+    show: (trailer: Trailer, node: ReactNode, change: Partial<Workbench> = {}): void => {
+      const workbench: Workbench = { ...stillWorkbench(trailer, step), readOnly: false, ...change };
       const editing: Editing = {
-        units: project.settings.units,
-        fraction: project.settings.fraction,
+        units: trailer.settings.units,
+        fraction: trailer.settings.fraction,
         readOnly: false,
-        project,
-        edit: (label, edit) => edits.push({ label, project: edit(project) }),
+        trailer,
+        edit: (label, edit) => edits.push({ label, trailer: { ...trailer, ...edit(trailer) } }),
       };
       render(
         <MemoryRouter>
@@ -42,10 +42,10 @@ export const testBench = (step: StepId) => {
     choose: (label: string, value: string): void => {
       fireEvent.change(screen.getByLabelText(label), { target: { value } });
     },
-    last: (): Project => {
+    last: (): Trailer => {
       const edit = edits.at(-1);
       if (!edit) throw new Error('nothing edited');
-      return edit.project;
+      return edit.trailer;
     },
   };
 };

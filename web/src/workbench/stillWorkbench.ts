@@ -1,14 +1,14 @@
-import { evaluate, type Project, speaker, type StepId } from '@kereta/core';
+import { asProject, evaluate, speaker, type StepId, type Trailer } from '@kereta/core';
 import { NO_DOUBT } from '../workers/useDoubt';
 import { NO_STRENGTH } from '../workers/useStrength';
 import { createProjectStore } from './projectStore';
 import type { Workbench } from './workbench';
 
 /** A trailer that is only looked at: on a printed sheet, in a test. */
-export const stillWorkbench = (project: Project, step: StepId, picked?: string): Workbench => ({
-  project,
-  committed: project,
-  evaluation: evaluate(project),
+export const stillWorkbench = (trailer: Trailer, step: StepId, picked?: string): Workbench => ({
+  trailer,
+  committed: trailer,
+  evaluation: evaluate(trailer),
   strength: NO_STRENGTH,
   doubt: NO_DOUBT,
   situation: undefined,
@@ -19,13 +19,14 @@ export const stillWorkbench = (project: Project, step: StepId, picked?: string):
   showJoint: () => undefined,
   view3d: false,
   show3d: () => undefined,
-  say: speaker(project),
+  say: speaker(trailer),
   step,
   goTo: () => undefined,
-  projectStore: createProjectStore(project),
+  // Its store writes nowhere: nothing saves it.
+  projectStore: createProjectStore(asProject(trailer), false),
   readOnly: true,
   picked,
   pick: () => undefined,
-  caseId: project.axleCaseId ?? project.cases[0]?.id,
+  caseId: trailer.axleCaseId ?? trailer.cases[0]?.id,
   showCase: () => undefined,
 });

@@ -1,10 +1,11 @@
 import { useState } from 'react';
+import { recall, remember } from '../storage/remembered';
 
 const keyOf = (projectId: string): string => `kereta-pins-${projectId}`;
 
 const readPins = (projectId: string): readonly string[] => {
   try {
-    const stored: unknown = JSON.parse(localStorage.getItem(keyOf(projectId)) ?? '[]');
+    const stored: unknown = JSON.parse(recall(keyOf(projectId)) ?? '[]');
     return Array.isArray(stored) ? stored.filter((id) => typeof id === 'string') : [];
   } catch {
     return [];
@@ -19,7 +20,7 @@ export const usePins = (projectId: string) => {
     togglePin: (caseId: string): void => {
       const next = pins.includes(caseId) ? pins.filter((id) => id !== caseId) : [...pins, caseId];
       setPins(next);
-      localStorage.setItem(keyOf(projectId), JSON.stringify(next));
+      remember(keyOf(projectId), JSON.stringify(next));
     },
   };
 };

@@ -1,4 +1,4 @@
-import type { Evaluation, Project, SituationId, Speaker, StepId } from '@kereta/core';
+import type { Evaluation, Trailer, SituationId, Speaker, StepId } from '@kereta/core';
 import type { Doubt } from '../workers/useDoubt';
 import type { Strength } from '../workers/useStrength';
 import { createContext, useContext } from 'react';
@@ -7,9 +7,9 @@ import type { ProjectStore } from './projectStore';
 /** The open trailer as every part of the workbench sees it. */
 export interface Workbench {
   /** as shown: with a drag that is on */
-  readonly project: Project;
+  readonly trailer: Trailer;
   /** as committed: what a drag started from */
-  readonly committed: Project;
+  readonly committed: Trailer;
   readonly evaluation: Evaluation;
   /** the frame analysis that was finished last */
   readonly strength: Strength;

@@ -1,12 +1,12 @@
-import { DEMO_PROJECTS, type Project, SECTION_ROWS } from '@kereta/core';
+import { DEMO_TRAILERS, type Trailer, SECTION_ROWS } from '@kereta/core';
 import { describe, expect, test } from 'vitest';
 import { strengthTasks } from './strengthTasks';
 
-const apiary = DEMO_PROJECTS[0] as Project;
+const apiary = DEMO_TRAILERS[0] as Trailer;
 const quiet = (): void => undefined;
 const tubes = SECTION_ROWS.filter(({ id }) => id.startsWith('hss')).map(({ id }) => id);
 const wide = {
-  project: apiary,
+  trailer: apiary,
   candidates: { rail: tubes, header: tubes, cross: tubes, tongue: tubes },
   aim: 'mass',
   leastWallM: 0,

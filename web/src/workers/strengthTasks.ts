@@ -13,7 +13,7 @@ import {
   memberDiagram,
   type MemberDiagram,
   neighbourSteps,
-  type Project,
+  type Trailer,
   type Rig,
   type RunKey,
   type SizedDesign,
@@ -37,24 +37,24 @@ export type OnProgress = (done: number, of: number) => void;
 
 /** What the page asks the worker for. Every long job carries a ticket, so that it can be called off. */
 export interface StrengthTasks {
-  analyse(ticket: number, project: Project, onProgress: OnProgress): Promise<AnalysisOutcome | undefined>;
+  analyse(ticket: number, trailer: Trailer, onProgress: OnProgress): Promise<AnalysisOutcome | undefined>;
   size(ticket: number, request: SizingRequest, onProgress: OnProgress): Promise<SizingResult | undefined>;
   neighbours(
     ticket: number,
-    project: Project,
+    trailer: Trailer,
     onProgress: OnProgress,
   ): Promise<{ readonly present: SizedDesign; readonly steps: readonly SizeStep[] } | undefined>;
-  diagram(project: Project, memberId: string, key: RunKey): Promise<MemberDiagram | undefined>;
-  bent(project: Project, key: RunKey): Promise<readonly BentBar[]>;
-  doubt(project: Project): Promise<readonly CaseDoubt[]>;
-  sway(project: Project): Promise<Sway>;
+  diagram(trailer: Trailer, memberId: string, key: RunKey): Promise<MemberDiagram | undefined>;
+  bent(trailer: Trailer, key: RunKey): Promise<readonly BentBar[]>;
+  doubt(trailer: Trailer): Promise<readonly CaseDoubt[]>;
+  sway(trailer: Trailer): Promise<Sway>;
   flick(rig: Rig, speedMPerS: number): Promise<readonly Instant[]>;
-  swayWhatIf(project: Project, caseId: string, change: WhatIf): Promise<ReturnType<typeof swayWhatIf> | null>;
-  tongueLengths(project: Project): Promise<readonly TongueLengthRow[]>;
-  shareOverAxle(project: Project): Promise<readonly ShareLine[]>;
+  swayWhatIf(trailer: Trailer, caseId: string, change: WhatIf): Promise<ReturnType<typeof swayWhatIf> | null>;
+  tongueLengths(trailer: Trailer): Promise<readonly TongueLengthRow[]>;
+  shareOverAxle(trailer: Trailer): Promise<readonly ShareLine[]>;
   wayOut(
     ticket: number,
-    project: Project,
+    trailer: Trailer,
     memberId: string,
     share: number,
     onProgress: OnProgress,
@@ -118,20 +118,20 @@ export const strengthTasks = (): StrengthTasks => {
   };
 
   return {
-    analyse: (ticket, project, onProgress) =>
-      inTurn(() => runSteps(ticket, analysisSteps(analysisInput(project, evaluate(project))), onProgress)),
+    analyse: (ticket, trailer, onProgress) =>
+      inTurn(() => runSteps(ticket, analysisSteps(analysisInput(trailer, evaluate(trailer))), onProgress)),
     size: (ticket, request, onProgress) => inTurn(() => runSteps(ticket, sizingSteps(request), onProgress)),
-    neighbours: (ticket, project, onProgress) => inTurn(() => runSteps(ticket, neighbourSteps(project), onProgress)),
-    wayOut: (ticket, project, memberId, share, onProgress) =>
-      inTurn(() => runSteps(ticket, foundOrNull(wayOutSteps(project, memberId, share)), onProgress)),
-    diagram: async (project, memberId, key) => memberDiagram(analysisInput(project, evaluate(project)), memberId, key),
-    bent: async (project, key) => bentFrame(analysisInput(project, evaluate(project)), key),
-    doubt: async (project) => doubtOf({ project, ...evaluate(project) }),
-    sway: async (project) => swayOf(project, evaluate(project).cases),
+    neighbours: (ticket, trailer, onProgress) => inTurn(() => runSteps(ticket, neighbourSteps(trailer), onProgress)),
+    wayOut: (ticket, trailer, memberId, share, onProgress) =>
+      inTurn(() => runSteps(ticket, foundOrNull(wayOutSteps(trailer, memberId, share)), onProgress)),
+    diagram: async (trailer, memberId, key) => memberDiagram(analysisInput(trailer, evaluate(trailer)), memberId, key),
+    bent: async (trailer, key) => bentFrame(analysisInput(trailer, evaluate(trailer)), key),
+    doubt: async (trailer) => doubtOf(evaluate(trailer)),
+    sway: async (trailer) => swayOf(trailer, evaluate(trailer).cases),
     flick: async (rig, speedMPerS) => afterFlick(rig, speedMPerS, FLICK, FLICK_LASTS_S),
-    swayWhatIf: async (project, caseId, change) => swayWhatIf(project, caseId, change) ?? null,
-    tongueLengths: async (project) => tongueLengthRows(project),
-    shareOverAxle: async (project) => shareOverAxle(project),
+    swayWhatIf: async (trailer, caseId, change) => swayWhatIf(trailer, caseId, change) ?? null,
+    tongueLengths: async (trailer) => tongueLengthRows(trailer),
+    shareOverAxle: async (trailer) => shareOverAxle(trailer),
     callOff: async (ticket) => {
       calledOff.add(ticket);
     },

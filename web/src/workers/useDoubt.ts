@@ -1,4 +1,4 @@
-import type { CaseDoubt, Project } from '@kereta/core';
+import type { CaseDoubt, Trailer } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { strengthWorker } from './strengthWorker';
@@ -13,19 +13,19 @@ export interface Doubt {
 export const NO_DOUBT: Doubt = { doubts: undefined, current: false };
 
 /** Ten thousand tries of every load in the worker, while somebody looks at them. */
-export const useDoubt = (project: Project, wanted: boolean): Doubt => {
+export const useDoubt = (trailer: Trailer, wanted: boolean): Doubt => {
   const { data, isPlaceholderData } = useQuery({
     queryKey: [
       'doubt',
-      project.frame,
-      project.runningGear,
-      project.coupling,
-      project.items,
-      project.cases,
-      project.tongueBand,
-      project.towVehicle?.hitchHeightM ?? null,
+      trailer.frame,
+      trailer.runningGear,
+      trailer.coupling,
+      trailer.items,
+      trailer.cases,
+      trailer.tongueBand,
+      trailer.towVehicle?.hitchHeightM ?? null,
     ],
-    queryFn: () => strengthWorker().doubt(project),
+    queryFn: () => strengthWorker().doubt(trailer),
     enabled: wanted,
     structuralSharing: false,
     placeholderData: keepPreviousData,

@@ -2,7 +2,7 @@ import {
   type AnalysisOutcome,
   type Evaluation,
   evaluate,
-  type Project,
+  type Trailer,
   withOlderStrength,
   withStrength,
 } from '@kereta/core';
@@ -14,7 +14,7 @@ import { longJob } from './strengthWorker';
 export interface Strength {
   readonly outcome: AnalysisOutcome | undefined;
   /** the trailer that the outcome is of */
-  readonly of: Project | undefined;
+  readonly of: Trailer | undefined;
   readonly current: boolean;
   readonly progress: { readonly done: number; readonly of: number } | undefined;
 }
@@ -34,7 +34,7 @@ const inputsOf = ({
   ratedGrossKg,
   towVehicle,
   ownRows,
-}: Project) => [
+}: Trailer) => [
   job.road,
   frame,
   runningGear,
@@ -50,25 +50,25 @@ const inputsOf = ({
 /** Edits come in runs; the analysis starts when they pause, ms. */
 const SETTLE_MS = 120;
 
-const useSettled = (project: Project): Project => {
-  const [settled, setSettled] = useState(project);
+const useSettled = (trailer: Trailer): Trailer => {
+  const [settled, setSettled] = useState(trailer);
   useEffect(() => {
-    if (settled === project) return undefined;
-    const timer = setTimeout(() => setSettled(project), SETTLE_MS);
+    if (settled === trailer) return undefined;
+    const timer = setTimeout(() => setSettled(trailer), SETTLE_MS);
     return () => clearTimeout(timer);
-  }, [project, settled]);
+  }, [trailer, settled]);
   return settled;
 };
 
 /** Analyses the committed trailer in the worker; while that goes on, the last finished analysis stays, marked as older. */
-export const useStrength = (project: Project): Strength => {
-  const settled = useSettled(project);
+export const useStrength = (trailer: Trailer): Strength => {
+  const settled = useSettled(trailer);
   const [progress, setProgress] = useState<Strength['progress']>(undefined);
   const queryClient = useQueryClient();
   const key = useMemo(() => ['strength', inputsOf(settled)], [settled]);
   const { data, isPlaceholderData, isFetching } = useQuery({
     queryKey: key,
-    queryFn: async ({ signal }): Promise<{ readonly outcome: AnalysisOutcome; readonly of: Project }> => {
+    queryFn: async ({ signal }): Promise<{ readonly outcome: AnalysisOutcome; readonly of: Trailer }> => {
       const outcome = await longJob<AnalysisOutcome>(
         (worker, ticket, onProgress) => worker.analyse(ticket, settled, onProgress),
         (done, of) => setProgress({ done, of }),
@@ -90,7 +90,7 @@ export const useStrength = (project: Project): Strength => {
   return {
     outcome: data?.outcome,
     of: data?.of,
-    current: data !== undefined && !isPlaceholderData && settled === project,
+    current: data !== undefined && !isPlaceholderData && settled === trailer,
     progress: isFetching ? progress : undefined,
   };
 };
@@ -98,9 +98,9 @@ export const useStrength = (project: Project): Strength => {
 /** The light chain of now with the frame analysis: of now where it is done, else of before as a whole. */
 export const useFullEvaluation = (
   light: Evaluation,
-  shown: Project,
+  shown: Trailer,
   { outcome, of, current }: Strength,
-  committed: Project,
+  committed: Trailer,
 ): Evaluation => {
   const older = useMemo(() => (outcome && of ? withStrength(evaluate(of), outcome) : undefined), [outcome, of]);
   return useMemo(() => {

@@ -1,20 +1,20 @@
-import type { Project, Sway } from '@kereta/core';
+import type { Trailer, Sway } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { strengthWorker } from './strengthWorker';
 
 /** Damping over speed of every towed load, worked out in the worker; of the trailer before the last change while that goes on. */
-export const useSway = (project: Project): { readonly sway: Sway | undefined; readonly current: boolean } => {
+export const useSway = (trailer: Trailer): { readonly sway: Sway | undefined; readonly current: boolean } => {
   const { data, isPlaceholderData } = useQuery({
     queryKey: [
       'sway',
-      project.frame,
-      project.runningGear,
-      project.coupling,
-      project.items,
-      project.cases,
-      project.towVehicle,
+      trailer.frame,
+      trailer.runningGear,
+      trailer.coupling,
+      trailer.items,
+      trailer.cases,
+      trailer.towVehicle,
     ],
-    queryFn: () => strengthWorker().sway(project),
+    queryFn: () => strengthWorker().sway(trailer),
     structuralSharing: false,
     placeholderData: keepPreviousData,
     gcTime: 60_000,

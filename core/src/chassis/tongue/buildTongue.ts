@@ -1,4 +1,4 @@
-import type { Project, Tongue } from '../../project/index.js';
+import type { Trailer, Tongue } from '../../project/index.js';
 import { type BarStock, placeBar, stockOf } from '../bars.js';
 import type { Bed } from '../bed.js';
 import { inches } from '../../units/index.js';
@@ -53,14 +53,14 @@ interface Reach {
 
 /** Where bars that start at x, y and slant by α end: at the header's front face, or at the rails' outer faces. */
 const reachOf = (
-  project: Project,
+  trailer: Trailer,
   start: { readonly xM: number; readonly yM: number },
   angleRad: number,
   widthM: number,
   under: boolean,
   problems: ChassisProblem[],
 ): Reach => {
-  const { bed } = project.frame;
+  const { bed } = trailer.frame;
   const tan = Math.tan(angleRad);
   const spreadM = start.yM - start.xM * tan;
   if (spreadM > bed.widthM / 2 + 1e-9) {
@@ -75,7 +75,7 @@ const reachOf = (
 };
 
 const aFrame = (
-  project: Project,
+  trailer: Trailer,
   tongue: AFrame,
   bed: Bed,
   stock: readonly BarStock[],
@@ -87,7 +87,7 @@ const aFrame = (
   const wanted = tongue.rearEnd === 'under';
   const tallestM = Math.max(...stock.map(({ bar }) => bar.heightM));
   const reach = stock.map(({ bar }, i) =>
-    reachOf(project, { xM: apexX, yM: 0 }, angle, bar.widthM, wanted, i === 0 ? problems : []),
+    reachOf(trailer, { xM: apexX, yM: 0 }, angle, bar.widthM, wanted, i === 0 ? problems : []),
   );
   const { z0M, risePerM } = tongueLevel(tongue, bed, tallestM, reach[0]?.under ?? false, problems);
   const legs = (['tongue.left', 'tongue.right'] as const).map((id, i) => {
@@ -127,7 +127,7 @@ const aFrame = (
 const LEAST_UNDER_M = 1e-3;
 
 const buildSideTubes = (
-  project: Project,
+  trailer: Trailer,
   tongue: SingleTube,
   backbone: BarStock,
   level: { readonly z0M: number; readonly risePerM: number },
@@ -140,9 +140,9 @@ const buildSideTubes = (
     problems.push({ code: 'side-tubes-ahead-of-tongue', aheadM, lengthM: tongue.lengthM - tongue.tipBehindBallM });
   const start = { xM: -aheadM, yM: backbone.bar.widthM / 2 };
   return (['tongue.side.left', 'tongue.side.right'] as const).flatMap((id, i) => {
-    const own = stockOf(project, 'tongue', id, problems);
+    const own = stockOf(trailer, 'tongue', id, problems);
     if (!own) return [];
-    const reach = reachOf(project, start, angleRad, own.bar.widthM, under, i === 0 ? problems : []);
+    const reach = reachOf(trailer, start, angleRad, own.bar.widthM, under, i === 0 ? problems : []);
     return [
       slantedBar(own, {
         id,
@@ -174,7 +174,7 @@ const pinHoles = ({ joint, lengthM, tipBehindBallM }: SingleTube): readonly Hole
 };
 
 const singleTube = (
-  project: Project,
+  trailer: Trailer,
   tongue: SingleTube,
   bed: Bed,
   stock: BarStock,
@@ -183,7 +183,7 @@ const singleTube = (
   const half = stock.bar.widthM / 2;
   const tip = tongue.tipBehindBallM - tongue.lengthM;
   const under = tongue.underM > LEAST_UNDER_M;
-  if (tongue.underM > project.frame.bed.lengthM)
+  if (tongue.underM > trailer.frame.bed.lengthM)
     problems.push({ code: 'tongue-under-longer-than-bed', underM: tongue.underM });
   if (tongue.joint.kind !== 'fixed' && tongue.joint.aheadM >= -tip)
     problems.push({ code: 'tongue-joint-off-tongue', aheadM: tongue.joint.aheadM, lengthM: -tip });
@@ -206,7 +206,7 @@ const singleTube = (
   const rearOn = under ? 'cross-member' : 'header';
   return {
     members: [member],
-    sideTubes: buildSideTubes(project, tongue, stock, level, under, problems),
+    sideTubes: buildSideTubes(trailer, tongue, stock, level, under, problems),
     risers: buildRisers(tongue, bed, [{ member, stock, headerYM: 0 }], rearOn),
     legAngleRad: 0,
     legs: 1,
@@ -217,12 +217,12 @@ const singleTube = (
   };
 };
 
-export const buildTongue = (project: Project, bed: Bed, problems: ChassisProblem[]): TongueGeometry | undefined => {
-  const { tongue } = project.frame;
+export const buildTongue = (trailer: Trailer, bed: Bed, problems: ChassisProblem[]): TongueGeometry | undefined => {
+  const { tongue } = trailer.frame;
   const ids = tongue.kind === 'a-frame' ? ['tongue.left', 'tongue.right'] : ['tongue.middle'];
-  const stock = ids.map((id) => stockOf(project, 'tongue', id, problems)).filter((own) => own !== undefined);
+  const stock = ids.map((id) => stockOf(trailer, 'tongue', id, problems)).filter((own) => own !== undefined);
   if (stock.length !== ids.length) return undefined;
   return tongue.kind === 'a-frame'
-    ? aFrame(project, tongue, bed, stock, problems)
-    : singleTube(project, tongue, bed, stock[0] as BarStock, problems);
+    ? aFrame(trailer, tongue, bed, stock, problems)
+    : singleTube(trailer, tongue, bed, stock[0] as BarStock, problems);
 };

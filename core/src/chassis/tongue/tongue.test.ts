@@ -1,13 +1,13 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../../test/projects.js';
+import { sampleTrailer } from '../../../test/projects.js';
 import { verify } from '../../../test/verify.js';
-import { FIXED_JOINT, PLAIN_TONGUE, type Project, type Tongue } from '../../project/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Trailer, type Tongue } from '../../project/index.js';
 import { fromRadians, inches, toRadians } from '../../units/index.js';
 import { buildChassis, copeInto, saddleLengthM, sideOutline, slopedCut, tongueEndWork } from '../index.js';
 
-const base = sampleProject();
-const withTongue = (tongue: Tongue, change: Partial<Project['frame']> = {}): Project => ({
+const base = sampleTrailer();
+const withTongue = (tongue: Tongue, change: Partial<Trailer['frame']> = {}): Trailer => ({
   ...base,
   frame: { ...base.frame, ...change, tongue },
 });
@@ -31,7 +31,7 @@ const backbone = (change: Partial<Extract<Tongue, { kind: 'backbone' }>> = {}): 
   sideTubeAngleRad: toRadians(25, 'deg'),
   ...change,
 });
-const codes = (project: Project): readonly string[] => buildChassis(project).problems.map(({ code }) => code);
+const codes = (trailer: Trailer): readonly string[] => buildChassis(trailer).problems.map(({ code }) => code);
 const deg = (rad: number): number => fromRadians(rad, 'deg');
 
 describe('a backbone with side tubes', () => {
@@ -68,8 +68,8 @@ describe('a backbone with side tubes', () => {
     expect(Math.min(...(right?.plan ?? []).map(([, y]) => y))).toBeCloseTo(half, 12);
   });
   test('run on under the frame they reach the rails', () => {
-    const project = withTongue(backbone({ underM: inches(60), sideTubesAheadM: inches(20) }));
-    const { tongue } = buildChassis(project);
+    const trailer = withTongue(backbone({ underM: inches(60), sideTubesAheadM: inches(20) }));
+    const { tongue } = buildChassis(trailer);
     expect(tongue?.sideTubes[1]?.plan[1]?.[1]).toBeCloseTo(base.frame.bed.widthM / 2, 12);
     expect(tongue?.rearOn).toBe('cross-member');
   });
@@ -179,13 +179,13 @@ describe('a folding tongue', () => {
 
 describe('plates and end work', () => {
   test('a top plate weighs what it is: 12 × 8 × 1/4 in of steel, 6.8 lb', () => {
-    const project = withTongue(
+    const trailer = withTongue(
       straight({ topPlate: { lengthM: inches(12), widthM: inches(8), thicknessM: inches(0.25) } }),
     );
     verify({
       area: 'Mass',
       check: '12 x 8 x 1/4 in plate',
-      ours: (buildChassis(project).plates[0]?.massKg ?? 0) / 0.45359237,
+      ours: (buildChassis(trailer).plates[0]?.massKg ?? 0) / 0.45359237,
       outside: '6.8',
       unit: 'lb',
       source: 'steel weighs 40.8 lb/ft² at 1 in (AISC Manual): 10.2 lb/ft² × 2/3 ft²',

@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { computedBy } from '../../source.js';
 import { clearances, worstClearances } from '../clearances.js';
 import { type RideHeights, rideHeights } from '../heights.js';
@@ -30,22 +30,22 @@ const lightest = (rides: readonly RideHeights[], cases: readonly BalancedCase[])
 };
 
 /** Heights, clearances, springs, hangers and whether the parts go together, at every load. */
-export const fitFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
-  if (project.runningGear.layout === 'none') return [];
-  const rides = rideHeights(project, chassis, cases);
+export const fitFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
+  if (trailer.runningGear.layout === 'none') return [];
+  const rides = rideHeights(trailer, chassis, cases);
   const loaded = heaviest(rides, cases);
   const unknown: FitFinding[] =
     rides.length === 0 && cases.some(({ standing }) => standing)
       ? [{ ...plain, code: 'ride-unknown', data: {}, verdict: 'unchecked', source: computedBy('suspension unknown') }]
       : [];
   return [
-    ...worstClearances(clearances(project, chassis, rides)).map(clearanceFinding),
-    ...heightFindings(project, loaded),
-    ...ratingFindings(project, cases),
-    ...bounceFindings(project, loaded, lightest(rides, cases)),
-    ...shackleFindings(project, rides),
-    ...fitFaults(project, chassis),
-    ...homeBuiltFindings(project, chassis, cases),
+    ...worstClearances(clearances(trailer, chassis, rides)).map(clearanceFinding),
+    ...heightFindings(trailer, loaded),
+    ...ratingFindings(trailer, cases),
+    ...bounceFindings(trailer, loaded, lightest(rides, cases)),
+    ...shackleFindings(trailer, rides),
+    ...fitFaults(trailer, chassis),
+    ...homeBuiltFindings(trailer, chassis, cases),
     ...unknown,
   ];
 };

@@ -1,5 +1,5 @@
 import { concluding, given, minus, plus, workedOut, type Verdict } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { commonPractice, computedBy } from '../../source.js';
 import { inches } from '../../units/index.js';
 import type { Clearance } from '../clearances.js';
@@ -30,9 +30,9 @@ export const clearanceFinding = ({ what, caseId, restM, bumpM, wantedM }: Cleara
 /** Half an inch off level, off the plan (common practice). */
 const HEIGHT_OFF_M = inches(0.5);
 
-export const heightFindings = (project: Project, loaded: RideHeights | undefined): FitFinding[] => {
+export const heightFindings = (trailer: Trailer, loaded: RideHeights | undefined): FitFinding[] => {
   if (!loaded) return [];
-  const saidM = project.runningGear.railTopHeightM;
+  const saidM = trailer.runningGear.railTopHeightM;
   const findings: FitFinding[] = [
     {
       ...plain,

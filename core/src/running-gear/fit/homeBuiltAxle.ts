@@ -1,14 +1,14 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import { concluding, given, over, quantity, times, workedOut } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { publishedVerify } from '../../source.js';
 import { massOfWeightKg } from '../../units/index.js';
 import { AXLE_BUMP, overhangM, tubeBending } from '../homeBuilt.js';
 import { type FitFinding, plain } from './data.js';
 
-export const homeBuiltFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
-  const { axle } = project.runningGear;
+export const homeBuiltFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
+  const { axle } = trailer.runningGear;
   if (!axle.homeBuilt) return [];
   const wheelKg = Math.max(
     0,
@@ -16,7 +16,7 @@ export const homeBuiltFindings = (project: Project, chassis: Chassis, cases: rea
       (standing?.axles ?? []).flatMap(({ leftN, rightN }) => [massOfWeightKg(leftN), massOfWeightKg(rightN)]),
     ),
   );
-  const leverM = Math.max(0, overhangM(project, chassis.railWidthM));
+  const leverM = Math.max(0, overhangM(trailer, chassis.railWidthM));
   const { wallM, yieldPa } = axle.homeBuilt;
   const bent = tubeBending(axle.tubeDiameterM, wallM, wheelKg, leverM);
   const moment = workedOut('moment-standing', times(quantity(bent.wheelN, 'force'), quantity(leverM, 'arm')), 'moment');

@@ -1,13 +1,13 @@
 import type { Chassis } from '../../chassis/index.js';
 import { concluding, minus, plus, quantity, times, workedOut } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { commonPractice, computedBy } from '../../source.js';
 import { inches, millimetres } from '../../units/index.js';
 import { overhangM } from '../homeBuilt.js';
 import { type FitFinding, m, plain } from './data.js';
 
-export const fitFaults = (project: Project, chassis: Chassis): FitFinding[] => {
-  const { axle, wheel, tire, suspension } = project.runningGear;
+export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
+  const { axle, wheel, tire, suspension } = trailer.runningGear;
   const findings: FitFinding[] = [];
   const studs = axle.studCircle;
   const rule = commonPractice('wheel, hub and spare share one stud circle');
@@ -21,7 +21,7 @@ export const fitFaults = (project: Project, chassis: Chassis): FitFinding[] => {
       source: rule,
     });
   }
-  const vehicle = project.towVehicle?.studCircle ?? '';
+  const vehicle = trailer.towVehicle?.studCircle ?? '';
   if (studs !== '' && vehicle !== '' && vehicle !== studs) {
     findings.push({
       ...plain,
@@ -72,16 +72,16 @@ export const fitFaults = (project: Project, chassis: Chassis): FitFinding[] => {
       source: computedBy('wheel middle to wheel middle = hub face to hub face − 2 × offset'),
     });
   }
-  if (suspension.kind === 'leaf' && suspension.hangerSpacingM > project.frame.bed.lengthM) {
+  if (suspension.kind === 'leaf' && suspension.hangerSpacingM > trailer.frame.bed.lengthM) {
     findings.push({
       ...plain,
       code: 'spring-longer-than-frame',
-      data: { springM: suspension.hangerSpacingM, bedM: project.frame.bed.lengthM },
+      data: { springM: suspension.hangerSpacingM, bedM: trailer.frame.bed.lengthM },
       verdict: 'over',
       source: computedBy('bolt to bolt against the rails'),
     });
   }
-  const overhang = overhangM(project, chassis.railWidthM);
+  const overhang = overhangM(trailer, chassis.railWidthM);
   if (suspension.kind === 'leaf' && overhang > inches(8.5) + 1e-6) {
     findings.push({
       ...plain,

@@ -1,12 +1,12 @@
 import type { BalancedCase } from '../../balance/index.js';
 import { concluding, over, quantity, verdictOf, workedOut } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { commonPractice } from '../../source.js';
 import { massOfWeightKg } from '../../units/index.js';
 import { weakestPart } from '../assembly.js';
 import { type FitFinding, plain } from './data.js';
 
-export const ratingFindings = (project: Project, cases: readonly BalancedCase[]): FitFinding[] => {
+export const ratingFindings = (trailer: Trailer, cases: readonly BalancedCase[]): FitFinding[] => {
   const worst = cases
     .flatMap(({ standing, loadCase }) => (standing?.axles ?? []).map((axle) => ({ ...axle, caseId: loadCase.id })))
     .reduce<{ loadN: number; sprungN: number; caseId: string } | undefined>(
@@ -14,7 +14,7 @@ export const ratingFindings = (project: Project, cases: readonly BalancedCase[])
       undefined,
     );
   if (!worst) return [];
-  const weakest = weakestPart(project);
+  const weakest = weakestPart(trailer);
   const loadKg = massOfWeightKg(worst.loadN);
   const findings: FitFinding[] = [];
   // Where the axle itself is the weakest, its own load says it all.
@@ -35,8 +35,8 @@ export const ratingFindings = (project: Project, cases: readonly BalancedCase[])
       source: commonPractice('an assembly carries what its weakest part carries'),
     });
   }
-  if (project.runningGear.suspension.kind === 'leaf') {
-    const { ratingKg } = project.runningGear.suspension.spring;
+  if (trailer.runningGear.suspension.kind === 'leaf') {
+    const { ratingKg } = trailer.runningGear.suspension.spring;
     const sprungKg = massOfWeightKg(worst.sprungN) / 2;
     const share = ratingKg === null ? undefined : ratingKg > 0 ? sprungKg / ratingKg : Number.MAX_VALUE;
     findings.push({

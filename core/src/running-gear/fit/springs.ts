@@ -1,5 +1,5 @@
 import { concluding, given, minus, plus, workedOut, type Verdict } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { commonPractice, computedBy, publishedSure } from '../../source.js';
 import { flatLengthM, wheelRateNPerM } from '../../suspension/index.js';
 import { inches } from '../../units/index.js';
@@ -11,11 +11,11 @@ import { type FitFinding, type FitFindingData, m, plain } from './data.js';
 const BOUNCE = { soft: 1.4, good: 2.6, emptyHarsh: 3.5 } as const;
 
 export const bounceFindings = (
-  project: Project,
+  trailer: Trailer,
   loaded: RideHeights | undefined,
   empty: RideHeights | undefined,
 ): FitFinding[] => {
-  const rate = wheelRateNPerM(project);
+  const rate = wheelRateNPerM(trailer);
   return (
     [
       [loaded, false],
@@ -45,11 +45,11 @@ export const bounceFindings = (
 /** Further than this from upright a shackle wanders; nearer it can go over (common practice, 10 to 60°). */
 const LEAN = { least: (8 * Math.PI) / 180, most: (60 * Math.PI) / 180 } as const;
 
-export const shackleFindings = (project: Project, rides: readonly RideHeights[]): FitFinding[] => {
-  const { suspension, layout } = project.runningGear;
+export const shackleFindings = (trailer: Trailer, rides: readonly RideHeights[]): FitFinding[] => {
+  const { suspension, layout } = trailer.runningGear;
   if (suspension.kind !== 'leaf') return [];
   const { spring, hangerSpacingM } = suspension;
-  const wantedM = wantedSpacingM(project);
+  const wantedM = wantedSpacingM(trailer);
   const flatM = spring.kind === 'slipper' ? undefined : flatLengthM(spring);
   const equalised = layout === 'tandem-equaliser' || layout === 'triple-equaliser';
   const differs = wantedM !== undefined && Math.abs(wantedM - hangerSpacingM) > inches(1 / 8);

@@ -11,7 +11,7 @@ import {
   type Vector3,
 } from '../../frame-analysis/index.js';
 import type { Part } from '../../mass/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { STANDARD_GRAVITY } from '../../units/index.js';
 import { type TrailerFrame, trailerFrame } from '../frame-model/trailerFrame.js';
 import { placeOf, rigidBody } from '../situations/inertia.js';
@@ -54,7 +54,7 @@ import { type FrameSolver, frameSolver, FrameUnsolvable, reactionsOf, type Solve
 
 /** What the analysis starts from: the light chain's own results. */
 export interface AnalysisInput {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly chassis: Chassis;
   readonly bare: readonly Part[];
   readonly cases: readonly BalancedCase[];
@@ -71,7 +71,7 @@ interface Progress {
 }
 
 /** Worst of everything, gathered run by run. */
-const collector = (project: Project, frame: TrailerFrame, strengths: readonly ElementStrength[]) => {
+const collector = (trailer: Trailer, frame: TrailerFrame, strengths: readonly ElementStrength[]) => {
   const members = new Map<string, { worst: Governing; bySituation: Partial<Record<SituationId, Governing>> }>();
   const welds = new Map<string, WeldResult>();
   const hangers = new Map<string, HangerResult>();
@@ -81,7 +81,7 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
   let bolts: BoltResult | undefined;
   let fatigue: FatigueResult | undefined;
   let runs = 0;
-  const weldedEnds = weldsOf(project, frame, strengths);
+  const weldedEnds = weldsOf(trailer, frame, strengths);
 
   const hangersOf = hangerPlaces(frame);
   const drilled = holePlaces(strengths);
@@ -111,7 +111,7 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
   const keepFatigue = (strength: ElementStrength, joint: string | undefined, sigmaPa: number, caseId: string): void => {
     if (joint === undefined) return;
     const { member } = strength.bar;
-    const { km, rangePa } = kmToCrack(sigmaPa, member.material, project.job.road);
+    const { km, rangePa } = kmToCrack(sigmaPa, member.material, trailer.job.road);
     if (fatigue && km >= fatigue.km) return;
     fatigue = {
       memberId: member.id,
@@ -164,7 +164,7 @@ const collector = (project: Project, frame: TrailerFrame, strengths: readonly El
       for (const place of hangersOf) worse(hangers, `${place.memberId} ${place.xM}`, hangerCheck(place, solved, key));
     },
     takeBolts: (key: RunKey, forceN: number): void => {
-      const found = couplerBolts(project, frame, forceN, key);
+      const found = couplerBolts(trailer, frame, forceN, key);
       if (found && (!bolts || found.utilisation > bolts.utilisation)) bolts = found;
     },
     takeBalance: (balance: RunBalance): void => {
@@ -275,17 +275,17 @@ const analyseCase = (
   balanced: StandingCase,
   into: Collector,
 ): void => {
-  const { project } = input;
+  const { trailer } = input;
   const body = rigidBody(balanced.parts);
   const context: RunContext = {
-    project,
+    trailer,
     frame,
     balanced,
     body,
-    grossKg: Math.max(project.ratedGrossKg ?? 0, balanced.massKg),
+    grossKg: Math.max(trailer.ratedGrossKg ?? 0, balanced.massKg),
   };
   const solve = solver.caseSolver(balanced.parts, body.centre);
-  const off = new Set<string>(project.strength.off);
+  const off = new Set<string>(trailer.strength.off);
   const standing = new Map<number, ReadonlyMap<string, Vector3>>();
   for (const run of runsOf(context)) {
     const key = keyOf(run, balanced.loadCase.id);
@@ -327,13 +327,13 @@ const analyseTurnOver = (input: AnalysisInput, frame: TrailerFrame, solver: Fram
  * a frame that cannot be put together or solved says why.
  */
 export function* analysisSteps(input: AnalysisInput): Generator<Progress, AnalysisOutcome, void> {
-  const { project, chassis, bare } = input;
-  const frame = trailerFrame(project, chassis);
+  const { trailer, chassis, bare } = input;
+  const frame = trailerFrame(trailer, chassis);
   if ('code' in frame) return { kind: 'fault', fault: frame };
   const solver = frameSolver(frame, chassis);
-  const strengths = elementStrengths(frame.bars, project.runningGear.suspension.mounting === 'welded');
-  const into = collector(project, frame, strengths);
-  const gross = ratedGrossCases(project, chassis, bare);
+  const strengths = elementStrengths(frame.bars, trailer.runningGear.suspension.mounting === 'welded');
+  const into = collector(trailer, frame, strengths);
+  const gross = ratedGrossCases(trailer, chassis, bare);
   const cases = [...input.cases, ...gross].filter(stands);
   const deflections: FrameDeflection[] = [];
   try {
@@ -342,7 +342,7 @@ export function* analysisSteps(input: AnalysisInput): Generator<Progress, Analys
       analyseCase(input, frame, solver, balanced, into);
       if (isOrdinary(balanced)) deflections.push(...caseDeflections(frame, chassis, solver, balanced));
     }
-    if (!project.strength.off.includes('turn-over')) analyseTurnOver(input, frame, solver, into);
+    if (!trailer.strength.off.includes('turn-over')) analyseTurnOver(input, frame, solver, into);
   } catch (error) {
     if (error instanceof FrameUnsolvable) return { kind: 'unsolvable', problems: error.problems };
     throw error;
@@ -351,8 +351,8 @@ export function* analysisSteps(input: AnalysisInput): Generator<Progress, Analys
   const analysis: StrengthAnalysis = {
     ...results,
     deflections: worstDeflections(deflections),
-    switchedOff: SITUATION_IDS.filter((id) => project.strength.off.includes(id)),
-    notRun: recoveryPullN(project) === undefined ? [{ situation: 'recovery', missing: 'pull' }] : [],
+    switchedOff: SITUATION_IDS.filter((id) => trailer.strength.off.includes(id)),
+    notRun: recoveryPullN(trailer) === undefined ? [{ situation: 'recovery', missing: 'pull' }] : [],
     grossMissing: gross.length === 0,
     counts: { nodes: frame.nodes.length, elements: frame.elements.length, runs },
     condition: solver.condition(),

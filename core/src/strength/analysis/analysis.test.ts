@@ -1,11 +1,11 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../../test/projects.js';
+import { anyProject, sampleTrailer } from '../../../test/projects.js';
 import { verify } from '../../../test/verify.js';
-import { DEMO_PROJECTS } from '../../demos/index.js';
+import { DEMO_TRAILERS } from '../../demos/index.js';
 import { analysisInput, evaluate, evaluateFully } from '../../evaluation/index.js';
 import { METALS } from '../../materials/index.js';
-import { FIXED_JOINT, PLAIN_TONGUE, type Project } from '../../project/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Trailer } from '../../project/index.js';
 import { inches, pounds, toPascals, weightN } from '../../units/index.js';
 import { printWorking, sentenceOf, speaker } from '../../wording/index.js';
 import { allowableShare, memberResistance, yieldUtilisation } from '../resistance/memberResistance.js';
@@ -14,38 +14,38 @@ import { analyseStrength, analysisSteps } from './analyse.js';
 import type { StrengthAnalysis } from './analysis.js';
 import { equivalentRange, gamma, kmToCrack } from './fatigue.js';
 
-const analysed = (project: Project): StrengthAnalysis => {
-  const outcome = analyseStrength(analysisInput(project, evaluate(project)));
+const analysed = (trailer: Trailer): StrengthAnalysis => {
+  const outcome = analyseStrength(analysisInput(trailer, evaluate(trailer)));
   if (outcome.kind !== 'analysed') throw new Error(JSON.stringify(outcome));
   return outcome.analysis;
 };
-const only = (project: Project, ...ids: SituationId[]): Project => ({
-  ...project,
-  strength: { ...project.strength, off: SITUATION_IDS.filter((id) => !ids.includes(id)) },
+const only = (trailer: Trailer, ...ids: SituationId[]): Trailer => ({
+  ...trailer,
+  strength: { ...trailer.strength, off: SITUATION_IDS.filter((id) => !ids.includes(id)) },
 });
-const gear = (project: Project, change: Partial<Project['runningGear']>): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, ...change },
+const gear = (trailer: Trailer, change: Partial<Trailer['runningGear']>): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, ...change },
 });
-const tandem = (project: Project): Project =>
-  gear(project, {
+const tandem = (trailer: Trailer): Trailer =>
+  gear(trailer, {
     layout: 'tandem-equaliser',
     spacingM: inches(33),
     equaliserArms: [1, 1.4],
-    suspension: { ...project.runningGear.suspension, hangerSpacingM: inches(25) },
+    suspension: { ...trailer.runningGear.suspension, hangerSpacingM: inches(25) },
   });
-const torsion = (project: Project): Project =>
-  gear(project, { suspension: { ...project.runningGear.suspension, kind: 'torsion' } });
+const torsion = (trailer: Trailer): Trailer =>
+  gear(trailer, { suspension: { ...trailer.runningGear.suspension, kind: 'torsion' } });
 const worstOf = (analysis: StrengthAnalysis, id: string): number =>
   analysis.members.find(({ memberId }) => memberId === id)?.worst.utilisation.value ?? Number.NaN;
-const tongued = (project: Project, change: object): Project => ({
-  ...project,
-  frame: { ...project.frame, tongue: { ...project.frame.tongue, ...change } },
+const tongued = (trailer: Trailer, change: object): Trailer => ({
+  ...trailer,
+  frame: { ...trailer.frame, tongue: { ...trailer.frame.tongue, ...change } },
 });
-const backboned = (project: Project, underM: number): Project => ({
-  ...project,
+const backboned = (trailer: Trailer, underM: number): Trailer => ({
+  ...trailer,
   frame: {
-    ...project.frame,
+    ...trailer.frame,
     tongue: {
       ...PLAIN_TONGUE,
       kind: 'backbone',
@@ -58,17 +58,17 @@ const backboned = (project: Project, underM: number): Project => ({
     },
   },
 });
-const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
-  ['leaf springs', (project) => project],
+const layouts: readonly (readonly [string, (trailer: Trailer) => Trailer])[] = [
+  ['leaf springs', (trailer) => trailer],
   ['equalised tandem, arms 1 : 1.4', tandem],
   ['torsion axle', torsion],
-  ['no springs', (project) => gear(project, { suspension: { ...project.runningGear.suspension, kind: 'none' } })],
+  ['no springs', (trailer) => gear(trailer, { suspension: { ...trailer.runningGear.suspension, kind: 'none' } })],
   [
     'straight tongue',
-    (project) => ({
-      ...project,
+    (trailer) => ({
+      ...trailer,
       frame: {
-        ...project.frame,
+        ...trailer.frame,
         tongue: {
           ...PLAIN_TONGUE,
           kind: 'straight',
@@ -82,17 +82,17 @@ const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
   ],
   [
     'sloped legs ending at the header',
-    (project) => tongued(project, { rise: { kind: 'sloped', byM: -0.12 }, rearEnd: 'header' }),
+    (trailer) => tongued(trailer, { rise: { kind: 'sloped', byM: -0.12 }, rearEnd: 'header' }),
   ],
-  ['legs stepped under the frame', (project) => tongued(project, { rise: { kind: 'stepped', byM: -0.15 } })],
-  ['backbone with side tubes at the header', (project) => backboned(project, 0)],
-  ['backbone with side tubes under the frame', (project) => backboned(project, 1.2)],
+  ['legs stepped under the frame', (trailer) => tongued(trailer, { rise: { kind: 'stepped', byM: -0.15 } })],
+  ['backbone with side tubes at the header', (trailer) => backboned(trailer, 0)],
+  ['backbone with side tubes under the frame', (trailer) => backboned(trailer, 1.2)],
   [
     'straight tube stepped at the header',
-    (project) => ({
-      ...project,
+    (trailer) => ({
+      ...trailer,
       frame: {
-        ...project.frame,
+        ...trailer.frame,
         tongue: {
           ...PLAIN_TONGUE,
           kind: 'straight',
@@ -107,28 +107,28 @@ const layouts: readonly (readonly [string, (project: Project) => Project])[] = [
   ],
   [
     'headers through',
-    (project) => ({
-      ...project,
-      frame: { ...project.frame, bed: { ...project.frame.bed, corner: 'headers-through' } },
+    (trailer) => ({
+      ...trailer,
+      frame: { ...trailer.frame, bed: { ...trailer.frame.bed, corner: 'headers-through' } },
     }),
   ],
   [
     'mitred corners',
-    (project) => ({ ...project, frame: { ...project.frame, bed: { ...project.frame.bed, corner: 'mitred' } } }),
+    (trailer) => ({ ...trailer, frame: { ...trailer.frame, bed: { ...trailer.frame.bed, corner: 'mitred' } } }),
   ],
 ];
 
 /** Sideways, forward and high, so that nothing balances by luck. */
-const lopsided = (project: Project): Project => ({
-  ...project,
-  items: project.items.map((item) => ({ ...item, attach: { ...item.attach, rightM: 0.17, aboveM: 0.2 } })),
+const lopsided = (trailer: Trailer): Trailer => ({
+  ...trailer,
+  items: trailer.items.map((item) => ({ ...item, attach: { ...item.attach, rightM: 0.17, aboveM: 0.2 } })),
 });
 
 describe('standing reactions are the balance’s own, to 1e-6', () => {
   test.each(layouts)('%s', (_name, change) => {
-    const project = only(lopsided(change(sampleProject())), 'standing');
-    const light = evaluate(project);
-    const { balances } = analysed(project);
+    const trailer = only(lopsided(change(sampleTrailer())), 'standing');
+    const light = evaluate(trailer);
+    const { balances } = analysed(trailer);
     for (const { loadCase, standing } of light.cases) {
       const own = balances.find(({ caseId, situation }) => caseId === loadCase.id && situation === 'standing');
       const up = (place: string): number =>
@@ -144,26 +144,26 @@ describe('standing reactions are the balance’s own, to 1e-6', () => {
 });
 
 describe('two axles without an equaliser, level', () => {
-  const independent = (project: Project): Project => ({
-    ...gear(project, { layout: 'tandem-independent', spacingM: inches(33) }),
+  const independent = (trailer: Trailer): Trailer => ({
+    ...gear(trailer, { layout: 'tandem-independent', spacingM: inches(33) }),
     towVehicle: null,
   });
   test.each([
-    ['torsion', (project: Project) => torsion(independent(project))],
+    ['torsion', (trailer: Trailer) => torsion(independent(trailer))],
     [
       'leaf',
-      (project: Project) =>
-        gear(independent(project), {
-          suspension: { ...project.runningGear.suspension, hangerSpacingM: inches(27) },
+      (trailer: Trailer) =>
+        gear(independent(trailer), {
+          suspension: { ...trailer.runningGear.suspension, hangerSpacingM: inches(27) },
           spacingM: inches(40),
         }),
     ],
   ] as const)(
     '%s: each side’s two wheels together stand as the balance says; nothing is left over',
     (_name, change) => {
-      const project = lopsided(change(sampleProject()));
-      const light = evaluate(project);
-      const analysis = analysed(project);
+      const trailer = lopsided(change(sampleTrailer()));
+      const light = evaluate(trailer);
+      const analysis = analysed(trailer);
       for (const { residual } of analysis.balances) expect(residual).toBeLessThan(1e-6);
       for (const { loadCase, standing } of light.cases) {
         const own = analysis.balances.find(
@@ -186,14 +186,14 @@ describe('two axles without an equaliser, level', () => {
 
 describe('every run is in balance', () => {
   test.each(layouts)('%s: what is put on and what the ground gives add up to nothing', (_name, change) => {
-    const { balances } = analysed(lopsided(change(sampleProject())));
+    const { balances } = analysed(lopsided(change(sampleTrailer())));
     expect(balances.length).toBeGreaterThan(50);
     for (const { residual } of balances) expect(residual).toBeLessThan(1e-6);
   });
   test.each(layouts.filter(([name]) => !name.includes('tandem')))(
     '%s: supports of a free body give nothing beyond the standing load',
     (_name, change) => {
-      const { balances } = analysed(lopsided(change(sampleProject())));
+      const { balances } = analysed(lopsided(change(sampleTrailer())));
       const free = balances.filter(({ balance }) => balance === 'free');
       expect(new Set(free.map(({ situation }) => situation))).toEqual(
         new Set(['bump-one', 'twist', 'braking', 'cornering', 'drawbar']),
@@ -202,7 +202,7 @@ describe('every run is in balance', () => {
     },
   );
   test('on an equaliser, too, each side as a whole gives nothing more: only its two wheels trade', () => {
-    const { balances } = analysed(tandem(sampleProject()));
+    const { balances } = analysed(tandem(sampleTrailer()));
     const [still] = balances.filter(({ situation, caseId }) => situation === 'standing' && caseId === 'case.loaded');
     const bump = balances.filter(({ situation, caseId }) => situation === 'bump-one' && caseId === 'case.loaded');
     const side = (reactions: (typeof bump)[number]['reactions'], name: string): number =>
@@ -218,8 +218,8 @@ describe('every run is in balance', () => {
 
 describe('situations', () => {
   test('drawbar loads are 1.5 and 0.5 g on the plate’s gross (ADR 62, VSB 1): 22.07, 7.36, 7.36 kN at 1,500 kg', () => {
-    const project = only({ ...sampleProject(), ratedGrossKg: 1500 }, 'drawbar');
-    const { balances } = analysed(project);
+    const trailer = only({ ...sampleTrailer(), ratedGrossKg: 1500 }, 'drawbar');
+    const { balances } = analysed(trailer);
     const held = (variant: string): number => {
       const run = balances.find((balance) => balance.variant === variant && balance.balance === 'held');
       return Math.hypot(...run!.appliedN) / 1000;
@@ -237,7 +237,7 @@ describe('situations', () => {
     verify({ area: 'Situations', check: 'drawbar up', ours: held('up'), outside: '7.36', unit: 'kN', source });
   });
   test('a bump on both wheels pushes the hangers in proportion to its factor: the unsprung stays on the ground', () => {
-    const base = only(sampleProject(), 'bump-both');
+    const base = only(sampleTrailer(), 'bump-both');
     const push = (bumpFactor: number): number =>
       Math.max(
         ...analysed({ ...base, strength: { ...base.strength, bumpFactor } }).hangers.map(({ forceN }) => forceN),
@@ -245,8 +245,8 @@ describe('situations', () => {
     expect(push(3) / push(2)).toBeCloseTo(1.5, 9);
   });
   test('mirrored loads work the other side alike', () => {
-    const left = lopsided(sampleProject());
-    const right: Project = {
+    const left = lopsided(sampleTrailer());
+    const right: Trailer = {
       ...left,
       items: left.items.map((item) => ({ ...item, attach: { ...item.attach, rightM: -item.attach.rightM } })),
     };
@@ -255,15 +255,15 @@ describe('situations', () => {
     expect(worstOf(a, 'tongue.left')).toBeCloseTo(worstOf(b, 'tongue.right'), 6);
   });
   test('what is switched off is named, and recovery without a pull asks for it', () => {
-    const project = { ...sampleProject(), towVehicle: null };
-    const off = evaluateFully({ ...project, strength: { ...project.strength, off: ['twist', 'recovery'] } }).evaluation;
+    const trailer = { ...sampleTrailer(), towVehicle: null };
+    const off = evaluateFully({ ...trailer, strength: { ...trailer.strength, off: ['twist', 'recovery'] } }).evaluation;
     expect(off.findings.find(({ code }) => code === 'situations-off')?.data).toEqual({ off: ['twist', 'recovery'] });
-    const on = evaluateFully({ ...project, strength: { ...project.strength, off: [] } }).evaluation;
+    const on = evaluateFully({ ...trailer, strength: { ...trailer.strength, off: [] } }).evaluation;
     expect(on.findings.find(({ code }) => code === 'situation-not-run')).toMatchObject({ verdict: 'open' });
     expect(on.findings.some(({ code }) => code === 'recovery-advice')).toBe(true);
   });
   test('without the plate’s gross its arrangements are missing, and said so', () => {
-    const { evaluation } = evaluateFully({ ...sampleProject(), ratedGrossKg: null });
+    const { evaluation } = evaluateFully({ ...sampleTrailer(), ratedGrossKg: null });
     expect(evaluation.findings.find(({ code }) => code === 'rated-gross-missing')).toMatchObject({ verdict: 'open' });
     expect(evaluation.steps.strength.verdict).toMatch(/open|over/);
   });
@@ -271,11 +271,11 @@ describe('situations', () => {
 
 describe('stub axles', () => {
   test('what an axle across would take, the cross-members must: they work harder, the balance stays', () => {
-    const base = only(sampleProject(), 'standing');
+    const base = only(sampleTrailer(), 'standing');
     const stub = gear(base, { suspension: { ...base.runningGear.suspension, kind: 'stub' } });
-    const hardest = (project: Project): number =>
+    const hardest = (trailer: Trailer): number =>
       Math.max(
-        ...analysed(project)
+        ...analysed(trailer)
           .members.filter(({ memberId }) => memberId.startsWith('cross'))
           .map(({ worst }) => worst.utilisation.value),
       );
@@ -284,12 +284,12 @@ describe('stub axles', () => {
 });
 
 describe('what cannot be analysed says why', () => {
-  const fault = (project: Project) => {
-    const outcome = analyseStrength(analysisInput(project, evaluate(project)));
+  const fault = (trailer: Trailer) => {
+    const outcome = analyseStrength(analysisInput(trailer, evaluate(trailer)));
     return outcome.kind === 'fault' ? outcome.fault.code : outcome.kind;
   };
   test('no axle, hangers off the rails, torsion tandem, a section that is none', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     expect(fault(gear(base, { layout: 'none' }))).toBe('no-axle-under-frame');
     expect(fault(gear(base, { positionM: -0.2 }))).toBe('no-axle-under-frame');
     expect(fault(torsion(tandem(base)))).toBe('suspension-not-modelled');
@@ -298,9 +298,9 @@ describe('what cannot be analysed says why', () => {
   });
   test('any trailer whatever: an analysis without NaN, or a reason', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
+      fc.property(anyProject, (trailer) => {
         const outcome = analyseStrength(
-          analysisInput(only(project, 'standing', 'bump-one', 'braking'), evaluate(project)),
+          analysisInput(only(trailer, 'standing', 'bump-one', 'braking'), evaluate(trailer)),
         );
         if (outcome.kind !== 'analysed') return;
         for (const { worst } of outcome.analysis.members) expect(Number.isFinite(worst.utilisation.value)).toBe(true);
@@ -313,14 +313,14 @@ describe('what cannot be analysed says why', () => {
 
 describe('members and welds', () => {
   test('a heavier load never lightens the hardest cross-member; a stronger bar works less', () => {
-    const base = only(sampleProject(), 'standing', 'bump-both');
+    const base = only(sampleTrailer(), 'standing', 'bump-both');
     const heavier = {
       ...base,
       items: base.items.map((item) => ({ ...item, massKg: { ...item.massKg, value: item.massKg.value + 200 } })),
     };
-    const hardest = (project: Project): number =>
+    const hardest = (trailer: Trailer): number =>
       Math.max(
-        ...analysed(project)
+        ...analysed(trailer)
           .members.filter(({ memberId }) => memberId.startsWith('cross'))
           .map(({ worst }) => worst.utilisation.value),
       );
@@ -329,7 +329,7 @@ describe('members and welds', () => {
     expect(hardest({ ...base, frame: { ...base.frame, groups } })).toBeLessThan(hardest(base));
   });
   test('twice the leg, half the work of its weld metal', () => {
-    const base = only(sampleProject(), 'bump-both');
+    const base = only(sampleTrailer(), 'bump-both');
     const worst = (weldLegM: number): number =>
       Math.max(
         ...analysed({ ...base, strength: { ...base.strength, weldLegM } })
@@ -339,7 +339,7 @@ describe('members and welds', () => {
     expect(worst(0.002) / worst(0.004)).toBeCloseTo(2, 3);
   });
   test('bolts of the coupler answer for the drawbar pull where it is bolted', () => {
-    const base = only(sampleProject(), 'drawbar');
+    const base = only(sampleTrailer(), 'drawbar');
     expect(analysed(base).bolts).toBeUndefined();
     const bolted = analysed({ ...base, coupling: { ...base.coupling, mount: 'bolted' } }).bolts;
     const gross = Math.max(base.ratedGrossKg ?? 0, ...evaluate(base).cases.map(({ massKg }) => massKg));
@@ -347,17 +347,17 @@ describe('members and welds', () => {
     expect(bolted?.utilisation).toBeGreaterThan(0);
   });
   test('working lines recompute and sentences read, on every demo', () => {
-    for (const project of DEMO_PROJECTS) {
-      const say = speaker(project);
-      for (const finding of evaluateFully(project).evaluation.steps.strength.findings) {
+    for (const trailer of DEMO_TRAILERS) {
+      const say = speaker(trailer);
+      for (const finding of evaluateFully(trailer).evaluation.steps.strength.findings) {
         expect(sentenceOf(finding, say)).not.toMatch(/undefined|NaN|safe(?!ty)/);
-        for (const line of finding.working) expect(printWorking(line, project.settings.units).recomputes).toBe(true);
+        for (const line of finding.working) expect(printWorking(line, trailer.settings.units).recomputes).toBe(true);
       }
     }
   });
   test('steps can be stopped between any two cases', () => {
-    const project = sampleProject();
-    const steps = analysisSteps(analysisInput(project, evaluate(project)));
+    const trailer = sampleTrailer();
+    const steps = analysisSteps(analysisInput(trailer, evaluate(trailer)));
     const first = steps.next();
     expect(first).toMatchObject({ done: false, value: { done: 0 } });
     expect(steps.return(undefined as never).done).toBe(true);
@@ -422,12 +422,12 @@ describe('fatigue', () => {
 });
 
 describe('doubled bars', () => {
-  const doubled = (project: Project, id: string): Project => ({
-    ...project,
-    frame: { ...project.frame, overrides: { [id]: { doubled: true } } },
+  const doubled = (trailer: Trailer, id: string): Trailer => ({
+    ...trailer,
+    frame: { ...trailer.frame, overrides: { [id]: { doubled: true } } },
   });
   test('two pieces, one member: twice the mass, two pieces to cut, the balance of a heavier bar', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const [one, two] = [evaluate(base), evaluate(doubled(base, 'cross.2'))];
     const massOf = (evaluation: typeof one): number => evaluation.bare.find(({ id }) => id === 'cross.2')?.massKg ?? 0;
     expect(massOf(two)).toBeCloseTo(2 * massOf(one), 9);
@@ -437,7 +437,7 @@ describe('doubled bars', () => {
     expect(two.cutList.massKg - one.cutList.massKg).toBeCloseTo(massOf(one), 9);
   });
   test('under the same forces it works half as hard, by the allowable, by yield, and at its welds', () => {
-    const base = only(sampleProject(), 'standing', 'bump-both', 'drawbar');
+    const base = only(sampleTrailer(), 'standing', 'bump-both', 'drawbar');
     const { members: single } = evaluate(base).chassis;
     const { members: both } = evaluate(doubled(base, 'cross.2')).chassis;
     const stretch = { unbracedM: 1.4, wholeM: 1.4, welded: false };
@@ -450,8 +450,8 @@ describe('doubled bars', () => {
       0.5,
       9,
     );
-    const weld = (project: Project): number =>
-      analysed(project).welds.find(({ memberId }) => memberId === 'cross.2')?.utilisation ?? Number.NaN;
+    const weld = (trailer: Trailer): number =>
+      analysed(trailer).welds.find(({ memberId }) => memberId === 'cross.2')?.utilisation ?? Number.NaN;
     expect(weld(doubled(base, 'cross.2'))).toBeLessThan(weld(base));
     expect(worstOf(analysed(doubled(base, 'cross.2')), 'cross.2')).toBeLessThan(worstOf(analysed(base), 'cross.2'));
   });

@@ -1,5 +1,5 @@
 import type { Hole, Member } from '../../chassis/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
 import { type InnerAt, innerAt, type MemberPieces, type Vector3, visitPeaks } from '../../frame-analysis/index.js';
 import { elementLines } from '../frame-model/bearings.js';
@@ -64,10 +64,10 @@ export const governing = (strength: ElementStrength, { xM, inner }: HardPlace, k
 
 /** Which bar ends are sawn off and welded on: tongue legs, cross-members, and headers or rails as the corner is made. */
 const weldedEnds = (
-  project: Project,
+  trailer: Trailer,
   strengths: readonly ElementStrength[],
 ): readonly { readonly index: number; readonly end: 'first' | 'second' }[] => {
-  const butting = project.frame.bed.corner === 'headers-through' ? 'rail' : 'header';
+  const butting = trailer.frame.bed.corner === 'headers-through' ? 'rail' : 'header';
   return strengths.flatMap(({ bar }, index) => {
     const { group } = bar.member;
     if (group !== 'cross' && group !== 'tongue' && group !== butting) return [];
@@ -94,19 +94,19 @@ export interface WeldedEnd {
 }
 
 export const weldsOf = (
-  project: Project,
+  trailer: Trailer,
   frame: TrailerFrame,
   strengths: readonly ElementStrength[],
 ): readonly WeldedEnd[] => {
   const lines = elementLines(frame);
-  return weldedEnds(project, strengths).map(({ index, end }) => {
+  return weldedEnds(trailer, strengths).map(({ index, end }) => {
     const strength = strengths[index] as ElementStrength;
     const { member, jointFrom, jointTo } = strength.bar;
     const wallM = wallThicknessM(designShape(member.section));
     // The leg is chosen by the wall that is bought; strength counts with the one that is sure.
-    const legM = project.strength.weldLegM ?? usualLegM(wallThicknessM(member.section.shape));
+    const legM = trailer.strength.weldLegM ?? usualLegM(wallThicknessM(member.section.shape));
     const borne = (limit: Limit): WeldStrength =>
-      weldStrength(member.material, wallM, legM, project.strength.filler, limit);
+      weldStrength(member.material, wallM, legM, trailer.strength.filler, limit);
     return {
       index,
       end,
@@ -250,12 +250,12 @@ export const holeCheck = (
 
 /** Bolts of the coupler in double shear through both walls of the tongue, under a force at the ball. */
 export const couplerBolts = (
-  project: Project,
+  trailer: Trailer,
   frame: TrailerFrame,
   forceN: number,
   key: RunKey,
 ): BoltResult | undefined => {
-  const { mount, bolts } = project.coupling;
+  const { mount, bolts } = trailer.coupling;
   const tongue = frame.bars.find(({ member }) => member.group === 'tongue')?.member;
   if (mount !== 'bolted' || !tongue) return undefined;
   const factor = limitOf(key) === 'yield' ? 1 / 0.75 : 2;

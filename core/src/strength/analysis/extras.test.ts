@@ -1,9 +1,9 @@
 import { describe, expect, test } from 'vitest';
 import { verify } from '../../../test/verify.js';
-import { DEMO_PROJECTS } from '../../demos/index.js';
+import { DEMO_TRAILERS } from '../../demos/index.js';
 import { analysisInput, evaluate } from '../../evaluation/index.js';
 import type { Member } from '../../chassis/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { inches, pounds, weightN } from '../../units/index.js';
 import { netAllowedPa, netSection, netStressPa } from '../joints/holes.js';
 import { type SituationId, SITUATION_IDS } from '../situations/situations.js';
@@ -11,19 +11,19 @@ import { analyseStrength } from './analyse.js';
 import type { StrengthAnalysis } from './analysis.js';
 import { jointsOf } from './joints.js';
 
-const apiary = DEMO_PROJECTS[0] as Project;
+const apiary = DEMO_TRAILERS[0] as Trailer;
 
-const analysed = (project: Project, ...situations: SituationId[]): StrengthAnalysis => {
-  const asked: Project = {
-    ...project,
-    strength: { ...project.strength, off: SITUATION_IDS.filter((id) => !situations.includes(id)) },
+const analysed = (trailer: Trailer, ...situations: SituationId[]): StrengthAnalysis => {
+  const asked: Trailer = {
+    ...trailer,
+    strength: { ...trailer.strength, off: SITUATION_IDS.filter((id) => !situations.includes(id)) },
   };
   const outcome = analyseStrength(analysisInput(asked, evaluate(asked)));
   if (outcome.kind !== 'analysed') throw new Error(JSON.stringify(outcome));
   return outcome.analysis;
 };
-const memberOf = (project: Project, id: string): Member =>
-  evaluate(project).chassis.members.find((member) => member.id === id) as Member;
+const memberOf = (trailer: Trailer, id: string): Member =>
+  evaluate(trailer).chassis.members.find((member) => member.id === id) as Member;
 const reactionsAt = ({ balances }: StrengthAnalysis, situation: SituationId) =>
   balances.filter((balance) => balance.situation === situation && balance.variant === '');
 
@@ -86,7 +86,7 @@ describe('holes', () => {
 });
 
 describe('gussets', () => {
-  const withGussets = (legM: number | null): Project => ({
+  const withGussets = (legM: number | null): Trailer => ({
     ...apiary,
     strength: { ...apiary.strength, gussets: { tongueM: legM, cornerM: legM } },
   });
@@ -104,16 +104,16 @@ describe('gussets', () => {
 });
 
 describe('stands', () => {
-  const onStands = (...xs: number[]): Project => ({
+  const onStands = (...xs: number[]): Trailer => ({
     ...apiary,
     frame: { ...apiary.frame, stands: xs.map((x, i) => ({ id: `stand.${i}`, xM: x })) },
   });
   test('one pair with the jack: moments about the jack give what the stands carry', () => {
     const x = inches(100);
-    const project = onStands(x);
-    const evaluation = evaluate(project);
-    const jackX = evaluation.chassis.ballXM + project.coupling.jackBehindBallM;
-    for (const { caseId, reactions } of reactionsAt(analysed(project, 'on-stands'), 'on-stands')) {
+    const trailer = onStands(x);
+    const evaluation = evaluate(trailer);
+    const jackX = evaluation.chassis.ballXM + trailer.coupling.jackBehindBallM;
+    for (const { caseId, reactions } of reactionsAt(analysed(trailer, 'on-stands'), 'on-stands')) {
       const balanced = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
       if (!balanced?.centre) continue;
       const up = reactions
@@ -124,8 +124,8 @@ describe('stands', () => {
     }
   });
   test('two pairs carry all; without stands there is no such run', () => {
-    const project = onStands(inches(10), inches(110));
-    const all = reactionsAt(analysed(project, 'on-stands'), 'on-stands');
+    const trailer = onStands(inches(10), inches(110));
+    const all = reactionsAt(analysed(trailer, 'on-stands'), 'on-stands');
     expect(all.length).toBeGreaterThan(0);
     for (const { reactions, residual } of all) {
       expect(reactions).toHaveLength(4);
@@ -137,11 +137,11 @@ describe('stands', () => {
 
 describe('straps', () => {
   test('what the rings pull up presses down on the load: wheels and ball feel nothing of it', () => {
-    const project: Project = {
+    const trailer: Trailer = {
       ...apiary,
       frame: { ...apiary.frame, tieDowns: { perSide: 3, workingLoadKg: pounds(500) } },
     };
-    const { balances } = analysed(project, 'tie-downs', 'standing');
+    const { balances } = analysed(trailer, 'tie-downs', 'standing');
     const strapped = balances.filter(({ situation }) => situation === 'tie-downs');
     expect(strapped.length).toBeGreaterThan(0);
     for (const balance of strapped) {

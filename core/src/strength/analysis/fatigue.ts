@@ -1,11 +1,11 @@
 import type { Material } from '../../materials/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../../source.js';
 import { fromPascals } from '../../units/index.js';
 
 /** How a road shakes: rms vertical acceleration in g at the frame, speed, m/s; bounce 2 Hz (common practice). */
 export const ROAD_SPECTRA: Readonly<
-  Record<Project['job']['road'], { readonly rmsG: number; readonly speedMs: number }>
+  Record<Trailer['job']['road'], { readonly rmsG: number; readonly speedMs: number }>
 > = {
   road: { rmsG: 0.15, speedMs: 80 / 3.6 },
   rough: { rmsG: 0.25, speedMs: 60 / 3.6 },
@@ -57,7 +57,7 @@ export const detailOf = ({ family }: Material): Detail =>
 export const kmToCrack = (
   staticPa: number,
   material: Material,
-  road: Project['job']['road'],
+  road: Trailer['job']['road'],
 ): { readonly km: number; readonly rangePa: number } => {
   const { rmsG, speedMs } = ROAD_SPECTRA[road];
   const detail = detailOf(material);

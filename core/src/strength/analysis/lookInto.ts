@@ -47,8 +47,8 @@ const sameRun = (run: Run, key: RunKey): boolean =>
   run.situation === key.situation && run.variant === key.variant && run.balance === key.balance;
 
 /** Solves the one run that a figure belongs to; undefined where there is none such any more. */
-const solveKey = ({ project, chassis, bare, cases }: AnalysisInput, key: RunKey): Solved | undefined => {
-  const frame = trailerFrame(project, chassis);
+const solveKey = ({ trailer, chassis, bare, cases }: AnalysisInput, key: RunKey): Solved | undefined => {
+  const frame = trailerFrame(trailer, chassis);
   if ('code' in frame) return undefined;
   const solver = frameSolver(frame, chassis);
   if (key.situation === 'turn-over') {
@@ -57,17 +57,17 @@ const solveKey = ({ project, chassis, bare, cases }: AnalysisInput, key: RunKey)
     const solve = solver.caseSolver(parts, rigidBody(parts).centre);
     return { frame, solved: solve(turnOverRun(key.variant === 'right' ? 'right' : 'left')) };
   }
-  const balanced = [...cases, ...ratedGrossCases(project, chassis, bare)].find(
+  const balanced = [...cases, ...ratedGrossCases(trailer, chassis, bare)].find(
     ({ loadCase }) => loadCase.id === key.caseId,
   );
   if (!balanced?.standing) return undefined;
   const body = rigidBody(balanced.parts);
   const context: RunContext = {
-    project,
+    trailer,
     frame,
     balanced: { ...balanced, standing: balanced.standing },
     body,
-    grossKg: Math.max(project.ratedGrossKg ?? 0, balanced.massKg),
+    grossKg: Math.max(trailer.ratedGrossKg ?? 0, balanced.massKg),
   };
   const run = runsOf(context).find((candidate) => sameRun(candidate, key));
   return run && { frame, solved: solver.caseSolver(balanced.parts, body.centre)(run) };

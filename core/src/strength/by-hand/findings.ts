@@ -1,7 +1,7 @@
 import { type BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import { concluding, type FindingOf, over, quantity, verdictOf, workedOut } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { commonPractice, computedBy } from '../../source.js';
 import { BUMP_SOURCE } from '../roads.js';
 import { type CaseCheck, checkCase, type Deflection } from './handCheck.js';
@@ -217,9 +217,9 @@ const hardestByMember = (checks: readonly CaseCheck[]): MemberUtilisation[] => {
 const plain = { step: 'strength', subject: 'trailer', counts: true, working: [] } as const;
 
 /** The hand check of every case, what it finds, and what it leaves out. */
-export const handCheck = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): StrengthResult => {
+export const handCheck = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): StrengthResult => {
   const checks = cases.flatMap((balanced) => {
-    const check = checkCase(project, chassis, balanced);
+    const check = checkCase(trailer, chassis, balanced);
     return check ? [check] : [];
   });
   if (checks.length === 0) {

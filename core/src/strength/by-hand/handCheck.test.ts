@@ -1,26 +1,26 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../../test/projects.js';
+import { anyProject, sampleTrailer } from '../../../test/projects.js';
 import { verify } from '../../../test/verify.js';
-import { DEMO_PROJECTS } from '../../demos/index.js';
+import { DEMO_TRAILERS } from '../../demos/index.js';
 import { evaluate } from '../../evaluation/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { inches, millimetres, STANDARD_GRAVITY, toNewtons } from '../../units/index.js';
 import { momentAtPlace, ROAD_FACTORS, suspensionForces, workAlong } from '../index.js';
 
-const gear = (project: Project, change: Partial<Project['runningGear']>): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, ...change },
+const gear = (trailer: Trailer, change: Partial<Trailer['runningGear']>): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, ...change },
 });
-const suspension = (project: Project, change: Partial<Project['runningGear']['suspension']>): Project =>
-  gear(project, { suspension: { ...project.runningGear.suspension, ...change } });
+const suspension = (trailer: Trailer, change: Partial<Trailer['runningGear']['suspension']>): Trailer =>
+  gear(trailer, { suspension: { ...trailer.runningGear.suspension, ...change } });
 
 /**
  * Turning force at a place by adding up thin slices of every sprung part, written apart from the beam code: each part's weight is
  * spread over its extent in 2,000 slices, and the supports are put in one by one.
  */
-const slicedMoment = (project: Project, caseId: string, xM: number): number => {
-  const { cases, chassis } = evaluate(project);
+const slicedMoment = (trailer: Trailer, caseId: string, xM: number): number => {
+  const { cases, chassis } = evaluate(trailer);
   const balanced = cases.find(({ loadCase }) => loadCase.id === caseId);
   const standing = balanced?.standing;
   if (!balanced || !standing) throw new Error(caseId);
@@ -34,7 +34,7 @@ const slicedMoment = (project: Project, caseId: string, xM: number): number => {
       if (at < xM) moment -= ((part.massKg * STANDARD_GRAVITY) / slices) * (xM - at);
     }
   }
-  const { kind, hangerSpacingM, armM } = project.runningGear.suspension;
+  const { kind, hangerSpacingM, armM } = trailer.runningGear.suspension;
   for (const axle of standing.axles) {
     if (kind === 'leaf') {
       for (const end of [-0.5, 0.5]) {
@@ -57,15 +57,15 @@ describe('moments along the trailer against a sliced sum', () => {
     ['demo.telescope-trailer', 'case.club-night', [-0.6, 0, 0.4, 0.9, 1.26, 1.5, 2.2]],
     ['demo.apiary-flatbed', 'case.parked', [-0.4, 0.8, 2.0]],
   ] as const)('%s, %s', (id, caseId, places) => {
-    const project = DEMO_PROJECTS.find((candidate) => candidate.id === id);
-    if (!project) throw new Error(id);
-    const check = evaluate(project).strength.checks.find((candidate) => candidate.caseId === caseId);
+    const trailer = DEMO_TRAILERS.find((candidate) => candidate.id === id);
+    if (!trailer) throw new Error(id);
+    const check = evaluate(trailer).strength.checks.find((candidate) => candidate.caseId === caseId);
     for (const xM of places) {
       verify({
         area: 'Rails by hand',
-        check: `${project.name}, ${caseId.slice(5)}, moment at ${Math.round(xM * 1000)} mm`,
+        check: `${trailer.name}, ${caseId.slice(5)}, moment at ${Math.round(xM * 1000)} mm`,
         ours: momentAtPlace(check?.beam.pieces ?? [], xM),
-        outside: slicedMoment(project, caseId, xM).toFixed(3),
+        outside: slicedMoment(trailer, caseId, xM).toFixed(3),
         unit: 'N·m',
         source,
         tolerance: 2e-4,
@@ -75,7 +75,7 @@ describe('moments along the trailer against a sliced sum', () => {
 });
 
 describe('how the suspension holds the rails', () => {
-  const base = sampleProject();
+  const base = sampleTrailer();
   test('leaf: half at each end of the spring', () => {
     const { kind, forces } = suspensionForces(base, [1000]);
     expect(kind).toBe('hangers');
@@ -124,11 +124,11 @@ describe('how the suspension holds the rails', () => {
 });
 
 describe('what makes it work harder', () => {
-  const base = sampleProject();
-  const work = (project: Project, code: 'rails' | 'tongue'): number =>
-    evaluate(project).findings.find((finding) => finding.code === code)?.utilisation ?? Number.NaN;
+  const base = sampleTrailer();
+  const work = (trailer: Trailer, code: 'rails' | 'tongue'): number =>
+    evaluate(trailer).findings.find((finding) => finding.code === code)?.utilisation ?? Number.NaN;
   test('rougher roads by their factors', () => {
-    const road = (name: keyof typeof ROAD_FACTORS): Project => ({ ...base, job: { ...base.job, road: name } });
+    const road = (name: keyof typeof ROAD_FACTORS): Trailer => ({ ...base, job: { ...base.job, road: name } });
     expect(work(road('off-road'), 'rails') / work(road('road'), 'rails')).toBeCloseTo(3 / 2, 9);
     expect(work(road('rough'), 'tongue') / work(road('road'), 'tongue')).toBeCloseTo(2.5 / 2, 9);
   });
@@ -137,7 +137,7 @@ describe('what makes it work harder', () => {
       expect(factor).toBe(caseId === 'case.parked' ? 1 : 2.5);
   });
   test('a load to one side works that rail harder, the pair the same', () => {
-    const shifted: Project = {
+    const shifted: Trailer = {
       ...base,
       items: base.items.map((item) => ({ ...item, attach: { ...item.attach, rightM: 0.3 } })),
     };
@@ -152,15 +152,15 @@ describe('what makes it work harder', () => {
     expect(check?.tongue?.share).toBeCloseTo(1 / 2 / Math.cos((25 * Math.PI) / 180), 12);
   });
   test('bolted brackets spare an aluminum rail the weld', () => {
-    const telescope = DEMO_PROJECTS[2] as Project;
+    const telescope = DEMO_TRAILERS[2] as Trailer;
     const welded = suspension(telescope, { mounting: 'welded' });
-    const zones = (project: Project): readonly string[] =>
-      evaluate(project).strength.checks[0]?.zones.rails.map(({ at }) => at) ?? [];
+    const zones = (trailer: Trailer): readonly string[] =>
+      evaluate(trailer).strength.checks[0]?.zones.rails.map(({ at }) => at) ?? [];
     expect(zones(telescope)).not.toContain('hanger.1');
     expect(zones(welded)).toContain('hanger.1');
   });
   test('the welded zone reaches 25 mm past the weld and no further (Aluminum Design Manual: 1 in)', () => {
-    const telescope = DEMO_PROJECTS[2] as Project;
+    const telescope = DEMO_TRAILERS[2] as Trailer;
     const zone = evaluate(telescope).strength.checks[0]?.zones.rails.find(({ at }) => at === 'cross.3');
     expect(zone?.fromM).toBeCloseTo(millimetres(1260 - 30 - 25), 12);
     expect(zone?.toM).toBeCloseTo(millimetres(1260 + 30 + 25), 12);
@@ -170,8 +170,8 @@ describe('what makes it work harder', () => {
 describe('cross-members', () => {
   test('a load spread over one strip: moment of an even load in the middle of a simple beam', () => {
     // Worked: 500 lb over 48 in in the middle of a 56 in span: M = 500/2·(28 − 12) = 4,000 lbf·in, besides the member itself.
-    const base = sampleProject();
-    const project: Project = {
+    const base = sampleTrailer();
+    const trailer: Trailer = {
       ...base,
       frame: {
         ...base.frame,
@@ -191,10 +191,10 @@ describe('cross-members', () => {
         attach: { ...item.attach, offsetM: { ...item.attach.offsetM, value: inches(60) } },
       })),
     };
-    const loaded = evaluate(project)
+    const loaded = evaluate(trailer)
       .strength.checks.find(({ caseId }) => caseId === 'case.loaded')
       ?.cross.find(({ work }) => work.member.id === 'cross.2');
-    const empty = evaluate(project)
+    const empty = evaluate(trailer)
       .strength.checks.find(({ caseId }) => caseId === 'case.empty')
       ?.cross.find(({ work }) => work.member.id === 'cross.2');
     const lbfIn = toNewtons(1, 'lbf') * 0.0254;
@@ -209,9 +209,9 @@ describe('cross-members', () => {
   });
   test('strips share every deck load out, none twice', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        for (const check of evaluate(project).strength.checks) {
-          const balanced = evaluate(project).cases.find(({ loadCase }) => loadCase.id === check.caseId);
+      fc.property(anyProject, (trailer) => {
+        for (const check of evaluate(trailer).strength.checks) {
+          const balanced = evaluate(trailer).cases.find(({ loadCase }) => loadCase.id === check.caseId);
           const onDeck = (balanced?.parts ?? [])
             .filter(({ carriedBy }) => carriedBy === 'deck')
             .reduce((sum, { massKg }) => sum + massKg * STANDARD_GRAVITY, 0);
@@ -230,9 +230,9 @@ describe('cross-members', () => {
 
 describe('the chart along the ruler', () => {
   test('its peak over rails and tongue is the worst bending that the findings tell', () => {
-    for (const project of DEMO_PROJECTS) {
-      const { strength, chassis } = evaluate(project);
-      const points = workAlong(strength, chassis.ballXM, project.frame.bed.lengthM, 50);
+    for (const trailer of DEMO_TRAILERS) {
+      const { strength, chassis } = evaluate(trailer);
+      const points = workAlong(strength, chassis.ballXM, trailer.frame.bed.lengthM, 50);
       const told = strength.findings
         .filter(({ code }) => code === 'rails' || code === 'tongue')
         .map(({ utilisation = 0 }) => utilisation);
@@ -243,13 +243,13 @@ describe('the chart along the ruler', () => {
 
 describe('leverage of the tongue', () => {
   test('an inch less of tongue takes off what the finding says, to the first order', () => {
-    const base = sampleProject();
+    const base = sampleTrailer();
     const work = (lengthM: number) => {
-      const project: Project = {
+      const trailer: Trailer = {
         ...base,
         frame: { ...base.frame, tongue: { ...base.frame.tongue, lengthM } },
       };
-      const { findings } = evaluate(project);
+      const { findings } = evaluate(trailer);
       const tongue = findings.find(({ code }) => code === 'tongue');
       const leverage = findings.find(({ code }) => code === 'tongue-leverage');
       if (leverage?.code !== 'tongue-leverage') throw new Error('no leverage');

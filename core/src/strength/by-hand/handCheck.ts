@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis, Member } from '../../chassis/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { hangerZone, type WeldZone, zoneAround, zoneBreaks } from './allowables.js';
 import { type BeamPiece, momentAt, momentAtPlace, shearBefore } from './beam.js';
 import { bumpFactor } from '../roads.js';
@@ -37,7 +37,7 @@ export interface CaseCheck {
   readonly deflections: readonly Deflection[];
 }
 
-const railZones = (project: Project, chassis: Chassis): WeldZone[] => [
+const railZones = (trailer: Trailer, chassis: Chassis): WeldZone[] => [
   ...chassis.members
     .filter(({ group }) => group === 'cross' || group === 'header')
     .map(({ extent, id }) => zoneAround(extent.x0M, extent.x1M, id)),
@@ -46,8 +46,8 @@ const railZones = (project: Project, chassis: Chassis): WeldZone[] => [
         .slice(0, 1)
         .map(({ extent, plan }) => zoneAround(Math.min(...plan.slice(1, 3).map(([x]) => x)), extent.x1M, 'tongue'))
     : []),
-  ...(project.runningGear.suspension.mounting === 'welded'
-    ? suspensionForces(project, [1, 1]).forces.map(({ xM }, i) => hangerZone(xM, i))
+  ...(trailer.runningGear.suspension.mounting === 'welded'
+    ? suspensionForces(trailer, [1, 1]).forces.map(({ xM }, i) => hangerZone(xM, i))
     : []),
 ];
 
@@ -119,15 +119,15 @@ const crossWorks = (beams: readonly CrossBeam[], factor: number): CaseCheck['cro
     return work ? [{ beam, work }] : [];
   });
 
-const railDeflections = (project: Project, chassis: Chassis, balanced: BalancedCase): Deflection[] => {
+const railDeflections = (trailer: Trailer, chassis: Chassis, balanced: BalancedCase): Deflection[] => {
   const { standing } = balanced;
   const payload = balanced.parts.filter(({ group }) => group === 'cargo');
-  const beam = standing && railBeam(project, chassis, payload, standing.on, []);
+  const beam = standing && railBeam(trailer, chassis, payload, standing.on, []);
   if (!standing || !beam || payload.length === 0) return [];
   const bent = bendRails(beam, chassis, standing.groupCentreXM);
   const off = (xM: number): number => deflectionAt(bent.line, xM) - bent.chord.at0M - bent.chord.slope * xM;
   const between = largestDeflection(bent.line, bent.chord, standing.aheadXM, standing.groupCentreXM);
-  const endM = project.frame.bed.lengthM;
+  const endM = trailer.frame.bed.lengthM;
   // The tongue's own bend: how far its tip leaves the line that the frame points along at the front header.
   const tip = off(chassis.ballXM) - (off(0) + (slopeAt(bent.line, 0) - bent.chord.slope) * chassis.ballXM);
   const deflection = (
@@ -171,13 +171,13 @@ const crossDeflection = (chassis: Chassis, balanced: BalancedCase): Deflection[]
 };
 
 /** Checks one case by hand; undefined where nothing holds the trailer or the frame is incomplete. Towed cases take the road's bump, others stand still. */
-export const checkCase = (project: Project, chassis: Chassis, balanced: BalancedCase): CaseCheck | undefined => {
+export const checkCase = (trailer: Trailer, chassis: Chassis, balanced: BalancedCase): CaseCheck | undefined => {
   const { standing, loadCase, parts } = balanced;
   if (!standing || !chassis.tongue || membersOf(chassis, 'rail').length < 2) return undefined;
-  const zones = railZones(project, chassis);
-  const beam = railBeam(project, chassis, parts, standing.on, [...zoneBreaks(zones), ...zoneBreaks(TONGUE_ZONES)]);
+  const zones = railZones(trailer, chassis);
+  const beam = railBeam(trailer, chassis, parts, standing.on, [...zoneBreaks(zones), ...zoneBreaks(TONGUE_ZONES)]);
   if (!beam) return undefined;
-  const factor = loadCase.mode === 'towed' ? bumpFactor(project) : 1;
+  const factor = loadCase.mode === 'towed' ? bumpFactor(trailer) : 1;
   return {
     caseId: loadCase.id,
     factor,
@@ -186,6 +186,6 @@ export const checkCase = (project: Project, chassis: Chassis, balanced: Balanced
     rails: railWorks(chassis, beam, factor, zones),
     tongue: tongueWork(chassis, beam, factor),
     cross: crossWorks(crossBeams(chassis, parts, tongueForces(chassis, beam.pieces)), factor),
-    deflections: [...railDeflections(project, chassis, balanced), ...crossDeflection(chassis, balanced)],
+    deflections: [...railDeflections(trailer, chassis, balanced), ...crossDeflection(chassis, balanced)],
   };
 };

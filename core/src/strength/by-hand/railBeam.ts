@@ -1,7 +1,7 @@
 import { standingLoads, supportOf } from '../../balance/index.js';
 import type { Chassis, Member } from '../../chassis/index.js';
 import { type Part, unsprungAxleOf } from '../../mass/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { weightN } from '../../units/index.js';
 import { type BeamLoads, type BeamPiece, beamPieces } from './beam.js';
 import { type Chord, deflectionAt, elasticLine, type ElasticLine, slopeAt } from './deflection.js';
@@ -35,14 +35,14 @@ const railShare = (parts: readonly Part[], railDistanceM: number): RailBeam['hea
 
 /** Undefined where there is no axle behind the point ahead, so that nothing holds the beam. */
 export const railBeam = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   parts: readonly Part[],
   on: 'ball' | 'jack',
   breaks: readonly number[],
 ): RailBeam | undefined => {
   const own = sprung(parts);
-  const support = supportOf(project, chassis, on);
+  const support = supportOf(trailer, chassis, on);
   const standing =
     support &&
     standingLoads(
@@ -50,7 +50,7 @@ export const railBeam = (
       support,
     );
   if (!support || !standing) return undefined;
-  const suspension = suspensionForces(project, standing.sprungAxlesN);
+  const suspension = suspensionForces(trailer, standing.sprungAxlesN);
   const loads: BeamLoads = {
     forces: [{ xM: support.aheadXM, upN: standing.aheadN }, ...suspension.forces],
     // A sawn-off bar's centre is not the middle of its extent; its weight is kept as an even load about its own centre.
@@ -63,11 +63,11 @@ export const railBeam = (
   return {
     loads,
     pressing: own,
-    pieces: beamPieces(loads, [chassis.ballXM, 0, project.frame.bed.lengthM, ...breaks]),
+    pieces: beamPieces(loads, [chassis.ballXM, 0, trailer.frame.bed.lengthM, ...breaks]),
     aheadXM: support.aheadXM,
     aheadN: standing.aheadN,
     suspension,
-    heavierRail: railShare(own, project.frame.bed.widthM - chassis.railWidthM),
+    heavierRail: railShare(own, trailer.frame.bed.widthM - chassis.railWidthM),
   };
 };
 

@@ -1,5 +1,5 @@
 import { axlePlaces, isIndependent } from '../../mass/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 
 /** How the springs hold the rails: forces per newton of sprung load on each axle, and couples where an arm gives them. */
 export interface SuspensionForces {
@@ -11,23 +11,23 @@ export interface SuspensionForces {
 const NONE = { forces: [], couples: [] } as const;
 
 /** Room that is left between the two springs of a tandem for the equaliser, m. */
-export const equaliserGapM = (project: Project): number =>
-  project.runningGear.spacingM - project.runningGear.suspension.hangerSpacingM;
+export const equaliserGapM = (trailer: Trailer): number =>
+  trailer.runningGear.spacingM - trailer.runningGear.suspension.hangerSpacingM;
 
 /**
  * Leaf: half of the spring's load at each end. Equalised pair: the equaliser's pivot takes the inner end of both springs, and stands
  * where its arms put it between them, so that the sum acts where balance has it. Torsion: the wheel is an arm's length behind the
  * bracket, which therefore gets a force and a couple. Nothing known: at the axle, and the finding says so.
  */
-export const suspensionForces = (project: Project, sprungAxlesN: readonly number[]): SuspensionForces => {
-  const { suspension, equaliserArms, layout } = project.runningGear;
-  const places = axlePlaces(project);
+export const suspensionForces = (trailer: Trailer, sprungAxlesN: readonly number[]): SuspensionForces => {
+  const { suspension, equaliserArms, layout } = trailer.runningGear;
+  const places = axlePlaces(trailer);
   const first = places[0];
   const last = places.at(-1);
   if (!first || !last) return { kind: 'unknown', ...NONE };
   const half = suspension.hangerSpacingM / 2;
   const own = (i: number): number => sprungAxlesN[i] ?? 0;
-  const equalised = places.length > 1 && !isIndependent(project);
+  const equalised = places.length > 1 && !isIndependent(trailer);
   if (suspension.kind === 'leaf' && !equalised) {
     return {
       kind: 'hangers',
@@ -38,11 +38,11 @@ export const suspensionForces = (project: Project, sprungAxlesN: readonly number
       couples: [],
     };
   }
-  if (suspension.kind === 'leaf' && equaliserGapM(project) > 0) {
+  if (suspension.kind === 'leaf' && equaliserGapM(trailer) > 0) {
     // Three axles have two equalisers of even arms.
     const [a, b] = layout === 'tandem-equaliser' ? equaliserArms : [1, 1];
     const pivots = places.slice(1).map((_, i) => ({
-      xM: (places[i]?.xM ?? 0) + half + (equaliserGapM(project) * a) / (a + b),
+      xM: (places[i]?.xM ?? 0) + half + (equaliserGapM(trailer) * a) / (a + b),
       upN: (own(i) + own(i + 1)) / 2,
     }));
     return {

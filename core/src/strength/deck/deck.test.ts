@@ -1,12 +1,12 @@
 import { describe, expect, test } from 'vitest';
 import { verify } from '../../../test/verify.js';
-import { DEMO_PROJECTS } from '../../demos/index.js';
+import { DEMO_TRAILERS } from '../../demos/index.js';
 import { evaluate } from '../../evaluation/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { fromNewtons, fromPascals, inches, pounds, toNewtons } from '../../units/index.js';
 import { DECK_STRENGTHS } from './deckStrength.js';
 
-const apiary = DEMO_PROJECTS[0] as Project;
+const apiary = DEMO_TRAILERS[0] as Trailer;
 const load = (spanIn: number, thickIn: number, duration: 'standing' | 'moment' = 'standing') => ({
   spanM: inches(spanIn),
   thicknessM: inches(thickIn),
@@ -65,35 +65,35 @@ describe('what a deck bears', () => {
 });
 
 describe('findings', () => {
-  const withDeck = (change: (project: Project) => Project) => evaluate(change(apiary)).findings;
+  const withDeck = (change: (trailer: Trailer) => Trailer) => evaluate(change(apiary)).findings;
   test('a person and the hardest load are always looked at, a wheel where one is named', () => {
-    const codes = withDeck((project) => project).map(({ code }) => code);
+    const codes = withDeck((trailer) => trailer).map(({ code }) => code);
     expect(codes.filter((code) => code === 'deck-point')).toHaveLength(1);
     expect(codes).toContain('deck-spread');
-    const two = withDeck((project) => ({
-      ...project,
-      strength: { ...project.strength, deckPoint: { massKg: pounds(900), patchM: 0.1 } },
+    const two = withDeck((trailer) => ({
+      ...trailer,
+      strength: { ...trailer.strength, deckPoint: { massKg: pounds(900), patchM: 0.1 } },
     })).filter(({ code }) => code === 'deck-point');
     expect(two).toHaveLength(2);
     expect(two.some(({ verdict }) => verdict === 'over')).toBe(true);
   });
   test('what no table covers is not checked, and an open frame has no deck to check', () => {
-    const expanded = withDeck((project) => ({
-      ...project,
-      frame: { ...project.frame, deck: { ...project.frame.deck, kind: 'expanded-steel' } },
+    const expanded = withDeck((trailer) => ({
+      ...trailer,
+      frame: { ...trailer.frame, deck: { ...trailer.frame.deck, kind: 'expanded-steel' } },
     }));
     expect(expanded.find(({ code }) => code === 'deck-not-checked')?.verdict).toBe('unchecked');
-    const none = withDeck((project) => ({
-      ...project,
-      frame: { ...project.frame, deck: { ...project.frame.deck, kind: 'none' } },
+    const none = withDeck((trailer) => ({
+      ...trailer,
+      frame: { ...trailer.frame, deck: { ...trailer.frame.deck, kind: 'none' } },
     }));
     expect(none.some(({ code }) => code.startsWith('deck'))).toBe(false);
   });
   test('straps hold half of the load together, or what they hold is missing', () => {
     const strap = (workingLoadKg: number | null) =>
-      withDeck((project) => ({
-        ...project,
-        frame: { ...project.frame, tieDowns: { perSide: 3, workingLoadKg } },
+      withDeck((trailer) => ({
+        ...trailer,
+        frame: { ...trailer.frame, tieDowns: { perSide: 3, workingLoadKg } },
       })).find(({ code }) => code === 'straps-hold');
     expect(strap(null)?.verdict).toBe('open');
     const found = strap(200);
@@ -101,7 +101,7 @@ describe('findings', () => {
     expect(found?.utilisation).toBeCloseTo((0.5 * cargoKg) / 600, 9);
   });
   test('a home-made coupling is only told what to study: 2,900 lb at 1.5 g on a plain pin', () => {
-    const found = withDeck((project) => ({ ...project, coupling: { ...project.coupling, homeMade: true } })).find(
+    const found = withDeck((trailer) => ({ ...trailer, coupling: { ...trailer.coupling, homeMade: true } })).find(
       ({ code }) => code === 'home-made-study',
     );
     const { forceN, pinM, weldM } = (found as unknown as { data: { forceN: number; pinM: number; weldM: number } })
@@ -113,9 +113,9 @@ describe('findings', () => {
     expect(found?.verdict).toBe('unchecked');
   });
   test('a post of the side rail: 200 lb at 16 in on a 1-1/2 x 1-1/2 in tube', () => {
-    const found = withDeck((project) => ({
-      ...project,
-      frame: { ...project.frame, sides: { kind: 'rail', heightM: inches(16) } },
+    const found = withDeck((trailer) => ({
+      ...trailer,
+      frame: { ...trailer.frame, sides: { kind: 'rail', heightM: inches(16) } },
     })).find(({ code }) => code === 'side-post');
     const post = evaluate({
       ...apiary,
@@ -125,6 +125,6 @@ describe('findings', () => {
     // 200 × 16 = 3,200 lb·in on the post's modulus, against yield ÷ 1.67.
     const byHand = 3200 / (modulus / inches(1) ** 3) / (fromPascals(post?.material.yieldPa ?? 0, 'psi') / 1.67);
     expect(found?.utilisation).toBeCloseTo(byHand, 6);
-    expect(withDeck((project) => project).some(({ code }) => code === 'side-post')).toBe(false);
+    expect(withDeck((trailer) => trailer).some(({ code }) => code === 'side-post')).toBe(false);
   });
 });

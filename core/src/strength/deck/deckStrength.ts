@@ -1,4 +1,4 @@
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { publishedVerify, type Source } from '../../source.js';
 import { inches, toNewtons, toPascals } from '../../units/index.js';
 
@@ -107,7 +107,7 @@ const PLYWOOD: DeckStrength = {
 
 /** Nothing published is known here for expanded metal, which differs from maker to maker. */
 export const DECK_STRENGTHS: Readonly<
-  Record<Exclude<Project['frame']['deck']['kind'], 'none' | 'expanded-steel'>, DeckStrength>
+  Record<Exclude<Trailer['frame']['deck']['kind'], 'none' | 'expanded-steel'>, DeckStrength>
 > = {
   plywood: PLYWOOD,
   planks: PLANKS,

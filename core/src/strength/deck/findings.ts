@@ -11,7 +11,7 @@ import {
   workedOut,
 } from '../../findings/index.js';
 import type { Part } from '../../mass/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { commonPractice, computedBy } from '../../source.js';
 import { weightN } from '../../units/index.js';
 import { bumpFactor } from '../roads.js';
@@ -55,19 +55,19 @@ const harder = (
 const plain = { step: 'strength', subject: 'deck', counts: true } as const;
 
 interface Deck {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly strength: DeckStrength;
   readonly spanM: number;
 }
 
 const pointFinding = (
-  { project, strength, spanM }: Deck,
+  { trailer, strength, spanM }: Deck,
   who: 'person' | 'yours',
   massKg: number,
   bump: number,
   patchM: number,
 ): DeckFinding => {
-  const { thicknessM } = project.frame.deck;
+  const { thicknessM } = trailer.frame.deck;
   const bears = (duration: Duration): number => strength.pointN({ spanM, thicknessM, duration }, patchM);
   // Nobody stands in one place for years.
   const { factor, borne: borneN } = who === 'person' ? { factor: 1, borne: bears('moment') } : harder(bump, bears);
@@ -107,9 +107,9 @@ const stressing = (part: Part, spanM: number, besides: number): number => {
 };
 
 /** The load that presses hardest on what lies under it, of all cases. */
-const spreadFinding = ({ project, strength, spanM }: Deck, cases: readonly BalancedCase[]): DeckFinding[] => {
+const spreadFinding = ({ trailer, strength, spanM }: Deck, cases: readonly BalancedCase[]): DeckFinding[] => {
   const ids = new Set(
-    project.items.filter(({ attach }) => attach.on === 'deck' || attach.on === 'drawer').map(({ id }) => id),
+    trailer.items.filter(({ attach }) => attach.on === 'deck' || attach.on === 'drawer').map(({ id }) => id),
   );
   let worst: { readonly part: Part; readonly caseId: string; readonly pressurePa: number } | undefined;
   for (const { loadCase, parts } of cases) {
@@ -121,8 +121,8 @@ const spreadFinding = ({ project, strength, spanM }: Deck, cases: readonly Balan
     }
   }
   if (!worst) return [];
-  const { thicknessM } = project.frame.deck;
-  const { factor, borne } = harder(bumpFactor(project), (duration) =>
+  const { thicknessM } = trailer.frame.deck;
+  const { factor, borne } = harder(bumpFactor(trailer), (duration) =>
     strength.pressurePa({ spanM, thicknessM, duration }),
   );
   const pressed = workedOut(
@@ -154,8 +154,8 @@ const spreadFinding = ({ project, strength, spanM }: Deck, cases: readonly Balan
 };
 
 /** The deck itself, from bar to bar: a person's foot, the hardest wheel or post, and the load that presses hardest. */
-export const deckFindings = (project: Project, chassis: Chassis, cases: readonly BalancedCase[]): DeckFinding[] => {
-  const { kind } = project.frame.deck;
+export const deckFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): DeckFinding[] => {
+  const { kind } = trailer.frame.deck;
   if (kind === 'none') return [];
   const spanM = deckSpanM(chassis);
   if (kind === 'expanded-steel' || spanM === undefined) {
@@ -170,11 +170,11 @@ export const deckFindings = (project: Project, chassis: Chassis, cases: readonly
       },
     ];
   }
-  const deck: Deck = { project, strength: DECK_STRENGTHS[kind], spanM };
-  const { massKg, patchM } = project.strength.deckPoint;
+  const deck: Deck = { trailer, strength: DECK_STRENGTHS[kind], spanM };
+  const { massKg, patchM } = trailer.strength.deckPoint;
   return [
     pointFinding(deck, 'person', PERSON_KG, 1, FOOT_M),
-    ...(massKg === null ? [] : [pointFinding(deck, 'yours', massKg, bumpFactor(project), patchM)]),
+    ...(massKg === null ? [] : [pointFinding(deck, 'yours', massKg, bumpFactor(trailer), patchM)]),
     ...spreadFinding(deck, cases),
   ];
 };

@@ -9,7 +9,7 @@ import {
   verdictOf,
   workedOut,
 } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { publishedVerify } from '../../source.js';
 import { toNewtons } from '../../units/index.js';
 
@@ -24,8 +24,8 @@ const LEAN_N = toNewtons(200, 'lbf');
 const FACTOR = { steel: 1.67, aluminum: 1.65 } as const;
 
 /** Each post of a side rail as a cantilever under a push at the rail's top; the rail's help from post to post is left out. */
-export const sideRailFindings = (project: Project, { members }: Chassis): SideRailFinding[] => {
-  const { sides } = project.frame;
+export const sideRailFindings = (trailer: Trailer, { members }: Chassis): SideRailFinding[] => {
+  const { sides } = trailer.frame;
   const post = members.find(({ id }) => id.startsWith('post.'));
   if (sides.kind !== 'rail' || !post) return [];
   const { design } = post.bar;

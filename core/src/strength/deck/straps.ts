@@ -9,7 +9,7 @@ import {
   verdictOf,
   workedOut,
 } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { publishedSure } from '../../source.js';
 
 export interface StrapFindingData {
@@ -21,8 +21,8 @@ export type StrapFinding = FindingOf<StrapFindingData>;
 const SHARE = 0.5;
 
 /** Straps over the load, one from each ring to the one across: the sum of their working loads against the heaviest loose load. */
-export const strapFindings = (project: Project, cases: readonly BalancedCase[]): StrapFinding[] => {
-  const { perSide, workingLoadKg } = project.frame.tieDowns;
+export const strapFindings = (trailer: Trailer, cases: readonly BalancedCase[]): StrapFinding[] => {
+  const { perSide, workingLoadKg } = trailer.frame.tieDowns;
   if (perSide === 0) return [];
   const loads = cases
     .filter(({ loadCase }) => loadCase.mode === 'towed')
@@ -30,7 +30,7 @@ export const strapFindings = (project: Project, cases: readonly BalancedCase[]):
       caseId: loadCase.id,
       kg: parts
         .filter(
-          ({ id, group }) => group === 'cargo' && project.items.some((item) => item.id === id && item.kind === 'cargo'),
+          ({ id, group }) => group === 'cargo' && trailer.items.some((item) => item.id === id && item.kind === 'cargo'),
         )
         .reduce((sum, { massKg }) => sum + massKg, 0),
     }));

@@ -1,5 +1,5 @@
 import { type AxleId, axlePlaces, isIndependent } from '../../mass/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import type { Freedom, Vector3 } from '../../frame-analysis/index.js';
 import { equaliserGapM } from '../by-hand/suspensionForces.js';
 import type { Framing, Station } from './framing.js';
@@ -62,7 +62,7 @@ const SHACKLE: readonly Freedom[] = ['ux', 'uy', 'rx', 'ry', 'rz'];
 const SIDES = ['left', 'right'] as const;
 
 interface Gear {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly frame: Framing;
   readonly rails: readonly [Rail, Rail];
   readonly hubZM: number;
@@ -88,9 +88,9 @@ const eyeZM = ({ rails }: Gear): number =>
 const below = (gear: Gear, node: string, z: number): Vector3 => [0, 0, z - gear.frame.at(node)[2]];
 
 const wheelNodes = (gear: Gear, axle: WheelPlace['axle'], x: number): [string, string] => {
-  const { project, frame, hubZM, wheels } = gear;
+  const { trailer, frame, hubZM, wheels } = gear;
   return SIDES.map((side) => {
-    const y = ((side === 'left' ? -1 : 1) * project.runningGear.suspension.trackM) / 2;
+    const y = ((side === 'left' ? -1 : 1) * trailer.runningGear.suspension.trackM) / 2;
     const node = frame.node(`${axle}.hub.${side}`, [x, y, hubZM]);
     wheels.push({ axle, side, node });
     return node;
@@ -98,8 +98,8 @@ const wheelNodes = (gear: Gear, axle: WheelPlace['axle'], x: number): [string, s
 };
 
 /** Round tube of the axle, wall as is usual for its size (1/4 in, common practice); its own strength is its rating's affair. */
-const axleTube = (project: Project) => {
-  const outer = project.runningGear.axle.tubeDiameterM / 2;
+const axleTube = (trailer: Trailer) => {
+  const outer = trailer.runningGear.axle.tubeDiameterM / 2;
   const inner = Math.max(outer - 0.00635, outer / 2);
   const i = (Math.PI / 4) * (outer ** 4 - inner ** 4);
   return { ...RIGID, areaM2: Math.PI * (outer ** 2 - inner ** 2), iyM4: i, izM4: i, torsionM4: 2 * i };
@@ -119,7 +119,7 @@ const spring = (
 ): void => {
   const { frame } = gear;
   const seatArm: Vector3 = [0, 0, ends.eyeZ - frame.at(seat)[2]];
-  const stiffness = leaf(gear.project.runningGear.suspension.hangerSpacingM);
+  const stiffness = leaf(gear.trailer.runningGear.suspension.hangerSpacingM);
   frame.element({
     id: `gear.${id}.front`,
     from: ends.front,
@@ -147,12 +147,12 @@ const axleOnSeats = (
   x: number,
   hubs: readonly [string, string],
 ): [string, string] => {
-  const { frame, rails, hubZM, project } = gear;
+  const { frame, rails, hubZM, trailer } = gear;
   const seats = SIDES.map((side, i) => frame.node(`${axle}.seat.${side}`, [x, rails[i as 0 | 1].start[1], hubZM])) as [
     string,
     string,
   ];
-  const tube = axleTube(project);
+  const tube = axleTube(trailer);
   frame.element({ id: `gear.${axle}.tube.left`, from: hubs[0], to: seats[0], ...tube });
   frame.element({ id: `gear.${axle}.tube.middle`, from: seats[0], to: seats[1], ...tube, releaseFrom: ['rx'] });
   frame.element({ id: `gear.${axle}.tube.right`, from: seats[1], to: hubs[1], ...tube });
@@ -160,7 +160,7 @@ const axleOnSeats = (
 };
 
 const leafAlone = (gear: Gear, axle: WheelPlace['axle'], x: number, index: number): void => {
-  const half = gear.project.runningGear.suspension.hangerSpacingM / 2;
+  const half = gear.trailer.runningGear.suspension.hangerSpacingM / 2;
   const seats = axleOnSeats(gear, axle, x, wheelNodes(gear, axle, x));
   ([0, 1] as const).forEach((i) => {
     const front = hangerNode(gear, i, x - half, `hanger.${2 * index + 1}`);
@@ -171,10 +171,10 @@ const leafAlone = (gear: Gear, axle: WheelPlace['axle'], x: number, index: numbe
 
 /** Front spring, equaliser, rear spring: the outer eyes are fixed, the inner ones hang on the equaliser's arms. */
 const leafTandem = (gear: Gear, firstX: number, secondX: number): void => {
-  const { project, frame } = gear;
-  const half = project.runningGear.suspension.hangerSpacingM / 2;
-  const [a, b] = project.runningGear.equaliserArms;
-  const pivotX = firstX + half + (equaliserGapM(project) * a) / (a + b);
+  const { trailer, frame } = gear;
+  const half = trailer.runningGear.suspension.hangerSpacingM / 2;
+  const [a, b] = trailer.runningGear.equaliserArms;
+  const pivotX = firstX + half + (equaliserGapM(trailer) * a) / (a + b);
   const eyeZ = eyeZM(gear);
   const firstSeats = axleOnSeats(gear, 'axle.1', firstX, wheelNodes(gear, 'axle.1', firstX));
   const secondSeats = axleOnSeats(gear, 'axle.2', secondX, wheelNodes(gear, 'axle.2', secondX));
@@ -208,12 +208,12 @@ const leafTandem = (gear: Gear, firstX: number, secondX: number): void => {
  * itself bends under the wheels' overhang; its brackets give about the trailer's length, as bolted flanges on thin walls do.
  */
 const torsionAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
-  const { project, frame } = gear;
-  const { armM, trackM } = project.runningGear.suspension;
+  const { trailer, frame } = gear;
+  const { armM, trackM } = trailer.runningGear.suspension;
   const hubs = wheelNodes(gear, axle, x);
   const bracketX = x - armM;
-  const tubeZ = eyeZM(gear) + HANGER_DROP_M - project.runningGear.axle.tubeDiameterM / 2;
-  const tube = axleTube(project);
+  const tubeZ = eyeZM(gear) + HANGER_DROP_M - trailer.runningGear.axle.tubeDiameterM / 2;
+  const tube = axleTube(trailer);
   const seats = ([0, 1] as const).map((i) => {
     const side = SIDES[i];
     const bracket = hangerNode(gear, i, bracketX, name);
@@ -243,9 +243,9 @@ const torsionAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: stri
 
 /** An axle bolted or welded under the rails without springs: it stiffens the frame as a cross-member does. */
 const solidAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
-  const { project, frame, hubZM } = gear;
+  const { trailer, frame, hubZM } = gear;
   const hubs = wheelNodes(gear, axle, x);
-  const tube = axleTube(project);
+  const tube = axleTube(trailer);
   const seats = ([0, 1] as const).map((i) => hangerNode(gear, i, x, name)) as [string, string];
   const arm = (i: 0 | 1): Vector3 => below(gear, seats[i], hubZM);
   frame.element({ id: `gear.${axle}.tube.left`, from: hubs[0], to: seats[0], ...tube, offsetTo: arm(0) });
@@ -270,7 +270,7 @@ const stubAxles = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string
       id: `gear.${axle}.tube.${SIDES[i]}`,
       from: seat,
       to: hubs[i],
-      ...axleTube(gear.project),
+      ...axleTube(gear.trailer),
       offsetFrom: below(gear, seat, hubZM),
     });
   });
@@ -283,9 +283,9 @@ const UPRIGHT_ONLY: readonly Freedom[] = ['ux', 'uy', 'rx', 'ry', 'rz'];
  * Axles without an equaliser on a level trailer: springs far softer than the frame share the load alike, whatever the frame bends. A rocker
  * from hub to hub on each side stands for them; its middle stands on the ground.
  */
-const rockers = ({ frame, wheels, hubZM, project }: Gear, firstX: number, secondX: number): GroundPlace[] =>
+const rockers = ({ frame, wheels, hubZM, trailer }: Gear, firstX: number, secondX: number): GroundPlace[] =>
   SIDES.map((side) => {
-    const y = ((side === 'left' ? -1 : 1) * project.runningGear.suspension.trackM) / 2;
+    const y = ((side === 'left' ? -1 : 1) * trailer.runningGear.suspension.trackM) / 2;
     const node = frame.node(`rocker.${side}`, [(firstX + secondX) / 2, y, hubZM]);
     const [front, rear] = wheels.filter((wheel) => wheel.side === side);
     if (front && rear) {
@@ -303,25 +303,25 @@ const rockers = ({ frame, wheels, hubZM, project }: Gear, firstX: number, second
 
 /** Puts axles, springs and arms under the rails as the suspension really holds them; or says why it cannot. */
 export const placeGear = (
-  project: Project,
+  trailer: Trailer,
   frame: Framing,
   rails: readonly [Rail, Rail],
   groundZM: number,
 ): GearPlaces | { readonly code: 'no-axle-under-frame' } | { readonly code: 'suspension-not-modelled' } => {
-  const places = axlePlaces(project);
+  const places = axlePlaces(trailer);
   const [first, second, third] = places;
   if (!first) return { code: 'no-axle-under-frame' };
   const gear: Gear = {
-    project,
+    trailer,
     frame,
     rails,
-    hubZM: groundZM + project.runningGear.tire.loadedRadiusM,
+    hubZM: groundZM + trailer.runningGear.tire.loadedRadiusM,
     hangers: [],
     wheels: [],
     pivots: [],
   };
   const before = frame.members.length;
-  const { kind, armM, hangerSpacingM } = project.runningGear.suspension;
+  const { kind, armM, hangerSpacingM } = trailer.runningGear.suspension;
   const ends =
     kind === 'leaf'
       ? [first.xM - hangerSpacingM / 2, (second ?? first).xM + hangerSpacingM / 2]
@@ -330,9 +330,9 @@ export const placeGear = (
         : places.map(({ xM }) => xM);
   if (ends.some((x) => rails.some(({ start, end }) => x < start[0] - 1e-9 || x > end[0] + 1e-9)))
     return { code: 'no-axle-under-frame' };
-  const independent = isIndependent(project);
+  const independent = isIndependent(trailer);
   if (third || (second && kind !== 'leaf' && !independent)) return { code: 'suspension-not-modelled' };
-  if (second && !independent && equaliserGapM(project) <= 0) return { code: 'suspension-not-modelled' };
+  if (second && !independent && equaliserGapM(trailer) <= 0) return { code: 'suspension-not-modelled' };
   if (kind === 'leaf' && second && !independent) leafTandem(gear, first.xM, second.xM);
   else if (kind === 'leaf') places.forEach(({ id, xM }, i) => leafAlone(gear, id, xM, i));
   else

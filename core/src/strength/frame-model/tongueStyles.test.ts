@@ -1,14 +1,14 @@
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../../test/projects.js';
+import { sampleTrailer } from '../../../test/projects.js';
 import { verify } from '../../../test/verify.js';
 import { evaluate } from '../../evaluation/index.js';
-import { FIXED_JOINT, PLAIN_TONGUE, type Project, type Tongue } from '../../project/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Trailer, type Tongue } from '../../project/index.js';
 import { STANDARD_GRAVITY } from '../../units/index.js';
 import { analyseStrength } from '../analysis/analyse.js';
 import type { AnalysisInput } from '../analysis/analyse.js';
 import { memberDiagram } from '../analysis/lookInto.js';
 
-const base: Project = { ...sampleProject(), ratedGrossKg: 1500, items: [] };
+const base: Trailer = { ...sampleTrailer(), ratedGrossKg: 1500, items: [] };
 const made = {
   ...PLAIN_TONGUE,
   lengthM: 1.2,
@@ -16,23 +16,23 @@ const made = {
   tipBehindBallM: 0.05,
   joint: FIXED_JOINT,
 };
-const straight = (change: Partial<Extract<Tongue, { kind: 'straight' }>> = {}): Project => ({
+const straight = (change: Partial<Extract<Tongue, { kind: 'straight' }>> = {}): Trailer => ({
   ...base,
   frame: { ...base.frame, tongue: { ...made, kind: 'straight', ...change } },
 });
-const backbone = (aheadM: number): Project => ({
+const backbone = (aheadM: number): Trailer => ({
   ...base,
   frame: {
     ...base.frame,
     tongue: { ...made, kind: 'backbone', sideTubesAheadM: aheadM, sideTubeAngleRad: 0.4363 },
   },
 });
-const inputOf = (project: Project): AnalysisInput => {
-  const { chassis, bare, cases } = evaluate(project);
-  return { project, chassis, bare, cases };
+const inputOf = (trailer: Trailer): AnalysisInput => {
+  const { chassis, bare, cases } = evaluate(trailer);
+  return { trailer, chassis, bare, cases };
 };
-const drawbar = (project: Project, memberId: string, variant: string) => {
-  const diagram = memberDiagram(inputOf(project), memberId, {
+const drawbar = (trailer: Trailer, memberId: string, variant: string) => {
+  const diagram = memberDiagram(inputOf(trailer), memberId, {
     caseId: 'case.loaded',
     situation: 'drawbar',
     variant,
@@ -51,11 +51,11 @@ const PULL_N = 1.5 * 1500 * STANDARD_GRAVITY;
 
 describe('styles of tongue in the frame', () => {
   test('a straight tube feels the pull along it and half a g upright on its whole lever', () => {
-    const project = straight();
+    const trailer = straight();
     verify({
       area: 'Tongue',
       check: 'pull along a straight tongue, 1,500 kg, 1.5 g',
-      ours: most(drawbar(project, 'tongue.middle', 'pull').points, 'n') / 1000,
+      ours: most(drawbar(trailer, 'tongue.middle', 'pull').points, 'n') / 1000,
       outside: '22.07',
       unit: 'kN',
       source: 'ADR 62, VSB 1: 1.5 × 9.81 × 1,500 (recalled)',
@@ -65,7 +65,7 @@ describe('styles of tongue in the frame', () => {
     verify({
       area: 'Tongue',
       check: 'turning at the header, 0.5 g upright on 1.2 m',
-      ours: most(drawbar(project, 'tongue.middle', 'up').points, 'my') / 1000,
+      ours: most(drawbar(trailer, 'tongue.middle', 'up').points, 'my') / 1000,
       outside: '8.83',
       unit: 'kN·m',
       source: 'VSB 1: 7.36 kN on 1.2 m (recalled)',
@@ -74,14 +74,14 @@ describe('styles of tongue in the frame', () => {
   });
   test('a step turns the pull into bending of its upright: force × step', () => {
     const stepM = 0.25;
-    const project = straight({ rise: { kind: 'stepped', byM: -stepM } });
-    const { chassis } = evaluate(project);
+    const trailer = straight({ rise: { kind: 'stepped', byM: -stepM } });
+    const { chassis } = evaluate(trailer);
     const header = chassis.members.find(({ id }) => id === 'header.front');
     const tongue = chassis.tongue?.members[0];
     if (!header || !tongue) throw new Error('no frame');
     const lineM = tongue.extent.z0M + tongue.bar.design.centroidZM;
     const leverM = header.extent.z0M - lineM;
-    const diagram = drawbar(project, 'tongue.riser.middle.front', 'pull');
+    const diagram = drawbar(trailer, 'tongue.riser.middle.front', 'pull');
     verify({
       area: 'Tongue',
       check: 'upright of a tongue stepped 250 mm, at the header’s underside',
@@ -93,12 +93,12 @@ describe('styles of tongue in the frame', () => {
     });
   });
   test('a slope gives the tube less along and some bending, as its angle says', () => {
-    const project = straight({ rise: { kind: 'sloped', byM: -0.3 } });
-    const along = most(drawbar(project, 'tongue.middle', 'pull').points, 'n');
+    const trailer = straight({ rise: { kind: 'sloped', byM: -0.3 } });
+    const along = most(drawbar(trailer, 'tongue.middle', 'pull').points, 'n');
     expect(along / PULL_N).toBeCloseTo(Math.cos(Math.atan(0.3 / 1.2)), 2);
   });
   test('side tubes take sideways bending off the backbone; the further ahead they start, the more', () => {
-    const sideways = (project: Project): number => most(drawbar(project, 'tongue.middle', 'left').points, 'mz');
+    const sideways = (trailer: Trailer): number => most(drawbar(trailer, 'tongue.middle', 'left').points, 'mz');
     const bare = sideways(straight());
     const short = sideways(backbone(0.4));
     const long = sideways(backbone(0.9));

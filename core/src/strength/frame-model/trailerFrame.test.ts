@@ -1,23 +1,23 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { anyProject, sampleProject } from '../../../test/projects.js';
+import { anyProject, sampleTrailer } from '../../../test/projects.js';
 import { buildChassis } from '../../chassis/index.js';
 import { itemPart, trailerParts } from '../../mass/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { inches } from '../../units/index.js';
 import { bearingFinder, elementLines } from './bearings.js';
 import { type TrailerFrame, trailerFrame } from './trailerFrame.js';
 
-const frameOf = (project: Project): TrailerFrame => {
-  const frame = trailerFrame(project, buildChassis(project));
+const frameOf = (trailer: Trailer): TrailerFrame => {
+  const frame = trailerFrame(trailer, buildChassis(trailer));
   if ('code' in frame) throw new Error(frame.code);
   return frame;
 };
-const gear = (project: Project, change: Partial<Project['runningGear']>): Project => ({
-  ...project,
-  runningGear: { ...project.runningGear, ...change },
+const gear = (trailer: Trailer, change: Partial<Trailer['runningGear']>): Trailer => ({
+  ...trailer,
+  runningGear: { ...trailer.runningGear, ...change },
 });
-const base = sampleProject();
+const base = sampleTrailer();
 const { positionM, suspension } = base.runningGear;
 
 describe('the trailer as a frame', () => {
@@ -80,14 +80,14 @@ describe('the trailer as a frame', () => {
 describe('what carries what', () => {
   test('shares of every part add up to one, on any trailer that can be put together', () => {
     fc.assert(
-      fc.property(anyProject, (project) => {
-        const chassis = buildChassis(project);
-        const frame = trailerFrame(project, chassis);
+      fc.property(anyProject, (trailer) => {
+        const chassis = buildChassis(trailer);
+        const frame = trailerFrame(trailer, chassis);
         if ('code' in frame) return;
         const finder = bearingFinder(chassis, frame);
         const parts = [
-          ...trailerParts(project, chassis),
-          ...project.items.map((item) => itemPart(project, chassis, item)),
+          ...trailerParts(trailer, chassis),
+          ...trailer.items.map((item) => itemPart(trailer, chassis, item)),
         ];
         for (const part of parts) {
           const bearings = finder.bearingsOf(part);
@@ -99,7 +99,7 @@ describe('what carries what', () => {
     );
   });
   test('a load half-way between two cross-members rests half on each; over one, on that one alone', () => {
-    const project: Project = {
+    const trailer: Trailer = {
       ...base,
       frame: {
         ...base.frame,
@@ -112,11 +112,11 @@ describe('what carries what', () => {
         },
       },
     };
-    const chassis = buildChassis(project);
-    const finder = bearingFinder(chassis, frameOf(project));
+    const chassis = buildChassis(trailer);
+    const finder = bearingFinder(chassis, frameOf(trailer));
     const sharesAt = (x: number): Record<string, number> => {
       const part = {
-        ...itemPart(project, chassis, project.items[0]!),
+        ...itemPart(trailer, chassis, trailer.items[0]!),
         x0M: x,
         x1M: x,
         y0M: -0.2,

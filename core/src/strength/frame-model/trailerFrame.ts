@@ -1,7 +1,7 @@
 import type { Chassis, Member, PlanPoint } from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
 import { add, length, scale, subtract } from '../../frame-analysis/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { type BarElement, type Framing, framing, type Station } from './framing.js';
 import { type GearPlaces, placeGear } from './gear.js';
 import { RIGID } from './rigid.js';
@@ -89,7 +89,7 @@ const CORNER_M = 0.02;
 const gusset = (legM: number | null): Pick<Station, 'gussetM'> => (legM === null ? {} : { gussetM: legM });
 
 interface Skeleton {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly risers: ReadonlyMap<string, Member>;
   readonly frame: Framing;
   readonly rails: readonly [Line, Line];
@@ -99,9 +99,9 @@ interface Skeleton {
 const jointOf = (cross: string, rail: string): string => `${cross}@${rail}`;
 
 /** Joins every header and cross-member to both rails: the node lies on the rail's middle, an arm reaches to the bar's end. */
-const joinCrosses = ({ project, frame, rails, crosses }: Skeleton): void => {
+const joinCrosses = ({ trailer, frame, rails, crosses }: Skeleton): void => {
   for (const cross of crosses) {
-    const corner = gusset(cross.member.group === 'header' ? project.strength.gussets.cornerM : null);
+    const corner = gusset(cross.member.group === 'header' ? trailer.strength.gussets.cornerM : null);
     rails.forEach((rail, side) => {
       const x = cross.start[0];
       const atM = Math.min(Math.max(x - rail.start[0], 0), rail.end[0] - rail.start[0]);
@@ -156,11 +156,11 @@ const heldBy = (
 
 /** Joins a tongue bar to what it meets: the front header, cross-members that it passes under, the rail at its rear end. */
 const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-member' | 'header'): void => {
-  const { project, frame, rails, crosses } = skeleton;
+  const { trailer, frame, rails, crosses } = skeleton;
   const front = crosses.find(({ member }) => member.id === 'header.front') as Line;
   const id = line.member.id;
   const wholeM = length(subtract(line.end, line.start));
-  const braced = gusset(project.strength.gussets.tongueM);
+  const braced = gusset(trailer.strength.gussets.tongueM);
   const stepped = skeleton.risers.size > 0;
   const joinTo = (cross: Line, atM: number, end: 'front' | 'rear', stiffened: Pick<Station, 'gussetM'> = {}): void => {
     const at = placeOn(line, atM);
@@ -204,7 +204,7 @@ const joinSideTube = (
 };
 
 /** The frame with its running gear; or why it cannot be put together. */
-export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame | FrameFault => {
+export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame | FrameFault => {
   const byId = (id: string): Member | undefined => chassis.members.find((member) => member.id === id);
   const [left, right] = [byId('rail.left'), byId('rail.right')];
   const { tongue } = chassis;
@@ -217,7 +217,7 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     .map(crossLine)
     .sort((a, b) => a.start[0] - b.start[0]);
   const risers = new Map(tongue.risers.map((riser) => [riser.id, riser]));
-  const skeleton: Skeleton = { project, frame, rails, crosses, risers };
+  const skeleton: Skeleton = { trailer, frame, rails, crosses, risers };
   joinCrosses(skeleton);
   const rear = crosses.find(({ member }) => member.id === 'header.rear') as Line;
   const rearMiddle = nodeOnCross(frame, rear, 0, 'header.rear@middle');
@@ -230,8 +230,8 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
   }
   const sideTubes = tongue.sideTubes.map((member) => tongueLine(member, false));
   for (const tube of sideTubes) joinSideTube(skeleton, legs[0] as Line, tube, tongue.rearOn);
-  const groundZM = -project.runningGear.railTopHeightM;
-  const gear = placeGear(project, frame, rails, groundZM);
+  const groundZM = -trailer.runningGear.railTopHeightM;
+  const gear = placeGear(trailer, frame, rails, groundZM);
   if ('code' in gear) return gear;
   const underRail = rails.map((rail) => {
     const x = Math.min(gear.rearmostXM + UNDER_RAIL_M, rail.end[0]);
@@ -241,10 +241,10 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     rails.map((rail) =>
       railNode(frame, rail, Math.min(Math.max(x, rail.start[0]), rail.end[0]), `${name}@${rail.member.id}`, joint),
     ) as [string, string];
-  const stands = [...project.frame.stands]
+  const stands = [...trailer.frame.stands]
     .sort((a, b) => a.xM - b.xM)
     .map(({ id, xM }) => onBothRails(xM, id, 'stand'));
-  const tieDowns = tieDownPlaces(project).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
+  const tieDowns = tieDownPlaces(trailer).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
   for (const line of [...rails, ...crosses, ...legs, ...sideTubes])
     frame.bar(line.member, line.start, line.end, line.stations);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
@@ -253,7 +253,7 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
     elements: frame.members,
     bars: frame.bars,
     ball,
-    jack: jackNode(project, frame, chassis, ball),
+    jack: jackNode(trailer, frame, chassis, ball),
     gear,
     corners: [
       corner('header.front', rails[0]),
@@ -271,7 +271,7 @@ export const trailerFrame = (project: Project, chassis: Chassis): TrailerFrame |
 };
 
 /** Rings stand evenly along the bed, half a gap from either end, m. */
-const tieDownPlaces = ({ frame: { bed, tieDowns } }: Project): readonly number[] =>
+const tieDownPlaces = ({ frame: { bed, tieDowns } }: Trailer): readonly number[] =>
   Array.from({ length: tieDowns.perSide }, (_, i) => (bed.lengthM * (i + 0.5)) / tieDowns.perSide);
 
 /** A floor jack goes this far behind the rear hanger, m: room for its saddle, common practice. */
@@ -294,10 +294,10 @@ export const railNode = (
 };
 
 /** The jack stands under the coupler's node by an arm of its own. */
-const jackNode = (project: Project, frame: Framing, chassis: Chassis, ball: string): string => {
+const jackNode = (trailer: Trailer, frame: Framing, chassis: Chassis, ball: string): string => {
   const [, y, z] = frame.at(ball);
-  const node = frame.node('jack', [chassis.ballXM + project.coupling.jackBehindBallM, y, z]);
-  if (project.coupling.jackBehindBallM <= 0) return ball;
+  const node = frame.node('jack', [chassis.ballXM + trailer.coupling.jackBehindBallM, y, z]);
+  if (trailer.coupling.jackBehindBallM <= 0) return ball;
   frame.element({ id: 'gear.jack-post', from: ball, to: node, ...RIGID });
   return node;
 };

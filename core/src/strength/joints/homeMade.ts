@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../../balance/index.js';
 import { type FindingOf, given, quantity, times, workedOut } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { publishedVerify } from '../../source.js';
 import { inches, toPascals, weightN } from '../../units/index.js';
 import { weldStrength } from './weldStrength.js';
@@ -19,9 +19,9 @@ const PIN_SHEAR_PA = (0.6 * toPascals(58, 'ksi')) / 2;
 const MILD_STEEL = { yieldPa: toPascals(36, 'ksi'), ultimatePa: toPascals(58, 'ksi') } as const;
 
 /** What pin and weld of a home-made coupling would have to be, to study it by; no verdict on it. */
-export const homeMadeFindings = (project: Project, cases: readonly BalancedCase[]): HomeMadeFinding[] => {
-  if (!project.coupling.homeMade) return [];
-  const grossKg = Math.max(project.ratedGrossKg ?? 0, ...cases.map(({ massKg }) => massKg));
+export const homeMadeFindings = (trailer: Trailer, cases: readonly BalancedCase[]): HomeMadeFinding[] => {
+  if (!trailer.coupling.homeMade) return [];
+  const grossKg = Math.max(trailer.ratedGrossKg ?? 0, ...cases.map(({ massKg }) => massKg));
   if (!(grossKg > 0)) return [];
   const pull = workedOut('bolts-pull', times(quantity(weightN(grossKg), 'force'), quantity(PULL_G, 'number')), 'force');
   const forceN = pull.result.value;

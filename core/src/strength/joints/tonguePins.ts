@@ -1,7 +1,7 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import { concluding, type FindingOf, minus, over, plus, quantity, times, workedOut } from '../../findings/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
 import { publishedVerify } from '../../source.js';
 import { inches, weightN } from '../../units/index.js';
@@ -35,17 +35,17 @@ const LEAST_SPACING_M = inches(4);
  * Source: statics; strengths AISC 360-16 J3.6 and J3.10.
  */
 export const tonguePinFindings = (
-  project: Project,
+  trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
 ): TonguePinFinding[] => {
-  const { tongue } = project.frame;
+  const { tongue } = trailer.frame;
   const bar = chassis.tongue?.members[0];
   if (tongue.kind === 'a-frame' || !bar) return [];
   const { joint } = tongue;
   const { kind } = joint;
   if (kind === 'fixed') return [];
-  const grossKg = Math.max(project.ratedGrossKg ?? 0, ...cases.map(({ massKg }) => massKg));
+  const grossKg = Math.max(trailer.ratedGrossKg ?? 0, ...cases.map(({ massKg }) => massKg));
   const leverM = tongue.lengthM - joint.aheadM;
   if (!(grossKg > 0) || !(leverM > 0)) return [];
   const plain = { step: 'strength', subject: bar.id, counts: true } as const;

@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { verify } from '../../../test/verify.js';
-import { sampleProject } from '../../../test/projects.js';
+import { sampleTrailer } from '../../../test/projects.js';
 import { SECTION_ROWS, type SectionRow } from '../../catalog/index.js';
 import { buildChassis, type Member } from '../../chassis/index.js';
 import { METALS } from '../../materials/index.js';
@@ -33,7 +33,7 @@ const row = (id: string): SectionRow => {
 const metal = (id: string) => METALS.find((candidate) => candidate.id === id)!;
 /** A bar of this section and metal, where nothing but these two counts. */
 const barOf = (sectionId: string, materialId: string): Member => {
-  const base = buildChassis(sampleProject()).members[0]!;
+  const base = buildChassis(sampleTrailer()).members[0]!;
   const section = row(sectionId);
   return { ...base, section, material: metal(materialId), bar: barProperties(section)! };
 };

@@ -1,7 +1,7 @@
 import { type BalancedCase, balanceParts } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import { itemPart, type Part } from '../../mass/index.js';
-import type { LoadCase, Project } from '../../project/index.js';
+import type { LoadCase, Trailer } from '../../project/index.js';
 
 /** Arrangements of the cargo at the plate's gross: over the bed, its front half, its rear half, its middle quarter. */
 export const GROSS_CASE_IDS = ['gross.uniform', 'gross.front', 'gross.rear', 'gross.middle'] as const;
@@ -22,10 +22,10 @@ const CARGO_HEIGHT_M = 0.6;
  * Cases at the plate's gross, derived and never stored: what is fitted, and cargo that makes up the rest. None where the plate says
  * nothing, or where the bare trailer alone weighs as much.
  */
-export const ratedGrossCases = (project: Project, chassis: Chassis, bare: readonly Part[]): readonly BalancedCase[] => {
-  const { ratedGrossKg, frame } = project;
+export const ratedGrossCases = (trailer: Trailer, chassis: Chassis, bare: readonly Part[]): readonly BalancedCase[] => {
+  const { ratedGrossKg, frame } = trailer;
   if (ratedGrossKg === null) return [];
-  const fitted = project.items.filter(({ kind }) => kind === 'fixed').map((item) => itemPart(project, chassis, item));
+  const fitted = trailer.items.filter(({ kind }) => kind === 'fixed').map((item) => itemPart(trailer, chassis, item));
   const emptyKg = [...bare, ...fitted].reduce((sum, { massKg }) => sum + massKg, 0);
   if (ratedGrossKg <= emptyKg) return [];
   const half = frame.bed.widthM / 2 - chassis.railWidthM;
@@ -54,6 +54,6 @@ export const ratedGrossCases = (project: Project, chassis: Chassis, bare: readon
       drawerOutM: 0,
       tongueBand: null,
     };
-    return balanceParts(project, chassis, [...bare, ...fitted, cargo], loadCase);
+    return balanceParts(trailer, chassis, [...bare, ...fitted, cargo], loadCase);
   });
 };

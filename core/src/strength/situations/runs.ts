@@ -1,7 +1,7 @@
 import type { BalancedCase } from '../../balance/index.js';
 import { add, type Vector3 } from '../../frame-analysis/index.js';
 import { isIndependent, type Part } from '../../mass/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { STANDARD_GRAVITY, weightN } from '../../units/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { bumpFactor } from '../roads.js';
@@ -53,7 +53,7 @@ const up = (n: number): Vector3 => [0, 0, n * g];
 
 /** What a case's runs are made of. */
 export interface RunContext {
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly frame: TrailerFrame;
   readonly balanced: BalancedCase & { readonly standing: NonNullable<BalancedCase['standing']> };
   readonly body: RigidBody;
@@ -72,9 +72,9 @@ const groundAt = ({ frame }: RunContext, node: string): Vector3 => {
 };
 
 /** Shares of one side's force between its wheels: as the equaliser gives them. */
-const sideShares = ({ project, frame }: RunContext): readonly number[] => {
+const sideShares = ({ trailer, frame }: RunContext): readonly number[] => {
   if (frame.gear.wheels.length < 4) return [1];
-  const [a, b] = isIndependent(project) ? [1, 1] : project.runningGear.equaliserArms;
+  const [a, b] = isIndependent(trailer) ? [1, 1] : trailer.runningGear.equaliserArms;
   return [b / (a + b), a / (a + b)];
 };
 
@@ -139,7 +139,7 @@ const sprungOn = ({ balanced }: RunContext, side: 'left' | 'right'): number => {
 const SIDES = ['left', 'right'] as const;
 
 const oneWheelBump = (context: RunContext): Run[] => {
-  const n = bumpFactor(context.project);
+  const n = bumpFactor(context.trailer);
   return SIDES.map((side) => {
     const extra: Vector3 = [0, 0, (n - 1) * sprungOn(context, side)];
     const wheels = side === 'left' ? onWheels(context, extra, NONE) : onWheels(context, NONE, extra);
@@ -151,13 +151,13 @@ const oneWheelBump = (context: RunContext): Run[] => {
 const TWIST_SHARES = { road: 0.25, rough: 0.35, 'off-road': 0.5 } as const;
 
 const twist = (context: RunContext): Run[] => {
-  const { project, frame } = context;
+  const { trailer, frame } = context;
   const wheelN = (sprungOn(context, 'left') + sprungOn(context, 'right')) / 2;
-  const couple = TWIST_SHARES[project.job.road] * wheelN * project.runningGear.suspension.trackM;
+  const couple = TWIST_SHARES[trailer.job.road] * wheelN * trailer.runningGear.suspension.trackM;
   const [frontLeft, frontRight] = frame.corners;
   const apart = frame.at(frontRight)[1] - frame.at(frontLeft)[1];
   return ([1, -1] as const).map((sign) => {
-    const atWheel = (sign * couple) / project.runningGear.suspension.trackM;
+    const atWheel = (sign * couple) / trailer.runningGear.suspension.trackM;
     const atCorner = (sign * couple) / apart;
     return free(context, 'twist', sign === 1 ? 'left' : 'right', 1, [
       ...both(onWheels(context, [0, 0, atWheel], [0, 0, -atWheel])),
@@ -174,9 +174,9 @@ const CORNERING_G = 0.4;
 
 /** What ball and wheels must give upward on top of the standing load, so that the trailer does not pitch under these forces and its own inertia. */
 const braking = (context: RunContext): Run[] => {
-  const { body, frame, balanced, project } = context;
+  const { body, frame, balanced, trailer } = context;
   const total = body.massKg * BRAKING_G * g;
-  const variants = project.coupling.brakes === 'fitted' ? (['hitch', 'own-brakes'] as const) : (['hitch'] as const);
+  const variants = trailer.coupling.brakes === 'fitted' ? (['hitch', 'own-brakes'] as const) : (['hitch'] as const);
   return variants.map((variant) => {
     const brake = variant === 'own-brakes' ? total : 0;
     const hitch = total - brake;
@@ -193,13 +193,13 @@ const braking = (context: RunContext): Run[] => {
 
 /** A curve to one side: side forces in proportion to the loads, the outer wheel carrying more. */
 const cornering = (context: RunContext): Run[] => {
-  const { body, frame, balanced, project } = context;
+  const { body, frame, balanced, trailer } = context;
   const ball = frame.at(frame.ball);
   const axleX = balanced.standing.groupCentreXM;
   const total = body.massKg * CORNERING_G * g;
   const ballN = (total * (axleX - body.centre[0])) / (axleX - ball[0]);
   const rollNm = total * (body.centre[2] - frame.groundZM) - ballN * (ball[2] - frame.groundZM);
-  const transferN = rollNm / project.runningGear.suspension.trackM;
+  const transferN = rollNm / trailer.runningGear.suspension.trackM;
   const axlesN = balanced.standing.axles.reduce((sum, { loadN }) => sum + loadN, 0);
   return ([1, -1] as const).map((sign) => {
     // sign 1: pushed to the right by the road, as in a curve to the right; the body leans on the left wheels.
@@ -248,7 +248,7 @@ const drawbar = (context: RunContext): Run[] => {
 const ASIDE_RAD = Math.PI / 6;
 
 const recovery = (context: RunContext): Run[] => {
-  const pull = recoveryPullN(context.project);
+  const pull = recoveryPullN(context.trailer);
   if (pull === undefined) return [];
   const { frame } = context;
   const along = pull * Math.cos(ASIDE_RAD);
@@ -272,8 +272,8 @@ const recovery = (context: RunContext): Run[] => {
 };
 
 /** The user's figure, or the tow vehicle's own weight, N; undefined where neither is known. */
-export const recoveryPullN = (project: Project): number | undefined => {
-  const kg = project.strength.recoveryPullKg ?? project.towVehicle?.massKg;
+export const recoveryPullN = (trailer: Trailer): number | undefined => {
+  const kg = trailer.strength.recoveryPullKg ?? trailer.towVehicle?.massKg;
   return kg === null || kg === undefined ? undefined : weightN(kg);
 };
 
@@ -296,8 +296,8 @@ const STRAP_RAD = Math.PI / 4;
 
 /** Every ring pulled at its working load, up and in at 45°; the straps press the load down on the deck as hard. */
 const tieDowns = (context: RunContext, support: SupportId): Run[] => {
-  const { frame, project, balanced } = context;
-  const { workingLoadKg } = project.frame.tieDowns;
+  const { frame, trailer, balanced } = context;
+  const { workingLoadKg } = trailer.frame.tieDowns;
   const cargo = balanced.parts.filter(
     ({ group, carriedBy, massKg }) => group === 'cargo' && carriedBy === 'deck' && massKg > 0,
   );
@@ -340,7 +340,7 @@ const onStands = (context: RunContext): Run[] =>
 
 /** Every run of a case: what it goes through, each with its own balance. */
 export const runsOf = (context: RunContext): readonly Run[] => {
-  const { balanced, project } = context;
+  const { balanced, trailer } = context;
   const towed = balanced.loadCase.mode === 'towed';
   const support: SupportId = balanced.standing.on === 'ball' ? 'road' : 'jack';
   const all: Run[] = [
@@ -353,7 +353,7 @@ export const runsOf = (context: RunContext): readonly Run[] => {
   if (!towed) return all;
   return [
     ...all,
-    supported('bump-both', '', support, still(bumpFactor(project))),
+    supported('bump-both', '', support, still(bumpFactor(trailer))),
     ...oneWheelBump(context),
     ...twist(context),
     ...braking(context),

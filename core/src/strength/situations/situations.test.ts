@@ -1,6 +1,6 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../../test/projects.js';
+import { sampleTrailer } from '../../../test/projects.js';
 import { verify } from '../../../test/verify.js';
 import { add, cross, length, subtract, type Vector3 } from '../../frame-analysis/index.js';
 import type { Part } from '../../mass/index.js';
@@ -61,8 +61,8 @@ const simpleContext = (change: {
   trackIn: number;
   brakes: boolean;
 }): RunContext => {
-  const base = sampleProject();
-  const project = {
+  const base = sampleTrailer();
+  const trailer = {
     ...base,
     coupling: { ...base.coupling, brakes: change.brakes ? ('fitted' as const) : ('none' as const) },
     runningGear: {
@@ -106,7 +106,7 @@ const simpleContext = (change: {
       axles: [{ id: 'axle.1', loadN, leftN: loadN / 2, rightN: loadN / 2, sprungN: loadN }],
     },
   } as unknown as RunContext['balanced'];
-  return { project, frame, balanced, body: rigidBody(parts), grossKg: massKg };
+  return { trailer, frame, balanced, body: rigidBody(parts), grossKg: massKg };
 };
 const lbf = (newtons: number): number => fromNewtons(newtons, 'lbf');
 

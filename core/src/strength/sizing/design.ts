@@ -1,7 +1,7 @@
 import { buildChassis } from '../../chassis/index.js';
 import { balanceCase } from '../../balance/index.js';
 import { type Part, sumMass, trailerParts } from '../../mass/index.js';
-import { type BarGroup, findSection, type Project } from '../../project/index.js';
+import { type BarGroup, findSection, type Trailer } from '../../project/index.js';
 import { wallThicknessM } from '../../sections/index.js';
 import type { AnalysisInput } from '../analysis/analyse.js';
 import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
@@ -15,22 +15,22 @@ export const isSized = (group: BarGroup): group is SizedGroup => group !== 'side
 /** A section and the metal that it comes in, by group. */
 export type Sections = Readonly<Record<SizedGroup, { readonly sectionId: string; readonly materialId: string }>>;
 
-export const sectionsOf = ({ frame }: Project): Sections => {
+export const sectionsOf = ({ frame }: Trailer): Sections => {
   const { rail, header, cross, tongue } = frame.groups;
   return { rail, header, cross, tongue };
 };
 
 /** The trailer with other bars; a bar of these groups that had a section of its own goes with its group, its holes stay. */
-export const withSections = (project: Project, sections: Sections): Project => {
-  const sized = buildChassis(project).members.filter(({ group }) => isSized(group));
+export const withSections = (trailer: Trailer, sections: Sections): Trailer => {
+  const sized = buildChassis(trailer).members.filter(({ group }) => isSized(group));
   const ids = new Set(sized.map(({ id }) => id));
   return {
-    ...project,
+    ...trailer,
     frame: {
-      ...project.frame,
-      groups: { ...project.frame.groups, ...sections },
+      ...trailer.frame,
+      groups: { ...trailer.frame.groups, ...sections },
       overrides: Object.fromEntries(
-        Object.entries(project.frame.overrides).flatMap(([id, own]) =>
+        Object.entries(trailer.frame.overrides).flatMap(([id, own]) =>
           !ids.has(id) ? [[id, own]] : own.holes ? [[id, { holes: own.holes }]] : [],
         ),
       ),
@@ -39,14 +39,14 @@ export const withSections = (project: Project, sections: Sections): Project => {
 };
 
 /** What the analysis of a design starts from, worked out from the project alone. */
-export const inputOf = (project: Project): AnalysisInput => {
-  const chassis = buildChassis(project);
-  const bare = trailerParts(project, chassis);
+export const inputOf = (trailer: Trailer): AnalysisInput => {
+  const chassis = buildChassis(trailer);
+  const bare = trailerParts(trailer, chassis);
   return {
-    project,
+    trailer,
     chassis,
     bare,
-    cases: project.cases.map((loadCase) => balanceCase(project, chassis, bare, loadCase)),
+    cases: trailer.cases.map((loadCase) => balanceCase(trailer, chassis, bare, loadCase)),
   };
 };
 
@@ -54,8 +54,8 @@ export const frameMassKg = (bare: readonly Part[]): number =>
   sumMass(bare.filter(({ group }) => group === 'frame')).massKg;
 
 /** Price of the frame's metal, in the project's currency; undefined where a price is not known. */
-export const framePrice = ({ chassis, project }: AnalysisInput): number | undefined => {
-  const prices = project.strength.pricePerKg;
+export const framePrice = ({ chassis, trailer }: AnalysisInput): number | undefined => {
+  const prices = trailer.pricesPerKg;
   let sum = 0;
   for (const { group, section, material, massKg } of chassis.members) {
     if (!isSized(group)) continue;
@@ -136,7 +136,7 @@ export const groupOfMember = (memberId: string): SizedGroup => {
   return 'cross';
 };
 
-export const wallM = (project: Project, sectionId: string): number => {
-  const shape = findSection(project, sectionId)?.shape;
+export const wallM = (trailer: Trailer, sectionId: string): number => {
+  const shape = findSection(trailer, sectionId)?.shape;
   return shape ? wallThicknessM(shape) : 0;
 };

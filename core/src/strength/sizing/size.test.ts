@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
-import { sampleProject } from '../../../test/projects.js';
-import { DEMO_PROJECTS } from '../../demos/index.js';
+import { sampleTrailer } from '../../../test/projects.js';
+import { DEMO_TRAILERS } from '../../demos/index.js';
 import { evaluateFully } from '../../evaluation/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { analyseStrength } from '../analysis/analyse.js';
 import { SITUATION_IDS } from '../situations/situations.js';
 import { frameMassKg, inputOf, sectionsOf, sharesOf, withSections } from './design.js';
@@ -16,26 +16,26 @@ const finished = <T>(steps: Generator<unknown, T, void>): T => {
   }
 };
 /** Fewer situations, so that going through everything by force stays quick. */
-const small = (): Project => {
-  const base = sampleProject();
+const small = (): Trailer => {
+  const base = sampleTrailer();
   const kept = new Set(['standing', 'bump-both', 'braking', 'drawbar']);
   return { ...base, strength: { ...base.strength, off: SITUATION_IDS.filter((id) => !kept.has(id)) } };
 };
 const CROSS = ['hss-2x1x1_8', 'hss-2x1-1_2x1_8', 'hss-2x2x1_8', 'hss-3x2x1_8'];
 const RAIL = ['hss-3x2x3_16', 'hss-4x2x1_8', 'hss-4x2x3_16', 'hss-4x2x1_4'];
 const request = (change: Partial<SizingRequest> = {}): SizingRequest => ({
-  project: small(),
+  trailer: small(),
   candidates: { cross: CROSS, rail: RAIL },
   aim: 'mass',
   leastWallM: 0,
   flush: false,
   ...change,
 });
-const byForce = (project: Project): { massKg: number; cross: string; rail: string } | undefined =>
+const byForce = (trailer: Trailer): { massKg: number; cross: string; rail: string } | undefined =>
   CROSS.flatMap((cross) =>
     RAIL.map((rail) => {
-      const groups = sectionsOf(project);
-      const design = withSections(project, {
+      const groups = sectionsOf(trailer);
+      const design = withSections(trailer, {
         ...groups,
         cross: { ...groups.cross, sectionId: cross },
         rail: { ...groups.rail, sectionId: rail },
@@ -52,9 +52,9 @@ const byForce = (project: Project): { massKg: number; cross: string; rail: strin
 
 describe('sizing', () => {
   test('on a small problem it finds what going through all combinations finds, and says that this is proved', () => {
-    const project = small();
-    const forced = byForce(project);
-    const result = finished(sizingSteps(request({ project })));
+    const trailer = small();
+    const forced = byForce(trailer);
+    const result = finished(sizingSteps(request({ trailer })));
     expect(forced).toBeDefined();
     expect(result.proved).toBe(true);
     expect(result.best[0]?.massKg).toBeCloseTo(forced?.massKg ?? Number.NaN, 9);
@@ -81,8 +81,8 @@ describe('sizing', () => {
   });
   test('by price: with one price for all steel the lightest is the cheapest; without one there is none', () => {
     const base = small();
-    const priced = { ...base, strength: { ...base.strength, pricePerKg: { steel: 4, aluminum: null } } };
-    const result = finished(sizingSteps(request({ project: priced, aim: 'price' })));
+    const priced = { ...base, pricesPerKg: { steel: 4, aluminum: null } };
+    const result = finished(sizingSteps(request({ trailer: priced, aim: 'price' })));
     expect(result.best[0]?.price).toBeCloseTo(4 * (result.best[0]?.massKg ?? 0), 0);
     expect(finished(sizingSteps(request())).best[0]?.price).toBeUndefined();
   });
@@ -104,11 +104,11 @@ describe('sizing', () => {
 
 describe('a way out for one bar', () => {
   test('the demo’s light cross-member: the lightest stronger section that passes in the whole frame', () => {
-    const project = DEMO_PROJECTS[0] as Project;
-    const found = finished(wayOutSteps(project, 'cross.3', 1.4));
+    const trailer = DEMO_TRAILERS[0] as Trailer;
+    const found = finished(wayOutSteps(trailer, 'cross.3', 1.4));
     expect(found?.share).toBeLessThanOrEqual(1);
     expect(found?.worst.share).toBeLessThanOrEqual(1);
-    const mended = withBar(project, 'cross.3', found?.sectionId ?? '', found?.materialId ?? '');
+    const mended = withBar(trailer, 'cross.3', found?.sectionId ?? '', found?.materialId ?? '');
     expect(evaluateFully(mended).evaluation.steps.strength.verdict).not.toBe('over');
   });
   test('a pair is mended on both sides; a bar that no next size helps has none', () => {

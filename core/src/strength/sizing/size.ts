@@ -1,6 +1,6 @@
 import { SECTION_ROWS, type SectionRow } from '../../catalog/index.js';
 import { barProperties, outsideSize } from '../../sections/index.js';
-import type { Project } from '../../project/index.js';
+import type { Trailer } from '../../project/index.js';
 import { analysisSteps } from '../analysis/analyse.js';
 import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
 import {
@@ -20,7 +20,7 @@ import {
 
 /** What may be taken, and what is wanted. */
 export interface SizingRequest {
-  readonly project: Project;
+  readonly trailer: Trailer;
   /** sections to choose from, by group; a group that is left out stays as it is */
   readonly candidates: Readonly<Partial<Record<SizedGroup, readonly string[]>>>;
   readonly aim: 'mass' | 'price';
@@ -69,20 +69,20 @@ interface Candidate {
   readonly heightM: number;
 }
 
-const rowsOf = (project: Project): readonly SectionRow[] => [
+const rowsOf = (trailer: Trailer): readonly SectionRow[] => [
   ...SECTION_ROWS,
-  ...(project.ownRows.sections as unknown as SectionRow[]),
+  ...(trailer.ownRows.sections as unknown as SectionRow[]),
 ];
 
-const candidatesOf = ({ project, candidates, leastWallM }: SizingRequest, group: SizedGroup): readonly Candidate[] => {
-  const present = project.frame.groups[group];
+const candidatesOf = ({ trailer, candidates, leastWallM }: SizingRequest, group: SizedGroup): readonly Candidate[] => {
+  const present = trailer.frame.groups[group];
   const ids = candidates[group] ?? [present.sectionId];
-  return rowsOf(project)
-    .filter(({ id }) => ids.includes(id) && (id === present.sectionId || wallM(project, id) >= leastWallM - 1e-9))
+  return rowsOf(trailer)
+    .filter(({ id }) => ids.includes(id) && (id === present.sectionId || wallM(trailer, id) >= leastWallM - 1e-9))
     .flatMap((row): Candidate[] => {
       const bar = barProperties(row);
       if (!bar) return [];
-      const keeps = row.family === rowsOf(project).find(({ id }) => id === present.sectionId)?.family;
+      const keeps = row.family === rowsOf(trailer).find(({ id }) => id === present.sectionId)?.family;
       return [
         {
           sectionId: row.id,
@@ -110,11 +110,11 @@ const sagOf = (analysis: StrengthAnalysis | undefined): number | undefined =>
 
 /** Runs the analysis of a design, all of it or the runs that have governed so far. */
 function* analysisOf(
-  project: Project,
+  trailer: Trailer,
   only: ReadonlySet<string> | undefined,
 ): Generator<void, StrengthAnalysis | undefined, void> {
   const steps = analysisSteps({
-    ...inputOf(project),
+    ...inputOf(trailer),
     ...(only ? { only: (key: RunKey) => only.has(keyText(key)) } : {}),
   });
   for (;;) {
@@ -130,7 +130,7 @@ function* analysisOf(
  * again as far as it holds; what governs is looked at first, all of it before a design counts. Deterministic.
  */
 export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, SizingResult, void> {
-  const { project, aim, flush } = request;
+  const { trailer, aim, flush } = request;
   const lists = Object.fromEntries(SIZED_GROUPS.map((group) => [group, candidatesOf(request, group)])) as Record<
     SizedGroup,
     readonly Candidate[]
@@ -145,7 +145,7 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
   const cost = ({ massKg, price }: SizedDesign): number => (aim === 'price' && price !== undefined ? price : massKg);
   const failing: Worst = { share: Number.POSITIVE_INFINITY, what: 'member', memberId: 'rail.left', key: undefined };
 
-  function* assess(design: Project, everything: boolean): Generator<SizingProgress, SizedDesign, void> {
+  function* assess(design: Trailer, everything: boolean): Generator<SizingProgress, SizedDesign, void> {
     looked += 1;
     const input = inputOf(design);
     const bulk = { sections: sectionsOf(design), massKg: frameMassKg(input.bare), price: framePrice(input) };
@@ -167,17 +167,17 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
     const text = choiceText(choice);
     const known = full.get(text);
     if (known) return known;
-    const design = yield* assess(withSections(project, sectionsIn(choice)), true);
+    const design = yield* assess(withSections(trailer, sectionsIn(choice)), true);
     full.set(text, design);
     return design;
   }
   /** The governing runs first; only what passes them is looked at whole. */
   function* holds(choice: Choice): Generator<SizingProgress, SizedDesign, void> {
-    const quick = governing.size > 0 ? yield* assess(withSections(project, sectionsIn(choice)), false) : undefined;
+    const quick = governing.size > 0 ? yield* assess(withSections(trailer, sectionsIn(choice)), false) : undefined;
     return quick && !quick.passes ? quick : yield* whole(choice);
   }
 
-  const present = yield* assess(project, true);
+  const present = yield* assess(trailer, true);
   const passing = (): SizedDesign[] =>
     [...full.values()].filter(({ passes }) => passes).sort((a, b) => cost(a) - cost(b));
   const answer = (proved: boolean): SizingResult => ({ best: passing().slice(0, 3), present, proved, looked });
@@ -190,7 +190,7 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
           for (const tongue of lists.tongue) {
             const choice: Choice = { rail, header, cross, tongue };
             if (!fits(choice)) continue;
-            const input = inputOf(withSections(project, sectionsIn(choice)));
+            const input = inputOf(withSections(trailer, sectionsIn(choice)));
             const massKg = frameMassKg(input.bare);
             all.push({ choice, value: aim === 'price' ? (framePrice(input) ?? massKg) : massKg });
           }
@@ -248,7 +248,7 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
   const now = Object.fromEntries(
     SIZED_GROUPS.map((group) => [
       group,
-      lists[group].find(({ sectionId }) => sectionId === project.frame.groups[group].sectionId),
+      lists[group].find(({ sectionId }) => sectionId === trailer.frame.groups[group].sectionId),
     ]),
   ) as Partial<Choice>;
   if (SIZED_GROUPS.every((group) => now[group] !== undefined) && fits(now as Choice)) {
@@ -287,11 +287,11 @@ export interface SizeStep {
 
 /** The present design and, for each group, the next weaker and next stronger section of the same kind and width. */
 export function* neighbourSteps(
-  project: Project,
+  trailer: Trailer,
 ): Generator<SizingProgress, { readonly present: SizedDesign; readonly steps: readonly SizeStep[] }, void> {
-  const rows = rowsOf(project);
+  const rows = rowsOf(trailer);
   const wanted = SIZED_GROUPS.flatMap((group) => {
-    const now = rows.find(({ id }) => id === project.frame.groups[group].sectionId);
+    const now = rows.find(({ id }) => id === trailer.frame.groups[group].sectionId);
     if (!now) return [];
     const sizeOf = (row: SectionRow) => outsideSize(row.shape);
     const kin = rows
@@ -314,7 +314,7 @@ export function* neighbourSteps(
   });
   let done = 0;
   function* whole(sections: Sections, changed: boolean): Generator<SizingProgress, SizedDesign, void> {
-    const design = changed ? withSections(project, sections) : project;
+    const design = changed ? withSections(trailer, sections) : trailer;
     const input = inputOf(design);
     const steps = analysisOf(design, undefined);
     for (;;) {
@@ -340,10 +340,10 @@ export function* neighbourSteps(
       };
     }
   }
-  const present = yield* whole(sectionsOf(project), false);
+  const present = yield* whole(sectionsOf(trailer), false);
   const steps: SizeStep[] = [];
   for (const { group, direction, sectionId } of wanted) {
-    const sections = { ...sectionsOf(project), [group]: { ...project.frame.groups[group], sectionId } };
+    const sections = { ...sectionsOf(trailer), [group]: { ...trailer.frame.groups[group], sectionId } };
     steps.push({ group, direction, design: yield* whole(sections, true) });
   }
   return { present, steps };

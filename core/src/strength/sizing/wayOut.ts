@@ -1,4 +1,4 @@
-import { barOf, type BarGroup, findSection, overrideBar, pairOf, type Project } from '../../project/index.js';
+import { barOf, type BarGroup, findSection, overrideBar, pairOf, type Trailer } from '../../project/index.js';
 import { SECTION_ROWS, type SectionRow } from '../../catalog/index.js';
 import { barProperties, outsideSize } from '../../sections/index.js';
 import { analysisSteps } from '../analysis/analyse.js';
@@ -20,18 +20,18 @@ export interface WayOut {
 const MOST_TRIED = 4;
 
 /** The trailer with another section for one bar and its twin. */
-export const withBar = (project: Project, memberId: string, sectionId: string, materialId: string): Project => {
-  const { chassis } = inputOf(project);
+export const withBar = (trailer: Trailer, memberId: string, sectionId: string, materialId: string): Trailer => {
+  const { chassis } = inputOf(trailer);
   const twin = pairOf(memberId);
   return [memberId, ...(twin ? [twin] : [])].reduce(
     (current, id) => overrideBar(current, chassis.crossPlaced, id, { sectionId, materialId }),
-    project,
+    trailer,
   );
 };
 
-const candidatesFor = (project: Project, memberId: string, share: number): readonly SectionRow[] => {
+const candidatesFor = (trailer: Trailer, memberId: string, share: number): readonly SectionRow[] => {
   const group: BarGroup = groupOfMember(memberId);
-  const present = findSection(project, barOf(project, group, memberId).sectionId);
+  const present = findSection(trailer, barOf(trailer, group, memberId).sectionId);
   const bar = present && barProperties(present);
   const row = SECTION_ROWS.find(({ id }) => id === present?.id);
   if (!bar || !row) return [];
@@ -49,14 +49,14 @@ const candidatesFor = (project: Project, memberId: string, share: number): reado
 
 /** The lightest stronger section of the same kind with which the bar passes everything; undefined where the next few do not. */
 export function* wayOutSteps(
-  project: Project,
+  trailer: Trailer,
   memberId: string,
   share: number,
 ): Generator<SizingProgress, WayOut | undefined, void> {
-  const candidates = candidatesFor(project, memberId, share);
-  const { materialId } = barOf(project, groupOfMember(memberId), memberId);
+  const candidates = candidatesFor(trailer, memberId, share);
+  const { materialId } = barOf(trailer, groupOfMember(memberId), memberId);
   for (const [done, candidate] of candidates.entries()) {
-    const steps = analysisSteps(inputOf(withBar(project, memberId, candidate.id, materialId)));
+    const steps = analysisSteps(inputOf(withBar(trailer, memberId, candidate.id, materialId)));
     let step = steps.next();
     while (!step.done) {
       yield { done, of: candidates.length };

@@ -1,26 +1,26 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProject } from '../../../test/projects.js';
-import { DEMO_PROJECTS } from '../../demos/index.js';
+import { DEMO_TRAILERS } from '../../demos/index.js';
 import { type AnyFinding, evaluate } from '../../evaluation/index.js';
-import { FIXED_JOINT, PLAIN_TONGUE, type Project, UNKNOWN_VEHICLE } from '../../project/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Trailer, UNKNOWN_VEHICLE } from '../../project/index.js';
 import { inches, pounds, toRadians } from '../../units/index.js';
 import { printWorking, sentenceOf, speaker } from '../index.js';
 
-const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
-type Vehicle = NonNullable<Project['towVehicle']>;
-const vehicle = (change: Partial<Vehicle>, project = apiary): Project => ({
-  ...project,
-  towVehicle: { ...(project.towVehicle ?? UNKNOWN_VEHICLE), ...change },
+const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
+type Vehicle = NonNullable<Trailer['towVehicle']>;
+const vehicle = (change: Partial<Vehicle>, trailer = apiary): Trailer => ({
+  ...trailer,
+  towVehicle: { ...(trailer.towVehicle ?? UNKNOWN_VEHICLE), ...change },
 });
-const coupling = (change: Partial<Project['coupling']>, project = apiary): Project => ({
-  ...project,
-  coupling: { ...project.coupling, ...change },
+const coupling = (change: Partial<Trailer['coupling']>, trailer = apiary): Trailer => ({
+  ...trailer,
+  coupling: { ...trailer.coupling, ...change },
 });
-const chain = (change: Partial<Project['coupling']['safetyChain']>): Project =>
+const chain = (change: Partial<Trailer['coupling']['safetyChain']>): Trailer =>
   coupling({ safetyChain: { ...apiary.coupling.safetyChain, ...change } });
-const job = (change: Partial<Project['job']>): Project => ({ ...apiary, job: { ...apiary.job, ...change } });
-const straight = (change: object): Project => ({
+const job = (change: Partial<Trailer['job']>): Trailer => ({ ...apiary, job: { ...apiary.job, ...change } });
+const straight = (change: object): Trailer => ({
   ...apiary,
   frame: {
     ...apiary.frame,
@@ -35,14 +35,14 @@ const straight = (change: object): Project => ({
     },
   },
 });
-const said = (project: Project, code: AnyFinding['code']): string => {
-  const found = evaluate(project).findings.find((finding) => finding.code === code);
+const said = (trailer: Trailer, code: AnyFinding['code']): string => {
+  const found = evaluate(trailer).findings.find((finding) => finding.code === code);
   if (!found) throw new Error(`no ${code}`);
-  return sentenceOf(found, speaker(project));
+  return sentenceOf(found, speaker(trailer));
 };
 
 describe('what is said of tongue, hardware and towing', () => {
-  test.each<readonly [string, Project, AnyFinding['code'], RegExp]>([
+  test.each<readonly [string, Trailer, AnyFinding['code'], RegExp]>([
     ['turns far enough', apiary, 'turns-clear', /^Turned by 76° Spare wheel touches the vehicle; 70° is wanted\.$/],
     ['turns too little', job({ turnRad: 1.5 }), 'turns-clear', /A tongue .* longer clears it\.$/],
     ['nothing touches', telescope, 'turns-clear', /^Turned to 90° nothing touches the vehicle/],
@@ -249,14 +249,14 @@ describe('what is said of tongue, hardware and towing', () => {
       'overall-length',
       /Stored with the tongue away: 10' 6"\./,
     ],
-  ])('%s', (_name, project, code, words) => {
-    expect(said(project, code)).toMatch(words);
+  ])('%s', (_name, trailer, code, words) => {
+    expect(said(trailer, code)).toMatch(words);
   });
   test('whatever the trailer: whole sentences, no gap in them, never “safe”; workings print', () => {
     fc.assert(
-      fc.property(anyProject, fc.boolean(), (project, hand) => {
-        const towed: Project = {
-          ...project,
+      fc.property(anyProject, fc.boolean(), (trailer, hand) => {
+        const towed: Trailer = {
+          ...trailer,
           towVehicle: {
             ...UNKNOWN_VEHICLE,
             kind: hand ? 'muscle' : 'vehicle',
@@ -268,7 +268,7 @@ describe('what is said of tongue, hardware and towing', () => {
             rearAxleLimitKg: 1100,
           },
           coupling: { ...apiary.coupling, brakes: 'none' },
-          settings: { ...project.settings, regions: ['north-america', 'europe', 'australia'] },
+          settings: { ...trailer.settings, regions: ['north-america', 'europe', 'australia'] },
         };
         const say = speaker(towed);
         for (const finding of evaluate(towed).findings) {

@@ -40,10 +40,10 @@ const CHANGED_STEPS = ['axle', 'balance', 'job'] as const;
 /** The place of the axle, three ways side by side, each with one press to take it. */
 const ThreeWays = () => {
   const { evaluation, say, readOnly } = useWorkbench();
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { ruleOfThumbM, wanted, window } = evaluation.placement;
   const take = (xM: number): void => {
-    const place = snapTo(xM, stepsOf(project).snap, project);
+    const place = snapTo(xM, stepsOf(trailer).snap, trailer);
     edit(`axle to ${say.length(place)}`, (current) => ({
       ...current,
       runningGear: { ...current.runningGear, positionM: place },
@@ -99,9 +99,9 @@ const ThreeWays = () => {
 
 /** Axle, its place, wheels and suspension. */
 export const AxleStep = () => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { say, readOnly } = useWorkbench();
-  const gear = project.runningGear;
+  const gear = trailer.runningGear;
   const set = (label: string, change: Partial<RunningGear>): void =>
     edit(label, (current) => ({
       ...current,
@@ -113,7 +113,7 @@ export const AxleStep = () => {
     set(label, { suspension: { ...gear.suspension, ...change } });
   const setTire = (label: string, change: Partial<RunningGear['tire']>): void =>
     set(label, { tire: { ...gear.tire, ...change } });
-  const { nudge } = stepsOf(project);
+  const { nudge } = stepsOf(trailer);
   const moveTo = (positionM: number): void => set(`axle to ${say.length(positionM)}`, { positionM });
   return (
     <>
@@ -138,11 +138,11 @@ export const AxleStep = () => {
             value={gear.axle.catalogId ?? ''}
             options={[
               { value: '', text: 'Another one' },
-              ...project.ownRows.axles.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
+              ...trailer.ownRows.axles.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
               ...AXLE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
             ]}
             onCommit={(id) => {
-              const own = project.ownRows.axles.find((row) => row.id === id);
+              const own = trailer.ownRows.axles.find((row) => row.id === id);
               if (own) setAxle(`axle ${own.name}`, own.axle);
               else if (id === '') setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null });
               else
@@ -268,12 +268,12 @@ export const AxleStep = () => {
           value={gear.tire.catalogId ?? ''}
           options={[
             { value: '', text: 'Another one' },
-            ...project.ownRows.tires.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
+            ...trailer.ownRows.tires.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
             ...TIRE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
           ]}
           onCommit={(id) => {
             const row = TIRE_ROWS.find((candidate) => candidate.id === id);
-            const own = project.ownRows.tires.find((candidate) => candidate.id === id);
+            const own = trailer.ownRows.tires.find((candidate) => candidate.id === id);
             if (own)
               set(`tire ${own.name}`, {
                 tire: own.tire,
@@ -352,7 +352,7 @@ export const AxleStep = () => {
       <HeightTable />
       <HangerTable />
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
-        <Link className="underline" to={`/trailer/${project.id}/print/axle`}>
+        <Link className="underline" to={`/trailer/${trailer.id}/print/axle`}>
           Axle card to print
         </Link>
         . The tag on the axle, the sidewall and the stamp on the wheel govern, not this list. Leaf springs under tension

@@ -38,13 +38,13 @@ const misfitText = (misfit: Misfit, say: Speaker): string => {
 
 /** Which axles of the list would do, one or two of them, and what else would have to change. */
 export const ChooseAxle = () => {
-  const { project, edit, readOnly } = useEditing();
+  const { trailer, edit, readOnly } = useEditing();
   const { evaluation, say } = useWorkbench();
   const { chassis, cases } = evaluation;
-  const demand = useMemo(() => axleDemand(project, cases), [project, cases]);
+  const demand = useMemo(() => axleDemand(trailer, cases), [trailer, cases]);
   const candidates = useMemo(
-    () => axleCandidates(project, cases, chassis.railWidthM),
-    [project, cases, chassis.railWidthM],
+    () => axleCandidates(trailer, cases, chassis.railWidthM),
+    [trailer, cases, chassis.railWidthM],
   );
   const take = ({ row, count }: AxleCandidate): void =>
     edit(`${count === 2 ? 'two axles' : 'axle'} ${row.name}`, (current) => ({
@@ -65,7 +65,7 @@ export const ChooseAxle = () => {
       <QuantityField
         label="Reserve above the worst load"
         kind="percent"
-        value={project.runningGear.reserveShare}
+        value={trailer.runningGear.reserveShare}
         min={0}
         max={2}
         onCommit={(reserveShare) =>

@@ -14,19 +14,19 @@ export const HANGER_NAMES: Readonly<Record<HangerMark['kind'], string>> = {
 
 /** Every hanger from the bed's front edge, for the axle's place as it stands loaded. */
 export const HangerTable = () => {
-  const { project, edit, readOnly } = useEditing();
+  const { trailer, edit, readOnly } = useEditing();
   const { evaluation, say } = useWorkbench();
   const { chassis, cases } = evaluation;
   const plan = useMemo(() => {
-    const rides = rideHeights(project, chassis, cases);
+    const rides = rideHeights(trailer, chassis, cases);
     const loaded = rides.reduce<(typeof rides)[number] | undefined>(
       (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
       undefined,
     );
-    return hangerPlan(project, loaded?.stack.archM ?? 0);
-  }, [project, chassis, cases]);
-  const wanted = wantedSpacingM(project);
-  const { hangerSpacingM } = project.runningGear.suspension;
+    return hangerPlan(trailer, loaded?.stack.archM ?? 0);
+  }, [trailer, chassis, cases]);
+  const wanted = wantedSpacingM(trailer);
+  const { hangerSpacingM } = trailer.runningGear.suspension;
   if (plan.marks.length === 0) return null;
   return (
     <details className="border-t border-base-300">

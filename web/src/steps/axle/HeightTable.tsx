@@ -8,17 +8,17 @@ import { useWorkbench } from '../../workbench/workbench';
 
 /** How high everything rides in every load, by tire, axle, spring and hanger. */
 export const HeightTable = () => {
-  const { project, edit, readOnly } = useEditing();
+  const { trailer, edit, readOnly } = useEditing();
   const { evaluation, say } = useWorkbench();
   const { chassis, cases } = evaluation;
-  const rides = useMemo(() => rideHeights(project, chassis, cases), [project, chassis, cases]);
+  const rides = useMemo(() => rideHeights(trailer, chassis, cases), [trailer, chassis, cases]);
   const loaded = rides.reduce<(typeof rides)[number] | undefined>(
     (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
     undefined,
   );
   if (!loaded) return null;
-  const lift = liftToTakeWheelM(project, loaded);
-  const railTopHeightM = snapTo(loaded.railTopM, stepsOf(project).snap, project);
+  const lift = liftToTakeWheelM(trailer, loaded);
+  const railTopHeightM = snapTo(loaded.railTopM, stepsOf(trailer).snap, trailer);
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">How high it rides, every load</summary>
@@ -65,7 +65,7 @@ export const HeightTable = () => {
             </>
           )}
         </p>
-        {Math.abs(railTopHeightM - project.runningGear.railTopHeightM) > 1e-4 && (
+        {Math.abs(railTopHeightM - trailer.runningGear.railTopHeightM) > 1e-4 && (
           <button
             type="button"
             className="button mt-2"

@@ -5,8 +5,8 @@ import { FieldGroup, TextField } from '../../ui/fields';
 
 /** Keeps the axle or the tire as it stands as a row of one's own, to be taken again after trying others. */
 export const OwnGear = () => {
-  const { project, edit, readOnly } = useEditing();
-  const { axle, tire, wheel } = project.runningGear;
+  const { trailer, edit, readOnly } = useEditing();
+  const { axle, tire, wheel } = trailer.runningGear;
   const [name, setName] = useState('As measured');
   const used = name.trim() === '' || readOnly;
   return (

@@ -116,9 +116,9 @@ const HOME_BUILT_SIZES: readonly SizeOf<HomeBuilt>[] = [
 
 /** What the spring or the arm is, as it lies on the bench; heights, shackle and bounce follow from it. */
 export const SuspensionFields = () => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { say } = useWorkbench();
-  const { suspension, axle } = project.runningGear;
+  const { suspension, axle } = trailer.runningGear;
   const { spring, torsion } = suspension;
   const set = (label: string, change: Partial<Suspension>): void =>
     edit(label, (current) => ({
@@ -135,7 +135,7 @@ export const SuspensionFields = () => {
   const presentRow = SPRING_ROWS.find(
     ({ kind, leaves, eyeToEyeM }) => kind === spring.kind && leaves === spring.leaves && eyeToEyeM === spring.eyeToEyeM,
   );
-  const rate = wheelRateNPerM(project);
+  const rate = wheelRateNPerM(trailer);
   const rateHint =
     rate === undefined ? 'Not known' : `${say.measured({ value: rate, kind: 'rate' })} where you say nothing`;
   return (

@@ -11,8 +11,8 @@ const STUDS = [...new Set(AXLE_ROWS.map(({ studCircle }) => studCircle))];
 
 /** Rim, offset and studs of the wheels, and what covers them. */
 export const WheelFields = () => {
-  const { project, edit } = useEditing();
-  const { wheel, tire, fender, axle } = project.runningGear;
+  const { trailer, edit } = useEditing();
+  const { wheel, tire, fender, axle } = trailer.runningGear;
   const set = (label: string, change: Partial<RunningGear>): void =>
     edit(label, (current) => ({ ...current, runningGear: { ...current.runningGear, ...change } }));
   return (

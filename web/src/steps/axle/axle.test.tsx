@@ -1,12 +1,12 @@
-import { DEMO_PROJECTS, evaluate, inches, pounds, type Project } from '@kereta/core';
+import { DEMO_TRAILERS, evaluate, inches, pounds, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
 import { testBench } from '../../workbench/bench.testkit';
 import { AxleStep } from './AxleStep';
 
-const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const { edits, show, type, choose, last } = testBench('axle');
-const axleOf = (project: Project) => project.runningGear.axle;
+const axleOf = (trailer: Trailer) => trailer.runningGear.axle;
 
 afterEach(() => {
   cleanup();

@@ -1,4 +1,4 @@
-import { changeCase, type Project, TONGUE_SCHOOLS, type TongueBand } from '@kereta/core';
+import { changeCase, schoolOf, TONGUE_SCHOOLS, type TongueBand, type Trailer } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -22,14 +22,13 @@ const CHANGED_STEPS = ['balance', 'axle', 'tongue'] as const;
 
 /** Tongue band and the share that is wanted; the drawing shows where the axle may sit. */
 export const BalanceStep = () => {
-  const { project, edit } = useEditing();
-  const { caseId, say } = useWorkbench();
-  const band = project.tongueBand;
-  const loadCase = project.cases.find(({ id }) => id === caseId);
+  const { trailer, edit } = useEditing();
+  const { caseId, say, projectStore } = useWorkbench();
+  const band = trailer.tongueBand;
+  const loadCase = trailer.cases.find(({ id }) => id === caseId);
   const setBand = (change: Partial<TongueBand>): void =>
     edit('tongue band', (current) => ({
       ...current,
-      settings: { ...current.settings, tongueSchool: 'own' },
       tongueBand: { ...current.tongueBand, ...change },
     }));
   const setCaseBand = (change: Partial<TongueBand> | null): void => {
@@ -47,16 +46,14 @@ export const BalanceStep = () => {
         <div className="col-span-2">
           <SelectField
             label="School of tongue weight"
-            value={project.settings.tongueSchool}
+            value={schoolOf(trailer)}
             options={SCHOOLS}
-            onCommit={(school) =>
-              edit('school of tongue weight', (current) => ({
-                ...current,
-                settings: { ...current.settings, tongueSchool: school as Project['settings']['tongueSchool'] },
-                tongueBand:
-                  school === 'own' ? current.tongueBand : TONGUE_SCHOOLS[school as keyof typeof TONGUE_SCHOOLS],
-              }))
-            }
+            onCommit={(chosen) => {
+              const school = chosen as Trailer['settings']['tongueSchool'];
+              projectStore.changeSettings({ tongueSchool: school });
+              if (school !== 'own')
+                edit('school of tongue weight', (current) => ({ ...current, tongueBand: TONGUE_SCHOOLS[school] }));
+            }}
           />
         </div>
         <QuantityField
@@ -78,15 +75,15 @@ export const BalanceStep = () => {
         <QuantityField
           label="Wanted share"
           kind="percent"
-          value={project.wantedTongueShare}
+          value={trailer.wantedTongueShare}
           min={0}
           max={0.9}
           onCommit={(wantedTongueShare) => edit('wanted share', (current) => ({ ...current, wantedTongueShare }))}
         />
         <SelectField
           label="in the load"
-          value={project.axleCaseId ?? ''}
-          options={project.cases
+          value={trailer.axleCaseId ?? ''}
+          options={trailer.cases
             .filter(({ mode }) => mode === 'towed')
             .map(({ id, name }) => ({ value: id, text: name }))}
           onCommit={(axleCaseId) =>
@@ -131,7 +128,7 @@ export const BalanceStep = () => {
         </FieldGroup>
       )}
       <p className="px-4 pb-3">
-        <Link className="button w-full" to={`/trailer/${project.id}/trip`}>
+        <Link className="button w-full" to={`/trailer/${trailer.id}/trip`}>
           Load it for one trip
         </Link>
       </p>

@@ -3,7 +3,7 @@ import { useWorkbench } from '../../workbench/workbench';
 
 /** The shown load standing still: what ball or jack, axles and wheels carry, and where it balances. */
 export const StandingTable = () => {
-  const { project, evaluation, caseId, say } = useWorkbench();
+  const { trailer, evaluation, caseId, say } = useWorkbench();
   const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
   if (!shown?.standing || !shown.centre) return null;
   const { standing, centre, massKg } = shown;
@@ -16,7 +16,7 @@ export const StandingTable = () => {
     ]),
     ['Balance point, back from front edge', say.length(centre.xM)],
     [centre.yM < 0 ? 'left of the middle' : 'right of the middle', say.length(Math.abs(centre.yM))],
-    ['above the ground', say.length(centre.zM + project.runningGear.railTopHeightM)],
+    ['above the ground', say.length(centre.zM + trailer.runningGear.railTopHeightM)],
   ];
   return (
     <details className="border-t border-base-300">

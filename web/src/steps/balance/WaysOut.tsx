@@ -57,7 +57,7 @@ export const WaysOut = () => {
                 className="button min-h-[36px]"
                 disabled={readOnly}
                 aria-label={`Try: ${text}`}
-                onClick={() => edit(text.charAt(0).toLowerCase() + text.slice(1), () => way.project)}
+                onClick={() => edit(text.charAt(0).toLowerCase() + text.slice(1), () => way.trailer)}
               >
                 Try
               </button>

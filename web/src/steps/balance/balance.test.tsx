@@ -1,9 +1,9 @@
-import { DEMO_PROJECTS, doubtOf, evaluate, type Project } from '@kereta/core';
+import { asProject, DEMO_TRAILERS, doubtOf, evaluate, type Trailer } from '@kereta/core';
 import { cleanup, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
 import { LastChanges } from '../../workbench/LastChanges';
 import { testBench } from '../../workbench/bench.testkit';
-import { stillWorkbench } from '../../workbench/stillWorkbench';
+import { createProjectStore } from '../../workbench/projectStore';
 import { ChooseAxle } from '../axle/ChooseAxle';
 import { HangerTable } from '../axle/HangerTable';
 import { HeightTable } from '../axle/HeightTable';
@@ -12,7 +12,7 @@ import { DoubtTable } from './DoubtTable';
 import { Schools } from './Schools';
 import { WaysOut } from './WaysOut';
 
-const [apiary, oven] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, oven] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const { edits, show } = testBench('balance');
 
 afterEach(() => {
@@ -31,7 +31,7 @@ describe('ways out', () => {
     first?.click();
     expect(edits).toHaveLength(1);
     expect(edits[0]?.label).toMatch(/^(put|move|make) /);
-    const { cases } = evaluate(edits[0]?.project ?? oven);
+    const { cases } = evaluate(edits[0]?.trailer ?? oven);
     expect(cases).toHaveLength(oven.cases.length);
     expect(screen.getAllByText(/To market 12\.1 % → /).length).toBeGreaterThan(0);
   });
@@ -42,7 +42,7 @@ describe('doubt', () => {
     show(oven, <DoubtTable />);
     expect(screen.queryByText(/What your guesses do/)).toBeNull();
     cleanup();
-    const doubts = doubtOf({ project: oven, ...evaluate(oven) });
+    const doubts = doubtOf(evaluate(oven));
     show(oven, <DoubtTable />, { doubt: { doubts, current: false } });
     expect(screen.getByText('What your guesses do (before the last change)')).toBeTruthy();
     expect(screen.getAllByText(/in nine tries of ten/)).toHaveLength(4);
@@ -62,7 +62,7 @@ describe('axle', () => {
     show(oven, <ChooseAxle />);
     expect(screen.getAllByText(/spare does not fit/).length).toBeGreaterThan(0);
     screen.getByRole('button', { name: 'Take two of 3,500 lb axle' }).click();
-    const { runningGear } = edits[0]?.project ?? oven;
+    const { runningGear } = edits[0]?.trailer ?? oven;
     expect(runningGear.axle.ratingKg).toBeGreaterThan(oven.runningGear.axle.ratingKg ?? 0);
     expect(runningGear.axle.hubFaceM).toBe(oven.runningGear.axle.hubFaceM);
     expect(runningGear.layout).toBe('tandem-equaliser');
@@ -73,7 +73,7 @@ describe('axle', () => {
       5,
     );
     screen.getByRole('button', { name: /as the rails’ height/ }).click();
-    expect(edits[0]?.project.runningGear.railTopHeightM).toBeCloseTo(0.6017, 3);
+    expect(edits[0]?.trailer.runningGear.railTopHeightM).toBeCloseTo(0.6017, 3);
   });
   test('hangers of a tandem: outer eyes and the pivot between', () => {
     show(oven, <HangerTable />);
@@ -86,27 +86,27 @@ describe('rows of one’s own', () => {
   test('an axle is kept with its figures, and is the one that is chosen', () => {
     show(oven, <OwnGear />);
     screen.getByRole('button', { name: 'Keep this axle' }).click();
-    const { ownRows, runningGear } = edits[0]?.project ?? oven;
+    const { ownRows, runningGear } = edits[0]?.trailer ?? oven;
     expect(ownRows.axles).toHaveLength(1);
     expect(ownRows.axles[0]?.axle.ratingKg).toBe(oven.runningGear.axle.ratingKg);
     expect(runningGear.axle.catalogId).toBe(ownRows.axles[0]?.id);
     screen.getByRole('button', { name: 'Keep this tire' }).click();
-    expect(edits[1]?.project.ownRows.tires[0]?.tire.maxLoadKg).toBe(oven.runningGear.tire.maxLoadKg);
+    expect(edits[1]?.trailer.ownRows.tires[0]?.tire.maxLoadKg).toBe(oven.runningGear.tire.maxLoadKg);
   });
 });
 
 describe('what an edit changed', () => {
   test('nothing before the first edit; then the findings that differ, with what they were', () => {
-    const workbench = stillWorkbench(apiary, 'axle');
-    show(apiary, <LastChanges steps={['axle']} />, { projectStore: workbench.projectStore });
+    const projectStore = createProjectStore(asProject(apiary));
+    show(apiary, <LastChanges steps={['axle']} />, { projectStore });
     expect(screen.queryByText(/changed/)).toBeNull();
     cleanup();
-    const wider: Project = {
+    const wider: Trailer = {
       ...apiary,
       runningGear: { ...apiary.runningGear, tire: { ...apiary.runningGear.tire, widthM: 0.25 } },
     };
-    workbench.projectStore.edit('tire width', () => wider);
-    show(wider, <LastChanges steps={['axle']} />, { projectStore: workbench.projectStore });
+    projectStore.edit('tire width', () => wider);
+    show(wider, <LastChanges steps={['axle']} />, { projectStore });
     expect(screen.getByText(/What “tire width” changed/)).toBeTruthy();
     expect(screen.getAllByText(/^Was/).length).toBeGreaterThan(0);
   });

@@ -7,10 +7,10 @@ import { useWorkbench } from '../../workbench/workbench';
 
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {
-  const { project } = useEditing();
+  const { trailer } = useEditing();
   const { evaluation, say } = useWorkbench();
   const csv = (name: string, text: string): void =>
-    download(fileName(`${project.name} ${name}`, '.csv'), text, 'text/csv');
+    download(fileName(`${trailer.name} ${name}`, '.csv'), text, 'text/csv');
   return (
     <div className="px-4 pb-3">
       <table className="narrow w-full text-[14px]" aria-label="Metal to buy">
@@ -60,19 +60,19 @@ export const CutStep = () => {
         Sum of the pieces: what the saw eats and what is left over come on top.
       </p>
       <div className="mt-3 grid grid-cols-2 gap-2">
-        <Link className="button button-main col-span-2" to={`/trailer/${project.id}/print/cut-list`}>
+        <Link className="button button-main col-span-2" to={`/trailer/${trailer.id}/print/cut-list`}>
           Print cut list
         </Link>
-        <button type="button" className="button" onClick={() => csv('cut list', cutListCsv(project, evaluation))}>
+        <button type="button" className="button" onClick={() => csv('cut list', cutListCsv(trailer, evaluation))}>
           Cut list, CSV
         </button>
-        <button type="button" className="button" onClick={() => csv('weights', weightsCsv(project, evaluation))}>
+        <button type="button" className="button" onClick={() => csv('weights', weightsCsv(trailer, evaluation))}>
           Weights, CSV
         </button>
         <button
           type="button"
           className="button col-span-2"
-          onClick={() => csv('checks', findingsCsv(project, evaluation))}
+          onClick={() => csv('checks', findingsCsv(trailer, evaluation))}
         >
           Checks, CSV
         </button>

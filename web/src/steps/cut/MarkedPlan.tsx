@@ -14,7 +14,7 @@ export const marksOf = ({ rows }: CutList): ReadonlyMap<string, string> =>
 
 /** The frame from above with its piece marks: what is cut, and where it goes. */
 export const MarkedPlan = () => {
-  const { project, evaluation, pick } = useWorkbench();
+  const { trailer, evaluation, pick } = useWorkbench();
   const holder = useRef<HTMLDivElement>(null);
   const [width, setWidth] = useState(768);
   useEffect(() => {
@@ -27,7 +27,7 @@ export const MarkedPlan = () => {
     return () => observer.disconnect();
   }, []);
   const marks = useMemo(() => marksOf(evaluation.cutList), [evaluation.cutList]);
-  const scale = { ...drawingScale(project, evaluation.chassis, width, HEIGHT_PX, true), lowerY: 0 };
+  const scale = { ...drawingScale(trailer, evaluation.chassis, width, HEIGHT_PX, true), lowerY: 0 };
   const height = planHeightPx(scale, false);
   const bind = (partId: string): object => ({ onClick: () => pick(partId) });
   return (

@@ -21,9 +21,9 @@ const GROUPS: readonly (readonly [BarGroup, string])[] = [
 
 /** What the chosen bars weigh and resist, at which wall, in which metal, and where the figures come from. */
 export const BarNotes = () => {
-  const { project } = useEditing();
+  const { trailer } = useEditing();
   const { say } = useWorkbench();
-  const imperial = project.settings.units === 'imperial';
+  const imperial = trailer.settings.units === 'imperial';
   const perLength = (kgPerM: number): string =>
     imperial
       ? `${formatNumber(fromKilograms(kgPerM, 'lb') / fromMetres(1, 'ft'), 2)} lb/ft`
@@ -35,9 +35,9 @@ export const BarNotes = () => {
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">What these bars are</summary>
       <dl className="narrow px-4 pb-3 text-[13px] leading-[18px]">
         {GROUPS.map(([group, name]) => {
-          const { sectionId, materialId } = project.frame.groups[group];
-          const section = findSection(project, sectionId);
-          const metal = findMaterial(project, materialId);
+          const { sectionId, materialId } = trailer.frame.groups[group];
+          const section = findSection(trailer, sectionId);
+          const metal = findMaterial(trailer, materialId);
           const bar = section && barProperties(section);
           if (!section || !metal || !bar) return null;
           const { designWallM, shape } = section;

@@ -1,4 +1,4 @@
-import { DECK_ROWS, type Project } from '@kereta/core';
+import { DECK_ROWS, type Trailer } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -8,14 +8,14 @@ const SEATS = [
   { value: 'recessed', text: 'Between the rails' },
 ] as const;
 
-type Deck = Project['frame']['deck'];
-type DeckPoint = Project['strength']['deckPoint'];
+type Deck = Trailer['frame']['deck'];
+type DeckPoint = Trailer['strength']['deckPoint'];
 
 /** What the deck is, where it lies, and the hardest thing that stands on it. */
 export const DeckFields = () => {
-  const { project, edit } = useEditing();
-  const { deck } = project.frame;
-  const { deckPoint } = project.strength;
+  const { trailer, edit } = useEditing();
+  const { deck } = trailer.frame;
+  const { deckPoint } = trailer.strength;
   const set = (label: string, change: Partial<Deck>): void =>
     edit(label, (current) => ({
       ...current,

@@ -8,7 +8,7 @@ import {
   moveCrossMember,
   overrideBar,
   pairOf,
-  type Project,
+  type Trailer,
   removeCrossMember,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
@@ -33,18 +33,18 @@ const CORNERS = [
 ] as const;
 
 const PickedMember = ({ id }: { readonly id: string }) => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { evaluation, say, pick } = useWorkbench();
   const [linked, setLinked] = useState(true);
   const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
   if (!member) return null;
   const placed = evaluation.chassis.crossPlaced;
   const cross = placed.find((candidate) => candidate.id === id);
-  const bar = barOf(project, member.group, id);
-  const own = project.frame.overrides[id] !== undefined;
+  const bar = barOf(trailer, member.group, id);
+  const own = trailer.frame.overrides[id] !== undefined;
   const pair = pairOf(id);
   const both = pair !== undefined && linked;
-  const override = (current: Project, change: Parameters<typeof overrideBar>[3]): Project => {
+  const override = (current: Trailer, change: Parameters<typeof overrideBar>[3]): Trailer => {
     const one = overrideBar(current, placed, id, change);
     return both ? overrideBar(one, placed, pair, change) : one;
   };
@@ -60,7 +60,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             kind="length"
             value={cross.xM}
             min={0}
-            max={project.frame.bed.lengthM}
+            max={trailer.frame.bed.lengthM}
             hot
             partField={id}
             onCommit={(xM) =>
@@ -73,11 +73,11 @@ const PickedMember = ({ id }: { readonly id: string }) => {
         <SelectField
           label="Its own section"
           value={bar.sectionId}
-          options={sectionOptions(project)}
+          options={sectionOptions(trailer)}
           partField={cross ? `${id}.section` : id}
           onCommit={(sectionId) =>
             edit(
-              `${say.partName(id).toLowerCase()} to ${findSection(project, sectionId)?.designation ?? sectionId}`,
+              `${say.partName(id).toLowerCase()} to ${findSection(trailer, sectionId)?.designation ?? sectionId}`,
               (current) =>
                 override(current, { sectionId, materialId: materialFor(current, sectionId, bar.materialId) }),
             )
@@ -85,7 +85,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
         />
         <CheckField
           label="Doubled, side by side"
-          checked={isDoubled(project, id)}
+          checked={isDoubled(trailer, id)}
           onCommit={(doubled) =>
             edit(`${say.partName(id).toLowerCase()} ${doubled ? 'doubled' : 'single'}`, (current) =>
               override(current, { doubled }),
@@ -132,14 +132,14 @@ const PickedMember = ({ id }: { readonly id: string }) => {
 
 /** Bed, bars and deck. */
 export const FrameStep = () => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { picked, pick, evaluation, say } = useWorkbench();
-  const { frame } = project;
-  const set = (label: string, change: Partial<Project['frame']>): void =>
+  const { frame } = trailer;
+  const set = (label: string, change: Partial<Trailer['frame']>): void =>
     edit(label, (current) => ({ ...current, frame: { ...current.frame, ...change } }));
   const setBed = (label: string, change: Partial<typeof frame.bed>): void =>
     set(label, { bed: { ...frame.bed, ...change } });
-  const metric = project.settings.units === 'metric';
+  const metric = trailer.settings.units === 'metric';
   const pickedMember =
     picked !== undefined && evaluation.chassis.members.some(({ id, group }) => id === picked && group !== 'tongue');
   return (

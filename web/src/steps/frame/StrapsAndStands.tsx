@@ -5,8 +5,8 @@ import { QuantityField } from '../../ui/QuantityField';
 
 /** Rings for straps along both rails, and pairs of stands to park on. */
 export const StrapsAndStands = () => {
-  const { project, edit } = useEditing();
-  const { tieDowns, stands, bed } = project.frame;
+  const { trailer, edit } = useEditing();
+  const { tieDowns, stands, bed } = trailer.frame;
   const setStraps = (label: string, change: Partial<typeof tieDowns>): void =>
     edit(label, (current) => ({
       ...current,

@@ -1,4 +1,4 @@
-import { DEMO_PROJECTS, evaluate, type Project } from '@kereta/core';
+import { DEMO_TRAILERS, evaluate, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
 import { testBench } from '../../workbench/bench.testkit';
@@ -10,7 +10,7 @@ import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
 import { StrapsAndStands } from './StrapsAndStands';
 
-const [apiary, , telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const { edits, show, type, choose, last } = testBench('frame');
 
 afterEach(() => {

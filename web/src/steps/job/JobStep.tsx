@@ -1,4 +1,4 @@
-import { type Project, pounds, UNKNOWN_VEHICLE } from '@kereta/core';
+import { type Trailer, pounds, UNKNOWN_VEHICLE } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -27,18 +27,15 @@ const ROADS = [
 
 /** What it carries, what tows it, where it must fit. */
 export const JobStep = () => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { projectStore } = useWorkbench();
-  const vehicle = project.towVehicle ?? UNKNOWN_VEHICLE;
+  const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
     edit(label, (current) => ({
       ...current,
       towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change },
     }));
-  // How sizes are written is no step of the history.
-  const setWriting = (change: Partial<Project['settings']>): void =>
-    projectStore.outsideHistory((current) => ({ ...current, settings: { ...current.settings, ...change } }));
-  const setJob = (label: string, change: Partial<Project['job']>): void =>
+  const setJob = (label: string, change: Partial<Trailer['job']>): void =>
     edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
   return (
     <>
@@ -46,27 +43,27 @@ export const JobStep = () => {
         <div className="col-span-2">
           <TextField
             label="Trailer’s name"
-            value={project.name}
+            value={trailer.name}
             onCommit={(name) => edit(`name ${name}`, (current) => ({ ...current, name }))}
           />
         </div>
         <div className="col-span-2">
           <TextField
             label="What it will carry"
-            value={project.job.purpose}
+            value={trailer.job.purpose}
             onCommit={(purpose) => setJob('what it carries', { purpose })}
           />
         </div>
         <SelectField
           label="On what roads"
-          value={project.job.road}
+          value={trailer.job.road}
           options={ROADS}
-          onCommit={(road) => setJob('roads', { road: road as Project['job']['road'] })}
+          onCommit={(road) => setJob('roads', { road: road as Trailer['job']['road'] })}
         />
         <QuantityField
           label="Rated gross, for its plate"
           kind="mass"
-          value={project.ratedGrossKg}
+          value={trailer.ratedGrossKg}
           min={pounds(20)}
           max={20000}
           onCommit={(ratedGrossKg) => edit('rated gross', (current) => ({ ...current, ratedGrossKg }))}
@@ -120,7 +117,7 @@ export const JobStep = () => {
         <QuantityField
           label="Widest it may be"
           kind="length"
-          value={project.job.maxWidthM}
+          value={trailer.job.maxWidthM}
           min={0.3}
           max={5}
           onCommit={(maxWidthM) => setJob('widest', { maxWidthM })}
@@ -129,7 +126,7 @@ export const JobStep = () => {
         <QuantityField
           label="Longest it may be"
           kind="length"
-          value={project.job.maxLengthM}
+          value={trailer.job.maxLengthM}
           min={0.5}
           max={30}
           onCommit={(maxLengthM) => setJob('longest', { maxLengthM })}
@@ -139,16 +136,16 @@ export const JobStep = () => {
       <FieldGroup title="How sizes are written">
         <SelectField
           label="Units"
-          value={project.settings.units}
+          value={trailer.settings.units}
           options={UNITS}
-          onCommit={(units) => setWriting({ units: units === 'metric' ? 'metric' : 'imperial' })}
+          onCommit={(units) => projectStore.changeSettings({ units: units === 'metric' ? 'metric' : 'imperial' })}
         />
-        {project.settings.units === 'imperial' && (
+        {trailer.settings.units === 'imperial' && (
           <SelectField
             label="Fractions of an inch"
-            value={String(project.settings.fraction)}
+            value={String(trailer.settings.fraction)}
             options={FRACTIONS}
-            onCommit={(fraction) => setWriting({ fraction: fraction === '32' ? 32 : 16 })}
+            onCommit={(fraction) => projectStore.changeSettings({ fraction: fraction === '32' ? 32 : 16 })}
           />
         )}
       </FieldGroup>
@@ -157,17 +154,13 @@ export const JobStep = () => {
           <CheckField
             key={region}
             label={name}
-            checked={project.settings.regions.includes(region)}
+            checked={trailer.settings.regions.includes(region)}
             onCommit={(on) =>
-              edit(`${name} ${on ? 'added' : 'taken out'}`, (current) => ({
-                ...current,
-                settings: {
-                  ...current.settings,
-                  regions: on
-                    ? [...current.settings.regions, region]
-                    : current.settings.regions.filter((other) => other !== region),
-                },
-              }))
+              projectStore.changeSettings({
+                regions: on
+                  ? [...trailer.settings.regions, region]
+                  : trailer.settings.regions.filter((other) => other !== region),
+              })
             }
           />
         ))}

@@ -1,11 +1,11 @@
-import { DEMO_PROJECTS, evaluate, inches, pounds, type Project } from '@kereta/core';
+import { asProject, DEMO_TRAILERS, evaluate, inches, pounds, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
 import { testBench } from '../../workbench/bench.testkit';
 import { createProjectStore } from '../../workbench/projectStore';
 import { JobStep } from './JobStep';
 
-const [apiary] = DEMO_PROJECTS as [Project];
+const [apiary] = DEMO_TRAILERS as [Trailer];
 const { edits, show, type, choose, last } = testBench('job');
 
 afterEach(() => {
@@ -41,22 +41,24 @@ describe('the job', () => {
     type('Hitch height', '20');
     expect(last().towVehicle?.hitchHeightM).toBeCloseTo(inches(20), 9);
   });
-  test('regions come and go; without any the rules are missing', () => {
-    show(apiary, <JobStep />);
+  test('regions come and go, outside of the history; without any the rules are missing', () => {
+    const projectStore = createProjectStore(asProject(apiary));
+    show(apiary, <JobStep />, { projectStore });
     fireEvent.click(screen.getByLabelText('Europe'));
-    expect(last().settings.regions).toEqual(['north-america', 'europe']);
+    expect(projectStore.trailerNow().settings.regions).toEqual(['north-america', 'europe']);
     fireEvent.click(screen.getByLabelText('North America'));
-    expect(last().settings.regions).toEqual([]);
-    expect(evaluate(last()).findings.find(({ code }) => code === 'no-region')?.verdict).toBe('open');
+    expect(edits).toEqual([]);
+    const none = evaluate({ ...apiary, settings: { ...apiary.settings, regions: [] } });
+    expect(none.findings.find(({ code }) => code === 'no-region')?.verdict).toBe('open');
   });
   test('how sizes are written is no step of the history', () => {
-    const projectStore = createProjectStore(apiary);
+    const projectStore = createProjectStore(asProject(apiary));
     show(apiary, <JobStep />, { projectStore });
     choose('Units', 'metric');
     expect(edits).toEqual([]);
-    expect(projectStore.store.getState().project.settings.units).toBe('metric');
+    expect(projectStore.trailerNow().settings.units).toBe('metric');
     projectStore.undo();
-    expect(projectStore.store.getState().project.settings.units).toBe('metric');
+    expect(projectStore.trailerNow().settings.units).toBe('metric');
   });
   test('where it must fit: a limit of width is judged, without one nothing is', () => {
     show(apiary, <JobStep />);

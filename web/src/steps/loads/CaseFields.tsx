@@ -13,7 +13,7 @@ const MODES = [
 
 /** How far tanks are drained on the way: the doubt and the worst cases look at both levels. */
 const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const entryOf = (id: string) => loadCase.aboard.find(({ itemId }) => itemId === id);
   const setLow = (id: string, name: string, fillLow: number | undefined): void =>
     edit(`${name} drained in ${loadCase.name}`, (current) =>
@@ -26,7 +26,7 @@ const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
         }),
       })),
     );
-  return project.items
+  return trailer.items
     .filter(({ id, kind }) => kind === 'tank' && (entryOf(id)?.fill ?? 0) > 0)
     .map((item) => (
       <QuantityField
@@ -45,7 +45,7 @@ const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
 
 /** What is aboard in one load case, how full, and how the trailer stands. */
 export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
-  const { edit, project } = useEditing();
+  const { edit, trailer } = useEditing();
   const { say } = useWorkbench();
   const set = (label: string, change: Partial<LoadCase>): void =>
     edit(label, (current) => changeCase(current, loadCase.id, (old) => ({ ...old, ...change })));
@@ -65,7 +65,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
         />
       </FieldGrid>
       <div className="px-4">
-        {project.items
+        {trailer.items
           .filter(({ kind }) => kind === 'cargo')
           .map((item) => (
             <CheckField
@@ -79,7 +79,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
               }
             />
           ))}
-        {project.items
+        {trailer.items
           .filter(({ kind }) => kind === 'tank')
           .map((item) => (
             <QuantityField
@@ -103,7 +103,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
             />
           ))}
         <TankLows loadCase={loadCase} />
-        {project.items.some(({ attach }) => attach.on === 'drawer') && (
+        {trailer.items.some(({ attach }) => attach.on === 'drawer') && (
           <QuantityField
             label="Drawer pulled out by"
             kind="length"
@@ -123,7 +123,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
         <button
           type="button"
           className="button my-2"
-          disabled={project.cases.length < 2}
+          disabled={trailer.cases.length < 2}
           onClick={() => edit(`load case ${loadCase.name} taken out`, (current) => removeCase(current, loadCase.id))}
         >
           <Trash2 size={16} aria-hidden /> Take this case out

@@ -30,7 +30,7 @@ const toleranceShare = ({ value, tolerance, basis }: Item['massKg']): number =>
 /** What the picked load weighs, how big it is, where it stands. */
 export const ItemFields = ({ item }: { readonly item: Item }) => {
   const { edit } = useEditing();
-  const { say, pick, project } = useWorkbench();
+  const { say, pick, trailer } = useWorkbench();
   const set = (label: string, change: (old: Item) => Item): void =>
     edit(label, (current) => changeItem(current, item.id, change));
   const place =
@@ -170,7 +170,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
             { value: 'tongue', text: 'Tongue' },
             { value: 'axle', text: 'Axle, with fenders' },
             { value: 'drawer', text: 'Drawer' },
-            ...project.items
+            ...trailer.items
               .filter(({ id }) => id !== item.id)
               .map(({ id, name }) => ({ value: `item:${id}`, text: `On ${name}` })),
           ]}

@@ -1,4 +1,4 @@
-import { addItem, type Item, pounds, type Project } from '@kereta/core';
+import { addItem, type Item, pounds, type Trailer } from '@kereta/core';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../ui/editing';
@@ -7,18 +7,18 @@ import { CaseFields } from './CaseFields';
 import { ItemFields } from './ItemFields';
 import { WeightTable } from './WeightTable';
 
-const freshItem = (project: Project): Item => ({
+const freshItem = (trailer: Trailer): Item => ({
   id: `item.${nanoid(8)}`,
   name: 'New load',
   kind: 'cargo',
-  massKg: { value: project.settings.units === 'metric' ? 100 : pounds(200), basis: 'guessed', tolerance: 20 },
+  massKg: { value: trailer.settings.units === 'metric' ? 100 : pounds(200), basis: 'guessed', tolerance: 20 },
   emptyMassKg: 0,
   sizeM: { lengthM: 0.6096, widthM: 0.6096, heightM: 0.4572 },
   attach: {
     on: 'deck',
     from: 'front',
     hostId: null,
-    offsetM: { value: project.frame.bed.lengthM / 2, basis: 'guessed', tolerance: 0.05 },
+    offsetM: { value: trailer.frame.bed.lengthM / 2, basis: 'guessed', tolerance: 0.05 },
     rightM: 0,
     aboveM: 0,
   },
@@ -26,16 +26,16 @@ const freshItem = (project: Project): Item => ({
 
 /** Everything aboard, and in which load case. */
 export const LoadsStep = () => {
-  const { project, edit, readOnly } = useEditing();
+  const { trailer, edit, readOnly } = useEditing();
   const { picked, pick, caseId, showCase, say } = useWorkbench();
-  const pickedItem = project.items.find(({ id }) => id === picked);
-  const loadCase = project.cases.find(({ id }) => id === caseId) ?? project.cases[0];
+  const pickedItem = trailer.items.find(({ id }) => id === picked);
+  const loadCase = trailer.cases.find(({ id }) => id === caseId) ?? trailer.cases[0];
   return (
     <>
       {pickedItem && <ItemFields key={pickedItem.id} item={pickedItem} />}
       <div className="px-4 pb-2">
         <ul aria-label="Loads">
-          {project.items.map((item) => (
+          {trailer.items.map((item) => (
             <li key={item.id}>
               <button
                 type="button"
@@ -58,7 +58,7 @@ export const LoadsStep = () => {
             className="button flex-1"
             disabled={readOnly}
             onClick={() => {
-              const item = freshItem(project);
+              const item = freshItem(trailer);
               edit('load added', (current) =>
                 addItem(
                   current,

@@ -1,13 +1,13 @@
-import { DEMO_PROJECTS, evaluate, inches, pounds, type Project } from '@kereta/core';
+import { DEMO_TRAILERS, evaluate, inches, pounds, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
 import { testBench } from '../../workbench/bench.testkit';
 import { LoadsStep } from './LoadsStep';
 
-const [apiary, oven] = DEMO_PROJECTS as [Project, Project];
+const [apiary, oven] = DEMO_TRAILERS as [Trailer, Trailer];
 const { edits, show, type, choose, last } = testBench('loads');
-const itemOf = (project: Project, id: string) => {
-  const found = project.items.find((item) => item.id === id);
+const itemOf = (trailer: Trailer, id: string) => {
+  const found = trailer.items.find((item) => item.id === id);
   if (!found) throw new Error(id);
   return found;
 };

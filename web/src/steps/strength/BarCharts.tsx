@@ -38,9 +38,9 @@ const rounded = (value: number): string =>
 
 /** Inner forces and movement along one bar, one under the other on one ruler. */
 export const BarCharts = ({ diagram }: { readonly diagram: MemberDiagram }) => {
-  const { say, project } = useWorkbench();
+  const { say, trailer } = useWorkbench();
   const holder = useRef<HTMLDivElement>(null);
-  const imperial = project.settings.units === 'imperial';
+  const imperial = trailer.settings.units === 'imperial';
   const curves = curvesOf(imperial);
   useEffect(() => {
     const element = holder.current;

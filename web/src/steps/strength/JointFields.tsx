@@ -1,4 +1,4 @@
-import { findMaterial, type Project, SIZED_GROUPS } from '@kereta/core';
+import { findMaterial, type Trailer, SIZED_GROUPS } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -18,14 +18,14 @@ const FILLERS = [
   { value: '4043', text: 'ER4043' },
 ] as const;
 
-type Coupling = Project['coupling'];
+type Coupling = Trailer['coupling'];
 
 /** Legs of the fillets, the wire for aluminum, and how the coupler is held. */
 export const JointFields = () => {
-  const { project, edit } = useEditing();
-  const { strength, coupling, frame } = project;
+  const { trailer, edit } = useEditing();
+  const { strength, coupling, frame } = trailer;
   const aluminum = SIZED_GROUPS.some(
-    (group) => findMaterial(project, frame.groups[group].materialId)?.family === 'aluminum',
+    (group) => findMaterial(trailer, frame.groups[group].materialId)?.family === 'aluminum',
   );
   const setCoupling = (label: string, change: Partial<Coupling>): void =>
     edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } }));
@@ -79,7 +79,7 @@ export const JointFields = () => {
           onCommit={(filler) =>
             edit('wire', (current) => ({
               ...current,
-              strength: { ...current.strength, filler: filler as Project['strength']['filler'] },
+              strength: { ...current.strength, filler: filler as Trailer['strength']['filler'] },
             }))
           }
         />

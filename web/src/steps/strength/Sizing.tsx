@@ -1,5 +1,6 @@
 import {
   findSection,
+  priceEntryOf,
   inches,
   millimetres,
   SECTION_ROWS,
@@ -13,6 +14,7 @@ import {
   withSections,
   formatPercent,
 } from '@kereta/core';
+import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
@@ -86,23 +88,23 @@ const METAL_ROWS: readonly {
 
 /** "Size it for me": lightest or cheapest bars that pass, one size up and down, and a click to try any of them. */
 export const Sizing = () => {
-  const { project, edit, readOnly } = useEditing();
-  const { say } = useWorkbench();
-  const present = findSection(project, project.frame.groups.rail.sectionId);
+  const { trailer, edit, readOnly } = useEditing();
+  const { say, projectStore } = useWorkbench();
+  const present = findSection(trailer, trailer.frame.groups.rail.sectionId);
   const presentFamily = SECTION_ROWS.find(({ id }) => id === present?.id)?.group ?? FAMILIES[0] ?? '';
   const [family, setFamily] = useState(presentFamily);
   const [aim, setAim] = useState<'mass' | 'price'>('mass');
-  const ownTubes = project.ownRows.sections;
+  const ownTubes = trailer.ownRows.sections;
   const [ownToo, setOwnToo] = useState(true);
   const [flush, setFlush] = useState(true);
-  const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[project.settings.units]);
+  const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[trailer.settings.units]);
   const [running, setRunning] = useState<Running>(undefined);
   const [answer, setAnswer] = useState<Answer | undefined>(undefined);
   const job = useRef<AbortController | undefined>(undefined);
-  const prices = project.strength.pricePerKg;
-  const name = (id: string): string => findSection(project, id)?.designation ?? id;
+  const prices = trailer.pricesPerKg;
+  const name = (id: string): string => findSection(trailer, id)?.designation ?? id;
   const money = (price: number | undefined): string =>
-    price === undefined ? '' : `${Math.round(price).toLocaleString('en-US')} ${project.settings.currency}`;
+    price === undefined ? '' : `${Math.round(price).toLocaleString('en-US')} ${trailer.settings.currency}`;
 
   const run = async (
     start: (signal: AbortSignal, onProgress: (done: number, of: number) => void) => Promise<Answer>,
@@ -135,7 +137,7 @@ export const Sizing = () => {
       (worker, ticket, report) =>
         worker.size(
           ticket,
-          { project, candidates: { rail: ids, header: ids, cross: ids, tongue: ids }, aim, leastWallM, flush },
+          { trailer, candidates: { rail: ids, header: ids, cross: ids, tongue: ids }, aim, leastWallM, flush },
           report,
         ),
       onProgress,
@@ -150,7 +152,7 @@ export const Sizing = () => {
     }));
   const metals = (): void =>
     void run(async (signal, onProgress) => {
-      const families = METAL_FAMILIES[project.settings.units];
+      const families = METAL_FAMILIES[trailer.settings.units];
       const steel = await sizeIn(families.steel, signal, (done, of) => onProgress(done, 2 * of));
       const aluminum = await sizeIn(families.aluminum, signal, (done, of) => onProgress(of + done, 2 * of));
       return { kind: 'metals', steel, aluminum };
@@ -158,18 +160,25 @@ export const Sizing = () => {
   const compare = (): void =>
     void run(async (signal, onProgress) => {
       const found = await longJob<{ readonly present: SizedDesign; readonly steps: readonly SizeStep[] }>(
-        (worker, ticket, report) => worker.neighbours(ticket, project, report),
+        (worker, ticket, report) => worker.neighbours(ticket, trailer, report),
         onProgress,
         signal,
       );
       return { kind: 'steps', ...found };
     });
   const take = (label: string, sections: Sections): void => edit(label, (current) => withSections(current, sections));
-  const setPrice = (metal: 'steel' | 'aluminum', price: number | null): void =>
-    edit(`price of ${metal}`, (current) => ({
-      ...current,
-      strength: { ...current.strength, pricePerKg: { ...current.strength.pricePerKg, [metal]: price } },
-    }));
+  // A price seen is a fact of the record: undo does not take it back, a new one sets the old one right.
+  const setPrice = (metal: 'steel' | 'aluminum', price: number | null): void => {
+    const before = priceEntryOf(projectStore.projectNow().record, metal);
+    projectStore.note({
+      kind: 'price',
+      id: `price.${nanoid(8)}`,
+      date: new Date().toISOString().slice(0, 10),
+      family: metal,
+      perKg: price,
+      ...(before ? { corrects: before.id } : {}),
+    });
+  };
 
   return (
     <FieldGroup title="Size it for me">
@@ -206,7 +215,7 @@ export const Sizing = () => {
       {(['steel', 'aluminum'] as const).map((metal) => (
         <QuantityField
           key={metal}
-          label={`A kg of ${metal} costs, ${project.settings.currency}`}
+          label={`A kg of ${metal} costs, ${trailer.settings.currency}`}
           kind="number"
           value={prices[metal]}
           min={0}

@@ -1,4 +1,4 @@
-import { bumpFactor, type Project, ROAD_FACTORS, SITUATION_IDS, SITUATION_NAMES, type SituationId } from '@kereta/core';
+import { bumpFactor, type Trailer, ROAD_FACTORS, SITUATION_IDS, SITUATION_NAMES, type SituationId } from '@kereta/core';
 import { Link } from 'react-router';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
@@ -20,9 +20,9 @@ const WORST = 'worst';
 
 /** What the trailer is put through, which of it the drawing shows, and what to do about it. */
 export const StrengthStep = () => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { situation, showSituation, bent, showBent, view3d, show3d } = useWorkbench();
-  const off = new Set(project.strength.off);
+  const off = new Set(trailer.strength.off);
   const setOff = (id: SituationId, on: boolean): void =>
     edit(`${on ? 'look at' : 'leave out'}: ${SITUATION_NAMES[id].toLowerCase()}`, (current) => ({
       ...current,
@@ -37,19 +37,19 @@ export const StrengthStep = () => {
       <FieldGrid>
         <SelectField
           label="Roads"
-          value={project.job.road}
+          value={trailer.job.road}
           options={ROADS}
           onCommit={(road) =>
-            edit('roads', (current) => ({ ...current, job: { ...current.job, road: road as Project['job']['road'] } }))
+            edit('roads', (current) => ({ ...current, job: { ...current.job, road: road as Trailer['job']['road'] } }))
           }
         />
         <QuantityField
           label="Bumps multiply loads by"
           kind="number"
-          value={bumpFactor(project)}
+          value={bumpFactor(trailer)}
           min={1}
           max={10}
-          hint={`${ROAD_FACTORS[project.job.road]} is usual there`}
+          hint={`${ROAD_FACTORS[trailer.job.road]} is usual there`}
           onCommit={(factor) =>
             edit(`bumps × ${factor}`, (current) => ({
               ...current,
@@ -76,7 +76,7 @@ export const StrengthStep = () => {
         <button type="button" className="button" aria-pressed={view3d} onClick={() => show3d(!view3d)}>
           3-D view
         </button>
-        <Link className="button" to={`/trailer/${project.id}/print/strength`}>
+        <Link className="button" to={`/trailer/${trailer.id}/print/strength`}>
           Report
         </Link>
       </div>
@@ -92,7 +92,7 @@ export const StrengthStep = () => {
           <QuantityField
             label="Pull when stuck, as a weight"
             kind="mass"
-            value={project.strength.recoveryPullKg ?? project.towVehicle?.massKg ?? null}
+            value={trailer.strength.recoveryPullKg ?? trailer.towVehicle?.massKg ?? null}
             min={10}
             max={50000}
             hint="The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it."

@@ -44,8 +44,8 @@ export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; re
         className="button mt-1"
         disabled={readOnly}
         onClick={() =>
-          edit(`${say.partName(memberId).toLowerCase()} to ${name}`, (project) =>
-            withBar(project, memberId, data.sectionId, data.materialId),
+          edit(`${say.partName(memberId).toLowerCase()} to ${name}`, (trailer) =>
+            withBar(trailer, memberId, data.sectionId, data.materialId),
           )
         }
       >

@@ -1,4 +1,4 @@
-import { type AnalysisOutcome, DEMO_PROJECTS, evaluateFully, type Project } from '@kereta/core';
+import { type AnalysisOutcome, DEMO_TRAILERS, evaluateFully, type Trailer } from '@kereta/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { cleanup, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
@@ -27,7 +27,7 @@ vi.mock('../../workers/strengthWorker', () => ({
   longJob: () => new Promise(() => undefined),
 }));
 
-const apiary = DEMO_PROJECTS[0] as Project;
+const apiary = DEMO_TRAILERS[0] as Trailer;
 const { evaluation, outcome } = evaluateFully(apiary);
 const strengthOf = (change: Partial<Strength> = {}): Strength => ({
   outcome,
@@ -47,7 +47,7 @@ const editing: Editing = {
   units: apiary.settings.units,
   fraction: 16,
   readOnly: false,
-  project: apiary,
+  trailer: apiary,
   edit: (label) => {
     edits.push(label);
   },

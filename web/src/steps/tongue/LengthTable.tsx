@@ -13,7 +13,7 @@ const LIKE_KG = 0.02;
 /** What more or less tongue does to everything else: the whole trailer again at each length, worked out in the worker. */
 export const LengthTable = () => {
   const { committed, say } = useWorkbench();
-  const { edit, readOnly, project } = useEditing();
+  const { edit, readOnly, trailer } = useEditing();
   const [open, setOpen] = useState(false);
   const { data, isPlaceholderData } = useQuery({
     queryKey: ['tongue-lengths', committed],
@@ -23,9 +23,9 @@ export const LengthTable = () => {
     placeholderData: keepPreviousData,
     gcTime: 60_000,
   });
-  const now = project.frame.tongue.lengthM;
-  const family = findSection(project, project.frame.groups.tongue.sectionId)?.family ?? 'steel';
-  const price = project.strength.pricePerKg[family];
+  const now = trailer.frame.tongue.lengthM;
+  const family = findSection(trailer, trailer.frame.groups.tongue.sectionId)?.family ?? 'steel';
+  const price = trailer.pricesPerKg[family];
   const signed = (text: string, value: number): string => (value >= 0 ? `+${text}` : `−${text}`);
   const lost = ({ lost: gone, swayKnown }: TongueLengthRow): string =>
     !swayKnown ? 'vehicle?' : gone ? say.speed(gone.speedMPerS) : 'none';
@@ -89,7 +89,7 @@ export const LengthTable = () => {
                       {!own && price !== null && Math.abs(row.metalKg) >= LIKE_KG && (
                         <span className="block">
                           {signed(
-                            `${Math.abs(row.metalKg * price).toFixed(0)} ${project.settings.currency}`,
+                            `${Math.abs(row.metalKg * price).toFixed(0)} ${trailer.settings.currency}`,
                             row.metalKg,
                           )}
                         </span>

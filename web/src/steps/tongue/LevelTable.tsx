@@ -6,9 +6,9 @@ import { useWorkbench } from '../../workbench/workbench';
 
 /** How each load rides behind the vehicle: ball, hitch under it, and what that does to a pair of axles. */
 export const LevelTable = () => {
-  const { project, evaluation, say } = useWorkbench();
+  const { trailer, evaluation, say } = useWorkbench();
   const { chassis, cases } = evaluation;
-  const levels = useMemo(() => levelsOf(project, chassis, cases), [project, chassis, cases]);
+  const levels = useMemo(() => levelsOf(trailer, chassis, cases), [trailer, chassis, cases]);
   if (levels.length === 0) return null;
   const pair = cases.some(({ standing }) => (standing?.axles.length ?? 0) > 1);
   return (

@@ -16,12 +16,12 @@ export const LINK_NAMES: Readonly<Record<LinkId, string>> = {
 
 /** From the vehicle to the chains: what each link may pull and bear, and how much of that is asked. */
 export const LinkTable = () => {
-  const { project, evaluation, say } = useWorkbench();
+  const { trailer, evaluation, say } = useWorkbench();
   const { cases, findings } = evaluation;
   const tongueWorksAt = findings.find(({ code }) => code === 'tongue')?.utilisation;
   const links = useMemo(
-    () => hitchLinks(project, hitchDemand(project, cases), tongueWorksAt),
-    [project, cases, tongueWorksAt],
+    () => hitchLinks(trailer, hitchDemand(trailer, cases), tongueWorksAt),
+    [trailer, cases, tongueWorksAt],
   );
   const weakest = weakestLink(links)?.id;
   const missing = <span className="mute">not read</span>;

@@ -8,12 +8,12 @@ const BY = { turn: 'turning as far as you want', tailgate: 'the open tailgate', 
 /** The shortest tongue that clears, offered; rounded up to a size that can be marked. */
 export const ShortestTongue = () => {
   const { evaluation, say } = useWorkbench();
-  const { project, edit, readOnly } = useEditing();
+  const { trailer, edit, readOnly } = useEditing();
   const found = evaluation.findings.find((finding) => finding.code === 'tongue-shortest');
   if (found?.code !== 'tongue-shortest') return null;
   const { shortestM, nowM, by } = found.data;
-  const step = stepsOf(project).snap;
-  const lengthM = snapTo(shortestM + step / 2, step, project);
+  const step = stepsOf(trailer).snap;
+  const lengthM = snapTo(shortestM + step / 2, step, trailer);
   return (
     <div className="flex items-center justify-between gap-3 border-t border-base-300 px-4 py-2 text-[14px]">
       <span className="narrow">

@@ -7,13 +7,13 @@ const IDS = ['tongue.side.left', 'tongue.side.right'] as const;
 
 /** Section of both side tubes; like the backbone's until it is chosen apart. */
 export const SideTubeFields = () => {
-  const { project, edit } = useEditing();
-  const bar = barOf(project, 'tongue', IDS[0]);
+  const { trailer, edit } = useEditing();
+  const bar = barOf(trailer, 'tongue', IDS[0]);
   return (
     <SelectField
       label="Side tubes, section"
       value={bar.sectionId}
-      options={sectionOptions(project)}
+      options={sectionOptions(trailer)}
       onCommit={(sectionId) =>
         edit('section of the side tubes', (current) =>
           IDS.reduce(

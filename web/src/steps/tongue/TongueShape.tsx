@@ -58,9 +58,9 @@ const JOINT_SIZES: readonly SizeOf<Joint>[] = [
 
 /** Angle, slope or step, joint, and what lies on the tongue. */
 export const TongueShape = () => {
-  const { project, edit } = useEditing();
-  const { tongue } = project.frame;
-  const metric = project.settings.units === 'metric';
+  const { trailer, edit } = useEditing();
+  const { tongue } = trailer.frame;
+  const metric = trailer.settings.units === 'metric';
   const set = (label: string, next: Tongue): void =>
     edit(label, (current) => ({ ...current, frame: { ...current.frame, tongue: next } }));
   const change = (label: string, part: object): void => set(label, { ...tongue, ...part });
@@ -262,7 +262,7 @@ export const TongueShape = () => {
           />
         )}
         <RecordFields
-          record={project.strength.gussets}
+          record={trailer.strength.gussets}
           sizes={[
             {
               field: 'tongueM',

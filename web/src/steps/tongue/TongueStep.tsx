@@ -1,4 +1,4 @@
-import { type Project, type Tongue } from '@kereta/core';
+import { type Trailer, type Tongue } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -17,12 +17,12 @@ import { ofKind, TONGUE_KINDS, TongueShape } from './TongueShape';
 
 /** Tongue, coupler and all that joins trailer and vehicle. */
 export const TongueStep = () => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   const { say } = useWorkbench();
-  const { tongue } = project.frame;
+  const { tongue } = trailer.frame;
   const setTongue = (label: string, next: Tongue): void =>
     edit(label, (current) => ({ ...current, frame: { ...current.frame, tongue: next } }));
-  const setJob = (label: string, change: Partial<Project['job']>): void =>
+  const setJob = (label: string, change: Partial<Trailer['job']>): void =>
     edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
   return (
     <>
@@ -35,7 +35,7 @@ export const TongueStep = () => {
           onCommit={(kind) =>
             setTongue(
               'kind of tongue',
-              ofKind(kind, tongue, project.frame.bed.lengthM, project.settings.units === 'metric'),
+              ofKind(kind, tongue, trailer.frame.bed.lengthM, trailer.settings.units === 'metric'),
             )
           }
         />
@@ -67,7 +67,7 @@ export const TongueStep = () => {
             kind="length"
             value={tongue.underM}
             min={0}
-            max={project.frame.bed.lengthM}
+            max={trailer.frame.bed.lengthM}
             hint="0: ends at the front header"
             onCommit={(underM) => setTongue('tongue under the frame', { ...tongue, underM })}
           />
@@ -80,7 +80,7 @@ export const TongueStep = () => {
       <LinkTable />
       <FieldGroup title="What it must clear">
         <RecordFields
-          record={project.job}
+          record={trailer.job}
           sizes={[
             {
               field: 'turnRad',

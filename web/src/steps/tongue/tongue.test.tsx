@@ -1,4 +1,4 @@
-import { DEMO_PROJECTS, evaluate, inches, pounds, type Project, type Tongue } from '@kereta/core';
+import { DEMO_TRAILERS, evaluate, inches, pounds, type Trailer, type Tongue } from '@kereta/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { testBench } from '../../workbench/bench.testkit';
@@ -20,13 +20,13 @@ vi.mock('../../workers/strengthWorker', async () => {
   return { strengthWorker: () => tasks };
 });
 
-const [apiary, oven, telescope] = DEMO_PROJECTS as [Project, Project, Project];
+const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const { edits, show, type, choose, last } = testBench('tongue');
-const withTongue = (project: Project, kind: string): Project => ({
-  ...project,
+const withTongue = (trailer: Trailer, kind: string): Trailer => ({
+  ...trailer,
   frame: {
-    ...project.frame,
-    tongue: ofKind(kind, project.frame.tongue, project.frame.bed.lengthM, project.settings.units === 'metric'),
+    ...trailer.frame,
+    tongue: ofKind(kind, trailer.frame.tongue, trailer.frame.bed.lengthM, trailer.settings.units === 'metric'),
   },
 });
 
@@ -37,7 +37,7 @@ afterEach(() => {
 
 describe('kinds of tongue', () => {
   test('another kind keeps length, what is left on, plate and caps; and can be built', () => {
-    const plated: Project = {
+    const plated: Trailer = {
       ...apiary,
       frame: {
         ...apiary.frame,
@@ -72,8 +72,8 @@ describe('kinds of tongue', () => {
     expect(screen.getByLabelText('Side tubes, section')).toBeTruthy();
   });
   test('height, joint, plate, caps and what is left on are one named edit each', () => {
-    const project = withTongue(apiary, 'straight');
-    show(project, <TongueShape />);
+    const trailer = withTongue(apiary, 'straight');
+    show(trailer, <TongueShape />);
     choose('Height', 'stepped');
     expect(last().frame.tongue.rise).toEqual({ kind: 'stepped', byM: expect.closeTo(-inches(6), 9) as number });
     choose('Tongue is', 'folding');
@@ -98,7 +98,7 @@ describe('kinds of tongue', () => {
   test('pins: how many, how thick, how far apart', () => {
     const straight = withTongue(apiary, 'straight');
     const { tongue } = straight.frame;
-    const folding: Project = {
+    const folding: Trailer = {
       ...straight,
       frame: {
         ...straight.frame,
@@ -135,7 +135,7 @@ describe('what is shown', () => {
     expect(screen.queryByText(/Shortest that clears/)).toBeNull();
   });
   test('links with the weakest in words; what nobody has read says so', () => {
-    const unread: Project = {
+    const unread: Trailer = {
       ...oven,
       coupling: { ...oven.coupling, ball: { ...oven.coupling.ball, ratedKg: null } },
     };
@@ -155,7 +155,7 @@ describe('what is shown', () => {
     expect(screen.queryByRole('table')).toBeNull();
   });
   test('cuts: 65° and 25° told both ways, and the cope of a leg on a channel', () => {
-    const channel: Project = {
+    const channel: Trailer = {
       ...apiary,
       frame: {
         ...apiary.frame,

@@ -1,4 +1,4 @@
-import { formatNumber, fromMetres, type Project, type ShareLine, type Speaker } from '@kereta/core';
+import { formatNumber, fromMetres, type Trailer, type ShareLine, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
 import { LineChartBox } from '../../ui/LineChartBox';
 
@@ -8,16 +8,16 @@ const write = (value: number): string => `${formatNumber(value, 1)} %`;
 /** Share on the tongue against the axle's place, one line per load, with the band and where the axle stands now. */
 export const ShareChart = ({
   lines,
-  project,
+  trailer,
   say,
 }: {
   readonly lines: readonly ShareLine[];
-  readonly project: Project;
+  readonly trailer: Trailer;
   readonly say: Speaker;
 }) => {
-  const unit = project.settings.units === 'imperial' ? 'in' : 'mm';
-  const { minShare, maxShare } = project.tongueBand;
-  const { positionM } = project.runningGear;
+  const unit = trailer.settings.units === 'imperial' ? 'in' : 'mm';
+  const { minShare, maxShare } = trailer.tongueBand;
+  const { positionM } = trailer.runningGear;
   const marks = useMemo(
     () => [
       { label: 'least', y: 100 * minShare },

@@ -83,7 +83,7 @@ const ShareOverAxle = () => {
       <div className="px-4 pb-3">
         {data && (
           <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
-            <ShareChart lines={data} project={committed} say={say} />
+            <ShareChart lines={data} trailer={committed} say={say} />
           </Suspense>
         )}
       </div>

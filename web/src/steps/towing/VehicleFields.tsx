@@ -1,4 +1,4 @@
-import { AXLE_ROWS, type Project, type TowVehicle, UNKNOWN_VEHICLE, VEHICLE_ROWS } from '@kereta/core';
+import { AXLE_ROWS, type Trailer, type TowVehicle, UNKNOWN_VEHICLE, VEHICLE_ROWS } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../ui/editing';
 import { FieldGroup, SelectField, TextField } from '../../ui/fields';
@@ -103,15 +103,15 @@ const TRY_KG = { imperial: 45.359237, metric: 50 } as const;
 
 /** The vehicle's shape and weight, as far as towing asks for them. */
 export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
-  const { project, edit, readOnly } = useEditing();
-  const vehicle = project.towVehicle ?? UNKNOWN_VEHICLE;
+  const { trailer, edit, readOnly } = useEditing();
+  const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const set = (label: string, change: Partial<TowVehicle>): void =>
     edit(label, (current) => ({ ...current, towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change } }));
-  const setJob = (label: string, change: Partial<Project['job']>): void =>
+  const setJob = (label: string, change: Partial<Trailer['job']>): void =>
     edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
   const byHand = vehicle.kind === 'muscle';
-  const own = project.ownRows.vehicles;
-  const tryKg = TRY_KG[project.settings.units];
+  const own = trailer.ownRows.vehicles;
+  const tryKg = TRY_KG[trailer.settings.units];
   return (
     <FieldGroup title="Tow vehicle" open={open}>
       <div className="col-span-2">
@@ -165,7 +165,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
             sizes={[
               {
                 field: 'hitchSinksMPerKg',
-                label: `Hitch sinks under ${project.settings.units === 'imperial' ? '100 lb' : '50 kg'}`,
+                label: `Hitch sinks under ${trailer.settings.units === 'imperial' ? '100 lb' : '50 kg'}`,
                 kind: 'length',
                 min: 0,
                 max: 0.3,
@@ -180,7 +180,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
             onChange={set}
           />
           <RecordFields
-            record={project.job}
+            record={trailer.job}
             sizes={[
               {
                 field: 'cornerM',

@@ -13,9 +13,9 @@ export const useCoupling = (): {
   readonly coupling: Coupling;
   readonly set: (label: string, change: Partial<Coupling>) => void;
 } => {
-  const { project, edit } = useEditing();
+  const { trailer, edit } = useEditing();
   return {
-    coupling: project.coupling,
+    coupling: trailer.coupling,
     set: (label, change) => edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } })),
   };
 };

@@ -1,0 +1,65 @@
+import { type BalancedCase, balanceFindings, caseFindings } from '../balance/index.js';
+import { couplingFindings } from '../coupling/index.js';
+import { bySeverity, rollUp, type Verdict } from '../findings/index.js';
+import { fitFindings, runningGearFindings } from '../running-gear/index.js';
+import type { AnyFinding, Evaluation } from './evaluate.js';
+
+/**
+ * What a single load answers for: its weight and where it lies. Whether the trailer rides level, bends or clears a dip is the trailer's
+ * affair and stands in the steps.
+ */
+const OF_A_LOAD: ReadonlySet<AnyFinding['code']> = new Set([
+  'tongue-share',
+  'tongue-limit',
+  'left-right',
+  'jack-load',
+  'jack-rating',
+  'loading-uplift',
+  'parked-tips',
+  'axle-load',
+  'tire-load',
+  'wheel-load',
+  'spring-load',
+  'weakest-part',
+  'clearance',
+  'gross-against-plate',
+  'gross-against-coupler',
+  'gross-against-tow-vehicle',
+] as const);
+
+const kept = new WeakMap<BalancedCase, readonly AnyFinding[]>();
+
+/**
+ * What one load asks of tongue, axle, tires, wheels, plate and vehicle, as if it were the only load there is; worst first. The findings of
+ * the whole trailer tell of the worst load alone, whichever that is. None for a load that is not there.
+ */
+export const findingsOfCase = (evaluation: Evaluation, caseId: string): readonly AnyFinding[] => {
+  const { trailer, chassis, cases, placement } = evaluation;
+  const balanced = cases.find(({ loadCase }) => loadCase.id === caseId);
+  if (!balanced) return [];
+  const known = kept.get(balanced);
+  if (known) return known;
+  const alone = [balanced];
+  const findings = [
+    ...balanceFindings(trailer, alone, placement),
+    ...caseFindings(trailer, chassis, alone),
+    ...runningGearFindings(trailer, alone, chassis.ballXM),
+    ...fitFindings(trailer, chassis, alone),
+    ...couplingFindings(trailer, chassis, alone, undefined),
+  ]
+    .filter((finding) => OF_A_LOAD.has(finding.code) && finding.caseId === caseId)
+    .sort(bySeverity);
+  kept.set(balanced, findings);
+  return findings;
+};
+
+/** How one load stands: what strip, see-saw, trip planner and phone show. Missing where nothing carries it. */
+export const verdictOfCase = (evaluation: Evaluation, caseId: string): Verdict => {
+  const balanced = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
+  if (!balanced?.standing) return 'open';
+  return rollUp(
+    findingsOfCase(evaluation, caseId)
+      .filter(({ counts }) => counts)
+      .map(({ verdict }) => verdict),
+  );
+};

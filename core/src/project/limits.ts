@@ -1,0 +1,66 @@
+import type { z } from 'zod';
+import { projectSchema } from './schema.js';
+
+/** What a field may hold, in SI. */
+export interface Limits {
+  readonly least: number;
+  readonly most: number;
+  readonly whole: boolean;
+  /** may be left empty: it is then missing, not nothing */
+  readonly mayBeMissing: boolean;
+}
+
+/** What of a schema's own definition is looked at, whatever kind it is of. */
+interface SchemaDef {
+  readonly type: string;
+  readonly innerType?: z.ZodType;
+  readonly element?: z.ZodType;
+  readonly valueType?: z.ZodType;
+  readonly shape?: Readonly<Record<string, z.ZodType>>;
+  readonly options?: readonly z.ZodType[];
+  readonly items?: readonly z.ZodType[];
+}
+const defOf = ({ def }: z.ZodType): SchemaDef => def;
+
+const unwrapped = (schema: z.ZodType): z.ZodType => {
+  const { innerType } = defOf(schema);
+  return innerType ? unwrapped(innerType) : schema;
+};
+
+/** The fields of that name: of an object, of any kind in a union, of every entry of a list. */
+const inside = (schema: z.ZodType, name: string): readonly z.ZodType[] => {
+  const def = defOf(unwrapped(schema));
+  if (def.options) return def.options.flatMap((option) => inside(option, name));
+  if (def.element) return inside(def.element, name);
+  if (def.items) return def.items.flatMap((item, index) => (String(index) === name ? [item] : []));
+  if (def.valueType) return [def.valueType];
+  const field = def.shape && Object.hasOwn(def.shape, name) ? def.shape[name] : undefined;
+  return field ? [field] : [];
+};
+
+const known = new Map<string, Limits>();
+
+/**
+ * Limits of the design's field at this path, as the schema states them: `frame.bed.lengthM`, `items.massKg.value`. A path that leads to
+ * no number is a slip of ours, and throws.
+ */
+export const limitsOf = (path: string): Limits => {
+  const before = known.get(path);
+  if (before) return before;
+  const [found] = path
+    .split('.')
+    .reduce<readonly z.ZodType[]>(
+      (schemas, name) => schemas.flatMap((schema) => inside(schema, name)),
+      [projectSchema.shape.design],
+    );
+  const number = found ? (unwrapped(found) as z.ZodNumber) : undefined;
+  if (!found || !number || defOf(number).type !== 'number') throw new Error(`no number at ${path}`);
+  const limits: Limits = {
+    least: number.minValue ?? Number.NEGATIVE_INFINITY,
+    most: number.maxValue ?? Number.POSITIVE_INFINITY,
+    whole: number.isInt,
+    mayBeMissing: ['nullable', 'optional'].includes(defOf(found).type),
+  };
+  known.set(path, limits);
+  return limits;
+};

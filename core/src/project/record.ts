@@ -1,0 +1,28 @@
+import type { ProjectRecord, RecordEntry } from './recordSchema.js';
+
+/** Adds an entry; there is no way to change or take away an old one. An entry whose id is taken already is not added. */
+export const recordEntry = (record: ProjectRecord, entry: RecordEntry): ProjectRecord =>
+  record.entries.some(({ id }) => id === entry.id) ? record : { ...record, entries: [...record.entries, entry] };
+
+/** The entries that count: those that no later entry sets right. */
+export const standingEntries = (record: ProjectRecord): readonly RecordEntry[] => {
+  const corrected = new Set(record.entries.flatMap(({ corrects }) => (corrects === undefined ? [] : [corrects])));
+  return record.entries.filter(({ id }) => !corrected.has(id));
+};
+
+export interface PricesPerKg {
+  readonly steel: number | null;
+  readonly aluminum: number | null;
+}
+
+/** The price entry of a metal that counts: the last one that nothing sets right. */
+export const priceEntryOf = (record: ProjectRecord, family: keyof PricesPerKg) =>
+  standingEntries(record)
+    .filter((entry) => entry.kind === 'price')
+    .findLast((entry) => entry.family === family);
+
+/** What a kilogram of bars costs by the last price seen, in the project's currency; null where none was. */
+export const pricesPerKg = (record: ProjectRecord): PricesPerKg => ({
+  steel: priceEntryOf(record, 'steel')?.perKg ?? null,
+  aluminum: priceEntryOf(record, 'aluminum')?.perKg ?? null,
+});
