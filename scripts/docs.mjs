@@ -6,7 +6,7 @@ import { CACHE, ROOT } from './toolbox.mjs';
 // docs/verification.md from the figures that the tests wrote down, docs/project.schema.json from the schema itself.
 // With --check nothing is written; a document that differs fails.
 const checkOnly = process.argv.includes('--check');
-const { projectSchema } = await import('../core/dist/index.js');
+const { projectSchema, RULEBOOK, sourceText } = await import('../core/dist/index.js');
 
 const entries = () => {
   const folder = join(CACHE, 'verification');
@@ -61,7 +61,35 @@ ${tables.join('\n')}`;
 const schemaPage = () =>
   `${JSON.stringify({ title: 'Kereta project file', ...z.toJSONSchema(projectSchema) }, undefined, 2)}\n`;
 
+const cell = (text) => text.replaceAll('|', '\\|');
+const rulesPage = () => {
+  const tables = RULEBOOK.map(
+    ({ stage, rules }) =>
+      `## ${stage}\n\n| finding | asked against allowed | holds for | source |\n|---|---|---|---|\n${rules
+        .map(
+          ({ code, formula, holds, source, tightFrom }) =>
+            `| \`${code}\` | ${cell(formula)}${tightFrom === undefined ? '' : `; tight from ${Math.round(100 * tightFrom)} %`} | ${cell(holds)} | ${cell(sourceText(source))} |`,
+        )
+        .join('\n')}\n`,
+  );
+  const count = RULEBOOK.reduce((sum, { rules }) => sum + rules.length, 0);
+  return `# Methods: the rules
+
+Made by \`npm run docs\` from the rules that the program itself goes by (\`core/src/*/rules.ts\`); do not edit.
+
+Values and rules marked *from memory* were written from knowledge of the named source, not re-read. Where a rule differs by region, metal or clause, the finding
+names the source that governed it. How the figures come about that are compared here: [workings](workings.md).
+
+Every finding is made from its rule by one function (\`core/src/findings/check.ts\`), which derives verdict, utilisation, the last line of the working and the finding's
+identity. Tight from 70 % of what is allowed, unless the rule says otherwise; over 100 % means past the allowance, which is not yet "bends".
+
+${count} rules.
+
+${tables.join('\n')}`;
+};
+
 const documents = [
+  ['docs/methods.md', rulesPage()],
   ['docs/verification.md', verificationPage()],
   ['docs/project.schema.json', schemaPage()],
 ];

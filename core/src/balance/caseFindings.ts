@@ -1,13 +1,24 @@
 import type { Chassis } from '../chassis/index.js';
-import { concluding, type FindingOf, given, minus, over, plus, quantity, times, workedOut } from '../findings/index.js';
+import {
+  concluding,
+  finding,
+  type FindingOf,
+  given,
+  minus,
+  over,
+  plus,
+  quantity,
+  times,
+  workedOut,
+} from '../findings/index.js';
 import { isIndependent } from '../mass/index.js';
 import { type Trailer, type TongueBand, UNKNOWN_VEHICLE } from '../project/index.js';
-import { commonPractice, computedBy } from '../source.js';
 import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js';
 import { ballAboveLevelM, ballZM, type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
 import { extremeCases } from './extremes.js';
-import { PEOPLE_KG, parkedTip } from './parked.js';
+import { parkedTip } from './parked.js';
 import { tongueSlopes } from './slopes.js';
+import { RULES, UNEVEN, MOST_UNEVEN, PEOPLE_KG } from './rules.js';
 
 export interface CaseFindingData {
   /** the worst that the doubt in weights and places can do */
@@ -58,9 +69,9 @@ const extremes = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCa
       );
     if (!worst) return [];
     return [
-      {
+      finding({
         ...plain,
-        code: 'extreme-case',
+        rule: RULES['extreme-case'],
         data: {
           toward,
           tongueKg: worst.tongueKg,
@@ -68,13 +79,13 @@ const extremes = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCa
           band: worst.own.band,
           within: worst.spare >= 0,
         },
+        aspect: toward,
         verdict: worst.tongueKg < 0 ? 'over' : worst.spare < 0 ? 'tight' : 'ok',
         caseId: worst.caseId,
         counts: worst.tongueKg < 0,
         value: quantity(worst.tongueShare, 'percent'),
         working: [],
-        source: computedBy('every weight and place at the end of its own tolerance'),
-      },
+      }),
     ];
   });
 };
@@ -101,9 +112,9 @@ const slopes = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[]
     [undefined, 0],
   );
   return [
-    {
+    finding({
       ...plain,
-      code: 'tongue-slopes',
+      rule: RULES['tongue-slopes'],
       data: {
         stepM,
         axleKg: found.axleBack * stepM,
@@ -113,8 +124,7 @@ const slopes = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[]
       verdict: 'ok',
       caseId: heaviest.loadCase.id,
       counts: false,
-      source: computedBy('dT/dp = (g·M_fixed − T) ÷ B, dT/dB = −T ÷ B, dT/dx = −g·m ÷ B'),
-    },
+    }),
   ];
 };
 
@@ -126,10 +136,11 @@ const tips = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] =
     const holding = times(quantity(balanced.massKg, 'mass'), quantity(tip.pivotXM - balanced.centre.xM, 'length'));
     const lifting = times(quantity(PEOPLE_KG, 'mass'), quantity(rearM - tip.pivotXM, 'length'));
     return [
-      {
+      finding({
         ...plain,
-        code: 'parked-tips',
+        rule: RULES['parked-tips'],
         data: { peopleKg: PEOPLE_KG, jackN: tip.jackN, on: tip.on },
+        aspect: balanced.loadCase.id,
         verdict: tip.jackN < 0 ? 'over' : tip.jackN < weightN(balanced.massKg) * 0.03 ? 'tight' : 'ok',
         subject: 'jack',
         caseId: balanced.loadCase.id,
@@ -145,14 +156,9 @@ const tips = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] =
             ),
           ),
         ],
-        source: commonPractice('two people, 200 kg (440 lb), on the rear edge'),
-      },
+      }),
     ];
   });
-
-/** Shop limits of the side that carries more, as a share of the wheels' load off the middle: 5 %, at most 10 %. */
-const UNEVEN = 0.05;
-const MOST_UNEVEN = 0.1;
 
 const leftRight = (cases: readonly BalancedCase[]): CaseFinding[] => {
   const worst = cases
@@ -173,9 +179,9 @@ const leftRight = (cases: readonly BalancedCase[]): CaseFinding[] => {
   const heavier = Math.max(leftKg, rightKg);
   const lighter = Math.min(leftKg, rightKg);
   return [
-    {
+    finding({
       ...plain,
-      code: 'left-right',
+      rule: RULES['left-right'],
       data: { share: worst.share, side: leftKg > rightKg ? 'left' : 'right', byKg: heavier - lighter },
       verdict: worst.share > MOST_UNEVEN ? 'over' : worst.share > UNEVEN ? 'tight' : 'ok',
       caseId: worst.balanced.loadCase.id,
@@ -194,8 +200,7 @@ const leftRight = (cases: readonly BalancedCase[]): CaseFinding[] => {
           ),
         ),
       ],
-      source: commonPractice('left and right within 5 %, at most 10 %'),
-    },
+    }),
   ];
 };
 
@@ -216,16 +221,15 @@ const height = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[]
       undefined,
     );
   return [
-    {
+    finding({
       ...plain,
-      code: 'balance-height',
+      rule: RULES['balance-height'],
       data: { heightM: zM + trailer.runningGear.railTopHeightM, raisedBy: raising?.id },
       verdict: 'ok',
       caseId: highest.loadCase.id,
       counts: false,
       value: quantity(zM + trailer.runningGear.railTopHeightM, 'length'),
-      source: computedBy('Σm·z ÷ Σm'),
-    },
+    }),
   ];
 };
 
@@ -255,17 +259,16 @@ const swing = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[
   const sunkM = (trailer.towVehicle?.hitchSinksMPerKg ?? 0) * massOfWeightKg(heaviest.standing.tongueN);
   const heldM = hitchM === null ? offset : offset - sunkM;
   return [
-    {
+    finding({
       ...plain,
-      code: 'axles-swing',
+      rule: RULES['axles-swing'],
       data: { ballAboveLevelM: heldM, stepM, frontKg, rearKg, known: hitchM !== null },
       verdict: hitchM === null ? 'open' : Math.abs(heldM) > stepM ? 'tight' : 'ok',
       step: 'axle',
       subject: 'axle.1',
       caseId: heaviest.loadCase.id,
       counts: true,
-      source: computedBy('N = k·(free − ball − s·x) for each axle, turning forces about the ball'),
-    },
+    }),
   ];
 };
 

@@ -1,5 +1,7 @@
 import {
+  check,
   concluding,
+  finding,
   type FindingOf,
   given,
   over,
@@ -7,17 +9,17 @@ import {
   quantity,
   times,
   type Verdict,
-  verdictOf,
   type WorkingLine,
   workedOut,
   minus,
 } from '../findings/index.js';
 import { schoolOf, type TongueBand, type Trailer } from '../project/index.js';
-import { commonPractice, computedBy, publishedVerify, type Source } from '../source.js';
+import { commonPractice, publishedVerify, type Source } from '../source.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
 import type { AxlePlacement } from './axlePlacement.js';
 import type { AxleWindow } from './axleWindow.js';
 import { type BalancedCase, bandKg, hitchLimitN } from './balanceCase.js';
+import { RULES, NEAR_EDGE } from './rules.js';
 
 export interface BalanceFindingData {
   'tongue-share': {
@@ -39,9 +41,6 @@ export interface BalanceFindingData {
   'no-cases': Record<string, never>;
 }
 export type BalanceFinding = FindingOf<BalanceFindingData>;
-
-/** Statics; the rule that the trailer's balance follows. */
-const MOMENTS: Source = computedBy('turning forces balanced about the axle group');
 const SCHOOL_SOURCES: Readonly<Record<Trailer['settings']['tongueSchool'], Source>> = {
   'north-america': commonPractice('10 to 15 % of the loaded trailer; SAE J2807 tests at 10 %'),
   europe: publishedVerify(
@@ -76,9 +75,6 @@ const tongueWorking = ({ massKg, centre, standing }: BalancedCase): WorkingLine[
   ];
 };
 
-/** A tenth of the band's width from either end counts as close to it. */
-const NEAR_EDGE = 0.1;
-
 const sideOf = (tongueKg: number, minKg: number, maxKg: number): BalanceFindingData['tongue-share']['side'] =>
   tongueKg < 0 ? 'lifts' : tongueKg < minKg ? 'too-light' : tongueKg > maxKg ? 'too-heavy' : 'within';
 
@@ -92,8 +88,8 @@ const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[]
   const verdict: Verdict =
     side !== 'within' ? 'over' : tongueKg < minKg + near || tongueKg > maxKg - near ? 'tight' : 'ok';
   return [
-    {
-      code: 'tongue-share',
+    finding({
+      rule: RULES['tongue-share'],
       data: { tongueN: standing.tongueN, share: standing.tongueShare, band, side },
       verdict,
       step: 'balance',
@@ -106,8 +102,9 @@ const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[]
         ...tongueWorking(balanced),
         concluding(workedOut('tongue-share', over(KG(tongueKg), KG(massKg)), 'percent')),
       ],
+      aspect: loadCase.id,
       source: loadCase.tongueBand ? SCHOOL_SOURCES.own : SCHOOL_SOURCES[schoolOf(trailer)],
-    },
+    }),
   ];
 };
 
@@ -132,33 +129,18 @@ const tongueLimit = (trailer: Trailer, cases: readonly BalancedCase[]): BalanceF
       : limitN === weightN(trailer.towVehicle?.tongueLimitKg ?? Number.NaN)
         ? 'tow-vehicle'
         : 'coupler';
-  const utilisation = limitN === undefined ? undefined : Math.max(tongueN, 0) / limitN;
-  return [
-    {
-      code: 'tongue-limit',
-      data: { tongueN, limitN, by, vehicleUnknown },
-      // The coupler's plate alone does not answer for the vehicle: what it allows must be known, too.
-      verdict: utilisation === undefined || (vehicleUnknown && utilisation <= 1) ? 'open' : verdictOf(utilisation, 0.9),
-      step: 'tongue',
-      subject: 'coupler',
-      caseId: worst.loadCase.id,
-      counts: true,
-      utilisation,
-      value: quantity(tongueN, 'load'),
-      limit: limitN === undefined ? undefined : quantity(limitN, 'load'),
-      working: [
-        ...tongueWorking(worst),
-        ...(limitN === undefined
-          ? []
-          : [
-              concluding(
-                workedOut('share-of-limit', over(quantity(tongueN, 'load'), quantity(limitN, 'load')), 'percent'),
-              ),
-            ]),
-      ],
-      source: MOMENTS,
-    },
-  ];
+  const judged = check({
+    rule: RULES['tongue-limit'],
+    data: { tongueN, limitN, by, vehicleUnknown },
+    step: 'tongue',
+    subject: 'coupler',
+    caseId: worst.loadCase.id,
+    asked: quantity(tongueN, 'load'),
+    allowed: limitN === undefined ? undefined : quantity(limitN, 'load'),
+    working: tongueWorking(worst),
+  });
+  // The coupler's plate alone does not answer for the vehicle: what it allows must be known, too.
+  return [vehicleUnknown && judged.verdict !== 'over' ? { ...judged, verdict: 'open' } : judged];
 };
 
 const standingStill = (balanced: BalancedCase): BalanceFinding[] => {
@@ -168,21 +150,20 @@ const standingStill = (balanced: BalancedCase): BalanceFinding[] => {
     verdict: (standing.aheadN < 0 ? 'over' : 'ok') as Verdict,
     step: 'balance' as const,
     caseId: loadCase.id,
-    counts: true,
+    aspect: loadCase.id,
     value: quantity(standing.aheadN, 'load'),
     limit: quantity(0, 'load'),
     working: tongueWorking(balanced),
-    source: MOMENTS,
   };
   return loadCase.mode === 'parked'
-    ? [{ ...common, code: 'jack-load', subject: 'jack', data: { loadN: standing.aheadN } }]
-    : [{ ...common, code: 'loading-uplift', subject: 'coupler', data: { tongueN: standing.tongueN } }];
+    ? [finding({ ...common, rule: RULES['jack-load'], subject: 'jack', data: { loadN: standing.aheadN } })]
+    : [finding({ ...common, rule: RULES['loading-uplift'], subject: 'coupler', data: { tongueN: standing.tongueN } })];
 };
 
 const sixtyForty = (trailer: Trailer, { ruleOfThumbM, window }: AxlePlacement): BalanceFinding => {
   const ruleFits = window.kind === 'window' && window.fromM <= ruleOfThumbM && ruleOfThumbM <= window.toM;
-  return {
-    code: 'sixty-forty',
+  return finding({
+    rule: RULES['sixty-forty'],
     data: { ruleM: ruleOfThumbM, window, ruleFits },
     verdict: window.kind === 'window' ? (ruleFits ? 'ok' : 'tight') : 'unchecked',
     step: 'axle',
@@ -198,15 +179,14 @@ const sixtyForty = (trailer: Trailer, { ruleOfThumbM, window }: AxlePlacement): 
         ),
       ),
     ],
-    source: commonPractice('60 % of the bed ahead of the axle'),
-  };
+  });
 };
 
 const axleWindow = (trailer: Trailer, { window }: AxlePlacement): BalanceFinding => {
   const { positionM } = trailer.runningGear;
   const inside = window.kind === 'window' && window.fromM <= positionM && positionM <= window.toM;
-  return {
-    code: 'axle-window',
+  return finding({
+    rule: RULES['axle-window'],
     data: { window, positionM, inside },
     verdict: window.kind === 'none-asked' ? 'open' : inside ? 'ok' : 'over',
     step: 'balance',
@@ -215,8 +195,7 @@ const axleWindow = (trailer: Trailer, { window }: AxlePlacement): BalanceFinding
     value: quantity(positionM, 'length'),
     working:
       window.kind === 'window' ? [given('ball-to-axle', positionM + trailer.frame.tongue.lengthM, 'length')] : [],
-    source: MOMENTS,
-  };
+  });
 };
 
 export const balanceFindings = (
@@ -226,16 +205,15 @@ export const balanceFindings = (
 ): BalanceFinding[] => {
   if (cases.length === 0) {
     return [
-      {
-        code: 'no-cases',
+      finding({
+        rule: RULES['no-cases'],
         data: {},
         verdict: 'open',
         step: 'loads',
         subject: 'trailer',
         counts: true,
         working: [],
-        source: MOMENTS,
-      },
+      }),
     ];
   }
   if (trailer.runningGear.layout === 'none') return [];

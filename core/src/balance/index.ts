@@ -40,6 +40,8 @@ export {
 export { type CaseFindingData, caseFindings } from './caseFindings.js';
 export { type CaseDoubt, type DoubtRequest, doubtOf, type Guess } from './doubt.js';
 export { type ExtremeCase, extremeCases } from './extremes.js';
-export { type ParkedTip, parkedTip, PEOPLE_KG } from './parked.js';
+export { type ParkedTip, parkedTip } from './parked.js';
+export { PEOPLE_KG } from './rules.js';
 export { type TongueSlopes, tongueSlopes } from './slopes.js';
 export { axleWorking, type BalanceFinding, type BalanceFindingData, balanceFindings } from './findings.js';
+export { RULES as BALANCE_RULES } from './rules.js';

@@ -1,9 +1,7 @@
 import type { Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
 import type { BalancedCase } from './balanceCase.js';
-
-/** People on the rear edge of a parked trailer. */
-export const PEOPLE_KG = 200;
+import { PEOPLE_KG } from './rules.js';
 
 /** What holds the nose down when people stand on the rear edge; it tips where that is less than nothing. */
 export interface ParkedTip {

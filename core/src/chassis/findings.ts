@@ -1,8 +1,8 @@
-import { concluding, type FindingOf, minus, plus, quantity, verdictOf, workedOut } from '../findings/index.js';
+import { concluding, finding, type FindingOf, minus, plus, quantity, workedOut } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { commonPractice, computedBy, publishedSure } from '../source.js';
 import type { Chassis } from './buildChassis.js';
 import type { ChassisProblem } from './member.js';
+import { RULES } from './rules.js';
 
 export interface ChassisFindingData {
   'frame-problem': ChassisProblem;
@@ -47,11 +47,11 @@ const sizes = (trailer: Trailer): ChassisFinding[] => {
   const spare = (limit: number | null, value: number) =>
     limit === null ? [] : [concluding(workedOut('spare', minus(m(limit), m(value)), 'length'))];
   // A size either passes the gate or it does not: nothing to be tight about short of the limit itself.
-  const passes = (value: number, limit: number | null) => (limit === null ? 'ok' : verdictOf(value / limit, 1));
+  const passes = (value: number, limit: number | null) => (limit === null || value <= limit ? 'ok' : 'over');
   return [
-    {
+    finding({
       ...common,
-      code: 'overall-width',
+      rule: RULES['overall-width'],
       data: { widthM, limitM: maxWidthM ?? undefined, by },
       verdict: passes(widthM, maxWidthM),
       value: m(widthM),
@@ -60,11 +60,10 @@ const sizes = (trailer: Trailer): ChassisFinding[] => {
         ...(by === 'tires' ? [workedOut('overall-width', plus(m(suspension.trackM), m(tire.widthM)), 'length')] : []),
         ...spare(maxWidthM, widthM),
       ],
-      source: publishedSure('23 CFR 658.15: 102 in on US interstate routes; EU 2.55 m; narrower by state and road'),
-    },
-    {
+    }),
+    finding({
       ...common,
-      code: 'overall-length',
+      rule: RULES['overall-length'],
       data: { lengthM, limitM: maxLengthM ?? undefined, storedM },
       verdict: passes(lengthM, maxLengthM),
       value: m(lengthM),
@@ -73,8 +72,7 @@ const sizes = (trailer: Trailer): ChassisFinding[] => {
         workedOut('overall-length', plus(m(tongue.lengthM), m(bed.lengthM)), 'length'),
         ...spare(maxLengthM, lengthM),
       ],
-      source: computedBy('ball centre to rear edge'),
-    },
+    }),
   ];
 };
 
@@ -92,16 +90,17 @@ const TONGUE_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set([
 
 export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFinding[] => {
   const problems = chassis.problems.map(
-    (problem): ChassisFinding => ({
-      code: 'frame-problem',
-      data: problem,
-      verdict: OPEN_PROBLEMS.has(problem.code) ? 'open' : 'over',
-      step: TONGUE_PROBLEMS.has(problem.code) ? 'tongue' : 'frame',
-      subject: 'memberId' in problem ? problem.memberId : 'trailer',
-      counts: true,
-      working: [],
-      source: computedBy('the frame’s own geometry'),
-    }),
+    (problem): ChassisFinding =>
+      finding({
+        rule: RULES['frame-problem'],
+        data: problem,
+        aspect: problem.code,
+        verdict: OPEN_PROBLEMS.has(problem.code) ? 'open' : 'over',
+        step: TONGUE_PROBLEMS.has(problem.code) ? 'tongue' : 'frame',
+        subject: 'memberId' in problem ? problem.memberId : 'trailer',
+        counts: true,
+        working: [],
+      }),
   );
   const unmarkedMembers = chassis.members.filter(({ material }) => material.id === 'unmarked-tube');
   const unmarked = unmarkedMembers.map(({ id }) => id);
@@ -111,30 +110,28 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFind
     ...sizes(trailer),
     ...(unmarked.length > 0
       ? [
-          {
-            code: 'unmarked-metal',
+          finding({
+            rule: RULES['unmarked-metal'],
             data: { memberIds: unmarked, yieldPa: unmarkedMembers[0]?.material.yieldPa ?? 0 },
             verdict: 'ok',
             step: 'frame',
             subject: unmarked[0] ?? 'trailer',
             counts: false,
             working: [],
-            source: commonPractice('no certificate, no credit: 30 ksi (205 MPa)'),
-          } satisfies ChassisFinding,
+          }),
         ]
       : []),
     ...(aluminum.length > 0
       ? [
-          {
-            code: 'aluminum-welds',
+          finding({
+            rule: RULES['aluminum-welds'],
             data: { memberCount: aluminum.length },
             verdict: 'ok',
             step: 'strength',
             subject: 'trailer',
             counts: false,
             working: [],
-            source: publishedSure('Aluminum Design Manual: welded strength within 1 in of a weld'),
-          } satisfies ChassisFinding,
+          }),
         ]
       : []),
   ];

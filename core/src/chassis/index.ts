@@ -15,3 +15,4 @@ export type { Plate } from './plates.js';
 export type { TongueGeometry } from './tongue/buildTongue.js';
 export { slopedCut } from './tongue/slantedBar.js';
 export { type ChassisFinding, type ChassisFindingData, chassisFindings, overallWidthM } from './findings.js';
+export { RULES as CHASSIS_RULES } from './rules.js';

@@ -1,7 +1,8 @@
-import { type FindingOf, quantity, type Verdict } from '../findings/index.js';
+import { finding, type FindingOf, quantity, type Verdict } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { commonPractice, publishedSure, publishedVerify, type Source } from '../source.js';
+import { publishedSure, publishedVerify, type Source } from '../source.js';
 import { pounds } from '../units/index.js';
+import { RULES, ADVISED_FROM } from './rules.js';
 
 type Region = Trailer['settings']['regions'][number];
 
@@ -83,9 +84,9 @@ const whetherBraked = (trailer: Trailer, grossKg: number, region: Region): Brake
   const state = trailer.coupling.brakes;
   const asked: Verdict = grossKg > toKg ? 'over' : grossKg > fromKg ? 'tight' : 'ok';
   const verdict: Verdict = state === 'fitted' || asked === 'ok' ? 'ok' : state === 'not-decided' ? 'open' : asked;
-  return {
+  return finding({
     ...plain,
-    code: 'brakes',
+    rule: RULES.brakes,
     data: { state, grossKg, region, fromKg, toKg },
     verdict,
     step: 'axle',
@@ -94,7 +95,7 @@ const whetherBraked = (trailer: Trailer, grossKg: number, region: Region): Brake
     value: mass(grossKg),
     limit: mass(fromKg),
     source,
-  };
+  });
 };
 
 const byRegion = (trailer: Trailer, grossKg: number, region: Region): BrakeFinding[] => {
@@ -115,27 +116,24 @@ const byRegion = (trailer: Trailer, grossKg: number, region: Region): BrakeFindi
             : 'ok';
   return [
     braked,
-    {
+    finding({
       ...plain,
-      code: 'breakaway',
+      rule: RULES.breakaway,
       data: { state: breakaway, region },
       verdict: breakaway === 'fitted' ? 'ok' : breakaway === 'not-decided' ? 'open' : asksBreakaway ? 'over' : 'ok',
       region,
       source: BREAKAWAY_SOURCES[region],
-    },
-    {
+    }),
+    finding({
       ...plain,
-      code: 'brake-kind',
+      rule: RULES['brake-kind'],
       data: { kind: brakeKind, region, upToKg },
       verdict: kindVerdict,
       region,
       source,
-    },
+    }),
   ];
 };
-
-/** A vehicle's brakes are made for its own weight: from this share of it they are advised on the trailer whatever the law says (common practice). */
-const ADVISED_FROM = 0.4;
 
 export const brakeFindings = (trailer: Trailer, grossKg: number): BrakeFinding[] => {
   const { towVehicle, coupling } = trailer;
@@ -148,19 +146,16 @@ export const brakeFindings = (trailer: Trailer, grossKg: number): BrakeFinding[]
     ...(share === undefined || vehicleKg === null
       ? []
       : [
-          {
+          finding({
             ...plain,
-            code: 'brakes-advised',
+            rule: RULES['brakes-advised'],
             data: { share, vehicleKg, grossKg },
             verdict: coupling.brakes === 'fitted' || share < ADVISED_FROM ? 'ok' : 'tight',
-            source: commonPractice(
-              'brakes from about 40 % of the vehicle’s weight; UN R13 lets an unbraked trailer be half of it at most',
-            ),
-          } satisfies BrakeFinding,
+          }),
         ]),
-    {
+    finding({
       ...plain,
-      code: 'plug',
+      rule: RULES.plug,
       data: { plug: coupling.plug, electric },
       verdict:
         coupling.plug === 'not-decided'
@@ -168,7 +163,6 @@ export const brakeFindings = (trailer: Trailer, grossKg: number): BrakeFinding[]
           : coupling.plug === 'none' || (electric && coupling.plug === '4-way')
             ? 'over'
             : 'ok',
-      source: commonPractice('lights by law; four ways carry lights alone, electric brakes ask for six or seven'),
-    },
+    }),
   ];
 };

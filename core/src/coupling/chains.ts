@@ -1,7 +1,8 @@
 import { J684_CLASSES } from '../catalog/index.js';
-import { type FindingOf, given, quantity, type Verdict } from '../findings/index.js';
+import { shareOf, finding, type FindingOf, given, quantity, type Verdict } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../source.js';
+import { RULES } from './rules.js';
 
 type Region = Trailer['settings']['regions'][number];
 type Chain = Trailer['coupling']['safetyChain'];
@@ -78,7 +79,7 @@ interface ChainRule {
   readonly source: Source;
 }
 
-const RULES: Readonly<Record<Region, ChainRule>> = {
+const BY_REGION: Readonly<Record<Region, ChainRule>> = {
   'north-america': {
     wantedCount: () => 2,
     needed: chainClass,
@@ -100,7 +101,7 @@ const RULES: Readonly<Record<Region, ChainRule>> = {
 
 const strength = (trailer: Trailer, grossKg: number, region: Region): ChainFinding => {
   const { count, breaksAtKg } = trailer.coupling.safetyChain;
-  const rule = RULES[region];
+  const rule = BY_REGION[region];
   const wantedCount = rule.wantedCount(grossKg);
   const needed = rule.needed(grossKg);
   const breaks = breaksAtKg ?? undefined;
@@ -114,8 +115,8 @@ const strength = (trailer: Trailer, grossKg: number, region: Region): ChainFindi
           : breaks < needed.chainKg - 1e-6
             ? 'over'
             : 'ok';
-  return {
-    code: 'chain-strength',
+  return finding({
+    rule: RULES['chain-strength'],
     data: {
       region,
       neededKg: needed?.chainKg,
@@ -131,10 +132,10 @@ const strength = (trailer: Trailer, grossKg: number, region: Region): ChainFindi
     counts: true,
     value: breaks === undefined ? undefined : quantity(breaks, 'mass'),
     limit: needed && quantity(needed.chainKg, 'mass'),
-    utilisation: needed && breaks ? needed.chainKg / breaks : undefined,
+    utilisation: needed && breaks ? shareOf(needed.chainKg, breaks) : undefined,
     working: [],
     source: needed?.name === CLASS_4 ? CLASS_4_SOURCE : rule.source,
-  };
+  });
 };
 
 const length = (trailer: Trailer): ChainFinding[] => {
@@ -146,8 +147,8 @@ const length = (trailer: Trailer): ChainFinding[] => {
   const short = safetyChain.lengthM < neededM;
   const drags = hitchM !== undefined && dropM >= hitchM;
   return [
-    {
-      code: 'chain-length',
+    finding({
+      rule: RULES['chain-length'],
       data: { lengthM: safetyChain.lengthM, neededM, dropM, hitchM },
       verdict: short || drags ? 'over' : hitchM === undefined ? 'open' : dropM > 0.6 * hitchM ? 'tight' : 'ok',
       step: 'tongue',
@@ -156,8 +157,7 @@ const length = (trailer: Trailer): ChainFinding[] => {
       value: quantity(safetyChain.lengthM, 'length'),
       limit: quantity(neededM, 'length'),
       working: [given('chain-spans', neededM, 'length'), given('chain-drops', dropM, 'length')],
-      source: publishedSure('SAE J684: slack for turning only, and a dropped tongue held off the road; plane geometry'),
-    },
+    }),
   ];
 };
 
@@ -182,16 +182,15 @@ export const chainFindings = (trailer: Trailer, grossKg: number): ChainFinding[]
         : fault === 'none'
           ? 'ok'
           : 'over';
-  const hung: ChainFinding = {
-    code: 'chains',
+  const hung: ChainFinding = finding({
+    rule: RULES.chains,
     data: { state, grossKg, fault },
     verdict,
     step: 'tongue',
     subject: 'coupler',
     counts: true,
     working: [],
-    source: publishedSure('SAE J684: two chains, crossed, held apart from the coupler’s own bolts and welds'),
-  };
+  });
   if (state !== 'fitted') return [hung];
   return [hung, ...trailer.settings.regions.map((region) => strength(trailer, grossKg, region)), ...length(trailer)];
 };

@@ -40,7 +40,9 @@ describe('weights against plate, coupler and tow vehicle', () => {
   });
   test('a coupler rated for nothing is over, not a division by zero', () => {
     expect(find(coupling({ ratedGrossKg: 0 }), 'gross-against-coupler')).toMatchObject({ verdict: 'over' });
-    expect(Number.isFinite(find(coupling({ ratedGrossKg: 0 }), 'gross-against-coupler').utilisation)).toBe(true);
+    // No share can be told of nothing: no figure, and no line that would divide by it.
+    expect(find(coupling({ ratedGrossKg: 0 }), 'gross-against-coupler').utilisation).toBeUndefined();
+    expect(find(coupling({ ratedGrossKg: 0 }), 'gross-against-coupler').working).toEqual([]);
   });
 });
 

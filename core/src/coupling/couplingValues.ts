@@ -1,5 +1,7 @@
 import {
+  shareOf,
   concluding,
+  finding,
   type FindingOf,
   given,
   over,
@@ -13,8 +15,9 @@ import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
 import { rideHeights } from '../running-gear/index.js';
-import { publishedSure, publishedVerify } from '../source.js';
+import { publishedVerify } from '../source.js';
 import { massOfWeightKg, millimetres } from '../units/index.js';
+import { RULES, V_FROM_KG, V_ACCELERATION, R55_G } from './rules.js';
 
 export interface CouplingValueFindingData {
   'd-value': {
@@ -33,9 +36,6 @@ export interface CouplingValueFindingData {
 }
 export type CouplingValueFinding = FindingOf<CouplingValueFindingData>;
 
-/** UN R55 takes 9.81. */
-const R55_G = 9.81;
-
 /** D of UN R55, N, of a vehicle and a trailer, kg: g·T·R ÷ (T + R). */
 export const dValueN = (vehicleKg: number, trailerKg: number): number =>
   (R55_G * vehicleKg * trailerKg) / (vehicleKg + trailerKg);
@@ -43,11 +43,6 @@ export const dValueN = (vehicleKg: number, trailerKg: number): number =>
 /** Heaviest trailer that a stamped D allows, kg: R = D·T ÷ (g·T − D); any where D is no less than the vehicle's weight. */
 export const trailerOfDKg = (dN: number, vehicleKg: number): number | undefined =>
   R55_G * vehicleKg > dN ? (dN * vehicleKg) / (R55_G * vehicleKg - dN) : undefined;
-
-/** V is asked of centre-axle trailers over 3.5 t. */
-const V_FROM_KG = 3500;
-/** Upright acceleration at the coupling, m/s², without air springs. */
-const V_ACCELERATION = 2.4;
 
 /** V of UN R55, N: a·C·X² ÷ L², X² ÷ L² no less than 1; C the mass on the trailer's axles, kg, X the deck's length and L the drawbar's, m. */
 export const vValueN = (axlesKg: number, deckM: number, drawbarM: number): number =>
@@ -60,8 +55,8 @@ const dFinding = (trailer: Trailer, vehicleKg: number, grossKg: number): Couplin
   const neededN = line.result.value;
   const ratedN = trailer.coupling.dValueN ?? undefined;
   const verdict: Verdict = ratedN === undefined ? 'open' : neededN > ratedN ? 'over' : 'ok';
-  return {
-    code: 'd-value',
+  return finding({
+    rule: RULES['d-value'],
     data: {
       neededN,
       ratedN,
@@ -73,14 +68,13 @@ const dFinding = (trailer: Trailer, vehicleKg: number, grossKg: number): Couplin
     counts: true,
     value: n(neededN),
     limit: ratedN === undefined ? undefined : n(ratedN),
-    utilisation: ratedN === undefined || ratedN <= 0 ? undefined : neededN / ratedN,
+    utilisation: ratedN === undefined ? undefined : shareOf(neededN, ratedN),
     working: [
       given('vehicle-weighs', vehicle.value, 'force'),
       given('trailer-weighs', towed.value, 'force'),
       concluding(line),
     ],
-    source: publishedSure('UN R55: D = g·T·R ÷ (T + R), g = 9.81'),
-  };
+  });
 };
 
 /** Where a coupling's height is ruled, at the loaded trailer standing level, m. */
@@ -110,8 +104,8 @@ const heights = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCas
     const { fromM, toM, source } = HEIGHTS[region];
     const within = ride.couplerM >= fromM && ride.couplerM <= toM;
     return [
-      {
-        code: 'coupler-height',
+      finding({
+        rule: RULES['coupler-height'],
         data: { region, heightM: ride.couplerM, fromM, toM },
         verdict: within ? 'ok' : 'tight',
         step: 'tongue',
@@ -122,7 +116,7 @@ const heights = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCas
         value: quantity(ride.couplerM, 'length'),
         working: [],
         source,
-      },
+      }),
     ];
   });
 };
@@ -144,16 +138,15 @@ export const couplingValueFindings = (
     ...(europe && vehicleKg !== null && grossKg > 0 ? [dFinding(trailer, vehicleKg, grossKg)] : []),
     ...(europe && grossKg > V_FROM_KG && drawbarM > 0
       ? [
-          {
-            code: 'v-value',
+          finding({
+            rule: RULES['v-value'],
             data: { neededN: vValueN(onAxlesKg, trailer.frame.bed.lengthM, drawbarM) },
             verdict: 'unchecked',
             step: 'tongue',
             subject: 'coupler',
             counts: true,
             working: [],
-            source: publishedSure('UN R55: V = a·C·X² ÷ L², a = 2.4 m/s² without air springs'),
-          } satisfies CouplingValueFinding,
+          }),
         ]
       : []),
     ...heights(trailer, chassis, cases),

@@ -1,14 +1,14 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import { concluding, type FindingOf, over, quantity, verdictOf, workedOut } from '../findings/index.js';
+import { check, finding, type FindingOf, quantity } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { commonPractice, publishedVerify } from '../source.js';
 import { type BrakeFindingData, brakeFindings } from './brakes.js';
 import { type ChainFindingData, chainFindings } from './chains.js';
 import { type CouplingValueFindingData, couplingValueFindings } from './couplingValues.js';
 import { type HitchDemand, hitchDemand } from './demand.js';
 import { type JackFindingData, jackFindings } from './jack.js';
 import { hitchLinks, type LinkFindingData, linkFindings } from './links.js';
+import { RULES } from './rules.js';
 
 interface OwnFindingData {
   'gross-against-plate': { readonly grossKg: number; readonly ratedKg: number | undefined };
@@ -36,18 +36,11 @@ export type CouplingFinding = FindingOf<CouplingFindingData>;
 
 const mass = (kg: number) => quantity(kg, 'mass');
 
-const againstLimit = (kg: number, limitKg: number | undefined) => {
-  const utilisation = limitKg === undefined ? undefined : limitKg > 0 ? kg / limitKg : Number.MAX_VALUE;
-  return {
-    verdict: utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9),
-    utilisation,
-    counts: true,
-    value: mass(kg),
-    limit: limitKg === undefined ? undefined : mass(limitKg),
-    working:
-      limitKg === undefined ? [] : [concluding(workedOut('share-of-limit', over(mass(kg), mass(limitKg)), 'percent'))],
-  };
-};
+const against = (kg: number, limitKg: number | undefined) =>
+  ({
+    asked: mass(kg),
+    allowed: limitKg === undefined ? undefined : mass(limitKg),
+  }) as const;
 
 const weights = (
   trailer: Trailer,
@@ -57,33 +50,30 @@ const weights = (
   const towKg = trailer.towVehicle?.towLimitKg ?? undefined;
   const plateKg = trailer.ratedGrossKg ?? undefined;
   return [
-    {
-      code: 'gross-against-plate',
+    check({
+      rule: RULES['gross-against-plate'],
       data: { grossKg: worst.kg, ratedKg: plateKg },
       step: 'job',
       subject: 'trailer',
       caseId: worst.caseId,
-      ...againstLimit(worst.kg, plateKg),
-      source: { kind: 'own', note: 'the rated gross you put on the plate' },
-    },
-    {
-      code: 'gross-against-coupler',
+      ...against(worst.kg, plateKg),
+    }),
+    check({
+      rule: RULES['gross-against-coupler'],
       data: { grossKg, ratedKg: couplerKg, byPlate },
       step: 'tongue',
       subject: 'coupler',
       caseId: grossCaseId,
-      ...againstLimit(grossKg, couplerKg),
-      source: publishedVerify('SAE J684 classes; the stamp on the coupler governs'),
-    },
-    {
-      code: 'gross-against-tow-vehicle',
+      ...against(grossKg, couplerKg),
+    }),
+    check({
+      rule: RULES['gross-against-tow-vehicle'],
       data: { grossKg, limitKg: towKg, byPlate },
       step: 'job',
       subject: 'trailer',
       caseId: grossCaseId,
-      ...againstLimit(grossKg, towKg),
-      source: commonPractice('the tow vehicle’s handbook and plate govern'),
-    },
+      ...against(grossKg, towKg),
+    }),
   ];
 };
 
@@ -105,24 +95,26 @@ export const couplingFindings = (
     ...couplingValueFindings(trailer, chassis, cases, demand.grossKg),
   ];
   if (trailer.settings.regions.length === 0) {
-    findings.push({
-      ...plain,
-      step: 'job',
-      subject: 'trailer',
-      code: 'no-region',
-      data: {},
-      verdict: 'open',
-      source: commonPractice(),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        step: 'job',
+        subject: 'trailer',
+        rule: RULES['no-region'],
+        data: {},
+        verdict: 'open',
+      }),
+    );
   }
   if (trailer.coupling.homeMade) {
-    findings.push({
-      ...plain,
-      code: 'home-made-coupling',
-      data: {},
-      verdict: 'unchecked',
-      source: commonPractice('buy a rated coupling'),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['home-made-coupling'],
+        data: {},
+        verdict: 'unchecked',
+      }),
+    );
   }
   return findings;
 };

@@ -174,7 +174,8 @@ describe('link by link', () => {
   test('a rating of nothing is over, never a division by zero', () => {
     const found = find(coupled({ ratedGrossKg: 0 }), 'weakest-link');
     expect(found?.verdict).toBe('over');
-    expect(Number.isFinite(found?.utilisation)).toBe(true);
+    expect(found?.utilisation).toBeUndefined();
+    expect(found?.working).toEqual([]);
   });
   test('doubling every rating halves every share', () => {
     const doubled = coupled({

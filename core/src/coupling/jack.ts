@@ -1,10 +1,11 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import { type FindingOf, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
+import { check, finding, type FindingOf, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 import { rideHeights } from '../running-gear/index.js';
-import { commonPractice } from '../source.js';
-import { inches, massOfWeightKg } from '../units/index.js';
+
+import { massOfWeightKg } from '../units/index.js';
+import { RULES, OVER_BALL_M, ROAD_CLEAR_M } from './rules.js';
 
 export interface JackFindingData {
   'jack-rating': { readonly loadKg: number; readonly ratedKg: number | undefined };
@@ -15,13 +16,6 @@ export interface JackFindingData {
   };
 }
 export type JackFinding = FindingOf<JackFindingData>;
-
-/** The ball must come up over the vehicle's own by this (common practice, 2 to 3 in). */
-const OVER_BALL_M = inches(3);
-/** Drawn in, its foot stays this far off the road (common practice). */
-const ROAD_CLEAR_M = inches(6);
-/** A jack is taken for one and a half times what stands on it (common practice). */
-const JACK_RESERVE = 1.5;
 
 /** Whether the jack holds what stands on it, lifts the coupler off the ball, and clears the road drawn in. */
 export const jackFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): JackFinding[] => {
@@ -35,18 +29,16 @@ export const jackFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
   const plain = { step: 'tongue', subject: 'jack', counts: true, working: [] } as const;
   const findings: JackFinding[] = [];
   if (worst) {
-    const use = ratedKg === undefined ? undefined : ratedKg > 0 ? loadKg / ratedKg : Number.MAX_VALUE;
-    findings.push({
-      ...plain,
-      code: 'jack-rating',
-      data: { loadKg, ratedKg },
-      verdict: use === undefined ? 'open' : use > 1 ? 'over' : use > 1 / JACK_RESERVE ? 'tight' : 'ok',
-      caseId: worst.loadCase.id,
-      value: quantity(loadKg, 'mass'),
-      limit: ratedKg === undefined ? undefined : quantity(ratedKg, 'mass'),
-      utilisation: use,
-      source: commonPractice('one and a half to twice what stands on it'),
-    });
+    findings.push(
+      check({
+        ...plain,
+        rule: RULES['jack-rating'],
+        data: { loadKg, ratedKg },
+        caseId: worst.loadCase.id,
+        asked: quantity(loadKg, 'mass'),
+        allowed: ratedKg === undefined ? undefined : quantity(ratedKg, 'mass'),
+      }),
+    );
   }
   const rides = rideHeights(trailer, chassis, cases);
   const highest = Math.max(...rides.map(({ jackM }) => jackM));
@@ -70,17 +62,16 @@ export const jackFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
         : clearM < ROAD_CLEAR_M
           ? 'tight'
           : 'ok';
-  findings.push({
-    ...plain,
-    code: 'jack-reach',
-    data: { neededM, longM, clearM },
-    verdict,
-    value: m(neededM),
-    limit: longM === undefined ? undefined : m(longM),
-    working: [needed, ...(clear ? [clear] : [])],
-    source: commonPractice(
-      'it lifts the coupler 2 to 3 in over the highest ball, and clears the road by 6 in drawn in',
-    ),
-  });
+  findings.push(
+    finding({
+      ...plain,
+      rule: RULES['jack-reach'],
+      data: { neededM, longM, clearM },
+      verdict,
+      value: m(neededM),
+      limit: longM === undefined ? undefined : m(longM),
+      working: [needed, ...(clear ? [clear] : [])],
+    }),
+  );
   return findings;
 };

@@ -1,8 +1,19 @@
-import { concluding, type FindingOf, over, quantity, type Verdict, verdictOf, workedOut } from '../findings/index.js';
+import {
+  shareOf,
+  concluding,
+  finding,
+  type FindingOf,
+  over,
+  quantity,
+  type Verdict,
+  verdictOf,
+  workedOut,
+} from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { commonPractice, publishedSure } from '../source.js';
-import { inches } from '../units/index.js';
+import { commonPractice } from '../source.js';
+
 import type { HitchDemand } from './demand.js';
+import { RULES, HOLE_ROOM_M, BALL_TOLERANCE_M } from './rules.js';
 
 /** From the vehicle back to the trailer's frame, and what holds when all of it fails. */
 export type LinkId = 'vehicle' | 'receiver' | 'ball-mount' | 'ball' | 'coupler' | 'tongue' | 'chains';
@@ -33,13 +44,13 @@ export type LinkFinding = FindingOf<LinkFindingData>;
 
 /** A 50 mm ball sits on a tow bar that is one part with it: there is no mount, shank or ball to be stamped apart. */
 const ISO_BALL_M = 0.05;
-const BALL_TOLERANCE_M = 0.0005;
 const isIsoBall = ({ coupling }: Trailer): boolean => Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
 
 const kg = (value: number | null | undefined): number | undefined => value ?? undefined;
 
 const share = (demand: number | undefined, limit: number | undefined): number | undefined =>
-  demand === undefined || limit === undefined ? undefined : limit > 0 ? demand / limit : Number.MAX_VALUE;
+  // Nothing is allowed at all: more than any share, and no figure to tell.
+  demand === undefined || limit === undefined ? undefined : (shareOf(demand, limit) ?? Number.POSITIVE_INFINITY);
 
 /** Every link that this coupling has, from the vehicle to the chains; `tongueWorksAt` is the strength step's own figure. */
 export const hitchLinks = (
@@ -93,10 +104,11 @@ const weakest = (trailer: Trailer, demand: HitchDemand, all: readonly Link[]): L
     .map(({ id }) => id);
   const demandKg = found?.by === 'tongue' ? (demand.tongueKg ?? 0) : demand.grossKg;
   const limitKg = found?.by === 'strength' ? undefined : found?.by === 'tongue' ? found.tongueKg : found?.ratedKg;
-  const judged: Verdict = found?.utilisation === undefined ? 'open' : verdictOf(found.utilisation, 0.9);
+  const judged: Verdict =
+    found?.utilisation === undefined ? 'open' : verdictOf(found.utilisation, RULES['weakest-link'].tightFrom);
   const mass = (value: number) => quantity(value, 'mass');
-  return {
-    code: 'weakest-link',
+  return finding({
+    rule: RULES['weakest-link'],
     data: { link: found?.id, by: found?.by ?? 'gross', demandKg, limitKg, unread },
     verdict: judged === 'over' ? 'over' : unread.length > 0 ? 'open' : judged,
     step: 'tongue',
@@ -107,15 +119,11 @@ const weakest = (trailer: Trailer, demand: HitchDemand, all: readonly Link[]): L
     limit: limitKg === undefined ? undefined : mass(limitKg),
     utilisation: found?.utilisation,
     working:
-      limitKg === undefined
+      limitKg === undefined || shareOf(demandKg, limitKg) === undefined
         ? []
         : [concluding(workedOut('share-of-limit', over(mass(demandKg), mass(limitKg)), 'percent'))],
-    source: commonPractice('vehicle, hitch, ball mount, ball, coupler, tongue and chains: the lowest stamp governs'),
-  };
+  });
 };
-
-/** A shank's hole may be this much wider (common practice). */
-const HOLE_ROOM_M = inches(1 / 16);
 
 export const linkFindings = (trailer: Trailer, demand: HitchDemand, links: readonly Link[]): LinkFinding[] => {
   const { ball, ballDiameterM, kind } = trailer.coupling;
@@ -124,40 +132,44 @@ export const linkFindings = (trailer: Trailer, demand: HitchDemand, links: reado
   const findings: LinkFinding[] = [weakest(trailer, demand, links)];
   if (kind === 'ball' && !byHand) {
     const ballM = ball.diameterM ?? undefined;
-    findings.push({
-      ...plain,
-      code: 'ball-fits',
-      data: { ballM, couplerM: ballDiameterM },
-      verdict: ballM === undefined ? 'open' : Math.abs(ballM - ballDiameterM) > BALL_TOLERANCE_M ? 'over' : 'ok',
-      value: ballM === undefined ? undefined : quantity(ballM, 'length'),
-      limit: quantity(ballDiameterM, 'length'),
-      source: publishedSure('SAE J684, ISO 1103: a 50 mm and a 2 in ball do not interchange'),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['ball-fits'],
+        data: { ballM, couplerM: ballDiameterM },
+        verdict: ballM === undefined ? 'open' : Math.abs(ballM - ballDiameterM) > BALL_TOLERANCE_M ? 'over' : 'ok',
+        value: ballM === undefined ? undefined : quantity(ballM, 'length'),
+        limit: quantity(ballDiameterM, 'length'),
+      }),
+    );
   }
   if (kind === 'ball' && ball.holeM !== null && ball.shankM !== null) {
-    findings.push({
-      ...plain,
-      code: 'ball-hole',
-      data: { holeM: ball.holeM, shankM: ball.shankM },
-      verdict: ball.holeM > ball.shankM + HOLE_ROOM_M + 1e-6 || ball.holeM < ball.shankM ? 'over' : 'ok',
-      value: quantity(ball.holeM, 'length'),
-      limit: quantity(ball.shankM + HOLE_ROOM_M, 'length'),
-      source: commonPractice('shank and 1/16 in at most; lock washer, two threads past the nut'),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['ball-hole'],
+        data: { holeM: ball.holeM, shankM: ball.shankM },
+        verdict: ball.holeM > ball.shankM + HOLE_ROOM_M + 1e-6 || ball.holeM < ball.shankM ? 'over' : 'ok',
+        value: quantity(ball.holeM, 'length'),
+        limit: quantity(ball.shankM + HOLE_ROOM_M, 'length'),
+      }),
+    );
   }
   if (kind !== 'ball') {
-    findings.push({
-      ...plain,
-      code: 'coupling-kind',
-      data: { kind },
-      verdict: 'ok',
-      counts: false,
-      source: commonPractice(
-        kind === 'pintle'
-          ? 'eye and pintle of SAE J847: noisy, keep the slack low, chains besides'
-          : 'couplings free in all three ways, tested to UN R55 or ADR 62',
-      ),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['coupling-kind'],
+        data: { kind },
+        verdict: 'ok',
+        counts: false,
+        source: commonPractice(
+          kind === 'pintle'
+            ? 'eye and pintle of SAE J847: noisy, keep the slack low, chains besides'
+            : 'couplings free in all three ways, tested to UN R55 or ADR 62',
+        ),
+      }),
+    );
   }
   return findings;
 };

@@ -6,22 +6,6 @@ export interface Change {
   readonly before: AnyFinding;
 }
 
-/** Codes that every case has one of; the others tell of their worst, whichever case that is. */
-const PER_CASE: ReadonlySet<string> = new Set(['tongue-share', 'jack-load', 'loading-uplift', 'parked-tips']);
-
-/** Which one of several findings of a code it is: by its subject, its case where several cases have their own, and what it is about. */
-const keyOf = ({ code, subject, data, region, caseId }: AnyFinding): string =>
-  [
-    code,
-    subject,
-    region,
-    'what' in data ? data.what : '',
-    'of' in data ? data.of : '',
-    'judged' in data ? String(data.empty) : '',
-    'toward' in data ? data.toward : '',
-    PER_CASE.has(code) ? caseId : '',
-  ].join('|');
-
 /** Relative difference below which a figure counts as the same. */
 const SAME = 1e-6;
 
@@ -39,11 +23,11 @@ export const changesBetween = (
   now: Evaluation,
   steps: readonly AnyFinding['step'][],
 ): readonly Change[] => {
-  const old = new Map(before.findings.map((finding) => [keyOf(finding), finding]));
+  const old = new Map(before.findings.map((finding) => [finding.id, finding]));
   return now.findings
     .filter(({ step }) => steps.includes(step))
     .flatMap((finding): Change[] => {
-      const was = old.get(keyOf(finding));
+      const was = old.get(finding.id);
       return was && differs(was, finding) ? [{ now: finding, before: was }] : [];
     })
     .sort((a, b) => Number(b.now.verdict !== b.before.verdict) - Number(a.now.verdict !== a.before.verdict));

@@ -11,3 +11,4 @@ export { findingsOfCase, verdictOfCase } from './findingsOfCase.js';
 export { type Change, changesBetween } from './changes.js';
 export { type TongueLengthRow, tongueLengthRows } from './tongueLengths.js';
 export { type ShareLine, shareOverAxle } from './shareOverAxle.js';
+export { RULEBOOK } from './rulebook.js';

@@ -1,6 +1,7 @@
 import type { Chassis, EndCut, Member, Plate } from '../chassis/index.js';
-import { computedBy } from '../source.js';
-import { type FindingOf } from '../findings/index.js';
+
+import { finding, type FindingOf } from '../findings/index.js';
+import { RULES } from './rules.js';
 
 /** Identical pieces: one mark, cut together. */
 export interface CutRow {
@@ -169,9 +170,8 @@ export const fabricationFindings = ({ rows, massKg }: CutList): FabricationFindi
     subject: 'trailer',
     counts: true,
     working: [],
-    source: computedBy('lengths of the drawn frame'),
   } as const;
-  if (rows.length === 0) return [{ ...plain, code: 'no-cut-list', data: {}, verdict: 'open' }];
+  if (rows.length === 0) return [finding({ ...plain, rule: RULES['no-cut-list'], data: {}, verdict: 'open' })];
   const pieces = rows.reduce((sum, row) => sum + row.quantity, 0);
-  return [{ ...plain, code: 'cut-list', data: { pieces, marks: rows.length, massKg }, verdict: 'ok' }];
+  return [finding({ ...plain, rule: RULES['cut-list'], data: { pieces, marks: rows.length, massKg }, verdict: 'ok' })];
 };

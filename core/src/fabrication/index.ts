@@ -8,3 +8,4 @@ export {
   type PlateRow,
   type StockTotal,
 } from './cutList.js';
+export { RULES as FABRICATION_RULES } from './rules.js';

@@ -1,4 +1,5 @@
 import type { Source } from '../source.js';
+import type { Rule } from './rule.js';
 import type { Measured, WorkingLine } from './working.js';
 
 /** ok Within, tight Tight, over Fix, open Missing, unchecked Not checked. */
@@ -9,6 +10,8 @@ export type StepId = (typeof STEP_IDS)[number];
 
 /** One thing that Kereta has to say: a code with its numbers, never a sentence; `wording/` makes the sentence. */
 export interface Finding<Code extends string, Data> {
+  /** what it is about, whatever it says: code, part, region, and what else tells it apart; the same after an edit */
+  readonly id: string;
   readonly code: Code;
   readonly data: Data;
   readonly verdict: Verdict;
@@ -24,6 +27,8 @@ export interface Finding<Code extends string, Data> {
   /** false where it only compares or explains: it then has no say in the step's verdict */
   readonly counts: boolean;
   readonly working: readonly WorkingLine[];
+  readonly rule: Rule;
+  /** the rule's own, or the clause of it that governs here */
   readonly source: Source;
 }
 

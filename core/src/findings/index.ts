@@ -1,3 +1,4 @@
+export { check, checkShare, finding, type Found, shareOf } from './check.js';
 export {
   bySeverity,
   byVerdict,
@@ -10,6 +11,7 @@ export {
   type Verdict,
   verdictOf,
 } from './finding.js';
+export { type Rule, type Rules, rulesOf, type RuleTable } from './rule.js';
 export {
   concluding,
   evaluateExpression,

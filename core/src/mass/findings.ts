@@ -1,8 +1,9 @@
-import { concluding, type FindingOf, plus, quantity, workedOut, type Expression } from '../findings/index.js';
+import { concluding, finding, type FindingOf, plus, quantity, workedOut, type Expression } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { computedBy } from '../source.js';
+
 import { type Part } from './parts.js';
 import { sumByGroup, sumMass } from './sum.js';
+import { RULES } from './rules.js';
 
 export interface MassFindingData {
   'item-without-weight': { readonly itemId: string; readonly name: string };
@@ -11,8 +12,6 @@ export interface MassFindingData {
   'frame-weight': { readonly massKg: number };
 }
 export type MassFinding = FindingOf<MassFindingData>;
-
-const SUM = computedBy('sum of the parts’ masses');
 
 export const massFindings = (
   trailer: Trailer,
@@ -23,20 +22,23 @@ export const massFindings = (
     readonly parts: readonly Part[];
   }[],
 ): MassFinding[] => {
-  const plain = { step: 'loads', counts: true, working: [], source: SUM } as const;
+  const plain = { step: 'loads' } as const;
   const weightless = trailer.items
     .filter(({ massKg, emptyMassKg }) => massKg.value + emptyMassKg === 0)
     .map(
-      ({ id, name }): MassFinding => ({
-        ...plain,
-        code: 'item-without-weight',
-        data: { itemId: id, name },
-        verdict: 'open',
-        subject: id,
-      }),
+      ({ id, name }): MassFinding =>
+        finding({
+          ...plain,
+          rule: RULES['item-without-weight'],
+          data: { itemId: id, name },
+          verdict: 'open',
+          subject: id,
+        }),
     );
   const noLoad: MassFinding[] =
-    trailer.items.length === 0 ? [{ ...plain, code: 'no-load', data: {}, verdict: 'open', subject: 'trailer' }] : [];
+    trailer.items.length === 0
+      ? [finding({ ...plain, rule: RULES['no-load'], data: {}, verdict: 'open', subject: 'trailer' })]
+      : [];
   const heaviest = cases.reduce<(typeof cases)[number] | undefined>(
     (worst, next) => (!worst || next.massKg > worst.massKg ? next : worst),
     undefined,
@@ -53,29 +55,29 @@ export const massFindings = (
     ...noLoad,
     ...(heaviest
       ? [
-          {
+          finding({
             ...plain,
-            code: 'heaviest-case' as const,
+            rule: RULES['heaviest-case'],
             data: { massKg: heaviest.massKg, emptyKg },
             verdict: 'ok' as const,
             subject: 'trailer',
             caseId: heaviest.loadCase.id,
             value: quantity(heaviest.massKg, 'mass'),
             working: total ? [concluding(workedOut('whole-trailer', total, 'mass'))] : [],
-          },
+          }),
         ]
       : []),
     ...(frameKg > 0
       ? [
-          {
+          finding({
             ...plain,
-            code: 'frame-weight' as const,
+            rule: RULES['frame-weight'],
             data: { massKg: frameKg },
             verdict: 'ok' as const,
             step: 'frame' as const,
             subject: 'trailer',
             value: quantity(frameKg, 'mass'),
-          },
+          }),
         ]
       : []),
   ];

@@ -14,3 +14,4 @@ export {
 } from './parts.js';
 export { type MassSum, sumByGroup, sumMass } from './sum.js';
 export { type MassFinding, type MassFindingData, massFindings } from './findings.js';
+export { RULES as MASS_RULES } from './rules.js';

@@ -1,7 +1,8 @@
 import type { BalancedCase } from '../balance/index.js';
 import { AXLE_ROWS, type AxleRow, PASSENGER_TIRE_DERATING } from '../catalog/index.js';
 import type { Trailer } from '../project/index.js';
-import { inches, massOfWeightKg } from '../units/index.js';
+import { massOfWeightKg } from '../units/index.js';
+import { OVERHANG_M } from './rules.js';
 
 /** Why an axle of the list does not fit, or what would have to change with it. */
 export type Misfit =
@@ -50,8 +51,6 @@ export const axleDemand = (trailer: Trailer, cases: readonly BalancedCase[]): Ax
 
 /** An axle that is more than this many times what is asked rides hard and costs for nothing (common practice). */
 const FAR_TOO_LARGE = 2;
-/** Ratings hold for hub faces up to about this far outside the springs (trade practice: 8-1/2 in). */
-const OVERHANG_M = inches(8.5);
 
 const misfitsOf = (
   trailer: Trailer,

@@ -1,20 +1,21 @@
 import { axleWorking, type BalancedCase } from '../balance/index.js';
 import { PASSENGER_TIRE_DERATING } from '../catalog/index.js';
 import {
+  check,
   concluding,
+  finding,
   type FindingOf,
   minus,
   over,
   plus,
   quantity,
   times,
-  verdictOf,
   workedOut,
 } from '../findings/index.js';
 import { axlePlaces } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
-import { commonPractice, computedBy, publishedSure, publishedVerify, type Source } from '../source.js';
 import { massOfWeightKg } from '../units/index.js';
+import { RULES, TIRE_RULE } from './rules.js';
 
 export interface RunningGearFindingData {
   'no-axle': Record<string, never>;
@@ -41,12 +42,6 @@ export interface RunningGearFindingData {
   'torsion-belief': Record<string, never>;
 }
 export type RunningGearFinding = FindingOf<RunningGearFindingData>;
-
-const TAG: Source = commonPractice('the rating on the axle’s own tag governs');
-const SIDEWALL: Source = commonPractice('the load on the tire’s sidewall at its pressure');
-const TIRE_RULE: Source = publishedSure(
-  '49 CFR 571.110: passenger tires ÷ 1.10; the tires of an axle together at least its rating',
-);
 
 /** What one tire may carry on a trailer, kg. */
 const tireAllowedKg = (trailer: Trailer): number | undefined => {
@@ -75,13 +70,7 @@ const worstBy = (
 };
 
 const mass = (kg: number) => quantity(kg, 'mass');
-const shareOf = (loadKg: number, allowedKg: number | undefined) =>
-  allowedKg === undefined
-    ? []
-    : [concluding(workedOut('share-of-rating', over(mass(loadKg), mass(allowedKg)), 'percent'))];
-const utilisationOf = (loadKg: number, allowedKg: number | undefined): number | undefined =>
-  allowedKg === undefined ? undefined : allowedKg > 0 ? Math.max(loadKg, 0) / allowedKg : Number.MAX_VALUE;
-const verdict = (utilisation: number | undefined) => (utilisation === undefined ? 'open' : verdictOf(utilisation, 0.9));
+const upTo = (kg: number | null | undefined) => (kg === null || kg === undefined ? undefined : mass(kg));
 
 const axleLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearFinding[] =>
   axlePlaces(trailer).flatMap(({ id }, axleIndex): RunningGearFinding[] => {
@@ -89,22 +78,18 @@ const axleLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGea
     if (!worst) return [];
     const loadKg = massOfWeightKg(worst.loadN);
     const ratingKg = trailer.runningGear.axle.ratingKg ?? undefined;
-    const utilisation = utilisationOf(loadKg, ratingKg);
     return [
-      {
-        code: 'axle-load',
+      check({
+        rule: RULES['axle-load'],
         data: { axleId: id, loadKg, ratingKg },
-        verdict: verdict(utilisation),
         step: 'axle',
         subject: id,
         caseId: worst.balanced.loadCase.id,
-        counts: true,
-        utilisation,
-        value: mass(loadKg),
-        limit: ratingKg === undefined ? undefined : mass(ratingKg),
-        working: [...axleWorking(worst.balanced, axleIndex), ...shareOf(loadKg, ratingKg)],
-        source: TAG,
-      },
+        asked: mass(loadKg),
+        allowed: upTo(ratingKg),
+        share: 'share-of-rating',
+        working: axleWorking(worst.balanced, axleIndex),
+      }),
     ];
   });
 
@@ -139,32 +124,27 @@ const wheelLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGe
     step: 'axle',
     subject: axle.id,
     caseId: worst.balanced.loadCase.id,
-    counts: true,
-    value: mass(loadKg),
+    asked: mass(loadKg),
+    share: 'share-of-rating',
   } as const;
   const allowedKg = tireAllowedKg(trailer);
   const wheelKg = wheel.maxLoadKg ?? undefined;
   return [
-    {
+    check({
       ...common,
-      code: 'tire-load',
+      rule: RULES['tire-load'],
       data: { axleId: axle.id, side: worst.side, loadKg, allowedKg, derated: tire.passenger },
-      verdict: verdict(utilisationOf(loadKg, allowedKg)),
-      utilisation: utilisationOf(loadKg, allowedKg),
-      limit: allowedKg === undefined ? undefined : mass(allowedKg),
-      working: [wheelLine, ...derating, ...shareOf(loadKg, allowedKg)],
-      source: tire.passenger ? TIRE_RULE : SIDEWALL,
-    },
-    {
+      allowed: upTo(allowedKg),
+      working: [wheelLine, ...derating],
+      ...(tire.passenger ? { source: TIRE_RULE } : {}),
+    }),
+    check({
       ...common,
-      code: 'wheel-load',
+      rule: RULES['wheel-load'],
       data: { loadKg, allowedKg: wheelKg },
-      verdict: verdict(utilisationOf(loadKg, wheelKg)),
-      utilisation: utilisationOf(loadKg, wheelKg),
-      limit: wheelKg === undefined ? undefined : mass(wheelKg),
-      working: [wheelLine, ...shareOf(loadKg, wheelKg)],
-      source: commonPractice('the load stamped on the wheel'),
-    },
+      allowed: upTo(wheelKg),
+      working: [wheelLine],
+    }),
   ];
 };
 
@@ -175,8 +155,8 @@ const tiresTogether = (trailer: Trailer): RunningGearFinding[] => {
   const line = workedOut('tires-together', times(quantity(2, 'number'), mass(allowedKg)), 'mass');
   const togetherKg = 2 * allowedKg;
   return [
-    {
-      code: 'tires-together',
+    finding({
+      rule: RULES['tires-together'],
       data: { togetherKg, ratingKg },
       verdict: togetherKg >= ratingKg ? 'ok' : 'over',
       step: 'axle',
@@ -185,8 +165,7 @@ const tiresTogether = (trailer: Trailer): RunningGearFinding[] => {
       value: mass(togetherKg),
       limit: mass(ratingKg),
       working: [line, concluding(workedOut('spare', minus(mass(togetherKg), mass(ratingKg)), 'mass'))],
-      source: TIRE_RULE,
-    },
+    }),
   ];
 };
 
@@ -204,58 +183,60 @@ const plateOnAxles = (trailer: Trailer): RunningGearFinding[] => {
   const { ratingKg } = trailer.runningGear.axle;
   const ratingsKg = ratingKg === null ? undefined : ratingKg * axlePlaces(trailer).length;
   return [
-    {
-      code: 'gross-against-axles',
+    check({
+      rule: RULES['gross-against-axles'],
       data: { grossKg, tongueShare, demandKg, ratingsKg },
       step: 'axle',
       subject: 'axle.1',
-      counts: true,
-      verdict: verdict(utilisationOf(demandKg, ratingsKg)),
-      utilisation: utilisationOf(demandKg, ratingsKg),
-      value: mass(demandKg),
-      limit: ratingsKg === undefined ? undefined : mass(ratingsKg),
-      working: [line, ...shareOf(demandKg, ratingsKg)],
-      source: publishedVerify('49 CFR 567, 571.120: axle ratings and tongue load together at least the rated gross'),
-    },
+      asked: mass(demandKg),
+      allowed: upTo(ratingsKg),
+      share: 'share-of-rating',
+      working: [line],
+    }),
   ];
 };
 
-const plain = { working: [], source: computedBy('statics'), subject: 'axle.1', step: 'axle', counts: true } as const;
+const plain = { subject: 'axle.1', step: 'axle' } as const;
 
 const misfits = (trailer: Trailer): RunningGearFinding[] => {
   const { layout, suspension, spacingM, positionM } = trailer.runningGear;
   const findings: RunningGearFinding[] = [];
   const bedM = trailer.frame.bed.lengthM;
   if (positionM < 0 || positionM > bedM) {
-    findings.push({
-      ...plain,
-      code: 'axle-off-bed',
-      data: { positionM, bedM },
-      verdict: 'over',
-      value: quantity(positionM, 'length'),
-      limit: quantity(bedM, 'length'),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['axle-off-bed'],
+        data: { positionM, bedM },
+        verdict: 'over',
+        value: quantity(positionM, 'length'),
+        limit: quantity(bedM, 'length'),
+      }),
+    );
   }
   if (layout === 'tandem-equaliser' && suspension.kind !== 'leaf') {
-    findings.push({ ...plain, code: 'equaliser-needs-leaf', data: {}, verdict: 'over' });
+    findings.push(finding({ ...plain, rule: RULES['equaliser-needs-leaf'], data: {}, verdict: 'over' }));
   }
   if (layout === 'tandem-equaliser' && suspension.kind === 'leaf' && spacingM <= suspension.hangerSpacingM) {
-    findings.push({
-      ...plain,
-      code: 'no-room-for-equaliser',
-      data: { spacingM, springM: suspension.hangerSpacingM },
-      verdict: 'over',
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['no-room-for-equaliser'],
+        data: { spacingM, springM: suspension.hangerSpacingM },
+        verdict: 'over',
+      }),
+    );
   }
   if (suspension.kind === 'torsion') {
-    findings.push({
-      ...plain,
-      code: 'torsion-belief',
-      data: {},
-      verdict: 'ok',
-      counts: false,
-      source: computedBy('yaw stability follows from where the mass lies ahead of the axle, whatever holds the wheel'),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['torsion-belief'],
+        data: {},
+        verdict: 'ok',
+        counts: false,
+      }),
+    );
   }
   return findings;
 };
@@ -265,9 +246,11 @@ export const runningGearFindings = (
   cases: readonly BalancedCase[],
   ballXM: number,
 ): RunningGearFinding[] => {
-  if (trailer.runningGear.layout === 'none') return [{ ...plain, code: 'no-axle', data: {}, verdict: 'open' }];
+  if (trailer.runningGear.layout === 'none')
+    return [finding({ ...plain, rule: RULES['no-axle'], data: {}, verdict: 'open' })];
   const first = axlePlaces(trailer)[0];
-  if (first && first.xM <= ballXM) return [{ ...plain, code: 'axle-ahead-of-ball', data: {}, verdict: 'over' }];
+  if (first && first.xM <= ballXM)
+    return [finding({ ...plain, rule: RULES['axle-ahead-of-ball'], data: {}, verdict: 'over' })];
   return [
     ...axleLoads(trailer, cases),
     ...wheelLoads(trailer, cases),

@@ -13,3 +13,4 @@ export type { FitFindingData } from './fit/data.js';
 export { fitFindings } from './fit/fitFindings.js';
 export { type HangerMark, type HangerPlan, hangerPlan, wantedSpacingM } from './hangers.js';
 export { type RideHeights, rideHeights } from './heights.js';
+export { RULES as RUNNING_GEAR_RULES } from './rules.js';

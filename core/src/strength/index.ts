@@ -62,3 +62,4 @@ export {
 } from './sizing/size.js';
 export { type WayOut, wayOutSteps, withBar } from './sizing/wayOut.js';
 export { type TonguePinFindingData, tonguePinFindings } from './joints/tonguePins.js';
+export { RULES as STRENGTH_RULES } from './rules.js';

@@ -1,9 +1,7 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import { type FindingOf, given, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
+import { finding, type FindingOf, given, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
 import type { Trailer, TowVehicle } from '../project/index.js';
-import { commonPractice, computedBy, publishedVerify } from '../source.js';
-import { inches, toRadians } from '../units/index.js';
 import { heaviestTowed, type TowedCase } from './heaviest.js';
 import { couplerHeightM } from './level.js';
 import { sweptLane } from './motion.js';
@@ -18,6 +16,7 @@ import {
   tongueLacksM,
   touchAngleRad,
 } from './turning.js';
+import { RULES, TURN_MARGIN_M, RAMP_MARGIN_M, COUPLING_TIPS_RAD, LANE_ROOM_M } from './rules.js';
 
 export interface ClearanceFindingData {
   'turns-clear': {
@@ -57,13 +56,6 @@ export type ClearanceFinding = FindingOf<ClearanceFindingData>;
 const plain = { step: 'tongue', subject: 'tongue', counts: true, working: [] } as const;
 const m = (value: number) => quantity(value, 'length');
 
-/** Room that is left when it is turned as far as it may be (common practice, 2 in). */
-const TURN_MARGIN_M = inches(2);
-/** Room that is left over a break of the road (common practice, 1 in). */
-const RAMP_MARGIN_M = inches(1);
-/** Couplings tip this far either way: UN R55 asks it of coupling heads (recalled). */
-const COUPLING_TIPS_RAD = toRadians(20, 'deg');
-
 /** Front edges that the open tailgate may strike: all of them where nobody has measured how high it hangs. */
 const underGate = (
   trailer: Trailer,
@@ -90,16 +82,15 @@ const turns = (trailer: Trailer, edges: readonly FrontEdge[], vehicle: TowVehicl
   const lacksM = tongueLacksM(edges, wantedRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M);
   const verdict: Verdict =
     touchRad !== undefined && touchRad < wantedRad ? 'over' : lacksM === undefined || lacksM > 1e-4 ? 'tight' : 'ok';
-  return {
+  return finding({
     ...plain,
-    code: 'turns-clear',
+    rule: RULES['turns-clear'],
     data: { touchRad, wantedRad, with: tight?.edge.id ?? 'trailer', lacksM },
     verdict,
     working: [
       given('turn-room', tight?.roomM === undefined || !Number.isFinite(tight.roomM) ? 0 : tight.roomM, 'length'),
     ],
-    source: computedBy('front corners turned about the ball, x = L·cosγ − t·sinγ, against the vehicle’s rear face'),
-  };
+  });
 };
 
 const tailgate = (
@@ -117,9 +108,9 @@ const tailgate = (
   const gateM = vehicle.tailgateHeightM;
   const over = reachM > roomM;
   return [
-    {
+    finding({
       ...plain,
-      code: 'tailgate-hits',
+      rule: RULES['tailgate-hits'],
       data: {
         reachM,
         roomM,
@@ -130,8 +121,7 @@ const tailgate = (
       verdict: over ? 'over' : 'ok',
       value: straight && m(roomM),
       limit: m(reachM),
-      source: computedBy('reach and height of the open tailgate against what stands nearest to it, riding level'),
-    },
+    }),
   ];
 };
 
@@ -158,9 +148,9 @@ const ramp = (trailer: Trailer, chassis: Chassis, towed: TowedCase): ClearanceFi
   const verdict: Verdict =
     worst.roomM < 0 ? 'over' : worst.roomM < RAMP_MARGIN_M || pitchRad > COUPLING_TIPS_RAD ? 'tight' : 'ok';
   return [
-    {
+    finding({
       ...plain,
-      code: 'ramp-clear',
+      rule: RULES['ramp-clear'],
       data: {
         rampRad,
         at: worst.at,
@@ -173,10 +163,7 @@ const ramp = (trailer: Trailer, chassis: Chassis, towed: TowedCase): ClearanceFi
       verdict,
       caseId: towed.loadCase.id,
       value: m(worst.roomM),
-      source: publishedVerify(
-        'rigid trailer tipped about the ball over every place of the break, exact; coupling heads of UN R55 tip 20°',
-      ),
-    },
+    }),
   ];
 };
 
@@ -228,17 +215,16 @@ const shortest = (
   );
   if (!binding || known.length < asked.length || binding.shortestM <= 0) return [];
   return [
-    {
+    finding({
       ...plain,
-      code: 'tongue-shortest',
+      rule: RULES['tongue-shortest'],
       data: { shortestM: binding.shortestM, nowM, by: binding.by },
       verdict: 'ok',
       counts: false,
       value: m(nowM),
       limit: m(binding.shortestM),
       working: [workedOut('tongue-spare', minus(m(nowM), m(binding.shortestM)), 'length')],
-      source: computedBy('the least length that clears in the turn, under the tailgate and in the dip'),
-    },
+    }),
   ];
 };
 
@@ -251,34 +237,32 @@ const lane = (trailer: Trailer, chassis: Chassis, towed: TowedCase): ClearanceFi
     ...(insideM === undefined
       ? []
       : [
-          {
+          finding({
             ...towing,
-            code: 'off-tracks',
+            rule: RULES['off-tracks'],
             data: { radiusM: cornerM, insideM },
             verdict: 'ok',
             counts: false,
             value: m(insideM),
-            source: computedBy('R − √(R² − L²), slow and steady'),
-          } satisfies ClearanceFinding,
+          }),
         ]),
     ...(laneM === null || !swept
       ? []
       : [
-          {
+          finding({
             ...towing,
-            code: 'lane-swept',
+            rule: RULES['lane-swept'],
             data: { laneM, sweptM: swept.widthM, radiusM: cornerM },
-            verdict: swept.widthM > laneM ? 'over' : swept.widthM > laneM - inches(12) ? 'tight' : 'ok',
+            verdict: swept.widthM > laneM ? 'over' : swept.widthM > laneM - LANE_ROOM_M ? 'tight' : 'ok',
             value: m(swept.widthM),
             limit: m(laneM),
             working: [
               given('lane-outer', swept.outerM, 'length'),
               given('lane-inner', swept.innerM, 'length'),
               workedOut('lane-swept', minus(m(swept.outerM), m(swept.innerM)), 'length'),
-              workedOut('lane-with-room', plus(m(swept.widthM), m(inches(12))), 'length'),
+              workedOut('lane-with-room', plus(m(swept.widthM), m(LANE_ROOM_M)), 'length'),
             ],
-            source: commonPractice('steady slow turn, each axle on its own circle; half a foot free on either side'),
-          } satisfies ClearanceFinding,
+          }),
         ]),
   ];
 };

@@ -1,11 +1,12 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import type { FindingOf } from '../findings/index.js';
+import { finding, type FindingOf } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { computedBy } from '../source.js';
+
 import { type ClearanceFindingData, clearanceFindings } from './clearanceFindings.js';
 import { type LevelFindingData, levelFindings } from './levelFindings.js';
 import { type MotionFindingData, motionFindings } from './motionFindings.js';
+import { RULES } from './rules.js';
 
 interface OwnFindingData {
   'vehicle-missing': { readonly what: 'vehicle' | 'shape' };
@@ -28,16 +29,15 @@ export const towingFindings = (trailer: Trailer, chassis: Chassis, cases: readon
     ...(vehicle && !shapeless
       ? []
       : [
-          {
-            code: 'vehicle-missing',
+          finding({
+            rule: RULES['vehicle-missing'],
             data: { what: vehicle ? 'shape' : 'vehicle' },
             verdict: 'open',
             step: 'towing',
             subject: 'trailer',
             counts: true,
             working: [],
-            source: computedBy('mass, wheelbase, and how far the ball stands behind the rear axle'),
-          } satisfies TowingFinding,
+          }),
         ]),
   ];
 };

@@ -50,3 +50,4 @@ export {
   type TurnRoom,
 } from './turning.js';
 export { AS_IT_IS, changedBy, swayWhatIf, type WhatIf } from './whatIf.js';
+export { RULES as TOWING_RULES } from './rules.js';

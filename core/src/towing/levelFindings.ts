@@ -1,11 +1,11 @@
 import { ballZM, type BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import { type FindingOf, minus, quantity, workedOut } from '../findings/index.js';
+import { finding, type FindingOf, minus, quantity, workedOut } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { commonPractice, computedBy } from '../source.js';
-import { inches } from '../units/index.js';
+
 import { heaviestTowed, towedCases } from './heaviest.js';
 import { type CaseLevel, couplerHeightM, levelsOf, mountFor } from './level.js';
+import { RULES, LEVEL_M } from './rules.js';
 
 export interface LevelFindingData {
   'tows-level': {
@@ -24,9 +24,6 @@ export interface LevelFindingData {
 }
 export type LevelFinding = FindingOf<LevelFindingData>;
 
-/** Level within half an inch at the ball (common practice). */
-const LEVEL_M = inches(0.5);
-
 const spread = (levels: readonly CaseLevel[]): LevelFinding[] => {
   const [high, low] = [
     levels.reduce<CaseLevel | undefined>((most, next) => (!most || next.offM > most.offM ? next : most), undefined),
@@ -34,8 +31,8 @@ const spread = (levels: readonly CaseLevel[]): LevelFinding[] => {
   ];
   if (!high || !low || high.offM - low.offM < LEVEL_M) return [];
   return [
-    {
-      code: 'level-spread',
+    finding({
+      rule: RULES['level-spread'],
       data: { byM: high.offM - low.offM, highId: high.caseId, lowId: low.caseId },
       verdict: 'ok',
       step: 'tongue',
@@ -45,8 +42,7 @@ const spread = (levels: readonly CaseLevel[]): LevelFinding[] => {
       working: [
         workedOut('level-spread', minus(quantity(high.offM, 'length'), quantity(low.offM, 'length')), 'length'),
       ],
-      source: computedBy('the hitch against the height at which each load rides level'),
-    },
+    }),
   ];
 };
 
@@ -64,9 +60,9 @@ export const levelFindings = (trailer: Trailer, chassis: Chassis, cases: readonl
   const m = (value: number) => quantity(value, 'length');
   const plain = { step: 'tongue', subject: 'trailer', caseId: heaviest.loadCase.id } as const;
   return [
-    {
+    finding({
       ...plain,
-      code: 'tows-level',
+      rule: RULES['tows-level'],
       data: {
         couplerM,
         hitchM: own?.hitchM,
@@ -82,21 +78,19 @@ export const levelFindings = (trailer: Trailer, chassis: Chassis, cases: readonl
       value: m(couplerM),
       limit: own && m(own.hitchM),
       working: own ? [workedOut('off-level', minus(m(own.hitchM), m(couplerM)), 'length')] : [],
-      source: commonPractice('level within half an inch at the ball, loaded; an inch low in front rather than high'),
-    },
+    }),
     ...(own && own.hitchM > deckM
       ? [
-          {
+          finding({
             ...plain,
-            code: 'hitch-above-deck',
+            rule: RULES['hitch-above-deck'],
             data: { hitchM: own.hitchM, deckM },
             verdict: 'over',
             counts: true,
             value: m(own.hitchM),
             limit: m(deckM),
             working: [],
-            source: computedBy('the hitch against the deck of the loaded trailer'),
-          } satisfies LevelFinding,
+          }),
         ]
       : []),
     ...spread(levels),

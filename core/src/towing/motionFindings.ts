@@ -1,7 +1,9 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import {
+  shareOf,
   concluding,
+  finding,
   type FindingOf,
   minus,
   over,
@@ -12,7 +14,6 @@ import {
   workedOut,
 } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { commonPractice, computedBy, publishedSure } from '../source.js';
 import { feet, massOfWeightKg } from '../units/index.js';
 import { heaviestTowed, type TowedCase, towedCases } from './heaviest.js';
 import {
@@ -25,6 +26,7 @@ import {
   tippingSpeedMPerS,
 } from './motion.js';
 import { vehicleAxles } from './rig.js';
+import { RULES, HARD_STOP_G } from './rules.js';
 
 export interface MotionFindingData {
   'rolls-over': {
@@ -64,8 +66,6 @@ const m = (value: number) => quantity(value, 'length');
 
 /** A curve to compare by, m: a tight bend of a country road. */
 const CURVE_M = { imperial: feet(130), metric: 40 } as const;
-/** A hard stop on a dry road, g. */
-const HARD_STOP_G = 0.5;
 /** A steep road; a garden path by hand. */
 const STEEP = 0.12;
 const PATH = 0.05;
@@ -84,9 +84,9 @@ const rollover = (trailer: Trailer, cases: readonly TowedCase[]): MotionFinding[
   const line = workedOut('stability-factor', over(m(trackM), times(quantity(2, 'number'), m(worst.heightM))), 'number');
   const factor = line.result.value;
   return [
-    {
+    finding({
       ...plain,
-      code: 'rolls-over',
+      rule: RULES['rolls-over'],
       data: {
         factor,
         slopeRad: Math.atan(factor),
@@ -98,10 +98,7 @@ const rollover = (trailer: Trailer, cases: readonly TowedCase[]): MotionFinding[
       caseId: worst.balanced.loadCase.id,
       counts: false,
       working: [concluding(line)],
-      source: publishedSure(
-        'static stability factor, t ÷ 2h; rigid, without springs and tires, which take off a tenth or more',
-      ),
-    },
+    }),
   ];
 };
 
@@ -121,28 +118,25 @@ const onVehicle = (trailer: Trailer, heaviest: TowedCase): MotionFinding[] => {
   const rear = own && workedOut('vehicle-rear-loaded', plus(own.result, quantity(axles.rearAddsKg, 'mass')), 'mass');
   const rearKg = rear?.result.value;
   const frontKg = vehicle.massKg === null ? undefined : vehicle.massKg * vehicle.frontShare;
-  const use = limitKg === undefined || rearKg === undefined || limitKg <= 0 ? undefined : rearKg / limitKg;
+  const use = limitKg === undefined || rearKg === undefined ? undefined : shareOf(rearKg, limitKg);
   return [
-    {
+    finding({
       ...plain,
-      code: 'vehicle-axles',
+      rule: RULES['vehicle-axles'],
       data: {
         ...axles,
         frontShare: frontKg === undefined || frontKg <= 0 ? undefined : axles.frontLosesKg / frontKg,
         rearKg,
         limitKg,
       },
-      verdict: use === undefined ? 'ok' : verdictOf(use, 0.95),
+      verdict: use === undefined ? 'ok' : verdictOf(use, RULES['vehicle-axles'].tightFrom),
       caseId: heaviest.loadCase.id,
       counts: use !== undefined,
       value: rearKg === undefined ? undefined : quantity(rearKg, 'mass'),
       limit: limitKg === undefined ? undefined : quantity(limitKg, 'mass'),
       utilisation: use,
       working: [...(own ? [own] : []), ...(rear ? [rear] : [])],
-      source: computedBy(
-        'tongue × (1 + overhang ÷ wheelbase) on the rear axle, tongue × overhang ÷ wheelbase off the front',
-      ),
-    },
+    }),
   ];
 };
 
@@ -154,9 +148,9 @@ const stopping = (trailer: Trailer, chassis: Chassis, heaviest: TowedCase): Moti
   const vehicleKg = trailer.towVehicle?.massKg ?? null;
   const pushed = minus(m(body.heightM), braked ? m(0) : m(body.ballHeightM));
   return [
-    {
+    finding({
       ...plain,
-      code: 'braking-adds',
+      rule: RULES['braking-adds'],
       data: {
         g: HARD_STOP_G,
         addsKg: massOfWeightKg(addsN),
@@ -174,40 +168,38 @@ const stopping = (trailer: Trailer, chassis: Chassis, heaviest: TowedCase): Moti
           'mass',
         ),
       ],
-      source: computedBy('m·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L where its own brakes stop it; rigid, level'),
-    },
+    }),
   ];
 };
 
 const hills = (heaviest: TowedCase): MotionFinding => {
   const pullN = gradePullN(heaviest.massKg, STEEP);
-  return {
+  return finding({
     ...plain,
-    code: 'hill-pulls',
+    rule: RULES['hill-pulls'],
     data: { grade: STEEP, pullN },
     verdict: 'ok',
     caseId: heaviest.loadCase.id,
     counts: false,
     value: quantity(pullN, 'force'),
-    source: computedBy('weight × sin of the slope'),
-  };
+  });
 };
 
-const byHand = (heaviest: TowedCase): MotionFinding => ({
-  ...plain,
-  code: 'hand-pull',
-  data: {
-    firmN: rollingPullN(heaviest.massKg, ROLLING.firm),
-    grassN: rollingPullN(heaviest.massKg, ROLLING.grass),
-    grade: PATH,
-    hillN: gradePullN(heaviest.massKg, PATH) + rollingPullN(heaviest.massKg, ROLLING.firm),
-    tongueN: heaviest.standing.tongueN,
-  },
-  verdict: 'ok',
-  caseId: heaviest.loadCase.id,
-  counts: false,
-  source: commonPractice('small tires roll with 3 % of the weight on firm ground, 10 % on grass'),
-});
+const byHand = (heaviest: TowedCase): MotionFinding =>
+  finding({
+    ...plain,
+    rule: RULES['hand-pull'],
+    data: {
+      firmN: rollingPullN(heaviest.massKg, ROLLING.firm),
+      grassN: rollingPullN(heaviest.massKg, ROLLING.grass),
+      grade: PATH,
+      hillN: gradePullN(heaviest.massKg, PATH) + rollingPullN(heaviest.massKg, ROLLING.firm),
+      tongueN: heaviest.standing.tongueN,
+    },
+    verdict: 'ok',
+    caseId: heaviest.loadCase.id,
+    counts: false,
+  });
 
 /** Tipping, what the vehicle's axles and brakes feel, hills. */
 export const motionFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): MotionFinding[] => {

@@ -46,3 +46,4 @@ export {
   toRadians,
   weightN,
 } from './quantities.js';
+export { isFigure, NO_FIGURE } from './noFigure.js';

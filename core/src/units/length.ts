@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '../result.js';
 import { METRES_PER, type LengthUnit, type UnitSystem } from './factors.js';
-import { parseNumber, plainMarks, type TextProblem } from './parseNumber.js';
+import { named, parseNumber, type TextProblem, typedText } from './parseNumber.js';
+import { isFigure, NO_FIGURE } from './noFigure.js';
 
 export const toMetres = (value: number, unit: LengthUnit): number => value * METRES_PER[unit];
 export const fromMetres = (metres: number, unit: LengthUnit): number => metres / METRES_PER[unit];
@@ -37,7 +38,13 @@ const parseTerms = (text: string, ownUnit: LengthUnit): Result<number, TextProbl
     if (!term?.[2] || (term[1] !== undefined && previous === undefined)) return fail({ code: 'not-a-number', text });
     const unitText = term[3]?.toLowerCase();
     const unit =
-      unitText === undefined ? (previous === 'ft' ? 'in' : previous ? undefined : ownUnit) : UNIT_NAMES[unitText];
+      unitText === undefined
+        ? previous === 'ft'
+          ? 'in'
+          : previous
+            ? undefined
+            : ownUnit
+        : named(UNIT_NAMES, unitText);
     if (unit === undefined) {
       return fail(unitText === undefined ? { code: 'not-a-number', text } : { code: 'unknown-unit', unit: unitText });
     }
@@ -55,7 +62,9 @@ const parseTerms = (text: string, ownUnit: LengthUnit): Result<number, TextProbl
  * `4-11` and `4 11` are feet and inches, `5-3/4` is a mixed number.
  */
 export const parseLength = (raw: string, system: UnitSystem): Result<number, TextProblem> => {
-  const text = plainMarks(raw);
+  const typed = typedText(raw);
+  if (!typed.ok) return typed;
+  const text = typed.value;
   if (text === '') return fail({ code: 'empty' });
   const negative = text.startsWith('-');
   const body = negative ? text.slice(1).trim() : text;
@@ -83,7 +92,8 @@ export interface LengthParts {
 /** Lengths under three feet are written in inches: shop habit, so that "24 3/4" is never read as 2' 0 3/4". */
 const FEET_FROM_INCHES = 36;
 
-const greatestCommonDivisor = (a: number, b: number): number => (b === 0 ? a : greatestCommonDivisor(b, a % b));
+/** Of whole numbers. */
+const greatestCommonDivisor = (a: number, b: number): number => (b > 0 ? greatestCommonDivisor(b, a % b) : a);
 
 export const lengthParts = (metres: number, denominator: number, plainInches = false): LengthParts => {
   const totalParts = Math.round((Math.abs(metres) / METRES_PER.in) * denominator);
@@ -117,9 +127,11 @@ const trimDecimals = (text: string): string => (text.includes('.') ? text.replac
 
 /** For reading: `5' 10"`, `24 3/4"`, `1778 mm`; rounded to the style's fraction or to the millimetre. */
 export const formatLength = (metres: number, style: LengthStyle): string =>
-  style.system === 'imperial'
-    ? partsText(lengthParts(metres, style.denominator))
-    : `${Math.round(fromMetres(metres, 'mm')) + 0} mm`;
+  !isFigure(metres)
+    ? NO_FIGURE
+    : style.system === 'imperial'
+      ? partsText(lengthParts(metres, style.denominator))
+      : `${Math.round(fromMetres(metres, 'mm')) + 0} mm`;
 
 const FINEST_FRACTION = 64;
 const SAME_LENGTH_M = 1e-9;

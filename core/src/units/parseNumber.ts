@@ -11,21 +11,30 @@ export type TextProblem =
 
 const LARGEST = 1e9;
 
+/** Nobody types a size longer than this; what is longer was pasted, and is not looked through. */
+const LONGEST_TYPED = 60;
+
+/** Refuses what is too long to be a size before any pattern is tried on it. */
+export const typedText = (raw: string): Result<string, TextProblem> => {
+  const text = plainMarks(raw.length > 10 * LONGEST_TYPED ? raw.slice(0, 10 * LONGEST_TYPED) : raw);
+  return text.length > LONGEST_TYPED ? fail({ code: 'not-a-number', text: `${text.slice(0, 20)} …` }) : ok(text);
+};
+
 /** Brings the marks that phones, word processors and other keyboards put in back to plain ones. */
-export const plainMarks = (text: string): string =>
+const plainMarks = (text: string): string =>
   text
+    // Wide letters and digits of East Asian keyboards.
+    .replace(/[\uff01-\uff5e]/g, (wide) => String.fromCharCode(wide.charCodeAt(0) - 0xfee0))
+    .replace(/[\u00bc-\u00be\u2150-\u215e]/g, (fraction) => ` ${fraction.normalize('NFKC')}`)
+    // Between digits in threes the apostrophe parts thousands: nobody writes hundreds of inches after feet.
+    .replace(/(\d)[’'](?=\d{3}(?!\d))/g, '$1')
     .replace(/[′’‘´`]/g, "'")
     .replace(/[″“”]|''/g, '"')
     .replace(/[−–—]/g, '-')
     .replace(/⁄/g, '/')
-    .replace(/[\u00a0\u2007\u2009\u202f]/g, ' ')
-    .replace(/½/g, ' 1/2')
-    .replace(/¼/g, ' 1/4')
-    .replace(/¾/g, ' 3/4')
-    .replace(/⅛/g, ' 1/8')
-    .replace(/⅜/g, ' 3/8')
-    .replace(/⅝/g, ' 5/8')
-    .replace(/⅞/g, ' 7/8')
+    .replace(/[\u00a0\u2007\u2009\u202f\u3000]/g, ' ')
+    // "59 in." and "350 lbs." end in a point that is none of the number's.
+    .replace(/([a-z])\.(?=\s|$)/gi, '$1')
     .trim();
 
 /** A decimal comma becomes a point; `1,500` could be either and is asked about. */
@@ -37,7 +46,9 @@ const decimalPoint = (text: string): Result<string, TextProblem> => {
 
 /** `12`, `-0.5`, `.5`, `1,5`, `3/4`, `2 1/2`, `2-1/2` as a number. */
 export const parseNumber = (raw: string): Result<number, TextProblem> => {
-  const pointed = decimalPoint(plainMarks(raw));
+  const typed = typedText(raw);
+  if (!typed.ok) return typed;
+  const pointed = decimalPoint(typed.value);
   if (!pointed.ok) return pointed;
   const text = pointed.value;
   if (text === '') return fail({ code: 'empty' });
@@ -55,16 +66,22 @@ export const parseNumber = (raw: string): Result<number, TextProblem> => {
   return Math.abs(value) > LARGEST ? fail({ code: 'too-large', text }) : ok(value);
 };
 
+/** A unit by the name that was typed; any other word, `constructor` too, names none. */
+export const named = <U>(unitsByName: Readonly<Record<string, U>>, name: string): U | undefined =>
+  [name, name.toLowerCase()].flatMap((known) => (Object.hasOwn(unitsByName, known) ? [unitsByName[known]] : []))[0];
+
 /** A number and an optional unit, `350 lb`; without a unit the project's own is meant. */
 export const parseWithUnit = <U extends string>(
   raw: string,
   unitsByName: Readonly<Record<string, U>>,
   ownUnit: U,
 ): Result<{ readonly value: number; readonly unit: U }, TextProblem> => {
-  const text = plainMarks(raw);
+  const typed = typedText(raw);
+  if (!typed.ok) return typed;
+  const text = typed.value;
   const split = /^(.*?)\s*([a-zA-Z°²³/%"']*)$/.exec(text);
   const unitText = split?.[2] ?? '';
-  const unit = unitText === '' ? ownUnit : (unitsByName[unitText] ?? unitsByName[unitText.toLowerCase()]);
+  const unit = unitText === '' ? ownUnit : named(unitsByName, unitText);
   if (unit === undefined) {
     return fail(/\d/.test(text) ? { code: 'unknown-unit', unit: unitText } : { code: 'not-a-number', text });
   }

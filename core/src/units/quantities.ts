@@ -13,6 +13,7 @@ import {
   type StressUnit,
   type UnitSystem,
 } from './factors.js';
+import { isFigure, NO_FIGURE } from './noFigure.js';
 import { parseWithUnit, type TextProblem } from './parseNumber.js';
 
 export const toKilograms = (value: number, unit: MassUnit): number => value * KILOGRAMS_PER[unit];
@@ -99,6 +100,7 @@ export const parseAngle = parser(ANGLE_NAMES, RADIANS_PER, 'deg', 'deg');
 
 /** `1,234.5`: groups of three, a fixed number of decimals, never "-0". */
 export const formatNumber = (value: number, decimals: number): string => {
+  if (!isFigure(value)) return NO_FIGURE;
   const text = Math.abs(value).toFixed(decimals);
   const [whole = '0', fraction] = text.split('.');
   const grouped = whole.replace(/\B(?=(\d{3})+(?!\d))/g, ',');
@@ -109,6 +111,7 @@ export const formatNumber = (value: number, decimals: number): string => {
 const digitsFor = (value: number): number => (Math.abs(value) < 9.95 ? 1 : 0);
 
 export const formatMass = (kg: number, system: UnitSystem): string => {
+  if (!isFigure(kg)) return NO_FIGURE;
   const value = system === 'imperial' ? fromKilograms(kg, 'lb') : kg;
   return `${formatNumber(value, digitsFor(value))} ${system === 'imperial' ? 'lb' : 'kg'}`;
 };
@@ -117,17 +120,21 @@ export const formatMass = (kg: number, system: UnitSystem): string => {
 export const formatLoad = (forceN: number, system: UnitSystem): string => formatMass(massOfWeightKg(forceN), system);
 
 export const formatForce = (n: number, system: UnitSystem): string => {
+  if (!isFigure(n)) return NO_FIGURE;
   if (system === 'imperial') return `${formatNumber(fromNewtons(n, 'lbf'), 0)} lbf`;
   return Math.abs(n) >= 1e4 ? `${formatNumber(n / 1e3, 2)} kN` : `${formatNumber(n, 0)} N`;
 };
 
 export const formatStress = (pa: number, system: UnitSystem): string =>
-  system === 'imperial'
-    ? `${formatNumber(fromPascals(pa, 'psi'), 0)} psi`
-    : `${formatNumber(fromPascals(pa, 'MPa'), 1)} MPa`;
+  !isFigure(pa)
+    ? NO_FIGURE
+    : system === 'imperial'
+      ? `${formatNumber(fromPascals(pa, 'psi'), 0)} psi`
+      : `${formatNumber(fromPascals(pa, 'MPa'), 1)} MPa`;
 
 /** A distance driven, rounded to two figures: it is never known better. */
 export const formatDistance = (km: number, system: UnitSystem): string => {
+  if (!isFigure(km)) return NO_FIGURE;
   const value = fromKilometres(km, system === 'imperial' ? 'mile' : 'km');
   const size = value > 0 ? 10 ** Math.max(0, Math.floor(Math.log10(value)) - 1) : 1;
   return `${formatNumber(Math.round(value / size) * size, 0)} ${system === 'imperial' ? 'miles' : 'km'}`;
@@ -135,27 +142,32 @@ export const formatDistance = (km: number, system: UnitSystem): string => {
 
 /** A distance on the ground: feet or metres, to a tenth under twenty, whole beyond. */
 export const formatGround = (metres: number, system: UnitSystem): string => {
+  if (!isFigure(metres)) return NO_FIGURE;
   const value = system === 'imperial' ? metres / METRES_PER.ft : metres;
   return `${formatNumber(value, value < 20 ? 1 : 0).replace(/\.0$/, '')} ${system === 'imperial' ? 'ft' : 'm'}`;
 };
 
 /** A torque on a nut, in ft·lb or N·m. */
 export const formatTorque = (newtonMetres: number, system: UnitSystem): string =>
-  system === 'imperial'
-    ? `${formatNumber(newtonMetres / footPounds(1), 0)} ft·lb`
-    : `${formatNumber(newtonMetres, 0)} N·m`;
+  !isFigure(newtonMetres)
+    ? NO_FIGURE
+    : system === 'imperial'
+      ? `${formatNumber(newtonMetres / footPounds(1), 0)} ft·lb`
+      : `${formatNumber(newtonMetres, 0)} N·m`;
 
 /** A speed in whole miles or kilometres an hour. */
 export const formatSpeed = (metresPerSecond: number, system: UnitSystem): string =>
-  system === 'imperial'
-    ? `${Math.round(fromKilometres(metresPerSecond * 3.6, 'mile'))} mph`
-    : `${Math.round(metresPerSecond * 3.6)} km/h`;
+  !isFigure(metresPerSecond)
+    ? NO_FIGURE
+    : system === 'imperial'
+      ? `${Math.round(fromKilometres(metresPerSecond * 3.6, 'mile'))} mph`
+      : `${Math.round(metresPerSecond * 3.6)} km/h`;
 
-export const formatAngle = (rad: number): string => `${formatNumber(fromRadians(rad, 'deg'), 1).replace(/\.0$/, '')}°`;
+export const formatAngle = (rad: number): string =>
+  isFigure(rad) ? `${formatNumber(fromRadians(rad, 'deg'), 1).replace(/\.0$/, '')}°` : NO_FIGURE;
 
-/** What has no finite share, for want of a frame that can be worked out, has no figure. */
 export const formatPercent = (fraction: number, decimals = 1): string =>
-  Number.isFinite(fraction) ? `${formatNumber(fraction * 100, decimals)} %` : 'no figure';
+  isFigure(fraction) ? `${formatNumber(fraction * 100, decimals)} %` : NO_FIGURE;
 
 const trimmed = (value: number): string => {
   const text = value.toFixed(9).replace(/\.?0+$/, '');

@@ -26,7 +26,8 @@ export interface Speaker {
   force(newtons: number): string;
   stress(pascals: number): string;
   torque(newtonMetres: number): string;
-  percent(fraction: number, decimals?: number): string;
+  /** no figure where there is none */
+  percent(fraction: number | undefined, decimals?: number): string;
   distance(km: number): string;
   speed(metresPerSecond: number): string;
   /** a distance on the ground, in feet or metres */
@@ -124,7 +125,7 @@ export const speaker = (trailer: Trailer): Speaker => {
     distance: (km) => formatDistance(km, units),
     ground: (metres) => formatGround(metres, units),
     speed: (metresPerSecond) => formatSpeed(metresPerSecond, units),
-    percent: (fractionOfOne, decimals = 1) => formatPercent(fractionOfOne, decimals),
+    percent: (fractionOfOne = Number.NaN, decimals = 1) => formatPercent(fractionOfOne, decimals),
     measured: ({ value, kind }) => {
       switch (kind) {
         case 'mass':

@@ -48,26 +48,15 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
       {open && (
         <div id={id} className="narrow px-4 pb-3 pl-[74px] text-[13px] leading-[18px]">
           <WorkingTable working={finding.working} say={say} />
-          <p className="mute mt-1">{sourceText(finding.source)}</p>
+          <p className="mt-1">Rule: {finding.rule.formula}.</p>
+          <p className="mute">Holds for: {finding.rule.holds}.</p>
+          <p className="mute">{sourceText(finding.source)}</p>
           {action}
         </div>
       )}
     </li>
   );
 };
-
-/** Which of several findings of one code this is. */
-const kindOf = ({ data }: AnyFinding): string => {
-  if ('what' in data) return data.what;
-  if ('who' in data) return data.who;
-  if ('toward' in data) return data.toward;
-  if ('atM' in data) return String(data.atM);
-  if ('judged' in data) return String(data.empty);
-  if ('hub' in data) return data.of;
-  return 'code' in data ? data.code : '';
-};
-const keyOf = (finding: AnyFinding): string =>
-  [finding.code, kindOf(finding), finding.subject, finding.caseId, finding.region].join('|');
 
 export const FindingList = ({
   findings,
@@ -86,7 +75,7 @@ export const FindingList = ({
   <ul className="border-t border-base-300" aria-label="Checks">
     {findings.map((finding, index) => (
       <FindingCard
-        key={keyOf(finding)}
+        key={finding.id}
         finding={finding}
         say={say}
         startOpen={openFirst && index === 0 && finding.counts && finding.verdict === 'over'}

@@ -31,10 +31,7 @@ export const LastChanges = ({ steps }: { readonly steps: readonly AnyFinding['st
         {changes.slice(0, MOST).map(({ now, before }) => {
           const was = figure(before);
           return (
-            <li
-              key={`${now.code}${now.subject}${now.caseId}${sentenceOf(now, say)}`}
-              className="border-t border-base-300 py-1"
-            >
+            <li key={now.id} className="border-t border-base-300 py-1">
               <Sized>{sentenceOf(now, say)}</Sized>{' '}
               <span className="mute">
                 Was {now.verdict === before.verdict ? '' : `“${VERDICT_WORDS[before.verdict]}”${was ? ', ' : ''}`}

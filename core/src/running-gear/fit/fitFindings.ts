@@ -1,7 +1,8 @@
+import { finding } from '../../findings/index.js';
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import type { Trailer } from '../../project/index.js';
-import { computedBy } from '../../source.js';
+
 import { clearances, worstClearances } from '../clearances.js';
 import { type RideHeights, rideHeights } from '../heights.js';
 import { type FitFinding, plain } from './data.js';
@@ -10,6 +11,7 @@ import { homeBuiltFindings } from './homeBuiltAxle.js';
 import { fitFaults } from './parts.js';
 import { ratingFindings } from './ratings.js';
 import { bounceFindings, shackleFindings } from './springs.js';
+import { RULES } from '../rules.js';
 
 /** The case that the height was written down for: the heaviest that is towed. */
 const heaviest = (rides: readonly RideHeights[], cases: readonly BalancedCase[]): RideHeights | undefined => {
@@ -36,7 +38,7 @@ export const fitFindings = (trailer: Trailer, chassis: Chassis, cases: readonly 
   const loaded = heaviest(rides, cases);
   const unknown: FitFinding[] =
     rides.length === 0 && cases.some(({ standing }) => standing)
-      ? [{ ...plain, code: 'ride-unknown', data: {}, verdict: 'unchecked', source: computedBy('suspension unknown') }]
+      ? [finding({ ...plain, rule: RULES['ride-unknown'], data: {}, verdict: 'unchecked' })]
       : [];
   return [
     ...worstClearances(clearances(trailer, chassis, rides)).map(clearanceFinding),

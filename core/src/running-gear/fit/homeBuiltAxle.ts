@@ -1,11 +1,12 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
-import { concluding, given, over, quantity, times, workedOut } from '../../findings/index.js';
+import { finding, concluding, given, over, quantity, times, workedOut } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
-import { publishedVerify } from '../../source.js';
+
 import { massOfWeightKg } from '../../units/index.js';
 import { AXLE_BUMP, overhangM, tubeBending } from '../homeBuilt.js';
 import { type FitFinding, plain } from './data.js';
+import { RULES } from '../rules.js';
 
 export const homeBuiltFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
   const { axle } = trailer.runningGear;
@@ -29,9 +30,9 @@ export const homeBuiltFindings = (trailer: Trailer, chassis: Chassis, cases: rea
     'stress',
   );
   return [
-    {
+    finding({
       ...plain,
-      code: 'home-built-axle',
+      rule: RULES['home-built-axle'],
       data: { leverM, staticPa: bent.staticPa, bumpPa: bent.bumpPa, yieldPa },
       verdict: 'unchecked',
       working: [
@@ -42,9 +43,6 @@ export const homeBuiltFindings = (trailer: Trailer, chassis: Chassis, cases: rea
           workedOut('works-at', over(quantity(feels.result.value, 'stress'), quantity(yieldPa, 'stress')), 'percent'),
         ),
       ],
-      source: publishedVerify(
-        'bending of a round tube, M ÷ S, in a bump of 2.5; spindles, hubs and their welds are their makers’',
-      ),
-    },
+    }),
   ];
 };

@@ -1,14 +1,11 @@
-import { concluding, given, minus, plus, workedOut, type Verdict } from '../../findings/index.js';
+import { finding, concluding, given, minus, plus, workedOut, type Verdict } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
-import { commonPractice, computedBy, publishedSure } from '../../source.js';
 import { flatLengthM, wheelRateNPerM } from '../../suspension/index.js';
 import { inches } from '../../units/index.js';
 import { wantedSpacingM } from '../hangers.js';
 import type { RideHeights } from '../heights.js';
 import { type FitFinding, type FitFindingData, m, plain } from './data.js';
-
-/** Laden 1.6 to 2.3 Hz is the aim, empty up to 3.5 Hz (common practice); laden it is called soft or harsh only some way outside of that. */
-const BOUNCE = { soft: 1.4, good: 2.6, emptyHarsh: 3.5 } as const;
+import { RULES, BOUNCE, LEAN } from '../rules.js';
 
 export const bounceFindings = (
   trailer: Trailer,
@@ -26,24 +23,19 @@ export const bounceFindings = (
     const hz = ride.bounceHz;
     const judged = hz > (isEmpty ? BOUNCE.emptyHarsh : BOUNCE.good) ? 'harsh' : hz < BOUNCE.soft ? 'soft' : 'good';
     return [
-      {
+      finding({
         ...plain,
-        code: 'ride-bounce',
+        rule: RULES['ride-bounce'],
         data: { hz, empty: isEmpty, judged },
+        aspect: isEmpty ? 'empty' : 'laden',
         verdict: judged === 'good' ? 'ok' : 'tight',
         caseId: ride.caseId,
         counts: false,
         working: [given('spring-rate', rate, 'rate'), given('spring-gives', ride.sprungWheelN / rate, 'length')],
-        source: publishedSure(
-          'f = √(k ÷ m) ÷ 2π; the aim, laden 1.6 to 2.3 Hz and empty up to 3.5 Hz, and the 1.4 to 2.6 Hz judged good are common practice',
-        ),
-      },
+      }),
     ];
   });
 };
-
-/** Further than this from upright a shackle wanders; nearer it can go over (common practice, 10 to 60°). */
-const LEAN = { least: (8 * Math.PI) / 180, most: (60 * Math.PI) / 180 } as const;
 
 export const shackleFindings = (trailer: Trailer, rides: readonly RideHeights[]): FitFinding[] => {
   const { suspension, layout } = trailer.runningGear;
@@ -75,9 +67,9 @@ export const shackleFindings = (trailer: Trailer, rides: readonly RideHeights[])
     differs: 'tight',
     none: 'ok',
   };
-  const spacing: FitFinding = {
+  const spacing: FitFinding = finding({
     ...plain,
-    code: 'hanger-spacing',
+    rule: RULES['hanger-spacing'],
     data: { saidM: hangerSpacingM, wantedM, flatM, fault },
     verdict: verdicts[fault],
     value: m(hangerSpacingM),
@@ -96,10 +88,7 @@ export const shackleFindings = (trailer: Trailer, rides: readonly RideHeights[])
             ),
           ]),
     ],
-    source: commonPractice(
-      'eye to eye and shackle less 1/2 in; 3/8 in more than the spring laid flat, no more than 0.9 of the shackle beyond its eyes',
-    ),
-  };
+  });
   if (equalised || spring.kind === 'slipper') return equalised ? [] : [spacing];
   const leans = rides.map(({ caseId, stack }) => ({ caseId, lean: stack.shackleRad }));
   const bad = leans.find(({ lean }) => lean === undefined);
@@ -115,13 +104,12 @@ export const shackleFindings = (trailer: Trailer, rides: readonly RideHeights[])
     worst.lean === undefined || worst.lean < 0 ? 'over' : worst.lean < LEAN.least || most > LEAN.most ? 'tight' : 'ok';
   return [
     spacing,
-    {
+    finding({
       ...plain,
-      code: 'shackle-lean',
+      rule: RULES['shackle-lean'],
       data: { leanRad: worst.lean, caseId: worst.caseId },
       verdict,
       caseId: worst.caseId,
-      source: computedBy('sin = (bolt to bolt − eye to eye under the load) ÷ shackle; 20 to 45° is common practice'),
-    },
+    }),
   ];
 };

@@ -1,13 +1,13 @@
 import { type BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
-import { concluding, type FindingOf, over, quantity, verdictOf, workedOut } from '../../findings/index.js';
+import { checkShare, concluding, finding, type FindingOf, over, quantity, workedOut } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
-import { commonPractice, computedBy } from '../../source.js';
-import { BUMP_SOURCE } from '../roads.js';
+
 import { type CaseCheck, checkCase, type Deflection } from './handCheck.js';
 import type { MemberWork } from './memberWork.js';
 import { memberWorking, type Sharing } from './working.js';
 import { type Leverage, tongueLeverage } from './leverage.js';
+import { RULES } from '../rules.js';
 
 interface WorkData {
   readonly memberId: string;
@@ -72,15 +72,12 @@ const workData = ({ work }: Worst): WorkData => ({
 });
 
 const workFinding = ({ check, work }: Worst) => ({
-  verdict: verdictOf(work.utilisation),
   step: 'strength' as const,
   subject: work.member.id,
   caseId: check.caseId,
-  counts: true,
   utilisation: work.utilisation,
   value: quantity(work.stressPa, 'stress'),
   limit: quantity(work.allowable.stressPa * work.shapeShare, 'stress'),
-  source: BUMP_SOURCE,
 });
 
 const beamWorking = ({ check, work }: Worst, sharing: Sharing) =>
@@ -95,16 +92,23 @@ const railsAndTongue = (chassis: Chassis, checks: readonly CaseCheck[]): Strengt
   return [
     ...(rails
       ? [
-          {
-            code: 'rails' as const,
+          checkShare({
+            rule: RULES.rails,
             data: workData(rails),
             ...workFinding(rails),
             working: beamWorking(rails, { kind: 'one-side' }),
-          },
+          }),
         ]
       : []),
     ...(tongue
-      ? [{ code: 'tongue' as const, data: workData(tongue), ...workFinding(tongue), working: beamWorking(tongue, leg) }]
+      ? [
+          checkShare({
+            rule: RULES.tongue,
+            data: workData(tongue),
+            ...workFinding(tongue),
+            working: beamWorking(tongue, leg),
+          }),
+        ]
       : []),
   ];
 };
@@ -141,18 +145,18 @@ const crossFindings = (checks: readonly CaseCheck[]): StrengthFinding[] => {
   };
   return [
     ...named.map((found): StrengthFinding => {
-      const { tongueUpN, ...finding } = withWorking(found);
-      return { code: 'cross-member', data: { ...workData(found), tongueUpN }, ...finding };
+      const { tongueUpN, ...worked } = withWorking(found);
+      return checkShare({ rule: RULES['cross-member'], data: { ...workData(found), tongueUpN }, ...worked });
     }),
     ...(hardestRest
       ? [
           ((): StrengthFinding => {
-            const { tongueUpN: _none, ...finding } = withWorking(hardestRest);
-            return {
-              code: 'cross-members-rest',
+            const { tongueUpN: _none, ...worked } = withWorking(hardestRest);
+            return checkShare({
+              rule: RULES['cross-members-rest'],
               data: { count: rest.length, least: Math.min(...restUtilisations), most: Math.max(...restUtilisations) },
-              ...finding,
-            };
+              ...worked,
+            });
           })(),
         ]
       : []),
@@ -173,14 +177,13 @@ const deflectionFindings = (checks: readonly CaseCheck[]): StrengthFinding[] =>
     const { check, deflection, utilisation } = worst;
     const allowedM = deflection.lengthM / deflection.divisor;
     return [
-      {
-        code: 'deflection',
+      checkShare({
+        rule: RULES.deflection,
         data: deflection,
-        verdict: verdictOf(utilisation, 0.9),
         step: 'strength',
         subject: deflection.memberId,
         caseId: check.caseId,
-        counts: true,
+        aspect: what,
         utilisation,
         value: quantity(deflection.byM, 'length'),
         limit: quantity(allowedM, 'length'),
@@ -194,10 +197,7 @@ const deflectionFindings = (checks: readonly CaseCheck[]): StrengthFinding[] =>
             workedOut('works-at', over(quantity(deflection.byM, 'length'), quantity(allowedM, 'length')), 'percent'),
           ),
         ],
-        source: commonPractice(
-          'rails 1/300, rear overhang 1/150, tongue 1/200, cross-members 1/180 of their length under the standing load',
-        ),
-      },
+      }),
     ];
   });
 
@@ -227,13 +227,12 @@ export const handCheck = (trailer: Trailer, chassis: Chassis, cases: readonly Ba
       checks,
       members: [],
       findings: [
-        {
+        finding({
           ...plain,
-          code: 'strength-not-possible',
+          rule: RULES['strength-not-possible'],
           data: {},
           verdict: 'open',
-          source: computedBy('a beam needs what carries it'),
-        },
+        }),
       ],
     };
   }
@@ -245,42 +244,46 @@ export const handCheck = (trailer: Trailer, chassis: Chassis, cases: readonly Ba
   const leverage = tongueLeverage(checks);
   if (leverage) {
     const { caseId, ...data } = leverage;
-    findings.push({
-      ...plain,
-      subject: 'tongue',
-      code: 'tongue-leverage',
-      data,
-      caseId,
-      counts: false,
-      verdict: 'ok',
-      source: computedBy('M changes by the shear there × the length moved; stress by the section modulus'),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        subject: 'tongue',
+        rule: RULES['tongue-leverage'],
+        data,
+        caseId,
+        counts: false,
+        verdict: 'ok',
+      }),
+    );
   }
   if (checks.some(({ beam }) => beam.suspension.kind === 'unknown')) {
-    findings.push({
-      ...plain,
-      code: 'support-assumed',
-      data: {},
-      verdict: 'unchecked',
-      source: commonPractice('axle as one point'),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['support-assumed'],
+        data: {},
+        verdict: 'unchecked',
+      }),
+    );
   }
   if (chassis.tongue && chassis.tongue.rearOn === 'header') {
-    findings.push({
-      ...plain,
-      subject: 'header.front',
-      code: 'tongue-root',
-      data: { rearOn: chassis.tongue.rearOn },
-      verdict: 'unchecked',
-      source: commonPractice(),
-    });
+    findings.push(
+      finding({
+        ...plain,
+        subject: 'header.front',
+        rule: RULES['tongue-root'],
+        data: { rearOn: chassis.tongue.rearOn },
+        verdict: 'unchecked',
+      }),
+    );
   }
-  findings.push({
-    ...plain,
-    code: 'not-in-hand-check',
-    data: {},
-    verdict: 'unchecked',
-    source: commonPractice('a beam check by hand'),
-  });
+  findings.push(
+    finding({
+      ...plain,
+      rule: RULES['not-in-hand-check'],
+      data: {},
+      verdict: 'unchecked',
+    }),
+  );
   return { checks, members: hardestByMember(checks), findings };
 };

@@ -1,13 +1,14 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import {
+  checkShare,
   concluding,
+  finding,
   type FindingOf,
   given,
   over,
   quantity,
   times,
-  verdictOf,
   workedOut,
 } from '../../findings/index.js';
 import type { Part } from '../../mass/index.js';
@@ -16,6 +17,7 @@ import { commonPractice, computedBy } from '../../source.js';
 import { weightN } from '../../units/index.js';
 import { bumpFactor } from '../roads.js';
 import { DECK_STRENGTHS, type DeckStrength, type Duration } from './deckStrength.js';
+import { RULES } from '../rules.js';
 
 export interface DeckFindingData {
   'deck-point': {
@@ -77,11 +79,11 @@ const pointFinding = (
     'force',
   );
   const share = pressed.result.value / borneN;
-  return {
+  return checkShare({
     ...plain,
-    code: 'deck-point',
+    rule: RULES['deck-point'],
     data: { who, massKg, factor, spanM },
-    verdict: verdictOf(share),
+    aspect: who,
     utilisation: share,
     working: [
       given('deck-span', spanM, 'length'),
@@ -93,7 +95,7 @@ const pointFinding = (
       ),
     ],
     source: strength.source,
-  };
+  });
 };
 
 /** Even pressure over whole spans that would bend the deck as this part does, Pa. */
@@ -132,11 +134,10 @@ const spreadFinding = ({ trailer, strength, spanM }: Deck, cases: readonly Balan
   );
   const share = pressed.result.value / borne;
   return [
-    {
+    checkShare({
       ...plain,
-      code: 'deck-spread',
+      rule: RULES['deck-spread'],
       data: { itemId: worst.part.id, factor, spanM },
-      verdict: verdictOf(share),
       caseId: worst.caseId,
       utilisation: share,
       working: [
@@ -149,7 +150,7 @@ const spreadFinding = ({ trailer, strength, spanM }: Deck, cases: readonly Balan
         ),
       ],
       source: strength.source,
-    },
+    }),
   ];
 };
 
@@ -160,14 +161,14 @@ export const deckFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
   const spanM = deckSpanM(chassis);
   if (kind === 'expanded-steel' || spanM === undefined) {
     return [
-      {
+      finding({
         ...plain,
-        code: 'deck-not-checked',
+        rule: RULES['deck-not-checked'],
         data: { why: spanM === undefined ? 'no-bars' : 'no-rule' },
         verdict: 'unchecked',
         working: [],
         source: spanM === undefined ? computedBy('headers and cross-members') : commonPractice('makers’ load tables'),
-      },
+      }),
     ];
   }
   const deck: Deck = { trailer, strength: DECK_STRENGTHS[kind], spanM };

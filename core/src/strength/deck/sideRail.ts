@@ -1,25 +1,23 @@
 import type { Chassis } from '../../chassis/index.js';
 import {
+  checkShare,
   concluding,
   type FindingOf,
   given,
   over,
   quantity,
   times,
-  verdictOf,
   workedOut,
 } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
-import { publishedVerify } from '../../source.js';
-import { toNewtons } from '../../units/index.js';
+
+import { RULES, LEAN_N } from '../rules.js';
 
 export interface SideRailFindingData {
   'side-post': { readonly memberId: string; readonly forceN: number; readonly heightM: number };
 }
 export type SideRailFinding = FindingOf<SideRailFindingData>;
 
-/** A person falling against a rail, or a load leaning on it: 200 lbf at its top, as guards of buildings are made for. */
-const LEAN_N = toNewtons(200, 'lbf');
 /** Yield ÷ 1.67 in steel, ÷ 1.65 in aluminum at its welded strength, the foot being welded. */
 const FACTOR = { steel: 1.67, aluminum: 1.65 } as const;
 
@@ -45,10 +43,9 @@ export const sideRailFindings = (trailer: Trailer, { members }: Chassis): SideRa
   );
   const share = feels.result.value / allowedPa;
   return [
-    {
-      code: 'side-post',
+    checkShare({
+      rule: RULES['side-post'],
       data: { memberId: post.id, forceN: LEAN_N, heightM: sides.heightM },
-      verdict: verdictOf(share),
       step: 'strength',
       subject: post.id,
       counts: true,
@@ -61,9 +58,6 @@ export const sideRailFindings = (trailer: Trailer, { members }: Chassis): SideRa
           workedOut('works-at', over(quantity(feels.result.value, 'stress'), quantity(allowedPa, 'stress')), 'percent'),
         ),
       ],
-      source: publishedVerify(
-        'ASCE 7 4.5.1: 200 lb on a guard rail; allowed by AISC 360-16 F1 or the Aluminum Design Manual',
-      ),
-    },
+    }),
   ];
 };

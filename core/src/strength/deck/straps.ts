@@ -1,24 +1,22 @@
 import type { BalancedCase } from '../../balance/index.js';
 import {
+  checkShare,
   concluding,
   type FindingOf,
   given,
   over,
   quantity,
   times,
-  verdictOf,
   workedOut,
 } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
-import { publishedSure } from '../../source.js';
+
+import { RULES, STRAPS_SHARE } from '../rules.js';
 
 export interface StrapFindingData {
   'straps-hold': { readonly count: number; readonly holdKg: number | undefined; readonly cargoKg: number };
 }
 export type StrapFinding = FindingOf<StrapFindingData>;
-
-/** Together they must hold half of what they tie down. */
-const SHARE = 0.5;
 
 /** Straps over the load, one from each ring to the one across: the sum of their working loads against the heaviest loose load. */
 export const strapFindings = (trailer: Trailer, cases: readonly BalancedCase[]): StrapFinding[] => {
@@ -40,13 +38,12 @@ export const strapFindings = (trailer: Trailer, cases: readonly BalancedCase[]):
   );
   if (!worst) return [];
   const holdKg = workingLoadKg === null ? undefined : perSide * workingLoadKg;
-  const must = workedOut('straps-must', times(quantity(worst.kg, 'mass'), quantity(SHARE, 'number')), 'mass');
+  const must = workedOut('straps-must', times(quantity(worst.kg, 'mass'), quantity(STRAPS_SHARE, 'number')), 'mass');
   const share = holdKg === undefined ? undefined : must.result.value / holdKg;
   return [
-    {
-      code: 'straps-hold',
+    checkShare({
+      rule: RULES['straps-hold'],
       data: { count: perSide, holdKg, cargoKg: worst.kg },
-      verdict: share === undefined ? 'open' : verdictOf(share, 1),
       step: 'strength',
       subject: 'trailer',
       caseId: worst.caseId,
@@ -62,7 +59,6 @@ export const strapFindings = (trailer: Trailer, cases: readonly BalancedCase[]):
                 workedOut('works-at', over(quantity(must.result.value, 'mass'), quantity(holdKg, 'mass')), 'percent'),
               ),
             ],
-      source: publishedSure('49 CFR 393.106(d): working load limits together at least half of the load'),
-    },
+    }),
   ];
 };

@@ -1,9 +1,10 @@
 import type { BalancedCase } from '../../balance/index.js';
-import { type FindingOf, given, quantity, times, workedOut } from '../../findings/index.js';
+import { finding, type FindingOf, given, quantity, times, workedOut } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
 import { publishedVerify } from '../../source.js';
 import { inches, toPascals, weightN } from '../../units/index.js';
 import { weldStrength } from './weldStrength.js';
+import { RULES } from '../rules.js';
 
 export interface HomeMadeFindingData {
   /** least pin of plain mild steel in double shear, and least fillet of this leg, under the pull along the trailer */
@@ -42,15 +43,14 @@ export const homeMadeFindings = (trailer: Trailer, cases: readonly BalancedCase[
     'allowable',
   );
   return [
-    {
-      code: 'home-made-study',
+    finding({
+      rule: RULES['home-made-study'],
       data: { forceN, pinM, weldM: forceN / weldNM, legM: LEG_M },
       verdict: 'unchecked',
       step: 'strength',
       subject: 'coupler',
       counts: false,
       working: [pull, given('pin-shear', pinM, 'length'), given('weld-bears', weldNM, 'force-per-length')],
-      source: publishedVerify('ADR 62 and VSB 1: 1.5 g along; AISC 360-16 J3.6 and J2.4 with 58 ksi'),
-    },
+    }),
   ];
 };

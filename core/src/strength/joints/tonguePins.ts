@@ -1,11 +1,22 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
-import { concluding, type FindingOf, minus, over, plus, quantity, times, workedOut } from '../../findings/index.js';
+import {
+  concluding,
+  finding,
+  type FindingOf,
+  minus,
+  over,
+  plus,
+  quantity,
+  times,
+  workedOut,
+} from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
-import { publishedVerify } from '../../source.js';
+
 import { inches, weightN } from '../../units/index.js';
 import { bearingN, boltShearN } from './bolts.js';
+import { RULES, PIN_ALONG_G, PIN_UPRIGHT_G } from '../rules.js';
 
 export interface TonguePinFindingData {
   'tongue-pins': {
@@ -21,9 +32,6 @@ export interface TonguePinFindingData {
 }
 export type TonguePinFinding = FindingOf<TonguePinFindingData>;
 
-/** Loads at the coupling as shares of the gross's weight, one at a time, without lasting bends: ADR 62 and VSB 1 (recalled). */
-const ALONG_G = 1.5;
-const UPRIGHT_G = 0.5;
 /** Bolts may be loaded to three quarters of their nominal strength where nothing may bend for good (φ of AISC 360-16 J3). */
 const LASTING = 1 / 0.75;
 /** Nearer than this two pins hold the tongue's bending badly (common practice, 4 in). */
@@ -52,8 +60,8 @@ export const tonguePinFindings = (
   const n = (value: number) => quantity(value, 'force');
   const number = (value: number) => quantity(value, 'number');
   const weight = n(weightN(grossKg));
-  const along = workedOut('pin-pulls', times(weight, number(ALONG_G)), 'force');
-  const upright = workedOut('coupling-lifts', times(weight, number(UPRIGHT_G)), 'force');
+  const along = workedOut('pin-pulls', times(weight, number(PIN_ALONG_G)), 'force');
+  const upright = workedOut('coupling-lifts', times(weight, number(PIN_UPRIGHT_G)), 'force');
   const two = joint.pins === 2;
   const couple = workedOut(
     'pins-couple',
@@ -73,9 +81,9 @@ export const tonguePinFindings = (
   const utilisation = asked.result.value / strengthN;
   const spare = workedOut('spare', minus(n(strengthN), asked.result), 'force');
   return [
-    {
+    finding({
       ...plain,
-      code: 'tongue-pins',
+      rule: RULES['tongue-pins'],
       data: {
         kind,
         forceN: asked.result.value,
@@ -95,21 +103,17 @@ export const tonguePinFindings = (
       limit: n(strengthN),
       utilisation,
       working: [...(asked === along ? [along] : [upright, couple]), ...(utilisation <= 1 ? [concluding(spare)] : [])],
-      source: publishedVerify(
-        'ADR 62 and VSB 1: 1.5 g along, 0.5 g upright at the coupling; AISC 360-16 J3.6 and J3.10, two shear planes',
-      ),
-    },
+    }),
     ...(two
       ? []
       : [
-          {
+          finding({
             ...plain,
-            code: 'one-pin-folds',
+            rule: RULES['one-pin-folds'],
             data: { kind },
             verdict: 'over',
             working: [],
-            source: publishedVerify('statics: one pin across is a hinge and holds no bending'),
-          } satisfies TonguePinFinding,
+          }),
         ]),
   ];
 };

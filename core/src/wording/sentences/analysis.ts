@@ -12,10 +12,10 @@ const BENT = {
 } as const;
 
 export const analysisSentences: SentencesOf<AnalysisFindingData> = {
-  'frame-member': ({ data, utilisation = 0, caseId, verdict }, say) =>
+  'frame-member': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
-      data.rule === 'yield' && utilisation > 1 ? 'It bends for good.' : held(verdict),
+      data.rule === 'yield' && verdict === 'over' ? 'It bends for good.' : held(verdict),
       data.rule === 'open-twist'
         ? 'An open bar twists easily: join cross-members over its whole depth, or take a tube.'
         : '',
@@ -24,7 +24,7 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
     data.count === 1
       ? `The other bar: ${say.percent(data.most, 0)}.`
       : `Other ${data.count} bars: ${say.percent(data.least, 0)} to ${say.percent(data.most, 0)}.`,
-  'frame-weld': ({ data, utilisation = 0, caseId, verdict }, say) =>
+  'frame-weld': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
       `Weld of ${say.partName(data.memberId).toLowerCase()} on ${say.partName(data.joint).toLowerCase()} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}; leg ${say.length(data.legM)}.`,
       data.needM !== undefined
@@ -36,19 +36,19 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
   'frame-welds-rest': ({ data }, say) => `Other ${data.count} welds: up to ${say.percent(data.most, 0)}.`,
   'weld-leg-small': ({ data }, say) =>
     `A leg of ${say.length(data.legM)} is thin for its wall: ${say.length(data.leastM)} is the least that fuses well.`,
-  'hanger-wall': ({ data, utilisation = 0, caseId, verdict }, say) =>
+  'hanger-wall': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
       `Hangers push up to ${say.force(Math.abs(data.forceN))} into the ${say.partName(data.memberId).toLowerCase()} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}: ${say.percent(utilisation, 0)} of what its walls bear.`,
       verdict === 'over' ? 'Weld a plate between, wider than the wall is thick.' : '',
     ),
-  'bar-hole': ({ data, utilisation = 0, caseId, verdict }, say) =>
+  'bar-hole': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      Number.isFinite(utilisation)
+      utilisation !== undefined
         ? `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()}, ${say.length(data.atM)} along it, works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}.`
         : `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()} leaves no metal.`,
       verdict === 'over' ? 'Move it to the middle of the sides, where bending is least, or make it smaller.' : '',
     ),
-  'coupler-bolts': ({ data, utilisation = 0, verdict }, say) =>
+  'coupler-bolts': ({ data, utilisation, verdict }, say) =>
     sentence(
       `Coupler bolts take ${say.force(data.forceN)} ${SITUATION_PHRASES[data.situation]}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'the bolts' : data.by === 'bearing' ? 'the walls at the holes' : 'the edges at the holes'} bear.`,
       held(verdict),

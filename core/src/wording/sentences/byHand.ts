@@ -9,20 +9,20 @@ const BENT = {
 } as const;
 
 export const byHandSentences: SentencesOf<StrengthFindingData> = {
-  rails: ({ data, utilisation = 0, caseId, verdict, counts }, say) =>
+  rails: ({ data, utilisation, caseId, verdict, counts }, say) =>
     sentence(
       byHand(counts),
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}, at ${say.length(data.placeM)}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
       held(verdict),
     ),
-  tongue: ({ data, utilisation = 0, caseId, verdict, counts }, say) =>
+  tongue: ({ data, utilisation, caseId, verdict, counts }, say) =>
     sentence(
       byHand(counts),
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}${data.placeM > -1e-6 ? ', at the front header' : ''}.`,
       data.weldAt ? 'The weld there weakens it.' : '',
       held(verdict),
     ),
-  'cross-member': ({ data, utilisation = 0, caseId, verdict, counts }, say) =>
+  'cross-member': ({ data, utilisation, caseId, verdict, counts }, say) =>
     sentence(
       byHand(counts),
       `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${when(data.factor)}, ${say.caseName(caseId)}.`,

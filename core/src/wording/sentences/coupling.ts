@@ -31,7 +31,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     data.limitKg === undefined
       ? 'What the tow vehicle may tow is missing: see its handbook.'
       : `Tow vehicle may tow ${say.mass(data.limitKg)}; ${data.byPlate ? 'the plate lets the trailer be' : 'the trailer weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.limitKg, (kg) => say.mass(kg))}.`,
-  'tongue-pins': ({ data, utilisation = 0, verdict }, say) =>
+  'tongue-pins': ({ data, utilisation, verdict }, say) =>
     sentence(
       `The ${data.kind} tongue’s pins bear ${say.force(data.forceN)} ${data.load === 'along' ? 'of pull' : 'where the coupling is lifted'}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'a pin in double shear' : 'the walls at its hole'} may.`,
       verdict === 'over'
@@ -43,7 +43,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     ),
   'one-pin-folds': ({ data }) =>
     `${data.kind === 'folding' ? 'A folding' : 'A removable'} tongue on one pin is a hinge: it folds up or down on it. A second pin, 4 in or more from the first, holds it straight.`,
-  'weakest-link': ({ data, utilisation = 0 }, say) =>
+  'weakest-link': ({ data, utilisation }, say) =>
     sentence(
       data.link === undefined
         ? 'Nothing between vehicle and trailer has a stamp that was read yet.'

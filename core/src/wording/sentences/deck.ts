@@ -2,17 +2,17 @@ import type { DeckFindingData, SideRailFindingData, StrapFindingData } from '../
 import { sentence, type SentencesOf } from './kit.js';
 
 export const deckSentences: SentencesOf<DeckFindingData & SideRailFindingData & StrapFindingData> = {
-  'deck-point': ({ data, utilisation = 0, verdict }, say) =>
+  'deck-point': ({ data, utilisation, verdict }, say) =>
     sentence(
       `${data.who === 'person' ? 'A person on the deck' : `A wheel or post of ${say.mass(data.massKg)} on the deck${data.factor > 1 ? ' in a hard bump' : ''}`} asks ${say.percent(utilisation, 0)} of it, half-way over ${say.length(data.spanM)} from bar to bar.`,
       verdict === 'over' ? 'Set a cross-member under it, or take a thicker deck.' : '',
     ),
-  'deck-spread': ({ data, utilisation = 0, caseId, verdict }, say) =>
+  'deck-spread': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
       `${say.partName(data.itemId)} presses the deck to ${say.percent(utilisation, 0)}${data.factor > 1 ? ' in a hard bump' : ''}, ${say.caseName(caseId)}, over ${say.length(data.spanM)} from bar to bar.`,
       verdict === 'over' ? 'Set cross-members closer, or take a thicker deck.' : '',
     ),
-  'side-post': ({ data, utilisation = 0, verdict }, say) =>
+  'side-post': ({ data, utilisation, verdict }, say) =>
     sentence(
       `Somebody or something leaning on the side rail, ${say.force(data.forceN)} at ${say.length(data.heightM)}, asks ${say.percent(utilisation, 0)} of a post at its foot.`,
       verdict === 'over' ? 'Take a stouter post, or a lower rail.' : '',

@@ -1,5 +1,5 @@
+import { finding } from '../../../findings/index.js';
 import type { Member } from '../../../chassis/index.js';
-import { commonPractice, computedBy } from '../../../source.js';
 import type { StrengthResult } from '../../by-hand/findings.js';
 import { SITUATIONS } from '../../situations/situations.js';
 import type { AnalysisOutcome, StrengthAnalysis } from '../analysis.js';
@@ -8,22 +8,18 @@ import { handFindings } from './hand.js';
 import { weldFindings, holeFindings, jointFindings } from './joints.js';
 import { memberFindings } from './members.js';
 import { deflectionFindings, fatigueFindings } from './service.js';
-
-/** Beyond these the figures have lost too many digits to be counted on: about one in ten thousand. */
-const MOST_CONDITION = 1e12;
-const MOST_RESIDUAL = 1e-5;
+import { RULES, MOST_CONDITION, MOST_RESIDUAL } from '../../rules.js';
 
 const doubtFindings = ({ condition, balances }: StrengthAnalysis): AnalysisFinding[] => {
   const residual = balances.reduce((most, next) => Math.max(most, next.residual), 0);
   return condition > MOST_CONDITION || residual > MOST_RESIDUAL
     ? [
-        {
+        finding({
           ...plain,
-          code: 'figures-doubtful',
+          rule: RULES['figures-doubtful'],
           data: { condition, residual },
           verdict: 'unchecked',
-          source: computedBy('condition of the stiffness matrix; sums of loads and reactions'),
-        },
+        }),
       ]
     : [];
 };
@@ -32,56 +28,54 @@ const coverageFindings = (analysis: StrengthAnalysis): AnalysisFinding[] => [
   ...doubtFindings(analysis),
   ...(analysis.switchedOff.length > 0
     ? [
-        {
+        finding({
           ...plain,
-          code: 'situations-off',
+          rule: RULES['situations-off'],
           data: { off: analysis.switchedOff },
           verdict: 'unchecked',
           counts: false,
-          source: { kind: 'own', note: 'switched off' },
-        } satisfies AnalysisFinding,
+        }),
       ]
     : []),
   ...(analysis.switchedOff.includes('recovery')
     ? []
     : [
         ...analysis.notRun.map(
-          ({ situation }): AnalysisFinding => ({
-            ...plain,
-            code: 'situation-not-run',
-            data: { situation },
-            verdict: 'open',
-            source: SITUATIONS[situation].source,
-          }),
+          ({ situation }): AnalysisFinding =>
+            finding({
+              ...plain,
+              rule: RULES['situation-not-run'],
+              data: { situation },
+              aspect: situation,
+              verdict: 'open',
+              source: SITUATIONS[situation].source,
+            }),
         ),
-        {
+        finding({
           ...plain,
-          code: 'recovery-advice',
+          rule: RULES['recovery-advice'],
           data: {},
           verdict: 'unchecked',
           counts: false,
-          source: commonPractice('recovery points'),
-        } satisfies AnalysisFinding,
+        }),
       ]),
   ...(analysis.grossMissing
     ? [
-        {
+        finding({
           ...plain,
-          code: 'rated-gross-missing',
+          rule: RULES['rated-gross-missing'],
           data: {},
           verdict: 'open',
-          source: computedBy('the plate’s gross with the cargo uniform, in front, behind and in the middle'),
-        } satisfies AnalysisFinding,
+        }),
       ]
     : []),
-  {
+  finding({
     ...plain,
-    code: 'not-in-analysis',
+    rule: RULES['not-in-analysis'],
     data: {},
     verdict: 'unchecked',
     counts: false,
-    source: commonPractice('what this analysis leaves out'),
-  },
+  }),
 ];
 
 /** All that the frame analysis has to say, or why there is none. */
@@ -93,23 +87,21 @@ export const analysisFindings = (
   switch (outcome.kind) {
     case 'fault':
       return [
-        {
+        finding({
           ...plain,
-          code: 'frame-fault',
+          rule: RULES['frame-fault'],
           data: { fault: outcome.fault.code },
           verdict: outcome.fault.code === 'suspension-not-modelled' ? 'unchecked' : 'open',
-          source: computedBy('frame analysis'),
-        },
+        }),
       ];
     case 'unsolvable':
       return [
-        {
+        finding({
           ...plain,
-          code: 'frame-unsolvable',
+          rule: RULES['frame-unsolvable'],
           data: { problems: outcome.problems },
           verdict: 'open',
-          source: computedBy('frame analysis'),
-        },
+        }),
       ];
     case 'analysed': {
       const { analysis } = outcome;

@@ -1,10 +1,9 @@
-import { computedBy } from '../../../source.js';
+import { finding } from '../../../findings/index.js';
+
 import type { StrengthResult } from '../../by-hand/findings.js';
 import type { StrengthAnalysis } from '../analysis.js';
 import { type AnalysisFinding, plain } from './data.js';
-
-/** The two ways to the same figure are called apart where one is more than one and a half times the other. */
-const APART = 1.5;
+import { RULES, APART } from '../../rules.js';
 
 export const handFindings = ({ bumps }: StrengthAnalysis, hand: StrengthResult): AnalysisFinding[] => {
   const pairs = hand.checks.flatMap(({ caseId, rails, tongue }) =>
@@ -24,16 +23,15 @@ export const handFindings = ({ bumps }: StrengthAnalysis, hand: StrengthResult):
     if (!worst) return [];
     const apart = Math.max(worst.hand, worst.frame) > APART * Math.min(worst.hand, worst.frame);
     return [
-      {
+      finding({
         ...plain,
-        code: 'hand-compared',
+        rule: RULES['hand-compared'],
         data: { memberId: worst.memberId, hand: worst.hand, frame: worst.frame, apart },
         verdict: apart ? 'unchecked' : 'ok',
         subject: worst.memberId,
         caseId: worst.caseId,
         counts: false,
-        source: computedBy('the same load, on one beam by hand and on the whole frame'),
-      } satisfies AnalysisFinding,
+      }),
     ];
   });
 };

@@ -1,13 +1,13 @@
 import type { Member } from '../../../chassis/index.js';
-import { quantity, verdictOf } from '../../../findings/index.js';
+import { checkShare, finding, quantity } from '../../../findings/index.js';
 import { computedBy } from '../../../source.js';
-import { BOLT_SOURCE } from '../../joints/bolts.js';
-import { CRIPPLING_SOURCE } from '../../joints/crippling.js';
+
 import { netSource } from '../../joints/holes.js';
 import { leastLegM } from '../../joints/weldStrength.js';
 import type { StrengthAnalysis, WeldResult } from '../analysis.js';
 import { boltLines, hangerLines, holeLines, weldLines } from '../workings.js';
 import { type AnalysisFinding, plain } from './data.js';
+import { RULES } from '../../rules.js';
 
 export const weldFindings = ({ welds }: StrengthAnalysis): AnalysisFinding[] => {
   const sorted = [...welds].sort((a, b) => b.utilisation - a.utilisation);
@@ -20,48 +20,47 @@ export const weldFindings = ({ welds }: StrengthAnalysis): AnalysisFinding[] => 
   const small = welds.find(({ legM, wallM }) => legM < leastLegM(wallM) - 1e-9);
   return [
     ...told.map(
-      (weld): AnalysisFinding => ({
-        ...plain,
-        code: 'frame-weld',
-        data: {
-          memberId: weld.memberId,
-          joint: weld.joint,
-          situation: weld.situation,
-          variant: weld.variant,
-          legM: weld.legM,
-          needM: weld.by === 'weld-metal' && weld.utilisation > 1 ? weld.legM * weld.utilisation : undefined,
-          by: weld.by,
-        },
-        verdict: verdictOf(weld.utilisation),
-        subject: weld.memberId,
-        caseId: weld.caseId,
-        value: quantity(weld.utilisation, 'percent'),
-        utilisation: weld.utilisation,
-        working: weldLines(weld),
-        source: weld.by === 'weld-metal' ? weld.strength.weldSource : weld.strength.baseSource,
-      }),
+      (weld): AnalysisFinding =>
+        checkShare({
+          ...plain,
+          rule: RULES['frame-weld'],
+          data: {
+            memberId: weld.memberId,
+            joint: weld.joint,
+            situation: weld.situation,
+            variant: weld.variant,
+            legM: weld.legM,
+            needM: weld.by === 'weld-metal' && weld.utilisation > 1 ? weld.legM * weld.utilisation : undefined,
+            by: weld.by,
+          },
+          subject: weld.memberId,
+          aspect: weld.joint,
+          caseId: weld.caseId,
+          value: quantity(weld.utilisation, 'percent'),
+          utilisation: weld.utilisation,
+          working: weldLines(weld),
+          source: weld.by === 'weld-metal' ? weld.strength.weldSource : weld.strength.baseSource,
+        }),
     ),
     ...(rest.length > 0
       ? [
-          {
+          checkShare({
             ...plain,
-            code: 'frame-welds-rest',
+            rule: RULES['frame-welds-rest'],
             data: { count: rest.length, most: rest[0]?.utilisation ?? 0 },
-            verdict: verdictOf(rest[0]?.utilisation ?? 0),
-            source: computedBy('frame analysis, elastic line method'),
-          } satisfies AnalysisFinding,
+            utilisation: rest[0]?.utilisation ?? 0,
+          }),
         ]
       : []),
     ...(small
       ? [
-          {
+          finding({
             ...plain,
-            code: 'weld-leg-small',
+            rule: RULES['weld-leg-small'],
             data: { memberId: small.memberId, legM: small.legM, leastM: leastLegM(small.wallM) },
             verdict: 'tight',
             subject: small.memberId,
-            source: { kind: 'published', name: 'AISC 360-16 table J2.4', confidence: 'sure' },
-          } satisfies AnalysisFinding,
+          }),
         ]
       : []),
   ];
@@ -77,9 +76,9 @@ export const holeFindings = (
     .filter(({ utilisation }, i) => i === 0 || utilisation > 1)
     .map((found) => {
       const member = memberOf(found.memberId);
-      return {
+      return checkShare({
         ...plain,
-        code: 'bar-hole',
+        rule: RULES['bar-hole'],
         data: {
           memberId: found.memberId,
           situation: found.situation,
@@ -87,13 +86,13 @@ export const holeFindings = (
           atM: found.hole.atM,
           diameterM: found.hole.diameterM,
         },
-        verdict: verdictOf(found.utilisation),
         subject: found.memberId,
+        aspect: found.hole.atM.toFixed(6),
         caseId: found.caseId,
         utilisation: found.utilisation,
         working: holeLines(found),
         source: member ? netSource(member) : computedBy('net section'),
-      };
+      });
     });
 
 export const jointFindings = ({ hangers, bolts }: StrengthAnalysis): AnalysisFinding[] => {
@@ -104,9 +103,9 @@ export const jointFindings = ({ hangers, bolts }: StrengthAnalysis): AnalysisFin
   return [
     ...(worst
       ? [
-          {
+          checkShare({
             ...plain,
-            code: 'hanger-wall',
+            rule: RULES['hanger-wall'],
             data: {
               memberId: worst.memberId,
               situation: worst.situation,
@@ -114,20 +113,18 @@ export const jointFindings = ({ hangers, bolts }: StrengthAnalysis): AnalysisFin
               forceN: worst.forceN,
               strengthN: worst.strengthN,
             },
-            verdict: verdictOf(worst.utilisation),
             subject: worst.memberId,
             caseId: worst.caseId,
             utilisation: worst.utilisation,
             working: hangerLines(worst),
-            source: CRIPPLING_SOURCE,
-          } satisfies AnalysisFinding,
+          }),
         ]
       : []),
     ...(bolts
       ? [
-          {
+          checkShare({
             ...plain,
-            code: 'coupler-bolts',
+            rule: RULES['coupler-bolts'],
             data: {
               situation: bolts.situation,
               variant: bolts.variant,
@@ -135,13 +132,11 @@ export const jointFindings = ({ hangers, bolts }: StrengthAnalysis): AnalysisFin
               strengthN: bolts.strengthN,
               by: bolts.by,
             },
-            verdict: verdictOf(bolts.utilisation),
             subject: 'coupler',
             caseId: bolts.caseId,
             utilisation: bolts.utilisation,
             working: boltLines(bolts),
-            source: BOLT_SOURCE,
-          } satisfies AnalysisFinding,
+          }),
         ]
       : []),
   ];

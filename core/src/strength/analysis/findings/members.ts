@@ -1,10 +1,11 @@
-import { quantity, verdictOf } from '../../../findings/index.js';
+import { checkShare, quantity } from '../../../findings/index.js';
 import { type BarGroup, pairOf } from '../../../project/index.js';
-import { computedBy, type Source } from '../../../source.js';
+import { type Source } from '../../../source.js';
 import { SITUATIONS } from '../../situations/situations.js';
 import type { Governing, MemberResult } from '../analysis.js';
 import { memberLines } from '../workings.js';
 import { type AnalysisFinding, plain } from './data.js';
+import { RULES } from '../../rules.js';
 
 export const clauseOf = ({ utilisation, resistance, situation, inner }: Governing): Source => {
   if (utilisation.rule === 'yield') return SITUATIONS[situation].source;
@@ -19,25 +20,25 @@ export const clauseOf = ({ utilisation, resistance, situation, inner }: Governin
   return leading.source;
 };
 
-const memberFinding = ({ memberId, worst, bySituation }: MemberResult): AnalysisFinding => ({
-  ...plain,
-  code: 'frame-member',
-  data: {
-    memberId,
-    situation: worst.situation,
-    variant: worst.variant,
-    atM: worst.atM,
-    rule: worst.utilisation.rule,
-    weldAt: worst.weldAt,
-  },
-  verdict: verdictOf(worst.utilisation.value),
-  subject: memberId,
-  caseId: worst.caseId,
-  value: quantity(worst.utilisation.value, 'percent'),
-  utilisation: worst.utilisation.value,
-  working: memberLines(worst, bySituation.standing),
-  source: clauseOf(worst),
-});
+const memberFinding = ({ memberId, worst, bySituation }: MemberResult): AnalysisFinding =>
+  checkShare({
+    ...plain,
+    rule: RULES['frame-member'],
+    data: {
+      memberId,
+      situation: worst.situation,
+      variant: worst.variant,
+      atM: worst.atM,
+      rule: worst.utilisation.rule,
+      weldAt: worst.weldAt,
+    },
+    subject: memberId,
+    caseId: worst.caseId,
+    value: quantity(worst.utilisation.value, 'percent'),
+    utilisation: worst.utilisation.value,
+    working: memberLines(worst, bySituation.standing),
+    source: clauseOf(worst),
+  });
 
 /** Worst of each group, and whatever else is past the allowance, one of each pair; the others in one line. */
 export const memberFindings = (
@@ -61,13 +62,12 @@ export const memberFindings = (
     ...sorted.filter(({ memberId }) => told.has(memberId)).map(memberFinding),
     ...(rest.length > 0
       ? [
-          {
+          checkShare({
             ...plain,
-            code: 'frame-members-rest',
+            rule: RULES['frame-members-rest'],
             data: { count: rest.length, least: Math.min(...shares), most: Math.max(...shares) },
-            verdict: verdictOf(Math.max(...shares)),
-            source: computedBy('frame analysis'),
-          } satisfies AnalysisFinding,
+            utilisation: Math.max(...shares),
+          }),
         ]
       : []),
   ];

@@ -1,0 +1,31 @@
+import { rulesOf } from '../findings/index.js';
+import { commonPractice, computedBy, publishedSure } from '../source.js';
+
+/** What this stage checks, and what it tells without judging. */
+export const RULES = rulesOf({
+  'frame-problem': {
+    formula: 'each bar has a section, a metal, a length, and something to be welded to',
+    source: computedBy('the frame’s own geometry'),
+    holds: 'the geometry alone',
+  },
+  'overall-width': {
+    formula: 'outermost of tires, fenders and frame ≤ the widest that it may be',
+    source: publishedSure('23 CFR 658.15: 102 in on US interstate routes; EU 2.55 m; narrower by state and road'),
+    holds: 'mirrors, lights and loads beyond the bed are not in it',
+  },
+  'overall-length': {
+    formula: 'ball centre to rear edge ≤ the longest that it may be',
+    source: computedBy('ball centre to rear edge'),
+    holds: 'loads and gates beyond the bed are not in it',
+  },
+  'unmarked-metal': {
+    formula: 'yield of tube without stencil or certificate counts as 30 ksi (205 MPa)',
+    source: commonPractice('no certificate, no credit: 30 ksi (205 MPa)'),
+    holds: 'tube that is called unmarked',
+  },
+  'aluminum-welds': {
+    formula: 'within 1 in (25 mm) of a weld aluminum counts at its welded strength',
+    source: publishedSure('Aluminum Design Manual: welded strength within 1 in of a weld'),
+    holds: 'bars of aluminum, welded',
+  },
+});

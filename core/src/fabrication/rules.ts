@@ -1,0 +1,16 @@
+import { rulesOf } from '../findings/index.js';
+import { computedBy } from '../source.js';
+
+/** What this stage checks, and what it tells without judging. */
+export const RULES = rulesOf({
+  'no-cut-list': {
+    formula: 'there are bars to cut',
+    source: computedBy('lengths of the drawn frame'),
+    holds: 'a frame that cannot be drawn has no cut list',
+  },
+  'cut-list': {
+    formula: 'pieces, marks and weight',
+    source: computedBy('lengths of the drawn frame'),
+    holds: 'told, not judged',
+  },
+});

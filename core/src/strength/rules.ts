@@ -1,0 +1,223 @@
+import { rulesOf } from '../findings/index.js';
+import { commonPractice, computedBy, publishedSure, publishedVerify } from '../source.js';
+import { formatPercent, formatForce, formatNumber, toNewtons } from '../units/index.js';
+import { BOLT_SOURCE } from './joints/bolts.js';
+import { CRIPPLING_SOURCE } from './joints/crippling.js';
+import { BUMP_SOURCE } from './roads.js';
+
+/** A person falling against a rail, or a load leaning on it, at its top, as guards of buildings are made for. */
+export const LEAN_N = toNewtons(200, 'lbf');
+/** Together straps must hold half of what they tie down. */
+export const STRAPS_SHARE = 0.5;
+/** Beyond these the figures have lost too many digits to be counted on: about one in ten thousand. */
+export const MOST_CONDITION = 1e12;
+export const MOST_RESIDUAL = 1e-5;
+/** Two ways to the same figure are called apart where one is more than this many times the other. */
+export const APART = 1.5;
+/** A utility trailer is built for this far (common practice); below a tenth of it, cracks come while it is new. */
+export const DESIGN_KM = 100_000;
+/** Loads at the coupling as shares of the gross’s weight, one at a time, without lasting bends: ADR 62 and VSB 1 (recalled). */
+export const PIN_ALONG_G = 1.5;
+export const PIN_UPRIGHT_G = 0.5;
+
+/** What this stage checks, and what it tells without judging. */
+export const RULES = rulesOf({
+  rails: {
+    formula: 'σ ÷ allowable, in bending with a hard bump; τ likewise; the worse one',
+    source: BUMP_SOURCE,
+    holds: 'one rail as a beam on hangers and tongue, half of everything; no twist',
+  },
+  tongue: {
+    formula: 'σ ÷ allowable, in bending with a hard bump; τ likewise; the worse one',
+    source: BUMP_SOURCE,
+    holds: 'a cantilever from the front header, legs alike',
+  },
+  'cross-member': {
+    formula: 'σ ÷ allowable, in bending with a hard bump; τ likewise; the worse one',
+    source: BUMP_SOURCE,
+    holds: 'a beam between the rails, deck by tributary width',
+  },
+  'cross-members-rest': {
+    formula: 'as the cross-members, those under 70 %',
+    source: BUMP_SOURCE,
+    holds: 'told together',
+  },
+  deflection: {
+    formula:
+      'sag under the standing load ≤ length ÷ 300 (rails), 150 (rear overhang), 200 (tongue), 180 (cross-members)',
+    tightFrom: 0.9,
+    source: commonPractice(
+      'rails 1/300, rear overhang 1/150, tongue 1/200, cross-members 1/180 of their length under the standing load',
+    ),
+    holds: 'by hand, one beam',
+  },
+  'strength-not-possible': {
+    formula: 'something carries the frame',
+    source: computedBy('a beam needs what carries it'),
+    holds: 'a beam needs what carries it',
+  },
+  'tongue-leverage': {
+    formula: 'what a longer tongue does to its own bending',
+    source: computedBy('M changes by the shear there × the length moved; stress by the section modulus'),
+    holds: 'told, not judged',
+  },
+  'support-assumed': {
+    formula: 'suspension is said',
+    source: commonPractice('axle as one point'),
+    holds: 'else the axle is taken as one point',
+  },
+  'tongue-root': {
+    formula: 'no rule by hand',
+    source: commonPractice(),
+    holds: 'tongues that end at the header; the frame analysis answers for it',
+  },
+  'not-in-hand-check': {
+    formula: 'no rule by hand',
+    source: commonPractice('a beam check by hand'),
+    holds: 'twist, welds, joints, loads off the middle: the frame analysis answers for them',
+  },
+  'frame-member': {
+    formula: 'interaction of axial force, bending both ways, shear and twist ≤ 1',
+    source: publishedVerify(
+      'AISC 360-16 D to H (steel), Aluminum Design Manual (aluminum); the clause that governs is told',
+    ),
+    holds: 'second-order effects only through the member formulas; every situation of the road and the plate',
+  },
+  'frame-members-rest': {
+    formula: 'as the bars',
+    source: computedBy('frame analysis'),
+    holds: 'those that are told together',
+  },
+  'frame-weld': {
+    formula: 'force on the fillet ÷ what its throat or the metal beside it bears ≤ 1',
+    source: publishedVerify('AISC 360-16 J2.4 (steel), Aluminum Design Manual J (aluminum)'),
+    holds: 'elastic line method; each bar’s end by itself',
+  },
+  'frame-welds-rest': {
+    formula: 'as the welds',
+    source: computedBy('frame analysis, elastic line method'),
+    holds: 'those that are told together',
+  },
+  'weld-leg-small': {
+    formula: 'leg ≥ the least for the wall',
+    source: publishedSure('AISC 360-16 table J2.4'),
+    holds: 'steel and aluminum alike',
+  },
+  'hanger-wall': {
+    formula: 'hanger’s force ÷ what the wall bears without crippling ≤ 1',
+    source: CRIPPLING_SOURCE,
+    holds: 'walls under hangers and brackets, without stiffeners',
+  },
+  'bar-hole': {
+    formula: 'net section at the hole, pulled and bent ≤ 1',
+    source: computedBy('net section'),
+    holds: 'round holes in the flats',
+  },
+  'coupler-bolts': {
+    formula: 'force on the bolts ÷ least of shear, bearing and tear-out ≤ 1',
+    source: BOLT_SOURCE,
+    holds: 'bolted couplers; bolts share alike',
+  },
+  'frame-deflection': {
+    formula: 'sag ≤ the limit of rails, overhang, tongue, cross-members',
+    source: commonPractice('sag limits of trailer frames under the load alone'),
+    holds: 'under the payload alone, standing',
+  },
+  'fatigue-life': {
+    formula: `km until the worst weld cracks ≥ ${formatNumber(DESIGN_KM, 0)}, at least a tenth of it`,
+    source: commonPractice(
+      'AISC 360-16 Appendix 3 (steel) or Aluminum Design Manual (aluminum), category E; narrow-band road spectrum at 2 Hz, Miner’s rule. Good to a factor of about five either way',
+    ),
+    holds: 'good to a factor of about five either way',
+  },
+  'figures-doubtful': {
+    formula: `condition of the stiffness matrix ≤ ${MOST_CONDITION.toExponential(0)}, residual ≤ ${MOST_RESIDUAL.toExponential(0)}`,
+    source: computedBy('condition of the stiffness matrix; sums of loads and reactions'),
+    holds: 'beyond, too many digits are lost',
+  },
+  'situations-off': {
+    formula: 'told, not judged',
+    source: { kind: 'own', note: 'switched off' },
+    holds: 'situations that were switched off',
+  },
+  'situation-not-run': {
+    formula: 'what a situation needs is said',
+    source: computedBy('the situation’s own inputs'),
+    holds: 'situations that lack an input',
+  },
+  'recovery-advice': {
+    formula: 'told, not judged',
+    source: commonPractice('recovery points'),
+    holds: 'recovery points',
+  },
+  'rated-gross-missing': {
+    formula: 'the gross on the plate is said',
+    source: computedBy('the plate’s gross with the cargo uniform, in front, behind and in the middle'),
+    holds: 'without it the plate’s cargo cannot be laid out',
+  },
+  'hand-compared': {
+    formula: `frame analysis ÷ hand within ${APART}`,
+    source: computedBy('the same load, on one beam by hand and on the whole frame'),
+    holds: 'told, not judged',
+  },
+  'not-in-analysis': {
+    formula: 'no rule',
+    source: commonPractice('what this analysis leaves out'),
+    holds: 'what this analysis leaves out',
+  },
+  'frame-fault': {
+    formula: 'the frame can be analysed',
+    source: computedBy('frame analysis'),
+    holds: 'what keeps it from being so is told',
+  },
+  'frame-unsolvable': {
+    formula: 'the frame holds together',
+    source: computedBy('frame analysis'),
+    holds: 'what folds is told',
+  },
+  'deck-point': {
+    formula: 'weight × factor ÷ what the deck bears under a foot or a wheel ≤ 1',
+    source: publishedVerify('NDS (planks), PS 2 (plywood), AISC F11 (sheet)'),
+    holds: 'half-way from bar to bar',
+  },
+  'deck-spread': {
+    formula: 'pressure × factor ÷ what the deck bears ≤ 1',
+    source: publishedVerify('NDS (planks), PS 2 (plywood), AISC F11 (sheet)'),
+    holds: 'the load that presses hardest, spans of the widest gap',
+  },
+  'deck-not-checked': {
+    formula: 'no rule',
+    source: commonPractice('makers’ load tables'),
+    holds: 'decks of expanded metal, and decks on no bars',
+  },
+  'side-post': {
+    formula: `${formatForce(LEAN_N, 'imperial')} at the rail’s top, M ÷ S ÷ allowable ≤ 1`,
+    source: publishedVerify(
+      'ASCE 7 4.5.1: 200 lb on a guard rail; allowed by AISC 360-16 F1 or the Aluminum Design Manual',
+    ),
+    holds: 'each post as a cantilever; the rail’s help from post to post is left out',
+  },
+  'straps-hold': {
+    formula: `${formatPercent(STRAPS_SHARE, 0)} of the cargo ≤ Σ working loads of the straps`,
+    tightFrom: 1,
+    source: publishedSure('49 CFR 393.106(d): working load limits together at least half of the load'),
+    holds: 'straps over the load from ring to ring; the heaviest loose load',
+  },
+  'home-made-study': {
+    formula: 'no verdict',
+    source: publishedVerify('ADR 62 and VSB 1: 1.5 g along; AISC 360-16 J3.6 and J2.4 with 58 ksi'),
+    holds: 'figures to study a home-made coupling by; nobody has tested it',
+  },
+  'tongue-pins': {
+    formula: `${PIN_ALONG_G} g along or the couple of ${PIN_UPRIGHT_G} g upright ÷ least of shear on two planes and bearing ≤ 1`,
+    source: publishedVerify(
+      'ADR 62 and VSB 1: 1.5 g along, 0.5 g upright at the coupling; AISC 360-16 J3.6 and J3.10, two shear planes',
+    ),
+    holds: 'folding and removable tongues; hinge plates are not looked at',
+  },
+  'one-pin-folds': {
+    formula: 'two pins',
+    source: publishedVerify('statics: one pin across is a hinge and holds no bending'),
+    holds: 'one pin across is a hinge',
+  },
+});
