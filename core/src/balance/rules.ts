@@ -64,7 +64,7 @@ export const RULES = rulesOf({
   'parked-tips': {
     formula: `load on the jack with ${PEOPLE_KG} kg of people on the rear edge ≥ 0; tight under 3 % of the weight`,
     source: commonPractice(
-      `two people, ${PEOPLE_KG} kg (${Math.round(fromKilograms(PEOPLE_KG, 'lb'))} lb), on the rear edge`,
+      `two people, ${PEOPLE_KG} kg (${10 * Math.round(fromKilograms(PEOPLE_KG, 'lb') / 10)} lb), on the rear edge`,
     ),
     holds: 'parked, about the hindmost of wheels and stands; people elsewhere tip less',
   },

@@ -53,6 +53,13 @@ export const calculateSway = (file: unknown): Result<{ sets: readonly unknown[] 
       });
     }
     const rig = rigOf(parameters);
+    if (eigenvalues(rig, 1).length === 0) {
+      return fail({
+        code: 'impossible',
+        path: `sets[${index}].parameters`,
+        message: 'these numbers are too far apart to be worked out',
+      });
+    }
     const lost = lostDamping(rig);
     sets.push({
       id,

@@ -28,7 +28,7 @@ export interface ClearanceFindingData {
   };
   'tailgate-hits': {
     readonly reachM: number;
-    readonly roomM: number;
+    readonly roomM: number | undefined;
     readonly with: string;
     /** what is nearest stays under the open gate by this */
     readonly underM: number | undefined;
@@ -88,7 +88,8 @@ const turns = (trailer: Trailer, edges: readonly FrontEdge[], vehicle: TowVehicl
     data: { touchRad, wantedRad, with: tight?.edge.id ?? 'trailer', lacksM },
     verdict,
     working: [
-      given('turn-room', tight?.roomM === undefined || !Number.isFinite(tight.roomM) ? 0 : tight.roomM, 'length'),
+      // Without an edge in its way there is no room to tell.
+      ...(tight === undefined ? [] : [given('turn-room', tight.roomM, 'length')]),
     ],
   });
 };
@@ -104,9 +105,10 @@ const tailgate = (
   const half = vehicle.widthM / 2;
   const { struck, highestM } = underGate(trailer, chassis, vehicle, towed);
   const straight = tightestAt(struck, 0, vehicle.bumperAheadOfBallM, half);
-  const roomM = straight?.roomM ?? Number.POSITIVE_INFINITY;
+  // Undefined where nothing stands under the tailgate.
+  const roomM = straight?.roomM;
   const gateM = vehicle.tailgateHeightM;
-  const over = reachM > roomM;
+  const over = roomM !== undefined && reachM > roomM;
   return [
     finding({
       ...plain,
@@ -119,7 +121,7 @@ const tailgate = (
         lacksM: over ? tailgateLacksM(struck, vehicle.bumperAheadOfBallM, half, reachM) : undefined,
       },
       verdict: over ? 'over' : 'ok',
-      value: straight && m(roomM),
+      value: roomM === undefined ? undefined : m(roomM),
       limit: m(reachM),
     }),
   ];

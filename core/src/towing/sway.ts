@@ -75,9 +75,17 @@ export const rateMatrix = (rig: Rig, speedMPerS: number): Matrix => {
   return new Matrix([rates.getRow(0), rates.getRow(1), rates.getRow(2), [0, 0, 1, 0]]);
 };
 
-/** The four modes at a speed, in no order. */
+/** Beyond this the rates of a rig are so far apart that its modes drown in rounding, 1/s. */
+const LARGEST_RATE = 1e12;
+
+/**
+ * The four modes at a speed, in no order; none where the numbers are too far apart to be worked with. The general routine never comes
+ * back from a matrix that is not finite.
+ */
 export const eigenvalues = (rig: Rig, speedMPerS: number): readonly Eigenvalue[] => {
-  const { realEigenvalues, imaginaryEigenvalues } = new EigenvalueDecomposition(rateMatrix(rig, speedMPerS));
+  const rates = rateMatrix(rig, speedMPerS);
+  if (!rates.to1DArray().every((rate) => Number.isFinite(rate) && Math.abs(rate) < LARGEST_RATE)) return [];
+  const { realEigenvalues, imaginaryEigenvalues } = new EigenvalueDecomposition(rates);
   return realEigenvalues.map((re, i) => ({ re, im: imaginaryEigenvalues[i] as number }));
 };
 
@@ -126,8 +134,11 @@ const FROM = 18 * KMH;
 const TO = 400 * KMH;
 const STEP = 1 * KMH;
 
+/** Where nothing can be worked out nothing is found to be lost, either; `swayOf` leaves such a rig out. */
+const NO_MODE: Eigenvalue = { re: Number.NEGATIVE_INFINITY, im: 0 };
+
 const worst = (rig: Rig, speed: number): Eigenvalue =>
-  eigenvalues(rig, speed).reduce((most, next) => (next.re > most.re ? next : most));
+  eigenvalues(rig, speed).reduce((most, next) => (next.re > most.re ? next : most), NO_MODE);
 
 /** Lowest speed from 18 to 400 km/h at which the real part of any mode reaches nothing; every mode is looked at. */
 export const lostDamping = (rig: Rig): LostDamping | undefined => {
@@ -202,6 +213,8 @@ export const afterFlick = (rig: Rig, speedMPerS: number, flick: Flick, lastsS: n
     const k2 = rates(t + STEP_S / 2, moved(state, k1, STEP_S / 2));
     const k3 = rates(t + STEP_S / 2, moved(state, k2, STEP_S / 2));
     const k4 = rates(t + STEP_S, moved(state, k3, STEP_S));
+    // Folded right round: the model has stopped long before, and its numbers would only grow without end.
+    if (Math.abs(state[3] as number) > Math.PI) continue;
     state = state.map(
       (value, i) =>
         value + (STEP_S / 6) * ((k1[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number)),

@@ -46,6 +46,7 @@ export const swayOf = (trailer: Trailer, cases: readonly BalancedCase[]): Sway =
     );
     if (typeof usual === 'string') missing = usual;
     if (typeof usual !== 'object' || typeof softer !== 'object' || typeof stiffer !== 'object') return [];
+    if (![usual, softer, stiffer].every((rig) => eigenvalues(rig, speeds[0] ?? 1).length > 0)) return [];
     return [
       {
         caseId: balanced.loadCase.id,

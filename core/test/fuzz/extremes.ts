@@ -108,7 +108,7 @@ export const extremeProject = (seed: number): Project | undefined => {
   const chance = chanceOf(seed);
   const started = chance.pick([...DEMO_PROJECTS, asProject(sampleTrailer()), asProject(sampleTrailer('metric'))]);
   let project: unknown = started;
-  const changes = 1 + Math.floor(chance.next() * 5);
+  const changes = 1 + Math.floor(chance.next() * 12);
   for (let change = 0; change < changes; change += 1) {
     const leaves = leavesOf(project, projectSchema).filter(
       ({ at }) => at[0] === 'design' && !['id', 'name'].includes(String(at.at(-1))),

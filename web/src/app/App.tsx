@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Shed } from '../shed/Shed';
+import { askAgain } from '../workers/strengthWorker';
 import { RouteProblem } from './RouteProblem';
 
 const WorkbenchPage = lazy(() =>
@@ -26,7 +27,7 @@ const Loading = () => (
 // Everything is in this browser: nothing goes stale by time, only by an edit here or in another tab.
 const queryClient = new QueryClient({
   defaultOptions: {
-    queries: { staleTime: Number.POSITIVE_INFINITY, retry: false, networkMode: 'always' },
+    queries: { staleTime: Number.POSITIVE_INFINITY, retry: askAgain, retryDelay: 0, networkMode: 'always' },
     mutations: { networkMode: 'always' },
   },
 });

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useWorkbench } from '../workbench/workbench';
-import { strengthWorker } from '../workers/strengthWorker';
+import { inWorker } from '../workers/strengthWorker';
 import type { DrawingScale } from './drawingScale';
 import { SheetText } from './SheetText';
 import { useGoverningRun } from './useWork';
@@ -17,12 +17,14 @@ export const BentShape = ({ scale }: { readonly scale: DrawingScale }) => {
     queryKey: ['bent', of, run?.caseId, run?.situation, run?.variant, run?.balance],
     queryFn: () =>
       of && run
-        ? strengthWorker().bent(of, {
-            caseId: run.caseId,
-            situation: run.situation,
-            variant: run.variant,
-            balance: run.balance,
-          })
+        ? inWorker((tasks) =>
+            tasks.bent(of, {
+              caseId: run.caseId,
+              situation: run.situation,
+              variant: run.variant,
+              balance: run.balance,
+            }),
+          )
         : [],
     enabled: of !== undefined && run !== undefined,
     structuralSharing: false,

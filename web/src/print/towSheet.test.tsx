@@ -11,7 +11,7 @@ import { TowSheet } from './TowSheet';
 vi.mock('../workers/strengthWorker', async () => {
   const { strengthTasks } = await import('../workers/strengthTasks');
   const tasks = strengthTasks();
-  return { strengthWorker: () => tasks };
+  return { inWorker: (ask: (here: typeof tasks) => unknown) => ask(tasks) };
 });
 
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];

@@ -129,7 +129,11 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
                   <Sized>{sentenceOf(worst, speaker(trailer))}</Sized>
                 </>
               )}
-              {!strength.current && <span className="mute"> The frame is being analysed …</span>}
+              {!strength.current && (
+                <span className="mute">
+                  {strength.failed ? ' The frame could not be analysed.' : ' The frame is being analysed …'}
+                </span>
+              )}
             </span>
           </span>
         </span>

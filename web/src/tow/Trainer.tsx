@@ -4,7 +4,7 @@ import { Pause, Play, StepForward } from 'lucide-react';
 import { useEffect, useMemo, useState } from 'react';
 import { useWorkbench } from '../workbench/workbench';
 import { FLICK_LASTS_S } from '../workers/strengthTasks';
-import { strengthWorker } from '../workers/strengthWorker';
+import { inWorker } from '../workers/strengthWorker';
 import { useSway } from '../workers/useSway';
 import { FlickRig } from './FlickRig';
 import { flickVerdict, PER_SECOND } from './flickVerdict';
@@ -24,7 +24,7 @@ const NOTHING: readonly Instant[] = [];
 const useFlick = (rig: Rig | undefined, speedMPerS: number): readonly Instant[] =>
   useQuery({
     queryKey: ['flick', rig, speedMPerS],
-    queryFn: () => (rig ? strengthWorker().flick(rig, speedMPerS) : []),
+    queryFn: () => (rig ? inWorker((tasks) => tasks.flick(rig, speedMPerS)) : []),
     enabled: rig !== undefined,
     structuralSharing: false,
     placeholderData: keepPreviousData,
@@ -61,7 +61,7 @@ const usePlayer = (frames: number) => {
 /** A flick of the steering wheel at a speed: how a badly loaded trailer fish-tails and a well loaded one settles, and what helps. */
 export const Trainer = () => {
   const { committed, trailer, caseId, say } = useWorkbench();
-  const { sway, current } = useSway(committed);
+  const { sway, current, failed } = useSway(committed);
   const [speedIndex, setSpeedIndex] = useState(3);
   const [change, setChange] = useState<WhatIf>(AS_IT_IS);
   const { unit, values, toMs } = SPEEDS[trailer.settings.units];
@@ -70,7 +70,7 @@ export const Trainer = () => {
   const trying = Object.values(change).some((value) => value !== 0);
   const { data: tried } = useQuery({
     queryKey: ['sway-what-if', committed, own?.caseId, change],
-    queryFn: () => (own ? strengthWorker().swayWhatIf(committed, own.caseId, change) : null),
+    queryFn: () => (own ? inWorker((tasks) => tasks.swayWhatIf(committed, own.caseId, change)) : null),
     enabled: trying && own !== undefined,
     structuralSharing: false,
     placeholderData: keepPreviousData,
@@ -85,7 +85,9 @@ export const Trainer = () => {
       <p className="narrow mute p-4 text-[13px]">
         {sway
           ? 'Name the vehicle’s weight, wheelbase and ball to see how the rig behaves at speed.'
-          : 'Working it out …'}
+          : failed
+            ? 'No figure: the damping of sway could not be worked out in reasonable time.'
+            : 'Working it out …'}
       </p>
     );
   }

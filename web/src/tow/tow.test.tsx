@@ -11,7 +11,7 @@ import { Turning } from './Turning';
 vi.mock('../workers/strengthWorker', async () => {
   const { strengthTasks } = await import('../workers/strengthTasks');
   const tasks = strengthTasks();
-  return { strengthWorker: () => tasks };
+  return { inWorker: (ask: (here: typeof tasks) => unknown) => ask(tasks) };
 });
 
 const [apiary] = DEMO_TRAILERS as [Trailer];

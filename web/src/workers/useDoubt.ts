@@ -1,7 +1,7 @@
 import type { CaseDoubt, Trailer } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
-import { strengthWorker } from './strengthWorker';
+import { inWorker } from './strengthWorker';
 
 /** What the doubt in weights and places does to every towed load; of the trailer before the last change while that is worked out. */
 export interface Doubt {
@@ -25,7 +25,7 @@ export const useDoubt = (trailer: Trailer, wanted: boolean): Doubt => {
       trailer.tongueBand,
       trailer.towVehicle?.hitchHeightM ?? null,
     ],
-    queryFn: () => strengthWorker().doubt(trailer),
+    queryFn: () => inWorker((tasks) => tasks.doubt(trailer)),
     enabled: wanted,
     structuralSharing: false,
     placeholderData: keepPreviousData,

@@ -17,10 +17,18 @@ export interface Strength {
   readonly of: Trailer | undefined;
   readonly current: boolean;
   readonly progress: { readonly done: number; readonly of: number } | undefined;
+  /** it gave no answer: there is no figure, and none is waited for */
+  readonly failed: boolean;
 }
 
 /** Where nothing is analysed: the printed sheet, tests. */
-export const NO_STRENGTH: Strength = { outcome: undefined, of: undefined, current: false, progress: undefined };
+export const NO_STRENGTH: Strength = {
+  outcome: undefined,
+  of: undefined,
+  current: false,
+  progress: undefined,
+  failed: false,
+};
 
 /** What the analysis depends on: everything but names, notes, prices and how numbers are written. */
 const inputsOf = ({
@@ -66,7 +74,7 @@ export const useStrength = (trailer: Trailer): Strength => {
   const [progress, setProgress] = useState<Strength['progress']>(undefined);
   const queryClient = useQueryClient();
   const key = useMemo(() => ['strength', inputsOf(settled)], [settled]);
-  const { data, isPlaceholderData, isFetching } = useQuery({
+  const { data, isPlaceholderData, isFetching, isError } = useQuery({
     queryKey: key,
     queryFn: async ({ signal }): Promise<{ readonly outcome: AnalysisOutcome; readonly of: Trailer }> => {
       const outcome = await longJob<AnalysisOutcome>(
@@ -92,6 +100,7 @@ export const useStrength = (trailer: Trailer): Strength => {
     of: data?.of,
     current: data !== undefined && !isPlaceholderData && settled === trailer,
     progress: isFetching ? progress : undefined,
+    failed: isError,
   };
 };
 

@@ -1,10 +1,12 @@
 import type { Trailer, Sway } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { strengthWorker } from './strengthWorker';
+import { inWorker } from './strengthWorker';
 
 /** Damping over speed of every towed load, worked out in the worker; of the trailer before the last change while that goes on. */
-export const useSway = (trailer: Trailer): { readonly sway: Sway | undefined; readonly current: boolean } => {
-  const { data, isPlaceholderData } = useQuery({
+export const useSway = (
+  trailer: Trailer,
+): { readonly sway: Sway | undefined; readonly current: boolean; readonly failed: boolean } => {
+  const { data, isPlaceholderData, isError } = useQuery({
     queryKey: [
       'sway',
       trailer.frame,
@@ -14,10 +16,10 @@ export const useSway = (trailer: Trailer): { readonly sway: Sway | undefined; re
       trailer.cases,
       trailer.towVehicle,
     ],
-    queryFn: () => strengthWorker().sway(trailer),
+    queryFn: () => inWorker((tasks) => tasks.sway(trailer)),
     structuralSharing: false,
     placeholderData: keepPreviousData,
     gcTime: 60_000,
   });
-  return { sway: data, current: data !== undefined && !isPlaceholderData };
+  return { sway: data, current: data !== undefined && !isPlaceholderData, failed: isError };
 };

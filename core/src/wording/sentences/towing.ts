@@ -31,14 +31,16 @@ export const towingSentences: SentencesOf<TowingFindingData> = {
   'tailgate-hits': ({ data, verdict }, say) =>
     verdict === 'over'
       ? sentence(
-          `The open tailgate reaches ${say.length(data.reachM)} back and strikes ${data.with === 'trailer' ? 'the bed' : say.partName(data.with)}, ${say.length(Math.max(0, data.roomM))} away.`,
+          `The open tailgate reaches ${say.length(data.reachM)} back and strikes ${data.with === 'trailer' ? 'the bed' : say.partName(data.with)}, ${say.length(Math.max(0, data.roomM ?? 0))} away.`,
           data.lacksM === undefined
             ? 'No length of tongue helps: move it, or lower it.'
             : `A tongue ${say.length(data.lacksM)} longer lets it open.`,
         )
       : data.underM !== undefined
         ? `The open tailgate passes ${say.length(data.underM)} over everything in front.`
-        : `The open tailgate reaches ${say.length(data.reachM)} of ${say.length(data.roomM)} that there are.`,
+        : data.roomM === undefined
+          ? `The open tailgate reaches ${say.length(data.reachM)} back, where nothing of the trailer stands.`
+          : `The open tailgate reaches ${say.length(data.reachM)} of ${say.length(data.roomM)} that there are.`,
   'ramp-clear': ({ data, caseId }, say) => {
     const part = data.with === 'item' ? say.partName(data.withId) : SIDE_PARTS[data.with];
     const where = `${data.where === 'crest' ? 'Over a crest' : 'Through a dip'} of ${formatAngle(data.rampRad)}`;

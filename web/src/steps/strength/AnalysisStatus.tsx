@@ -3,8 +3,9 @@ import { useWorkbench } from '../../workbench/workbench';
 /** Whether the frame analysis below is of the trailer as drawn, of one before the last change, or under way. */
 export const AnalysisStatus = () => {
   const { strength } = useWorkbench();
-  const { outcome, current, progress } = strength;
+  const { outcome, current, progress, failed } = strength;
   const text = (): string => {
+    if (failed) return 'No figure: the frame could not be analysed in reasonable time. The hand check stands alone.';
     if (!outcome)
       return progress ? `Analysing the frame: load ${progress.done + 1} of ${progress.of} …` : 'Analysing the frame …';
     if (!current) return 'What stands below is from before the last change. Analysing anew …';
@@ -18,7 +19,7 @@ export const AnalysisStatus = () => {
       role="status"
       data-testid="analysis-status"
     >
-      {(!outcome || !current) && (
+      {(!outcome || !current) && !failed && (
         <progress
           className="progress w-[60px]"
           aria-label="Frame analysis"

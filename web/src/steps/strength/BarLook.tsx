@@ -2,8 +2,9 @@ import { type Governing, SITUATION_IDS, SITUATION_NAMES, formatPercent } from '@
 import { useQuery } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { governingOf } from '../../drawing/useWork';
+import { NoFigure } from '../../ui/NoFigure';
 import { useWorkbench } from '../../workbench/workbench';
-import { strengthWorker } from '../../workers/strengthWorker';
+import { inWorker } from '../../workers/strengthWorker';
 import { SectionSketch } from './SectionSketch';
 
 const BarCharts = lazy(() => import('./BarCharts').then((module) => ({ default: module.BarCharts })));
@@ -21,16 +22,18 @@ export const BarLook = () => {
   const analysis = outcome?.kind === 'analysed' ? outcome.analysis : undefined;
   const member = analysis?.members.find(({ memberId }) => memberId === picked);
   const shown = analysis && picked !== undefined ? governingOf(analysis, picked, situation) : undefined;
-  const { data } = useQuery({
+  const { data, isError, refetch } = useQuery({
     queryKey: ['diagram', of, picked, shown?.caseId, shown?.situation, shown?.variant, shown?.balance],
     queryFn: async () =>
       of && shown && picked !== undefined
-        ? ((await strengthWorker().diagram(of, picked, {
-            caseId: shown.caseId,
-            situation: shown.situation,
-            variant: shown.variant,
-            balance: shown.balance,
-          })) ?? null)
+        ? ((await inWorker((tasks) =>
+            tasks.diagram(of, picked, {
+              caseId: shown.caseId,
+              situation: shown.situation,
+              variant: shown.variant,
+              balance: shown.balance,
+            }),
+          )) ?? null)
         : null,
     enabled: of !== undefined && shown !== undefined,
     structuralSharing: false,
@@ -56,6 +59,7 @@ export const BarLook = () => {
         {shown.caseId && `, ${say.caseName(shown.caseId)}`}, {say.length(shown.atM)} along it.
       </p>
       {bar && <SectionSketch member={bar} />}
+      {isError && <NoFigure what="what bends it where" onRetry={() => void refetch()} />}
       {data && (
         <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
           <BarCharts diagram={data} />

@@ -19,6 +19,7 @@ import { useRef, useState } from 'react';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
+import { NoFigure } from '../../ui/NoFigure';
 import { useWorkbench } from '../../workbench/workbench';
 import { longJob } from '../../workers/strengthWorker';
 
@@ -100,6 +101,7 @@ export const Sizing = () => {
   const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[trailer.settings.units]);
   const [running, setRunning] = useState<Running>(undefined);
   const [answer, setAnswer] = useState<Answer | undefined>(undefined);
+  const [failed, setFailed] = useState(false);
   const job = useRef<AbortController | undefined>(undefined);
   const prices = trailer.pricesPerKg;
   const name = (id: string): string => findSection(trailer, id)?.designation ?? id;
@@ -114,11 +116,12 @@ export const Sizing = () => {
     job.current = own;
     setRunning({ done: 0, of: 1 });
     setAnswer(undefined);
+    setFailed(false);
     try {
       const found = await start(own.signal, (done, of) => setRunning({ done, of }));
       if (!own.signal.aborted) setAnswer(found);
-    } catch (error) {
-      if (!own.signal.aborted) throw error;
+    } catch {
+      if (!own.signal.aborted) setFailed(true);
     } finally {
       if (job.current === own) setRunning(undefined);
     }
@@ -241,6 +244,7 @@ export const Sizing = () => {
           </button>
         </div>
       )}
+      {failed && <NoFigure what="a lighter frame" />}
       {answer?.kind === 'sized' && (
         <div className="col-span-2" data-testid="sizing-result">
           {answer.result.best.length === 0 ? (

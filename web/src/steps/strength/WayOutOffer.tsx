@@ -1,6 +1,7 @@
 import { findSection, pairOf, type WayOut, withBar, formatPercent } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEditing } from '../../ui/editing';
+import { NoFigure } from '../../ui/NoFigure';
 import { useWorkbench } from '../../workbench/workbench';
 import { longJob } from '../../workers/strengthWorker';
 
@@ -9,7 +10,7 @@ export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; re
   const { strength, say } = useWorkbench();
   const { edit, readOnly } = useEditing();
   const { of, current } = strength;
-  const { data, isFetching } = useQuery({
+  const { data, isFetching, isError } = useQuery({
     queryKey: ['way-out', of, memberId],
     queryFn: ({ signal }) =>
       of
@@ -21,6 +22,7 @@ export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; re
         : null,
     enabled: of !== undefined && current,
   });
+  if (isError || strength.failed) return <NoFigure what="a bar that would do" />;
   if (isFetching || !current) return <p className="mute mt-2">Looking for a bar that would do …</p>;
   if (!data || !of)
     return (

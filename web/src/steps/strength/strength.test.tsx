@@ -23,7 +23,8 @@ vi.stubGlobal('ResizeObserver', NoResize);
 afterEach(cleanup);
 // What the worker answers is tested with its tasks; here it stays silent.
 vi.mock('../../workers/strengthWorker', () => ({
-  strengthWorker: () => ({ diagram: () => Promise.resolve(undefined), bent: () => Promise.resolve([]) }),
+  inWorker: (ask: (tasks: object) => Promise<unknown>) =>
+    ask({ diagram: () => Promise.resolve(undefined), bent: () => Promise.resolve([]) }),
   longJob: () => new Promise(() => undefined),
 }));
 
@@ -32,6 +33,7 @@ const { evaluation, outcome } = evaluateFully(apiary);
 const strengthOf = (change: Partial<Strength> = {}): Strength => ({
   outcome,
   of: apiary,
+  failed: false,
   current: true,
   progress: undefined,
   ...change,

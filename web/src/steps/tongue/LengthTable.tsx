@@ -3,9 +3,10 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useEditing } from '../../ui/editing';
 import { HeadRow } from '../../ui/HeadRow';
+import { NoFigure } from '../../ui/NoFigure';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
-import { strengthWorker } from '../../workers/strengthWorker';
+import { inWorker } from '../../workers/strengthWorker';
 
 /** Legs that run on under the frame stay as long: what is added in front is taken from behind. */
 const LIKE_KG = 0.02;
@@ -15,9 +16,9 @@ export const LengthTable = () => {
   const { committed, say } = useWorkbench();
   const { edit, readOnly, trailer } = useEditing();
   const [open, setOpen] = useState(false);
-  const { data, isPlaceholderData } = useQuery({
+  const { data, isPlaceholderData, isError, refetch } = useQuery({
     queryKey: ['tongue-lengths', committed],
-    queryFn: () => strengthWorker().tongueLengths(committed),
+    queryFn: () => inWorker((tasks) => tasks.tongueLengths(committed)),
     enabled: open,
     structuralSharing: false,
     placeholderData: keepPreviousData,
@@ -33,7 +34,8 @@ export const LengthTable = () => {
     <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">What more or less length does</summary>
       <div className="overflow-x-auto px-4 pb-3">
-        {!data && <p className="mute text-[13px]">Working it out …</p>}
+        {isError && <NoFigure what="what other lengths do" onRetry={() => void refetch()} />}
+        {!data && !isError && <p className="mute text-[13px]">Working it out …</p>}
         {data && (
           <table className="narrow w-full text-[12.5px]" aria-label="What more or less length of tongue does">
             <HeadRow

@@ -17,7 +17,7 @@ import { ofKind, TongueShape } from './TongueShape';
 vi.mock('../../workers/strengthWorker', async () => {
   const { strengthTasks } = await import('../../workers/strengthTasks');
   const tasks = strengthTasks();
-  return { strengthWorker: () => tasks };
+  return { inWorker: (ask: (here: typeof tasks) => unknown) => ask(tasks) };
 });
 
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];

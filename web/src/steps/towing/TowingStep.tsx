@@ -3,7 +3,8 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
 import { useWorkbench } from '../../workbench/workbench';
-import { strengthWorker } from '../../workers/strengthWorker';
+import { inWorker } from '../../workers/strengthWorker';
+import { NoFigure } from '../../ui/NoFigure';
 import { useSway } from '../../workers/useSway';
 import { VehicleFields } from './VehicleFields';
 
@@ -67,9 +68,9 @@ const LostTable = ({ cases, say }: { readonly cases: readonly CaseSway[]; readon
 const ShareOverAxle = () => {
   const { committed, say } = useWorkbench();
   const [open, setOpen] = useState(false);
-  const { data } = useQuery({
+  const { data, isError, refetch } = useQuery({
     queryKey: ['share-over-axle', committed],
-    queryFn: () => strengthWorker().shareOverAxle(committed),
+    queryFn: () => inWorker((tasks) => tasks.shareOverAxle(committed)),
     enabled: open,
     structuralSharing: false,
     placeholderData: keepPreviousData,
@@ -81,6 +82,7 @@ const ShareOverAxle = () => {
         Tongue’s share against the axle’s place
       </summary>
       <div className="px-4 pb-3">
+        {isError && <NoFigure what="the chart" onRetry={() => void refetch()} />}
         {data && (
           <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
             <ShareChart lines={data} trailer={committed} say={say} />
@@ -94,12 +96,13 @@ const ShareOverAxle = () => {
 /** How the loaded trailer behaves behind this vehicle: turning, level, sway. */
 export const TowingStep = () => {
   const { committed, caseId, say } = useWorkbench();
-  const { sway, current } = useSway(committed);
+  const { sway, current, failed } = useSway(committed);
   return (
     <>
       <VehicleFields />
       <section className="border-t border-base-300 px-4 py-3" aria-label="Sway">
         <h2 className="font-semibold">Sway{sway && !current ? ' (before the last change)' : ''}</h2>
+        {failed && <NoFigure what="the damping of sway" />}
         {sway?.missing && (
           <p className="narrow text-[13px]">Missing: {MISSING[sway.missing]}. Without it sway is not worked out.</p>
         )}
