@@ -41,13 +41,10 @@ export const readTrailers = (text: string): Result<Arrival, FileProblem> => {
   }
   const shed = shedSchema.safeParse(raw.value);
   if (!shed.success) {
+    const [first] = shed.error.issues;
     return fail({
       code: 'invalid',
-      problems: shed.error.issues.slice(0, 10).map(({ path, message }) => ({
-        code: 'schema',
-        path: path.map(String).join('.'),
-        message,
-      })),
+      problems: [{ code: 'not-readable', path: (first?.path ?? []).map(String).join('.') }],
     });
   }
   const opened = shed.data.trailers.map(openProject);

@@ -193,8 +193,30 @@ describe('what is no trailer is refused, with the place', () => {
     ]);
     const opened = openProject(design({ axleCaseId: 'case.gone' }));
     expect(!opened.ok && storedProblemSentence(opened.error)).toContain(
-      'design.axleCaseId: “case.gone” names something that is not there',
+      'design.axleCaseId “case.gone” names something that is not there',
     );
+  });
+  test('each fault is said in words of its own, never in the program’s', () => {
+    const { runningGear, items } = sampleTrailer();
+    const opened = openProject(
+      design({
+        ratedGrossKg: 2e5,
+        runningGear: { ...runningGear, spacingM: undefined, layout: 'quad' },
+        items: [{ ...items[0], name: 7 }],
+        wantedTongueShare: -1,
+        axleCaseId: null,
+      }),
+    );
+    if (opened.ok || opened.error.code !== 'invalid') throw new Error('not refused');
+    const said = opened.error.problems.map((problem) =>
+      storedProblemSentence({ code: 'invalid', problems: [problem] }),
+    );
+    expect(said.join(' ')).toMatch(/design\.ratedGrossKg is more than 100000/);
+    expect(said.join(' ')).toMatch(/design\.runningGear\.spacingM is missing/);
+    expect(said.join(' ')).toMatch(/design\.runningGear\.layout should be none, single/);
+    expect(said.join(' ')).toMatch(/design\.items\[0\]\.name should be a text/);
+    expect(said.join(' ')).toMatch(/design\.wantedTongueShare is less than 0/);
+    expect(said.join(' ')).not.toMatch(/undefined|received|Invalid input/);
   });
   test('empty, truncated, damaged, foreign, newer, versionless: each its own sentence', () => {
     const whole = writeProject(sample());

@@ -1,3 +1,4 @@
+import type { z } from 'zod';
 import { fail, ok, type Result } from '../result.js';
 import { migrate } from './migrations/index.js';
 import { type ReferenceProblem, referenceProblems } from './references.js';
@@ -5,7 +6,11 @@ import { FILE_FORMAT, type Project, projectSchema, SCHEMA_VERSION } from './sche
 
 /** One thing that is wrong inside a project: where (`design.cases[2].aboard[0].fill`), and what. */
 export type ProjectFault =
-  | { readonly code: 'schema'; readonly path: string; readonly message: string }
+  | { readonly code: 'missing'; readonly path: string }
+  | { readonly code: 'wrong-kind'; readonly path: string; readonly expected: string }
+  | { readonly code: 'too-small' | 'too-large'; readonly path: string; readonly limit: number }
+  | { readonly code: 'not-one-of'; readonly path: string; readonly values: readonly string[] }
+  | { readonly code: 'not-whole' | 'not-readable'; readonly path: string }
   | { readonly code: ReferenceProblem['code']; readonly path: string; readonly id: string };
 
 /** Why something is not taken for a project; nothing of it is used then. */
@@ -87,6 +92,35 @@ const figureOf = (text: string): string => {
 const withAddress = (project: Project): Project =>
   ADDRESSABLE.test(project.id) ? project : { ...project, id: `trailer.${figureOf(project.id)}` };
 
+const valueAt = (value: unknown, path: readonly PropertyKey[]): unknown =>
+  path.reduce<unknown>(
+    (inside, key) =>
+      typeof inside === 'object' && inside !== null && Object.hasOwn(inside, key)
+        ? (inside as Record<PropertyKey, unknown>)[key]
+        : undefined,
+    value,
+  );
+
+/** What the schema objects to, as a code with its numbers; `wording/` makes the words. */
+const faultOf = (issue: z.core.$ZodIssue, file: unknown): ProjectFault => {
+  const path = pathText(issue.path);
+  if (valueAt(file, issue.path) === undefined) return { code: 'missing', path };
+  switch (issue.code) {
+    case 'invalid_type':
+      return issue.expected === 'int'
+        ? { code: 'not-whole', path }
+        : { code: 'wrong-kind', path, expected: issue.expected };
+    case 'too_small':
+      return { code: 'too-small', path, limit: Number(issue.minimum) };
+    case 'too_big':
+      return { code: 'too-large', path, limit: Number(issue.maximum) };
+    case 'invalid_value':
+      return { code: 'not-one-of', path, values: issue.values.map(String) };
+    default:
+      return { code: 'not-readable', path };
+  }
+};
+
 /**
  * The one way in for a project, wherever it comes from: a file, the browser's database, a link, a test. Version, migrations, schema and
  * references, in that order; all faults of schema or references come back together. Does not throw, whatever it is given.
@@ -100,13 +134,12 @@ export const openProject = (raw: unknown): Result<Project, ProjectProblem> => {
     return fail({ code: 'bad-version', found: JSON.stringify(version)?.slice(0, 40) ?? 'nothing' });
   }
   if (version > SCHEMA_VERSION) return fail({ code: 'newer-version', version, known: SCHEMA_VERSION });
-  const parsed = projectSchema.safeParse(migrate(raw, version));
+  const file = migrate(raw, version);
+  const parsed = projectSchema.safeParse(file);
   if (!parsed.success) {
     return fail({
       code: 'invalid',
-      problems: parsed.error.issues
-        .slice(0, MOST_FAULTS)
-        .map(({ path, message }) => ({ code: 'schema', path: pathText(path), message })),
+      problems: parsed.error.issues.slice(0, MOST_FAULTS).map((issue) => faultOf(issue, file)),
     });
   }
   const dangling = referenceProblems(parsed.data);

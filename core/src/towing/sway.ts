@@ -1,4 +1,4 @@
-import { EigenvalueDecomposition, Matrix, solve } from 'ml-matrix';
+import { EigenvalueDecomposition, LuDecomposition, Matrix, solve } from 'ml-matrix';
 
 /** An axle of the trailer: behind the ball, and its cornering stiffness (both wheels, N/rad). */
 export interface TrailerAxle {
@@ -83,6 +83,8 @@ const LARGEST_RATE = 1e12;
  * back from a matrix that is not finite.
  */
 export const eigenvalues = (rig: Rig, speedMPerS: number): readonly Eigenvalue[] => {
+  const inertia = inertiaMatrix(rig);
+  if (!inertia.to1DArray().every(Number.isFinite) || new LuDecomposition(inertia).isSingular()) return [];
   const rates = rateMatrix(rig, speedMPerS);
   if (!rates.to1DArray().every((rate) => Number.isFinite(rate) && Math.abs(rate) < LARGEST_RATE)) return [];
   const { realEigenvalues, imaginaryEigenvalues } = new EigenvalueDecomposition(rates);

@@ -2,16 +2,45 @@ import type { FileProblem, ProjectFault, ProjectProblem } from '../project/index
 
 const SHOWN = 3;
 
-const FAULT_WORDS = {
-  'names-nothing': 'names something that is not there',
-  'taken-twice': 'is there twice',
-  'stands-on-itself': 'makes the thing stand on itself',
-} as const;
+/** What a value should be, in words. */
+const KIND_WORDS: Readonly<Record<string, string>> = {
+  number: 'a number',
+  string: 'a text',
+  boolean: 'yes or no (true or false)',
+  array: 'a list',
+  object: 'an object with fields',
+  record: 'an object with fields',
+  tuple: 'a list',
+};
+const LISTED = 6;
 
-const faultText = (fault: ProjectFault): string =>
-  fault.code === 'schema'
-    ? `${fault.path}: ${fault.message}`
-    : `${fault.path}: “${fault.id}” ${FAULT_WORDS[fault.code]}`;
+const faultText = (fault: ProjectFault): string => {
+  const what = (): string => {
+    switch (fault.code) {
+      case 'missing':
+        return 'is missing';
+      case 'wrong-kind':
+        return `should be ${KIND_WORDS[fault.expected] ?? 'something else'}`;
+      case 'too-small':
+        return `is less than ${fault.limit}, the least that is read`;
+      case 'too-large':
+        return `is more than ${fault.limit}, the most that is read`;
+      case 'not-one-of':
+        return `should be ${fault.values.slice(0, LISTED).join(', ')}${fault.values.length > LISTED ? ' or another known word' : ''}`;
+      case 'not-whole':
+        return 'should be a whole number';
+      case 'not-readable':
+        return 'is of no kind that is known here';
+      case 'names-nothing':
+        return `“${fault.id}” names something that is not there`;
+      case 'taken-twice':
+        return `“${fault.id}” is there twice`;
+      case 'stands-on-itself':
+        return `“${fault.id}” makes the thing stand on itself`;
+    }
+  };
+  return `${fault.path === '' ? 'the whole' : fault.path} ${what()}`;
+};
 
 const atPlace = (path: string): string => (path === '' ? '' : `, at ${path}`);
 

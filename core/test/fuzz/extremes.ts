@@ -62,7 +62,8 @@ const leavesOf = (value: unknown, schema: z.ZodType, at: readonly (string | numb
   return [{ at, schema, value }];
 };
 
-const replaced = (value: unknown, [step, ...rest]: readonly (string | number)[], by: unknown): unknown => {
+/** The same value with another one at this path. */
+export const replaced = (value: unknown, [step, ...rest]: readonly (string | number)[], by: unknown): unknown => {
   if (step === undefined) return by;
   if (Array.isArray(value))
     return value.map((entry: unknown, index) => (index === step ? replaced(entry, rest, by) : entry));
