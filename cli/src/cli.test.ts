@@ -119,6 +119,11 @@ test('--version and --help', () => {
   expect(kereta('--version')).toMatchObject({ code: 0, out: expect.stringMatching(/^\d+\.\d+\.\d+\n$/) });
   expect(kereta('--help').out).toContain('check');
   expect(kereta('nonsense').code).toBe(2);
+  const word = kereta('calc', 'constructor', fileOf('any.json', '{}'));
+  expect(word.code).toBe(2);
+  expect(JSON.parse(word.out)).toMatchObject({ error: { code: 'unsupported' } });
+  const marked = fileOf('marked.kereta.json', `\uFEFF${writeProject(DEMO_PROJECTS[0] as Project)}`);
+  expect([0, 1, 3]).toContain(kereta('check', marked).code);
 });
 
 describe('kereta calc frame', () => {

@@ -92,4 +92,31 @@ describe('neutral format, frames: figures of two independent programs', () => {
     expect(refusal({ ...base, memberLoads: [{ member: 'm', at: 3, fz: 1 }] })).toMatchObject({ path: 'memberLoads.m' });
     expect(refusal('nothing')).toMatchObject({ code: 'invalid' });
   });
+  test('nodes and bars may be numbered: 1 and "1" are the same, and the figures too', () => {
+    const numbered = {
+      nodes: base.nodes.map((node, index) => ({ ...node, id: index + 1 })),
+      members: [{ ...bar, id: 7, i: 1, j: '2' }],
+      supports: base.supports.map((support) => ({ ...support, node: 1 })),
+      nodalLoads: [{ node: 2, fz: -100 }],
+    };
+    const named = answerOf({ ...base, nodalLoads: [{ node: 'b', fz: -100 }] });
+    const ours = answerOf(numbered);
+    expect(ours.displacements['2']).toEqual(named.displacements['b']);
+    expect(ours.memberEndForces['7']).toEqual(named.memberEndForces['m']);
+  });
+  test('words that every object knows are none of the format’s, and absurd numbers are refused, not printed as null', () => {
+    expect(refusal({ ...base, members: [{ ...bar, releases: { i: ['constructor'] } }] })).toMatchObject({
+      code: 'invalid',
+      path: 'members[0].releases.i[0]',
+    });
+    expect(
+      refusal({
+        ...base,
+        nodalLoads: [
+          { node: 'b', fz: -1e308 },
+          { node: 'b', fz: -1e308 },
+        ],
+      })?.code,
+    ).toMatch(/impossible|invalid/);
+  });
 });

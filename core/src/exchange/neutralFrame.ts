@@ -11,9 +11,9 @@ import {
   solvePattern,
   type Vector3,
 } from '../frame-analysis/index.js';
-import { fail, ok, type Result } from '../result.js';
+import { fail, type Result } from '../result.js';
 import { frameProblemSentence } from '../wording/index.js';
-import { firstIssue, type NeutralProblem } from './neutralProblem.js';
+import { firstIssue, inFigures, neutralId, type NeutralProblem } from './neutralProblem.js';
 
 const finite = z.number();
 const vector = z.tuple([finite, finite, finite]);
@@ -21,16 +21,16 @@ const vector = z.tuple([finite, finite, finite]);
 const RELEASES: Readonly<Record<string, Freedom>> = { fx: 'ux', fy: 'uy', fz: 'uz', mx: 'rx', my: 'ry', mz: 'rz' };
 const release = z
   .string()
-  .refine((name) => name in RELEASES || (FREEDOMS as readonly string[]).includes(name), {
+  .refine((name) => Object.hasOwn(RELEASES, name) || (FREEDOMS as readonly string[]).includes(name), {
     message: 'a release is one of fx fy fz mx my mz',
   })
   .transform((name) => RELEASES[name] ?? (name as Freedom));
 const held = z.union([z.boolean(), finite.nonnegative()]).optional();
 
 const memberSchema = z.object({
-  id: z.string(),
-  i: z.string(),
-  j: z.string(),
+  id: neutralId,
+  i: neutralId,
+  j: neutralId,
   A: finite,
   Iy: finite,
   Iz: finite,
@@ -44,7 +44,7 @@ const memberSchema = z.object({
 const endsOf = <T extends z.ZodType>(entry: T) => z.object({ i: entry.optional(), j: entry.optional() }).optional();
 
 const memberLoadSchema = z.object({
-  member: z.string(),
+  member: neutralId,
   at: finite.optional(),
   fx: finite.default(0),
   fy: finite.default(0),
@@ -60,13 +60,13 @@ const memberLoadSchema = z.object({
 });
 
 const fileSchema = z.object({
-  nodes: z.array(z.object({ id: z.string(), x: finite, y: finite, z: finite })).min(1),
+  nodes: z.array(z.object({ id: neutralId, x: finite, y: finite, z: finite })).min(1),
   members: z.array(memberSchema.extend({ releases: endsOf(z.array(release)), offsets: endsOf(vector) })).min(1),
-  supports: z.array(z.object({ node: z.string(), ux: held, uy: held, uz: held, rx: held, ry: held, rz: held })),
+  supports: z.array(z.object({ node: neutralId, ux: held, uy: held, uz: held, rx: held, ry: held, rz: held })),
   nodalLoads: z
     .array(
       z.object({
-        node: z.string(),
+        node: neutralId,
         fx: finite.default(0),
         fy: finite.default(0),
         fz: finite.default(0),
@@ -207,7 +207,7 @@ export const calculateFrame = (content: unknown): Result<unknown, NeutralProblem
   const nodeIds = model.nodes.map(({ id }) => id);
   const supported = new Set(model.supports.map(({ node }) => node));
   const reactions = rows(nodeIds, solved.value.reactions, 6);
-  return ok({
+  return inFigures({
     displacements: rows(nodeIds, solved.value.displacements, 6),
     reactions: Object.fromEntries(Object.entries(reactions).filter(([id]) => supported.has(id))),
     memberEndForces: rows(

@@ -1,8 +1,8 @@
 import { z } from 'zod';
-import { fail, ok, type Result } from '../result.js';
+import { fail, type Result } from '../result.js';
 import { plasticProperties, sectionProperties, type Shape, type ShapeProblem } from '../sections/index.js';
 import { fromMetres, fromRadians, millimetres } from '../units/index.js';
-import { firstIssue, type NeutralProblem } from './neutralProblem.js';
+import { firstIssue, inFigures, neutralId, type NeutralProblem } from './neutralProblem.js';
 
 const size = z.number();
 const radius = z.number().optional();
@@ -45,7 +45,7 @@ const shapeSchema = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('flat bar'), width: size, depth: size }),
 ]);
 type NeutralShape = z.infer<typeof shapeSchema>;
-const fileSchema = z.object({ sections: z.array(z.object({ id: z.string(), shape: shapeSchema })).min(1) });
+const fileSchema = z.object({ sections: z.array(z.object({ id: neutralId, shape: shapeSchema })).min(1) });
 
 const mm = (value: number): number => millimetres(value);
 
@@ -163,5 +163,5 @@ export const calculateSections = (file: unknown): Result<{ sections: readonly un
       },
     });
   }
-  return ok({ sections });
+  return inFigures({ sections });
 };

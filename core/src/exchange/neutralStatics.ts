@@ -13,7 +13,7 @@ import {
 } from '../balance/index.js';
 import { fail, ok, type Result } from '../result.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
-import { firstIssue, type NeutralProblem } from './neutralProblem.js';
+import { firstIssue, inFigures, neutralId, type NeutralProblem } from './neutralProblem.js';
 
 const finite = z.number();
 const itemSchema = z
@@ -28,7 +28,7 @@ const itemSchema = z
   .refine(({ box, x }) => box !== undefined || x !== undefined, { message: 'give either box or x (with y and z)' });
 
 const caseSchema = z.object({
-  id: z.string(),
+  id: neutralId,
   items: z.array(itemSchema).min(1),
   support: z.string(),
   axleX: z.union([finite, z.array(finite).min(1)]),
@@ -44,7 +44,7 @@ const caseSchema = z.object({
     .object({
       massUniform: finite.min(0).max(1),
       positionSigma: finite.nonnegative(),
-      samples: z.int().min(1).optional(),
+      samples: z.int().min(1).max(1e7).optional(),
     })
     .optional(),
 });
@@ -355,5 +355,7 @@ export const calculateStatics = (file: unknown): Result<{ cases: readonly unknow
   const wrong = answers.find(({ answer }) => !answer.ok && answer.error.code !== 'unsupported');
   const first = wrong ?? (answers.every(({ answer }) => !answer.ok) ? answers[0] : undefined);
   if (first && !first.answer.ok) return fail(first.answer.error);
-  return ok({ cases: answers.map(({ id, answer }) => (answer.ok ? answer.value : { id, error: answer.error })) });
+  return inFigures({
+    cases: answers.map(({ id, answer }) => (answer.ok ? answer.value : { id, error: answer.error })),
+  });
 };

@@ -1,11 +1,11 @@
 import { z } from 'zod';
-import { fail, ok, type Result } from '../result.js';
+import { fail, type Result } from '../result.js';
 import { eigenvalues, leastDamped, lostDamping, type Rig } from '../towing/index.js';
-import { firstIssue, type NeutralProblem } from './neutralProblem.js';
+import { firstIssue, inFigures, neutralId, type NeutralProblem } from './neutralProblem.js';
 
 const positive = z.number().positive();
 const setSchema = z.object({
-  id: z.string(),
+  id: neutralId,
   parameters: z.object({
     m1: positive,
     I1: positive,
@@ -75,5 +75,5 @@ export const calculateSway = (file: unknown): Result<{ sets: readonly unknown[] 
       zeroDampingSpeed: lost ? { kmh: lost.speedMPerS * 3.6, kind: lost.kind } : null,
     });
   }
-  return ok({ sets });
+  return inFigures({ sets });
 };

@@ -16,8 +16,10 @@ const LONGEST_TYPED = 60;
 
 /** Refuses what is too long to be a size before any pattern is tried on it. */
 export const typedText = (raw: string): Result<string, TextProblem> => {
-  const text = plainMarks(raw.length > 10 * LONGEST_TYPED ? raw.slice(0, 10 * LONGEST_TYPED) : raw);
-  return text.length > LONGEST_TYPED ? fail({ code: 'not-a-number', text: `${text.slice(0, 20)} …` }) : ok(text);
+  const trimmed = raw.trim();
+  return trimmed.length > LONGEST_TYPED
+    ? fail({ code: 'not-a-number', text: `${trimmed.slice(0, 20)} …` })
+    : ok(plainMarks(trimmed));
 };
 
 /** Brings the marks that phones, word processors and other keyboards put in back to plain ones. */
