@@ -12,7 +12,7 @@ export interface Bed {
 }
 
 const RAIL_IDS = ['rail.left', 'rail.right'] as const;
-const sideOf = (id: string): -1 | 1 => (id.endsWith('.right') ? 1 : -1);
+const RAIL_SIDES = { 'rail.left': -1, 'rail.right': 1 } as const;
 
 const mitre = (along: number, across: number): EndCut => ({ kind: 'mitre', offSquareRad: Math.atan2(along, across) });
 
@@ -20,7 +20,7 @@ const rails = (trailer: Trailer, stock: readonly BarStock[], headerWidth: number
   const { lengthM, widthM, corner } = trailer.frame.bed;
   return RAIL_IDS.map((id, i) => {
     const own = stock[i] as BarStock;
-    const side = sideOf(id);
+    const side = RAIL_SIDES[id];
     const outside = (side * widthM) / 2;
     const inside = outside - side * own.bar.widthM;
     const inset = corner === 'headers-through' ? headerWidth : 0;

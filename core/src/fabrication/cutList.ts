@@ -1,3 +1,4 @@
+import { parsePartId } from '../project/index.js';
 import type { Chassis, EndCut, Member, Plate } from '../chassis/index.js';
 
 import { finding, type FindingOf } from '../findings/index.js';
@@ -60,7 +61,7 @@ const MARK_LETTERS = { rail: 'R', header: 'E', cross: 'C', tongue: 'T', side: 'S
 /** Lengths that agree to this are cut alike, m. */
 const ALIKE_M = 1e-4;
 
-const kindOf = (member: Member): CutRow['group'] => (member.id.startsWith('post.') ? 'post' : member.group);
+const kindOf = (member: Member): CutRow['group'] => (parsePartId(member.id).kind === 'post' ? 'post' : member.group);
 const endKey = (end: EndCut): string =>
   end.kind === 'square' ? 'square' : `${end.offSquareRad.toFixed(6)} ${(end.bevelRad ?? 0).toFixed(6)}`;
 

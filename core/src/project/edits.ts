@@ -70,12 +70,6 @@ export const overrideBar = <D extends Design>(
   return withFrame(listed, { overrides });
 };
 
-/** The other one of a left and right pair; undefined for what stands alone. */
-export const pairOf = (memberId: string): string | undefined => {
-  if (memberId.endsWith('.left')) return memberId.replace(/left$/, 'right');
-  return memberId.endsWith('.right') ? memberId.replace(/right$/, 'left') : undefined;
-};
-
 export const changeItem = <D extends Design>(design: D, id: string, change: (item: Item) => Item): D => ({
   ...design,
   items: design.items.map((item) => (item.id === id ? change(item) : item)),

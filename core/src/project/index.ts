@@ -6,7 +6,6 @@ export {
   explicitCrossMembers,
   moveCrossMember,
   overrideBar,
-  pairOf,
   removeCase,
   removeCrossMember,
   removeItem,
@@ -25,6 +24,17 @@ export {
   UNKNOWN_VEHICLE,
   USUAL_SUSPENSION,
 } from './newProject.js';
+export {
+  type End,
+  isOfAxle,
+  isOfTongue,
+  pairOf,
+  parsePartId,
+  type PartId,
+  printPartId,
+  type Side,
+  type TongueLine,
+} from './partId.js';
 export { openProject, pathText, type ProjectFault, type ProjectProblem } from './openProject.js';
 export { barOf, findMaterial, findSection, isDoubled, overrideOf } from './parts.js';
 export {

@@ -1,6 +1,6 @@
 import type { Measured } from '../findings/index.js';
 import { axleCount } from '../mass/index.js';
-import type { Trailer } from '../project/index.js';
+import { parsePartId, type PartId, type Side, type Trailer } from '../project/index.js';
 import { printFigure } from './printWorking.js';
 import {
   formatDistance,
@@ -46,69 +46,86 @@ const GROSS_CASE_NAMES: Readonly<Record<string, string>> = {
   'gross.middle': 'Full to the plate, all in the middle',
 };
 
-const FIXED_NAMES: Readonly<Record<string, string>> = {
-  trailer: 'Trailer',
-  'rail.left': 'Left rail',
-  'rail.right': 'Right rail',
-  'header.front': 'Front header',
-  'header.rear': 'Rear header',
-  tongue: 'Tongue',
-  'tongue.left': 'Left tongue leg',
-  'tongue.right': 'Right tongue leg',
-  'tongue.middle': 'Tongue',
-  'tongue.side.left': 'Left side tube',
-  'tongue.side.right': 'Right side tube',
-  'tongue.riser.middle.front': 'Upright at the front header',
-  'tongue.riser.middle.rear': 'Rear upright of the tongue',
-  'tongue.riser.left.front': 'Left upright at the front header',
-  'tongue.riser.left.rear': 'Left upright at the rail',
-  'tongue.riser.right.front': 'Right upright at the front header',
-  'tongue.riser.right.rear': 'Right upright at the rail',
-  'top-plate': 'Plate over the tongue',
-  deck: 'Deck',
-  coupler: 'Coupler',
-  jack: 'Jack',
-  'axle.1': 'Axle',
-  'axle.2': 'Rear axle',
-  'axle.3': 'Rear axle',
-  'board.left': 'Left board',
-  'board.right': 'Right board',
-  'board.front': 'Front board',
-  'board.rear': 'Rear board',
-  'side.left': 'Left side rail',
-  'side.right': 'Right side rail',
-  'side.front': 'Front side rail',
+const SIDES: Readonly<Record<Side, string>> = { left: 'Left', right: 'Right' };
+const EDGES = { ...SIDES, front: 'Front', rear: 'Rear' } as const;
+
+/** One of the axles by where it stands among the others. */
+const axleName = (trailer: Trailer, number: number): string => {
+  const count = axleCount(trailer);
+  if (count < 2) return 'Axle';
+  return number === 1 ? 'Front axle' : number < count ? 'Middle axle' : 'Rear axle';
+};
+/** "Left wheel", or on several axles "Left wheel, middle axle". */
+const onAxle = (what: string, trailer: Trailer, number: number): string =>
+  axleCount(trailer) < 2 ? what : `${what}, ${axleName(trailer, number).toLowerCase()}`;
+
+const riserName = ({ line, end }: Extract<PartId, { readonly kind: 'riser' }>): string => {
+  if (line === 'middle') return end === 'front' ? 'Upright at the front header' : 'Rear upright of the tongue';
+  return `${SIDES[line]} upright at the ${end === 'front' ? 'front header' : 'rail'}`;
 };
 
-const crossName = (trailer: Trailer, id: string): string | undefined => {
+/** What the trailer's own parts are called; those of the user by the names that they were given. */
+const partNameOf = (part: PartId, trailer: Trailer): string => {
+  switch (part.kind) {
+    case 'trailer':
+      return 'Trailer';
+    case 'deck':
+      return 'Deck';
+    case 'coupler':
+      return 'Coupler';
+    case 'jack':
+      return 'Jack';
+    case 'top-plate':
+      return 'Plate over the tongue';
+    case 'tongue':
+      return 'Tongue';
+    case 'axles':
+      return axleCount(trailer) < 2 ? 'Axle' : 'Axles';
+    case 'rail':
+      return `${SIDES[part.side]} rail`;
+    case 'header':
+      return `${EDGES[part.end]} header`;
+    case 'cross':
+      return `Cross-member ${part.number}`;
+    case 'tongue-bar':
+      return part.line === 'middle' ? 'Tongue' : `${SIDES[part.line]} tongue leg`;
+    case 'side-tube':
+      return `${SIDES[part.side]} side tube`;
+    case 'riser':
+      return riserName(part);
+    case 'side-rail':
+      return `${EDGES[part.edge]} side rail`;
+    case 'board':
+      return `${EDGES[part.edge]} board`;
+    case 'post':
+      return `${EDGES[part.edge]} post ${part.number}`;
+    case 'axle':
+      return axleName(trailer, part.number);
+    case 'springs':
+      return onAxle('Springs', trailer, part.number);
+    case 'wheel':
+    case 'hub':
+      return onAxle(`${SIDES[part.side]} wheel`, trailer, part.axle);
+    case 'cap':
+      return 'End cap';
+    case 'gusset':
+      return 'Gusset';
+    case 'hanger':
+      return `Hanger ${part.of.replaceAll('.', ' ')}`;
+    case 'own':
+      return part.id;
+  }
+};
+
+/** Cross-members that stand in a list are numbered from the front as they stand today; the id stays with its bar. */
+const placedName = (trailer: Trailer, id: string): string | undefined => {
   const { crossMembers, extras } = trailer.frame;
   const extra = extras.findIndex((candidate) => candidate.id === id);
   if (extra >= 0) return extras[extra]?.name ?? `Extra cross-member ${extra + 1}`;
-  if (crossMembers.kind === 'explicit') {
-    // Numbered from the front as they stand today; the id stays with its bar.
-    const inOrder = [...crossMembers.members].sort((a, b) => a.xM - b.xM);
-    const index = inOrder.findIndex((member) => member.id === id);
-    return index >= 0 ? `Cross-member ${index + 1}` : undefined;
-  }
-  const number = /^cross\.(\d+)$/.exec(id)?.[1];
-  return number ? `Cross-member ${number}` : undefined;
+  if (crossMembers.kind !== 'explicit') return undefined;
+  const index = [...crossMembers.members].sort((a, b) => a.xM - b.xM).findIndex((member) => member.id === id);
+  return index >= 0 ? `Cross-member ${index + 1}` : undefined;
 };
-
-const axlePartName = (id: string): string | undefined => {
-  const match = /^(axle\.[12])\.(springs|wheel\.(left|right))$/.exec(id);
-  if (!match) return undefined;
-  return match[3]
-    ? `${match[3] === 'left' ? 'Left' : 'Right'} wheel${match[1] === 'axle.2' ? ', rear axle' : ''}`
-    : `Springs${match[1] === 'axle.2' ? ', rear axle' : ''}`;
-};
-
-const postName = (id: string): string | undefined => {
-  const match = /^post\.(left|right)\.(\d+)$/.exec(id);
-  return match ? `${match[1] === 'left' ? 'Left' : 'Right'} post ${match[2]}` : undefined;
-};
-
-const plateName = (id: string): string | undefined =>
-  id.startsWith('cap.') ? 'End cap' : id.startsWith('gusset.') ? 'Gusset' : undefined;
 
 export const speaker = (trailer: Trailer): Speaker => {
   const { units, fraction } = trailer.settings;
@@ -148,20 +165,13 @@ export const speaker = (trailer: Trailer): Speaker => {
       }
     },
     caseName: (id) =>
-      trailer.cases.find((candidate) => candidate.id === id)?.name ?? GROSS_CASE_NAMES[id ?? ''] ?? 'any load',
-    partName: (id) => {
-      if (id === 'axle.1' && axleCount(trailer) > 1) return 'Front axle';
-      if (id === 'axle.2' && axleCount(trailer) === 3) return 'Middle axle';
-      const hanger = /^hanger\.(\d)$/.exec(id)?.[1];
-      return (
-        FIXED_NAMES[id] ??
-        crossName(trailer, id) ??
-        trailer.items.find((item) => item.id === id)?.name ??
-        axlePartName(id) ??
-        postName(id) ??
-        plateName(id) ??
-        (hanger ? `Hanger ${hanger}` : id)
-      );
-    },
+      trailer.cases.find((candidate) => candidate.id === id)?.name ??
+      (id !== undefined && Object.hasOwn(GROSS_CASE_NAMES, id) ? GROSS_CASE_NAMES[id] : undefined) ??
+      'any load',
+    partName: (id) =>
+      // What the user has put on goes by its own name, whatever its id looks like.
+      trailer.items.find((item) => item.id === id)?.name ??
+      placedName(trailer, id) ??
+      partNameOf(parsePartId(id), trailer),
   };
 };

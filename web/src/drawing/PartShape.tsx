@@ -1,3 +1,4 @@
+import { isOfAxle } from '@kereta/core';
 import type { ReactNode } from 'react';
 import { useWorkbench } from '../workbench/workbench';
 
@@ -13,7 +14,7 @@ interface PartShapeProps {
 /** A part that can be picked and, along the ruler, dragged. */
 export const PartShape = ({ partId, bind, moves, children, grab }: PartShapeProps) => {
   const { picked, readOnly } = useWorkbench();
-  const isPicked = picked === partId || (partId.startsWith('axle') && picked === 'axle');
+  const isPicked = picked === partId || (picked === 'axle' && isOfAxle(partId));
   return (
     <g
       data-part={partId}

@@ -7,6 +7,7 @@ import {
   overallWidthM,
   type HangerMark,
   hangerPlan,
+  isOfTongue,
 } from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import { Dimension } from './Dimension';
@@ -49,14 +50,14 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
     plan.map(([xM, yM]) => `${scale.x(xM).toFixed(1)},${y(yM).toFixed(1)}`).join(' ');
   const axlePlaces = axlesOf(trailer).map(({ xM }) => xM);
   const axlePicked = picked === 'axle';
+  const tonguePicked = picked !== undefined && isOfTongue(picked);
   const fill = (id: string): string =>
-    picked === id || (id.startsWith('tongue') && picked?.startsWith('tongue'))
+    picked === id || (tonguePicked && isOfTongue(id))
       ? 'var(--dye-soft)'
       : work
         ? workFill(hardest.get(id))
         : 'var(--steel)';
-  const isPicked = (id: string): boolean =>
-    picked === id || (id.startsWith('tongue') && (picked?.startsWith('tongue') ?? false));
+  const isPicked = (id: string): boolean => picked === id || (tonguePicked && isOfTongue(id));
   const below = y(-scale.planWidthM / 2);
   const ballX = scale.x(chassis.ballXM);
   const aboard = new Set(shown ? itemParts(trailer, chassis, shown.loadCase).map(({ id }) => id) : []);

@@ -1,4 +1,14 @@
-import { axlePlaces as axlesOf, type BalancedCase, hangerPlan, itemPart, itemParts, sideOutline } from '@kereta/core';
+import {
+  axlePlaces as axlesOf,
+  type BalancedCase,
+  hangerPlan,
+  itemPart,
+  itemParts,
+  sideOutline,
+  parsePartId,
+  isOfTongue,
+  findingsOfCase,
+} from '@kereta/core';
 import { useWorkbench } from '../workbench/workbench';
 import type { DrawingScale } from './drawingScale';
 import { outline, PartShape } from './PartShape';
@@ -18,6 +28,11 @@ interface SideViewProps {
 }
 
 /** Side elevation from the trailer's left, to scale; what stands nearer hides what stands behind: what stands where, what it weighs, what ball and axle carry in the load that is shown. */
+const isRightPost = (id: string): boolean => {
+  const part = parsePartId(id);
+  return part.kind === 'post' && part.edge === 'right';
+};
+
 export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) => {
   const { shares } = useWork();
   const steel = (id: string): string => (work && shares.has(id) ? workFill(shares.get(id)) : 'var(--steel)');
@@ -37,17 +52,19 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
     new Set(axleTexts).size === 1 && axles.length > 1 ? `${axles.length} × ${axleTexts[0]}` : axleTexts.join(' + ');
   const axlePlaces = axlesOf(trailer).map(({ xM }) => xM);
   const axlePicked = picked === 'axle';
+  const tonguePicked = picked !== undefined && isOfTongue(picked);
   const wasM = committed.runningGear.positionM;
   const moved = trailer !== committed && wasM !== runningGear.positionM;
   const share = shown?.standing;
   const light =
-    share !== undefined &&
-    share.on === 'ball' &&
-    (share.tongueShare < (shown?.band.minShare ?? 0) || share.tongueShare > (shown?.band.maxShare ?? 1));
+    shown !== undefined &&
+    findingsOfCase(evaluation, shown.loadCase.id).some(
+      ({ code, verdict }) => code === 'tongue-share' && verdict === 'over',
+    );
   const members = chassis.members.filter(
     ({ group, id }) =>
       ['rail.right', 'header.front', 'header.rear', 'side.right', 'side.front'].includes(id) ||
-      (group === 'side' && id.startsWith('post.right')),
+      (group === 'side' && isRightPost(id)),
   );
   // Seen from the left, the nearest of each pair hides the other.
   const tongueBars = [
@@ -110,8 +127,8 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
             points={sideOutline(member)
               .map(([xM, zM]) => `${scale.x(xM).toFixed(1)},${scale.sideY(zM).toFixed(1)}`)
               .join(' ')}
-            fill={picked?.startsWith('tongue') ? 'var(--dye-soft)' : steel(member.id)}
-            {...outline(picked?.startsWith('tongue') ?? false, 2.2)}
+            fill={tonguePicked ? 'var(--dye-soft)' : steel(member.id)}
+            {...outline(tonguePicked, 2.2)}
           />
         </PartShape>
       ))}

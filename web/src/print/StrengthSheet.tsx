@@ -37,13 +37,10 @@ const LIMIT_WORDS = {
   yield: 'no stress past yield',
 } as const;
 
-const PLACES: Readonly<Record<string, string>> = { ball: 'Ball', jack: 'Jack' };
-const placeName = (place: string): string => {
-  const wheel = /^axle\.(\d)\.hub\.(left|right)$/.exec(place);
-  if (wheel) return `${wheel[2] === 'left' ? 'Left' : 'Right'} wheel${wheel[1] === '2' ? ', rear axle' : ''}`;
-  if (place.startsWith('hanger')) return `Hanger ${place.split('.').slice(1).join(' ')}`;
+const PLACES: Readonly<Record<string, string>> = { ball: 'Ball' };
+const placeName = (place: string, say: Speaker): string => {
   if (place.startsWith('jack@')) return `Floor jack, ${place.slice(5).replace('rail.', '')} rail`;
-  return PLACES[place] ?? place;
+  return PLACES[place] ?? say.partName(place);
 };
 
 const Heading = ({ children }: { readonly children: string }) => (
@@ -191,7 +188,7 @@ const Reactions = ({ balances, say }: { readonly balances: readonly RunBalance[]
           <td className="pr-2">
             {run.reactions
               .filter(({ forceN }) => Math.hypot(...forceN) > 0.5)
-              .map(({ place, forceN }) => `${placeName(place)} ${forceN.map((n) => say.force(n)).join(' / ')}`)
+              .map(({ place, forceN }) => `${placeName(place, say)} ${forceN.map((n) => say.force(n)).join(' / ')}`)
               .join('; ') || 'nothing: the forces balance each other'}
           </td>
           <td className="text-right">{run.residual.toExponential(0)}</td>

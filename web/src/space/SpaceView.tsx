@@ -1,4 +1,11 @@
-import { axlePlaces as axlesOf, type BalancedCase, itemParts, type Part, formatPercent } from '@kereta/core';
+import {
+  axlePlaces as axlesOf,
+  type BalancedCase,
+  itemParts,
+  type Part,
+  formatPercent,
+  parsePartId,
+} from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { CanvasTexture, ExtrudeGeometry, Shape, SRGBColorSpace, type Texture, Vector3 } from 'three';
@@ -251,7 +258,7 @@ export const SpaceView = ({
           <Bars />
           <Wheels />
           {evaluation.bare
-            .filter(({ group, id }) => group === 'deck' || id.startsWith('board'))
+            .filter(({ group, id }) => group === 'deck' || parsePartId(id).kind === 'board')
             .map((part) => (
               <Block key={part.id} part={part} color={cssColor('--wood')} opacity={0.25} />
             ))}

@@ -1,4 +1,4 @@
-import type { StepId } from '@kereta/core';
+import { type StepId, isOfAxle, isOfTongue, parsePartId } from '@kereta/core';
 import type { ComponentType } from 'react';
 import type { LowerView } from '../drawing/Drawing';
 import { AxleStep } from './axle/AxleStep';
@@ -49,7 +49,16 @@ export const STEP_VIEWS: Readonly<Record<StepId, StepView>> = {
 /** Step in which a picked part's fields stand. */
 export const stepOfPart = (partId: string, isItem: boolean): StepId => {
   if (isItem) return 'loads';
-  if (partId.startsWith('axle')) return 'axle';
-  if (partId.startsWith('tongue') || partId === 'coupler') return 'tongue';
+  if (isOfAxle(partId)) return 'axle';
+  if (isOfTongue(partId) || partId === 'coupler') return 'tongue';
   return 'frame';
+};
+
+/** The field of a part's whole group, where it has none of its own. */
+export const groupFieldOf = (partId: string): string => {
+  if (isOfAxle(partId)) return 'axle';
+  if (isOfTongue(partId)) return 'tongue';
+  const { kind } = parsePartId(partId);
+  if (kind === 'rail' || kind === 'header') return kind;
+  return kind === 'side-rail' || kind === 'post' || kind === 'board' ? 'side' : 'cross';
 };

@@ -1,4 +1,4 @@
-import { type AnyFinding, STEP_NAMES } from '@kereta/core';
+import { type AnyFinding, STEP_NAMES, isOfAxle } from '@kereta/core';
 import type { ReactNode } from 'react';
 import { STEP_VIEWS, stepOfPart } from '../steps/steps';
 import { WayOutOffer } from '../steps/strength/WayOutOffer';
@@ -19,7 +19,7 @@ export const Panel = () => {
   // What a finding is about turns dye on the drawing, unless its fields stand in another step.
   const point = (finding: AnyFinding): void => {
     if (finding.caseId) showCase(finding.caseId);
-    const part = finding.subject.startsWith('axle') ? 'axle' : finding.subject;
+    const part = isOfAxle(finding.subject) ? 'axle' : finding.subject;
     const isItem = trailer.items.some(({ id }) => id === part);
     if (step === 'strength' || stepOfPart(part, isItem) === step) pick(part === 'trailer' ? undefined : part);
   };

@@ -7,7 +7,7 @@ import { WorkLegend } from '../drawing/workShading';
 import { FirstNote } from '../shed/FirstNote';
 import type { ReadableTrailer } from '../storage/trailers';
 import { TrailerRoute } from '../app/TrailerRoute';
-import { STEP_VIEWS, stepOfPart } from '../steps/steps';
+import { groupFieldOf, STEP_VIEWS, stepOfPart } from '../steps/steps';
 import { CutTable } from '../steps/cut/CutTable';
 import { MarkedPlan } from '../steps/cut/MarkedPlan';
 import { type Editing, EditingContext } from '../ui/editing';
@@ -119,7 +119,7 @@ const OpenTrailer = ({
         requestAnimationFrame(() =>
           document
             .querySelector<HTMLElement>(
-              `[data-part-field="${CSS.escape(partId)}"], [data-part-field="${CSS.escape(partId.split('.')[0] ?? '')}"]`,
+              `[data-part-field="${CSS.escape(partId)}"], [data-part-field="${groupFieldOf(partId)}"]`,
             )
             ?.focus(),
         ),

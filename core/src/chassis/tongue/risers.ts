@@ -1,4 +1,4 @@
-import type { Tongue } from '../../project/index.js';
+import { type Tongue, parsePartId, printPartId } from '../../project/index.js';
 import { type BarStock, placeBar } from '../bars.js';
 import type { Bed } from '../bed.js';
 import { type Member, planBox } from '../member.js';
@@ -14,11 +14,13 @@ export const buildRisers = (
   const header = bed.members.find(({ id }) => id === 'header.front');
   if (!header) return [];
   return legs.flatMap(({ member, stock, headerYM }) => {
-    const side = member.id.split('.')[1] ?? '';
+    const part = parsePartId(member.id);
+    if (part.kind !== 'tongue-bar') return [];
+    const { line } = part;
     const upright = (end: 'front' | 'rear', xM: number, yM: number, z0M: number, z1M: number): Member[] =>
       z1M - z0M > 1e-6
         ? [
-            placeBar(`tongue.riser.${side}.${end}`, 'tongue', stock, {
+            placeBar(printPartId({ kind: 'riser', line, end }), 'tongue', stock, {
               plan: planBox(xM, xM + stock.bar.heightM, yM - stock.bar.widthM / 2, yM + stock.bar.widthM / 2),
               z0M,
               cutLengthM: z1M - z0M,

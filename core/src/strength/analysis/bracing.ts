@@ -1,3 +1,4 @@
+import { parsePartId } from '../../project/index.js';
 import type { BarElement } from '../frame-model/framing.js';
 import { memberResistance, type Resistance } from '../resistance/memberResistance.js';
 import { WELD_ZONE_M } from '../../materials/index.js';
@@ -14,16 +15,17 @@ export interface ElementStrength {
 
 /** Joints that hold a bar sideways: other bars of the frame and the coupler. */
 const braces = (joint: string | undefined): boolean =>
-  joint !== undefined && /^(cross|header|rail|tongue|extra|coupler|item)/.test(joint);
+  joint !== undefined && !MARKS.has(joint) && parsePartId(joint).kind !== 'hanger';
+
+/** Places along a bar that are no part: nothing of the frame holds it there. */
+const MARKS: ReadonlySet<string> = new Set(['middle', 'floor jack', 'stand']);
 
 /** Marks on a bar where nothing is welded on. */
 const unwelded = (joint: string | undefined, hangersWelded: boolean): boolean =>
   joint === undefined ||
-  joint === 'middle' ||
-  joint === 'floor jack' ||
-  joint === 'stand' ||
+  MARKS.has(joint) ||
   joint === 'coupler' ||
-  (joint.startsWith('hanger') && !hangersWelded);
+  (parsePartId(joint).kind === 'hanger' && !hangersWelded);
 
 const ofMember = (bars: readonly BarElement[]): ReadonlyMap<string, readonly BarElement[]> => {
   const groups = new Map<string, BarElement[]>();

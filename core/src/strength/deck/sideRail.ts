@@ -9,7 +9,7 @@ import {
   times,
   workedOut,
 } from '../../findings/index.js';
-import type { Trailer } from '../../project/index.js';
+import { type Trailer, parsePartId } from '../../project/index.js';
 
 import { RULES, LEAN_N } from '../rules.js';
 
@@ -24,7 +24,7 @@ const FACTOR = { steel: 1.67, aluminum: 1.65 } as const;
 /** Each post of a side rail as a cantilever under a push at the rail's top; the rail's help from post to post is left out. */
 export const sideRailFindings = (trailer: Trailer, { members }: Chassis): SideRailFinding[] => {
   const { sides } = trailer.frame;
-  const post = members.find(({ id }) => id.startsWith('post.'));
+  const post = members.find(({ id }) => parsePartId(id).kind === 'post');
   if (sides.kind !== 'rail' || !post) return [];
   const { design } = post.bar;
   // A post leans out about the axis along the trailer: the bar stands on end, its width across.

@@ -1,7 +1,7 @@
 import type { Chassis, Member, PlanPoint } from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
 import { add, length, scale, subtract } from '../../frame-analysis/index.js';
-import type { Trailer } from '../../project/index.js';
+import { type Trailer, parsePartId, printPartId } from '../../project/index.js';
 import { type BarElement, type Framing, framing, type Station } from './framing.js';
 import { type GearPlaces, placeGear } from './gear.js';
 import { RIGID } from './rigid.js';
@@ -136,7 +136,9 @@ const heldBy = (
   at: Vector3,
   held: { readonly node: string; readonly joint: string; readonly end: 'front' | 'rear' },
 ): { readonly node: string; readonly joint: string } => {
-  const riser = risers.get(`tongue.riser.${line.member.id.split('.')[1]}.${held.end}`);
+  const part = parsePartId(line.member.id);
+  const riser =
+    part.kind === 'tongue-bar' ? risers.get(printPartId({ kind: 'riser', line: part.line, end: held.end })) : undefined;
   if (!riser) return held;
   const node = frame.node(`${riser.id}@${line.member.id}`, at);
   const below = riser.centre.zM < frame.at(held.node)[2];

@@ -1,7 +1,7 @@
 import { buildChassis } from '../../chassis/index.js';
 import { balanceCase } from '../../balance/index.js';
 import { type Part, sumMass, trailerParts } from '../../mass/index.js';
-import { type BarGroup, findSection, type Trailer } from '../../project/index.js';
+import { type BarGroup, findSection, type Trailer, parsePartId, isOfTongue } from '../../project/index.js';
 import { wallThicknessM } from '../../sections/index.js';
 import type { AnalysisInput } from '../analysis/analyse.js';
 import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
@@ -130,10 +130,9 @@ export const sharesOf = (analysis: StrengthAnalysis): readonly Worst[] => {
 };
 
 export const groupOfMember = (memberId: string): SizedGroup => {
-  if (memberId.startsWith('rail')) return 'rail';
-  if (memberId.startsWith('header')) return 'header';
-  if (memberId.startsWith('tongue') || memberId === 'coupler') return 'tongue';
-  return 'cross';
+  const { kind } = parsePartId(memberId);
+  if (kind === 'rail' || kind === 'header') return kind;
+  return isOfTongue(memberId) || kind === 'coupler' ? 'tongue' : 'cross';
 };
 
 export const wallM = (trailer: Trailer, sectionId: string): number => {

@@ -1,3 +1,4 @@
+import { pairOf } from '../../../project/index.js';
 import type { Member } from '../../../chassis/index.js';
 import { checkShare, finding, quantity } from '../../../findings/index.js';
 import { computedBy } from '../../../source.js';
@@ -12,7 +13,10 @@ import { RULES } from '../../rules.js';
 export const weldFindings = ({ welds }: StrengthAnalysis): AnalysisFinding[] => {
   const sorted = [...welds].sort((a, b) => b.utilisation - a.utilisation);
   // Both ends of a bar, and both bars of a pair, are told as one.
-  const nameOf = ({ memberId }: WeldResult): string => memberId.replace(/\.(left|right)$/, '');
+  const nameOf = ({ memberId }: WeldResult): string => {
+    const twin = pairOf(memberId);
+    return twin !== undefined && twin < memberId ? twin : memberId;
+  };
   const told = sorted.filter(
     (weld, i) => i === 0 || (weld.utilisation > 1 && sorted.findIndex((other) => nameOf(other) === nameOf(weld)) === i),
   );
