@@ -13,6 +13,13 @@ mkdirSync(CACHE, { recursive: true });
 export const run = (command, args, options = {}) =>
   new Promise((resolve) => {
     const child = spawn(command, args, { cwd: ROOT, stdio: 'inherit', ...options });
+    // Whoever ends this program ends the one that it runs.
+    const pass = (signal) => child.kill(signal);
+    const signals = ['SIGINT', 'SIGTERM', 'SIGHUP'];
+    for (const signal of signals) process.on(signal, pass);
+    child.on('exit', () => {
+      for (const signal of signals) process.off(signal, pass);
+    });
     child.on('error', (error) => {
       console.error(`${command}: ${error.message}`);
       resolve(127);

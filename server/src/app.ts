@@ -1,8 +1,32 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
+
+/** What a client did wrong, by status; anything else is our own slip, and what it was stays here. */
+const CLIENT_ERRORS: Readonly<Record<number, string>> = {
+  400: 'This address cannot be read.',
+  403: 'There is no such file here.',
+  404: 'There is no such file here. Kereta may have been updated: load the page again.',
+  405: 'This cannot be done here.',
+  413: 'This is too large.',
+};
+
+/** An answer holds neither a stack nor a path of this machine. */
+const answerError: ErrorRequestHandler = (error: unknown, _request, response, next) => {
+  if (response.headersSent) {
+    next(error);
+    return;
+  }
+  const status = (error as { status?: unknown } | null)?.status;
+  const known = typeof status === 'number' ? CLIENT_ERRORS[status] : undefined;
+  if (known === undefined) console.error(error);
+  response
+    .status(known === undefined ? 500 : (status as number))
+    .type('text')
+    .send(known ?? 'The server made a mistake.');
+};
 
 /** Serves the built application and says that it is there; all of Kereta's own work is done in the browser. */
 export const createApp = (webRoot: string): Express => {
@@ -41,5 +65,6 @@ export const createApp = (webRoot: string): Express => {
     if (existsSync(page)) response.sendFile(page);
     else response.status(503).type('text').send('Kereta is not built yet. Run: npm run build');
   });
+  app.use(answerError);
   return app;
 };

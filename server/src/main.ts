@@ -1,6 +1,7 @@
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
 import { readOptions } from './options.js';
+import { openAddresses, serve } from './serve.js';
 
 const options = readOptions(process.argv.slice(2), process.env);
 if (!options.ok) {
@@ -9,17 +10,11 @@ if (!options.ok) {
 }
 const { host, port } = options.value;
 const webRoot = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const server = createApp(webRoot).listen(port, host, () => {
-  const address = server.address();
-  const used = typeof address === 'object' && address ? address.port : port;
-  console.log(`Kereta is open at http://${host === '0.0.0.0' ? 'localhost' : host}:${used}/`);
-});
-server.on('error', (error: NodeJS.ErrnoException) => {
-  console.error(
-    error.code === 'EADDRINUSE'
-      ? `Port ${port} is taken by another program. Choose another: npm start -- --port ${port + 1}`
-      : `The server could not start: ${error.message}`,
-  );
+const served = await serve(createApp(webRoot), host, port);
+if (!served.ok) {
+  console.error(served.error);
   process.exit(1);
-});
-for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => server.close(() => process.exit(0)));
+}
+for (const line of openAddresses(host, served.value.port)) console.log(line);
+for (const signal of ['SIGINT', 'SIGTERM'] as const)
+  process.on(signal, () => void served.value.stop().then(() => process.exit(0)));

@@ -1,3 +1,4 @@
+import { connect } from 'node:net';
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -5,6 +6,7 @@ import request from 'supertest';
 import { describe, expect, test } from 'vitest';
 import { createApp } from './app.js';
 import { readOptions } from './options.js';
+import { openAddresses, serve } from './serve.js';
 
 const site = (): string => {
   const root = mkdtempSync(join(tmpdir(), 'kereta-web-'));
@@ -35,6 +37,50 @@ describe('server', () => {
     const empty = await request(createApp(mkdtempSync(join(tmpdir(), 'kereta-none-')))).get('/');
     expect(empty.status).toBe(503);
     expect(empty.text).toContain('npm run build');
+  });
+});
+
+describe('what goes wrong', () => {
+  const root = site();
+  const app = createApp(root);
+  test.each(['/assets/missing.js', '/assets/%E0%A4%A', '/%', '/assets/..%2f..%2fetc', '/api/%FF'])(
+    '%s is answered without a stack or a path of this machine',
+    async (address) => {
+      const { text, status } = await request(app).get(address);
+      expect(status).toBeGreaterThanOrEqual(400);
+      expect(text).not.toMatch(/ at |\.ts|\.js:|node_modules|Error/);
+      expect(text).not.toContain(root);
+    },
+  );
+});
+
+describe('serving', () => {
+  test('a taken port is told, and nothing is called open', async () => {
+    const first = await serve(createApp(site()), '127.0.0.1', 0);
+    if (!first.ok) throw new Error(first.error);
+    const second = await serve(createApp(site()), '127.0.0.1', first.value.port);
+    expect(second).toMatchObject({ ok: false, error: expect.stringContaining(`Port ${first.value.port} is taken`) });
+    await first.value.stop();
+  });
+  test('it stops within five seconds with a request that is half sent', async () => {
+    const served = await serve(createApp(site()), '127.0.0.1', 0);
+    if (!served.ok) throw new Error(served.error);
+    const socket = connect(served.value.port, '127.0.0.1');
+    socket.on('error', () => undefined);
+    await new Promise<void>((resolve) => socket.write('GET / HTTP/1.1\r\nHost: x\r\nX-Half', () => resolve()));
+    const started = performance.now();
+    await served.value.stop();
+    expect(performance.now() - started).toBeLessThan(5000);
+    socket.destroy();
+  });
+  test('one name for this machine with and without the network; another port is said to be another shed', () => {
+    expect(openAddresses('127.0.0.1', 4173)).toEqual(['Kereta is open at http://127.0.0.1:4173/']);
+    const lan = openAddresses('0.0.0.0', 4173, {
+      eth: [{ family: 'IPv4', internal: false, address: '192.0.2.7' } as never],
+    });
+    expect(lan[0]).toBe('Kereta is open at http://127.0.0.1:4173/');
+    expect(lan[1]).toContain('http://192.0.2.7:4173/');
+    expect(openAddresses('127.0.0.1', 5000).join(' ')).toContain('another shed');
   });
 });
 

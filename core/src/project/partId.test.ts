@@ -75,7 +75,11 @@ describe('what parts are called', () => {
   };
   test('axles, wheels and springs by where they stand; no raw id in the weights file', () => {
     const three = speaker(withAxles('triple-independent'));
-    expect(['axle.1', 'axle.2', 'axle.3'].map(three.partName)).toEqual(['Front axle', 'Middle axle', 'Rear axle']);
+    expect(['axle.1', 'axle.2', 'axle.3'].map((id) => three.partName(id))).toEqual([
+      'Front axle',
+      'Middle axle',
+      'Rear axle',
+    ]);
     expect(three.partName('axle.2.wheel.left')).toBe('Left wheel, middle axle');
     expect(three.partName('axle.3.springs')).toBe('Springs, rear axle');
     const two = speaker(withAxles('tandem-independent'));
@@ -102,7 +106,7 @@ describe('what parts are called', () => {
         },
       },
     };
-    expect(['__proto__', 'constructor', 'toString'].map(speaker(odd).partName)).toEqual([
+    expect(['__proto__', 'constructor', 'toString'].map((id) => speaker(odd).partName(id))).toEqual([
       'Cross-member 1',
       'Cross-member 2',
       'toString',

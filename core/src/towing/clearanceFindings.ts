@@ -87,10 +87,8 @@ const turns = (trailer: Trailer, edges: readonly FrontEdge[], vehicle: TowVehicl
     rule: RULES['turns-clear'],
     data: { touchRad, wantedRad, with: tight?.edge.id ?? 'trailer', lacksM },
     verdict,
-    working: [
-      // Without an edge in its way there is no room to tell.
-      ...(tight === undefined ? [] : [given('turn-room', tight.roomM, 'length')]),
-    ],
+    // Without an edge in its way there is no room to tell.
+    working: tight === undefined ? [] : [given('turn-room', tight.roomM, 'length')],
   });
 };
 

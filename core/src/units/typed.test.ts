@@ -65,7 +65,7 @@ describe('what people type', () => {
       ' '.repeat(100_000),
       `${'1 '.repeat(50_000)}"`,
       '9'.repeat(100_000),
-      `${"1'".repeat(50_000)}`,
+      "1'".repeat(50_000),
     ]) {
       for (const read of [parseLength(text, 'imperial'), parseMass(text, 'imperial'), parseNumber(text)])
         expect(read.ok).toBe(false);

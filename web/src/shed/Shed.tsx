@@ -194,6 +194,19 @@ export const Shed = () => {
         {!isPending && !isError && trailers.length === 0 && (
           <p className="mute">No trailer here yet. Make a new one, or open or drop a file.</p>
         )}
+        <p className="narrow mute mt-8 text-[13px]">
+          Trailers are kept in this browser for {window.location.origin}; another name or port is another shed.
+          {window.location.hostname === 'localhost' && (
+            <>
+              {' '}
+              Kereta’s own address is{' '}
+              <a className="underline" href={`${window.location.protocol}//127.0.0.1:${window.location.port}/`}>
+                127.0.0.1:{window.location.port}
+              </a>
+              : what you made there is there.
+            </>
+          )}
+        </p>
         <Deleted deleted={deleted} onBringBack={(id) => void bringBack(id)} />
       </main>
     </div>

@@ -27,7 +27,7 @@ let running: Running | undefined;
 const begin = (): Running => {
   const worker = new Worker(new URL('./strength.worker.ts', import.meta.url), { type: 'module' });
   // All of its calls answer by promise already, so that the far side looks like the near one.
-  const begun: Running = { worker, tasks: wrap<StrengthTasks>(worker) as unknown as StrengthTasks, waiting: new Set() };
+  const begun: Running = { worker, tasks: wrap<StrengthTasks>(worker), waiting: new Set() };
   // Its program could not be loaded, or it ran out of memory.
   worker.addEventListener('error', () => end(begun, new NoAnswer()));
   return begun;
@@ -36,7 +36,7 @@ const begin = (): Running => {
 const end = (ended: Running, reason: Error): void => {
   if (running === ended) running = undefined;
   ended.worker.terminate();
-  for (const reject of [...ended.waiting]) reject(reason);
+  for (const reject of Array.from(ended.waiting)) reject(reason);
 };
 
 /**
