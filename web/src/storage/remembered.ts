@@ -17,3 +17,12 @@ export const remember = (key: string, value: string): void => {
     // Blocked or full: the page remembers it while it is open.
   }
 };
+
+export const forget = (key: string): void => {
+  inMemory.delete(key);
+  try {
+    localStorage.removeItem(key);
+  } catch {
+    // It was never there.
+  }
+};

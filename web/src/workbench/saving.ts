@@ -1,4 +1,5 @@
 import type { Project } from '@kereta/core';
+import { dropRescued, keepForNextPage } from '../storage/rescue';
 import { saveTrailer } from '../storage/trailers';
 import type { ProjectStore } from './projectStore';
 
@@ -17,6 +18,8 @@ export interface Saving {
   readonly subscribe: (onChange: () => void) => () => void;
   /** writes what is pending; resolves when it is written, or has failed */
   readonly flush: () => Promise<void>;
+  /** hands what is not written yet to the next page, for this one is going away */
+  readonly handOver: () => void;
   /** what lies in the database now: what the next write goes by */
   readonly startFrom: (updatedAt: number) => void;
   readonly stop: () => void;
@@ -57,6 +60,7 @@ export const startSaving = (
       since = saved.updatedAt;
       written = project;
       failures = 0;
+      dropRescued(project.id);
       if (projectNow() === project) tell('saved');
     } catch {
       tell('failed');
@@ -86,6 +90,9 @@ export const startSaving = (
       return () => listeners.delete(onChange);
     },
     flush,
+    handOver: () => {
+      if (projectNow() !== written && state !== 'overtaken') keepForNextPage(projectNow(), since);
+    },
     startFrom: (updatedAt) => {
       since = updatedAt;
       written = projectNow();

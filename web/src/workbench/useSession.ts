@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { useStore } from 'zustand';
+import { dropRescued, rescued } from '../storage/rescue';
 import { loadTrailer, type ReadableTrailer, watchTrailers } from '../storage/trailers';
 import { acquireWriterLock, type WriterLock } from '../storage/writerLock';
 import { createProjectStore, type ProjectStore } from './projectStore';
@@ -64,6 +65,10 @@ export const useSession = (id: string, stored: ReadableTrailer): Session => {
             if (closed || !granted) return;
             setRefused(false);
             projectStore.allowWriting(true);
+            // What the page before this one could not write any more is taken up, and written.
+            const kept = rescued(id, goesBy);
+            if (kept) projectStore.replace({ ...kept, id });
+            dropRescued(id);
           });
       },
       onRefused: () => {
@@ -82,22 +87,23 @@ export const useSession = (id: string, stored: ReadableTrailer): Session => {
     const unwatch = watchTrailers(() => {
       if (!granted) void refresh().catch(() => undefined);
     });
-    const onHide = (): void => {
+    const onHide = (): void => void saving.flush();
+    const onGone = (): void => {
       confirmTyped();
+      saving.handOver();
       void saving.flush();
     };
     const onLeave = (event: BeforeUnloadEvent): void => {
-      confirmTyped();
-      void saving.flush();
-      // What the browser has not taken is lost with the page: leaving is asked about.
-      if (saving.state() === 'failed' || saving.state() === 'saving') event.preventDefault();
+      onGone();
+      // What the browser does not take is lost with the page: leaving is asked about.
+      if (saving.state() === 'failed') event.preventDefault();
     };
-    window.addEventListener('pagehide', onHide);
+    window.addEventListener('pagehide', onGone);
     document.addEventListener('visibilitychange', onHide);
     window.addEventListener('beforeunload', onLeave);
     return () => {
       closed = true;
-      window.removeEventListener('pagehide', onHide);
+      window.removeEventListener('pagehide', onGone);
       document.removeEventListener('visibilitychange', onHide);
       window.removeEventListener('beforeunload', onLeave);
       unwatch();
