@@ -8,6 +8,7 @@ import { evaluate } from '../evaluation/index.js';
 import { fileProblemSentence, storedProblemSentence } from '../wording/index.js';
 import {
   asProject,
+  type FieldPath,
   type FileProblem,
   limitsOf,
   MIGRATIONS,
@@ -17,8 +18,10 @@ import {
   projectSchema,
   readProject,
   SCHEMA_VERSION,
+  schemaLimitsOf,
   trailerOf,
   UNKNOWN_VEHICLE,
+  USUAL_SIZES,
   withDesign,
   writeProject,
 } from './index.js';
@@ -291,12 +294,39 @@ describe('the damaged line', () => {
 
 describe('limits stand once, beside the schema', () => {
   test('are those of the schema, with what may be missing and what is whole', () => {
-    expect(limitsOf('frame.bed.lengthM')).toEqual({ least: 1e-4, most: 100, whole: false, mayBeMissing: false });
-    expect(limitsOf('ratedGrossKg')).toEqual({ least: 0, most: 1e5, whole: false, mayBeMissing: true });
-    expect(limitsOf('coupling.jack.shortM')).toMatchObject({ least: 0, mayBeMissing: true });
-    expect(limitsOf('coupling.safetyChain.count')).toMatchObject({ least: 1, most: 4, whole: true });
-    expect(limitsOf('items.massKg.value')).toMatchObject({ least: 0, most: 1e5 });
-    expect(limitsOf('frame.tongue.joint.pins')).toMatchObject({ least: 1, most: 2, whole: true });
-    expect(() => limitsOf('frame.bed.lengthm')).toThrow('no number');
+    expect(schemaLimitsOf('frame.bed.lengthM')).toEqual({ least: 1e-4, most: 100, whole: false, mayBeMissing: false });
+    expect(schemaLimitsOf('ratedGrossKg')).toEqual({ least: 0, most: 1e5, whole: false, mayBeMissing: true });
+    expect(schemaLimitsOf('coupling.jack.shortM')).toMatchObject({ least: 0, mayBeMissing: true });
+    expect(schemaLimitsOf('items.massKg.value')).toMatchObject({ least: 0, most: 1e5 });
+    expect(() => schemaLimitsOf('frame.bed.lengthm')).toThrow('no number');
+  });
+  test('a field asks for usual sizes, whole where the schema is', () => {
+    expect(limitsOf('frame.bed.lengthM')).toMatchObject({ least: 0.3, most: 20 });
+    expect(limitsOf('coupling.bolts.count')).toMatchObject({ least: 1, most: 12, whole: true });
+    expect(limitsOf('cases.tongueBand.minShare')).toMatchObject({ least: 0, most: 1 });
+  });
+  test('what a field takes the schema takes, too: no file that a page has written is refused', () => {
+    for (const path of Object.keys(USUAL_SIZES) as FieldPath[]) {
+      const [schema, [least, most]] = [schemaLimitsOf(path), USUAL_SIZES[path]];
+      if (least !== undefined) expect(least, path).toBeGreaterThanOrEqual(schema.least);
+      if (most !== undefined) expect(most, path).toBeLessThanOrEqual(schema.most);
+      expect(Number.isFinite(limitsOf(path).least) && Number.isFinite(limitsOf(path).most), path).toBe(true);
+      expect(limitsOf(path).least, path).toBeLessThan(limitsOf(path).most);
+    }
+  });
+  test('demos and new trailers hold to the usual sizes', () => {
+    const valuesAt = (value: unknown, [name, ...rest]: readonly string[]): readonly number[] => {
+      if (Array.isArray(value))
+        return value.flatMap((inner) => valuesAt(inner, name === undefined ? [] : [name, ...rest]));
+      if (name === undefined) return typeof value === 'number' ? [value] : [];
+      if (typeof value !== 'object' || value === null) return [];
+      return Object.hasOwn(value, name) ? valuesAt((value as Record<string, unknown>)[name], rest) : [];
+    };
+    for (const { design: sizes } of [...DEMO_PROJECTS, sample(), asProject(sampleTrailer('metric'))])
+      for (const path of Object.keys(USUAL_SIZES) as FieldPath[])
+        for (const value of valuesAt(sizes, path.split('.'))) {
+          expect(value, path).toBeGreaterThanOrEqual(limitsOf(path).least);
+          expect(value, path).toBeLessThanOrEqual(limitsOf(path).most);
+        }
   });
 });

@@ -11,7 +11,8 @@ export {
   removeItem,
   setAboard,
 } from './edits.js';
-export { type Limits, limitsOf } from './limits.js';
+export { type Limits, limitsOf, schemaLimitsOf } from './limits.js';
+export { type FieldPath, USUAL_SIZES } from './usualSizes.js';
 export { MIGRATIONS, type Migration, migrate } from './migrations/index.js';
 export {
   axleFromCatalog,

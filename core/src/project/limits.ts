@@ -1,7 +1,8 @@
 import type { z } from 'zod';
 import { projectSchema } from './schema.js';
+import { type FieldPath, USUAL_SIZES } from './usualSizes.js';
 
-/** What a field may hold, in SI. */
+/** What a number may be, in SI. */
 export interface Limits {
   readonly least: number;
   readonly most: number;
@@ -38,15 +39,11 @@ const inside = (schema: z.ZodType, name: string): readonly z.ZodType[] => {
   return field ? [field] : [];
 };
 
-const known = new Map<string, Limits>();
-
 /**
- * Limits of the design's field at this path, as the schema states them: `frame.bed.lengthM`, `items.massKg.value`. A path that leads to
- * no number is a slip of ours, and throws.
+ * Limits of the design's number at this path, as the schema states them: what a file may hold. A path that leads to no number is a slip of
+ * ours, and throws.
  */
-export const limitsOf = (path: string): Limits => {
-  const before = known.get(path);
-  if (before) return before;
+export const schemaLimitsOf = (path: string): Limits => {
   const [found] = path
     .split('.')
     .reduce<readonly z.ZodType[]>(
@@ -55,12 +52,23 @@ export const limitsOf = (path: string): Limits => {
     );
   const number = found ? (unwrapped(found) as z.ZodNumber) : undefined;
   if (!found || !number || defOf(number).type !== 'number') throw new Error(`no number at ${path}`);
-  const limits: Limits = {
+  return {
     least: number.minValue ?? Number.NEGATIVE_INFINITY,
     most: number.maxValue ?? Number.POSITIVE_INFINITY,
     whole: number.isInt,
     mayBeMissing: ['nullable', 'optional'].includes(defOf(found).type),
   };
+};
+
+const known = new Map<FieldPath, Limits>();
+
+/** Limits of a field: the usual sizes within what the schema lets through. */
+export const limitsOf = (path: FieldPath): Limits => {
+  const before = known.get(path);
+  if (before) return before;
+  const schema = schemaLimitsOf(path);
+  const [least = schema.least, most = schema.most] = USUAL_SIZES[path];
+  const limits = { ...schema, least: Math.max(schema.least, least), most: Math.min(schema.most, most) };
   known.set(path, limits);
   return limits;
 };

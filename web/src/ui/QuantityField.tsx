@@ -3,11 +3,13 @@ import {
   editLength,
   editMass,
   editNumber,
+  type FieldPath,
   formatAngle,
   formatLength,
   formatMass,
   formatStress,
   fromPascals,
+  limitsOf,
   parseAngle,
   parseLength,
   parseMass,
@@ -91,8 +93,13 @@ interface QuantityFieldProps {
   readonly onCommit: (value: number) => void;
   /** given where the field may be left empty */
   readonly onClear?: () => void;
+  /** the number of the design that it asks for: its limits stand beside the schema */
+  readonly of?: FieldPath;
+  /** limits of what is no number of the design, or tighter ones that depend on another size */
   readonly min?: number;
   readonly max?: number;
+  /** shown as so many of these; 1 where left out */
+  readonly per?: number;
   readonly hint?: string;
   readonly hot?: boolean;
   /** part id that Enter on the drawing brings here */
@@ -106,8 +113,10 @@ export const QuantityField = ({
   value,
   onCommit,
   onClear,
-  min,
-  max,
+  of,
+  min: tighterMin = Number.NEGATIVE_INFINITY,
+  max: tighterMax = Number.POSITIVE_INFINITY,
+  per = 1,
   hint,
   hot = false,
   partField,
@@ -115,6 +124,9 @@ export const QuantityField = ({
   const { units, fraction, readOnly } = useEditing();
   const id = useId();
   const rules = RULES[kind];
+  const limits = of && limitsOf(of);
+  const min = Math.max(tighterMin, (limits?.least ?? Number.NEGATIVE_INFINITY) / per);
+  const max = Math.min(tighterMax, (limits?.most ?? Number.POSITIVE_INFINITY) / per);
   const [typed, setTyped] = useState<string | undefined>();
   const own = value === null ? '' : rules.edit(value, units);
   const text = typed ?? own;
@@ -122,11 +134,13 @@ export const QuantityField = ({
   const emptied = typed !== undefined && typed.trim() === '';
   const show = (shown: number): string => rules.show(shown, units, fraction);
   const outside =
-    parsed?.ok && min !== undefined && parsed.value < min
-      ? `Must be at least ${show(min)}.`
-      : parsed?.ok && max !== undefined && parsed.value > max
-        ? `Must be at most ${show(max)}.`
-        : undefined;
+    parsed?.ok && limits?.whole && !Number.isInteger(parsed.value)
+      ? 'Must be a whole number.'
+      : parsed?.ok && parsed.value < min
+        ? `Must be at least ${show(min)}.`
+        : parsed?.ok && parsed.value > max
+          ? `Must be at most ${show(max)}.`
+          : undefined;
   const problem =
     emptied && !onClear
       ? `Nothing typed. Try ${rules.example(units)}.`

@@ -1,3 +1,4 @@
+import type { FieldPath } from '@kereta/core';
 import { QuantityField } from './QuantityField';
 
 /** One size of a record, and how it is asked for. */
@@ -5,8 +6,8 @@ export interface SizeOf<T> {
   readonly field: keyof T & string;
   readonly label: string;
   readonly kind: 'length' | 'mass' | 'stress' | 'angle' | 'percent' | 'number';
-  readonly min: number;
-  readonly max: number;
+  /** the number of the design that it asks for: its limits stand beside the schema */
+  readonly of: FieldPath;
   /** name of the edit in the list of undos */
   readonly said: string;
   /** may be left empty: it is then missing, not nothing */
@@ -28,15 +29,15 @@ export const RecordFields = <T extends object>({
   readonly sizes: readonly SizeOf<T>[];
   readonly onChange: (said: string, change: Partial<T>) => void;
 }) =>
-  sizes.map(({ field, said, clears = false, per = 1, label, kind, min, max, hint, hot, partField }) => {
+  sizes.map(({ field, said, clears = false, per = 1, label, kind, of, hint, hot, partField }) => {
     const value = record[field] as number | null;
     return (
       <QuantityField
         key={field}
         label={label}
         kind={kind}
-        min={min}
-        max={max}
+        of={of}
+        per={per}
         {...(hint === undefined ? {} : { hint })}
         {...(hot === undefined ? {} : { hot })}
         {...(partField === undefined ? {} : { partField })}

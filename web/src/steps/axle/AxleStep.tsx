@@ -167,8 +167,7 @@ export const AxleStep = () => {
             label="Middle of axle, back from front edge"
             kind="length"
             value={gear.positionM}
-            min={-20}
-            max={30}
+            of="runningGear.positionM"
             hot
             partField="axle"
             onCommit={moveTo}
@@ -187,8 +186,7 @@ export const AxleStep = () => {
           label="Rating on its tag, each axle"
           kind="mass"
           value={gear.axle.ratingKg}
-          min={5}
-          max={20000}
+          of="runningGear.axle.ratingKg"
           onCommit={(ratingKg) => setAxle(`axle rating ${say.mass(ratingKg)}`, { ratingKg })}
           onClear={() => setAxle('axle rating taken out', { ratingKg: null })}
         />
@@ -202,8 +200,7 @@ export const AxleStep = () => {
             label="Spring, bolt to bolt"
             kind="length"
             value={gear.suspension.hangerSpacingM}
-            min={0.1}
-            max={3}
+            of="runningGear.suspension.hangerSpacingM"
             onCommit={(hangerSpacingM) => setSuspension('hangers', { hangerSpacingM })}
           />
         )}
@@ -212,8 +209,7 @@ export const AxleStep = () => {
             label="Wheel behind bracket, loaded"
             kind="length"
             value={gear.suspension.armM}
-            min={0}
-            max={0.6}
+            of="runningGear.suspension.armM"
             onCommit={(armM) => setSuspension('torsion arm', { armM })}
           />
         )}
@@ -222,8 +218,7 @@ export const AxleStep = () => {
             label="Between the axles"
             kind="length"
             value={gear.spacingM}
-            min={0.3}
-            max={3}
+            of="runningGear.spacingM"
             onCommit={(spacingM) => set('between the axles', { spacingM })}
           />
         )}
@@ -239,24 +234,21 @@ export const AxleStep = () => {
           label="Wheel middle to wheel middle"
           kind="length"
           value={gear.suspension.trackM}
-          min={0.2}
-          max={4}
+          of="runningGear.suspension.trackM"
           onCommit={(trackM) => setSuspension('track', { trackM })}
         />
         <QuantityField
           label="Axle weighs, with hubs"
           kind="mass"
           value={gear.axle.massKg}
-          min={0}
-          max={2000}
+          of="runningGear.axle.massKg"
           onCommit={(massKg) => setAxle('axle’s own weight', { massKg })}
         />
         <QuantityField
           label="Top of rails above ground"
           kind="length"
           value={gear.railTopHeightM}
-          min={0.05}
-          max={3}
+          of="runningGear.railTopHeightM"
           onCommit={(railTopHeightM) => set('height of rails', { railTopHeightM })}
         />
       </FieldGroup>
@@ -291,8 +283,7 @@ export const AxleStep = () => {
           label="On its sidewall, each"
           kind="mass"
           value={gear.tire.maxLoadKg}
-          min={5}
-          max={5000}
+          of="runningGear.tire.maxLoadKg"
           onCommit={(maxLoadKg) => setTire('tire load', { maxLoadKg })}
           onClear={() => setTire('tire load taken out', { maxLoadKg: null })}
         />
@@ -309,8 +300,7 @@ export const AxleStep = () => {
           label="Stamped on the wheel, each"
           kind="mass"
           value={gear.wheel.maxLoadKg}
-          min={5}
-          max={5000}
+          of="runningGear.wheel.maxLoadKg"
           onCommit={(maxLoadKg) => set('wheel load', { wheel: { ...gear.wheel, maxLoadKg } })}
           onClear={() => set('wheel load taken out', { wheel: { ...gear.wheel, maxLoadKg: null } })}
         />
@@ -318,32 +308,28 @@ export const AxleStep = () => {
           label="Tire and wheel weigh, each"
           kind="mass"
           value={gear.wheel.assemblyMassKg}
-          min={0}
-          max={300}
+          of="runningGear.wheel.assemblyMassKg"
           onCommit={(assemblyMassKg) => set('wheel’s own weight', { wheel: { ...gear.wheel, assemblyMassKg } })}
         />
         <QuantityField
           label="Tire width"
           kind="length"
           value={gear.tire.widthM}
-          min={0.02}
-          max={0.6}
+          of="runningGear.tire.widthM"
           onCommit={(widthM) => setTire('tire width', { widthM })}
         />
         <QuantityField
           label="Tire height, unloaded"
           kind="length"
           value={gear.tire.diameterM}
-          min={0.1}
-          max={1.6}
+          of="runningGear.tire.diameterM"
           onCommit={(diameterM) => setTire('tire height', { diameterM })}
         />
         <QuantityField
           label="Hub to ground, loaded"
           kind="length"
           value={gear.tire.loadedRadiusM}
-          min={0.05}
-          max={0.8}
+          of="runningGear.tire.loadedRadiusM"
           onCommit={(loadedRadiusM) => setTire('loaded radius', { loadedRadiusM })}
         />
         <WheelFields />

@@ -66,8 +66,7 @@ export const ChooseAxle = () => {
         label="Reserve above the worst load"
         kind="percent"
         value={trailer.runningGear.reserveShare}
-        min={0}
-        max={2}
+        of="runningGear.reserveShare"
         onCommit={(reserveShare) =>
           edit('reserve', (current) => ({ ...current, runningGear: { ...current.runningGear, reserveShare } }))
         }

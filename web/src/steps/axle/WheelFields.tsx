@@ -21,8 +21,7 @@ export const WheelFields = () => {
         label="Rim of the wheel"
         kind="length"
         value={wheel.rimM}
-        min={0.05}
-        max={0.7}
+        of="runningGear.wheel.rimM"
         onCommit={(rimM) => set('rim', { wheel: { ...wheel, rimM } })}
         onClear={() => set('rim unknown', { wheel: { ...wheel, rimM: null } })}
       />
@@ -30,8 +29,7 @@ export const WheelFields = () => {
         label="Rim that the tire is made for"
         kind="length"
         value={tire.rimM}
-        min={0.05}
-        max={0.7}
+        of="runningGear.tire.rimM"
         onCommit={(rimM) => set('tire’s rim', { tire: { ...tire, rimM } })}
         onClear={() => set('tire’s rim unknown', { tire: { ...tire, rimM: null } })}
       />
@@ -39,16 +37,14 @@ export const WheelFields = () => {
         label="Offset, face outside the middle"
         kind="length"
         value={wheel.offsetM}
-        min={-0.2}
-        max={0.2}
+        of="runningGear.wheel.offsetM"
         onCommit={(offsetM) => set('wheel offset', { wheel: { ...wheel, offsetM } })}
       />
       <QuantityField
         label="Adapter between hub and wheel"
         kind="length"
         value={wheel.adapterM}
-        min={0}
-        max={0.1}
+        of="runningGear.wheel.adapterM"
         hint="Its thickness; 0 without one"
         onCommit={(adapterM) => set('adapter', { wheel: { ...wheel, adapterM } })}
       />
@@ -102,24 +98,21 @@ export const WheelFields = () => {
             label="Fender’s underside above the rails"
             kind="length"
             value={fender.aboveRailM}
-            min={-0.5}
-            max={1}
+            of="runningGear.fender.aboveRailM"
             onCommit={(aboveRailM) => set('height of the fenders', { fender: { ...fender, aboveRailM } })}
           />
           <QuantityField
             label="Its edge outside the bed"
             kind="length"
             value={fender.reachM}
-            min={0}
-            max={1}
+            of="runningGear.fender.reachM"
             onCommit={(reachM) => set('reach of the fenders', { fender: { ...fender, reachM } })}
           />
           <QuantityField
             label="Its outer edge hangs down by"
             kind="length"
             value={fender.skirtM}
-            min={0}
-            max={1}
+            of="runningGear.fender.skirtM"
             onCommit={(skirtM) => set('edge of the fenders', { fender: { ...fender, skirtM } })}
           />
         </>

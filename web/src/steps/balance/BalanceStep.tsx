@@ -60,7 +60,7 @@ export const BalanceStep = () => {
           label="Tongue share, at least"
           kind="percent"
           value={band.minShare}
-          min={0}
+          of="tongueBand.minShare"
           max={band.maxShare}
           onCommit={(minShare) => setBand({ minShare })}
         />
@@ -68,16 +68,15 @@ export const BalanceStep = () => {
           label="Tongue share, at most"
           kind="percent"
           value={band.maxShare}
+          of="tongueBand.maxShare"
           min={band.minShare}
-          max={1}
           onCommit={(maxShare) => setBand({ maxShare })}
         />
         <QuantityField
           label="Wanted share"
           kind="percent"
           value={trailer.wantedTongueShare}
-          min={0}
-          max={0.9}
+          of="wantedTongueShare"
           onCommit={(wantedTongueShare) => edit('wanted share', (current) => ({ ...current, wantedTongueShare }))}
         />
         <SelectField
@@ -111,7 +110,7 @@ export const BalanceStep = () => {
                 label="At least"
                 kind="percent"
                 value={loadCase.tongueBand.minShare}
-                min={0}
+                of="cases.tongueBand.minShare"
                 max={loadCase.tongueBand.maxShare}
                 onCommit={(minShare) => setCaseBand({ minShare })}
               />
@@ -119,8 +118,8 @@ export const BalanceStep = () => {
                 label="At most"
                 kind="percent"
                 value={loadCase.tongueBand.maxShare}
+                of="cases.tongueBand.maxShare"
                 min={loadCase.tongueBand.minShare}
-                max={1}
                 onCommit={(maxShare) => setCaseBand({ maxShare })}
               />
             </>
@@ -137,8 +136,7 @@ export const BalanceStep = () => {
           label="Tongue at least"
           kind="mass"
           value={band.minKg}
-          min={0}
-          max={3000}
+          of="tongueBand.minKg"
           onCommit={(minKg) => setBand({ minKg })}
           onClear={() => setBand({ minKg: null })}
         />
@@ -146,8 +144,7 @@ export const BalanceStep = () => {
           label="Tongue at most"
           kind="mass"
           value={band.maxKg}
-          min={0}
-          max={3000}
+          of="tongueBand.maxKg"
           onCommit={(maxKg) => setBand({ maxKg })}
           onClear={() => setBand({ maxKg: null })}
         />

@@ -41,8 +41,7 @@ export const DeckFields = () => {
         label="Thickness"
         kind="length"
         value={deck.thicknessM}
-        min={0.0005}
-        max={0.2}
+        of="frame.deck.thicknessM"
         onCommit={(thicknessM) => set('deck thickness', { thicknessM })}
       />
       <SelectField
@@ -57,8 +56,7 @@ export const DeckFields = () => {
             label="Hardest wheel or post on it"
             kind="mass"
             value={deckPoint.massKg}
-            min={1}
-            max={20000}
+            of="strength.deckPoint.massKg"
             hint="A person is looked at anyway"
             onCommit={(massKg) => setPoint('wheel on the deck', { massKg })}
             onClear={() => setPoint('no wheel on the deck', { massKg: null })}
@@ -68,8 +66,7 @@ export const DeckFields = () => {
               label="Presses on a square of"
               kind="length"
               value={deckPoint.patchM}
-              min={0.01}
-              max={1}
+              of="strength.deckPoint.patchM"
               onCommit={(patchM) => setPoint('square it presses on', { patchM })}
             />
           )}

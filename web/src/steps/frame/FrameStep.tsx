@@ -59,7 +59,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             label="Middle, back from front edge"
             kind="length"
             value={cross.xM}
-            min={0}
+            of="frame.crossMembers.members.xM"
             max={trailer.frame.bed.lengthM}
             hot
             partField={id}
@@ -150,8 +150,7 @@ export const FrameStep = () => {
           label="Bed length, outside"
           kind="length"
           value={frame.bed.lengthM}
-          min={0.3}
-          max={20}
+          of="frame.bed.lengthM"
           hot
           onCommit={(lengthM) => setBed(`bed ${say.length(lengthM)} long`, { lengthM })}
         />
@@ -159,8 +158,7 @@ export const FrameStep = () => {
           label="Bed width, outside"
           kind="length"
           value={frame.bed.widthM}
-          min={0.2}
-          max={4}
+          of="frame.bed.widthM"
           hot
           onCommit={(widthM) => setBed(`bed ${say.length(widthM)} wide`, { widthM })}
         />
@@ -170,8 +168,7 @@ export const FrameStep = () => {
             label="Cross-members at most apart"
             kind="length"
             value={frame.crossMembers.maxSpacingM}
-            min={0.1}
-            max={10}
+            of="frame.crossMembers.maxSpacingM"
             onCommit={(maxSpacingM) =>
               set(`cross-members ${say.length(maxSpacingM)} apart`, { crossMembers: { kind: 'spacing', maxSpacingM } })
             }
@@ -239,8 +236,7 @@ export const FrameStep = () => {
             label="Height above deck"
             kind="length"
             value={frame.sides.heightM}
-            min={0.03}
-            max={4}
+            of="frame.sides.heightM"
             onCommit={(heightM) => set('height of sides', { sides: { ...frame.sides, heightM } })}
           />
         )}

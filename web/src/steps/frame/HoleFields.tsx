@@ -31,7 +31,7 @@ export const HoleFields = ({ holes, lengthM, onCommit }: HoleFieldsProps) => {
             label="Along the bar"
             kind="length"
             value={hole.atM}
-            min={0}
+            of="frame.overrides.any.holes.atM"
             max={lengthM}
             onCommit={(atM) => change(index, 'hole moved', { atM })}
           />
@@ -39,8 +39,7 @@ export const HoleFields = ({ holes, lengthM, onCommit }: HoleFieldsProps) => {
             label="Diameter"
             kind="length"
             value={hole.diameterM}
-            min={0.001}
-            max={0.2}
+            of="frame.overrides.any.holes.diameterM"
             onCommit={(diameterM) => change(index, 'hole diameter', { diameterM })}
           />
           <SelectField

@@ -36,18 +36,22 @@ export const OwnMetal = () => {
         label="Bends for good at (yield)"
         kind="stress"
         value={yieldPa}
-        min={10e6}
-        max={2e9}
+        of="ownRows.materials.yieldPa"
         onCommit={setYield}
       />
-      <QuantityField label="Breaks at" kind="stress" value={ultimatePa} min={10e6} max={2e9} onCommit={setUltimate} />
+      <QuantityField
+        label="Breaks at"
+        kind="stress"
+        value={ultimatePa}
+        of="ownRows.materials.ultimatePa"
+        onCommit={setUltimate}
+      />
       {family === 'aluminum' && (
         <QuantityField
           label="Bends for good beside a weld"
           kind="stress"
           value={weldedPa}
-          min={5e6}
-          max={1e9}
+          of="ownRows.materials.weldedYieldPa"
           onCommit={setWelded}
         />
       )}

@@ -32,32 +32,28 @@ export const OwnSection = () => {
         label="Height"
         kind="length"
         value={size.heightM}
-        min={0.005}
-        max={0.5}
+        of="ownRows.sections.shape.heightM"
         onCommit={(heightM) => setSize({ ...size, heightM })}
       />
       <QuantityField
         label="Width"
         kind="length"
         value={size.widthM}
-        min={0.005}
-        max={0.5}
+        of="ownRows.sections.shape.widthM"
         onCommit={(widthM) => setSize({ ...size, widthM })}
       />
       <QuantityField
         label="Wall"
         kind="length"
         value={size.wallM}
-        min={0.0003}
-        max={0.05}
+        of="ownRows.sections.shape.wallM"
         onCommit={(wallM) => setSize({ ...size, wallM })}
       />
       <QuantityField
         label="A kilogram costs"
         kind="number"
         value={pricePerKg}
-        min={0}
-        max={10000}
+        of="ownRows.sections.pricePerKg"
         hint="0 where it lies in the shed already; as its metal where you say nothing"
         onCommit={setPrice}
         onClear={() => setPrice(null)}

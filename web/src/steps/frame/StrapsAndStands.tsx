@@ -20,8 +20,7 @@ export const StrapsAndStands = () => {
         label="Rings on each rail"
         kind="number"
         value={tieDowns.perSide}
-        min={0}
-        max={20}
+        of="frame.tieDowns.perSide"
         onCommit={(count) => setStraps('rings for straps', { perSide: Math.round(count) })}
       />
       {tieDowns.perSide > 0 && (
@@ -29,8 +28,7 @@ export const StrapsAndStands = () => {
           label="Each may be worked at"
           kind="mass"
           value={tieDowns.workingLoadKg}
-          min={1}
-          max={20000}
+          of="frame.tieDowns.workingLoadKg"
           hint="The least of strap, hook and ring"
           onCommit={(workingLoadKg) => setStraps('working load of a strap', { workingLoadKg })}
           onClear={() => setStraps('working load of a strap unknown', { workingLoadKg: null })}
@@ -42,7 +40,7 @@ export const StrapsAndStands = () => {
             label={`Pair of stands ${index + 1}, back from front edge`}
             kind="length"
             value={pair.xM}
-            min={0}
+            of="frame.stands.xM"
             max={bed.lengthM}
             onCommit={(xM) =>
               setStands(

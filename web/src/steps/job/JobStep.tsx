@@ -1,4 +1,4 @@
-import { type Trailer, pounds, UNKNOWN_VEHICLE } from '@kereta/core';
+import { type Trailer, UNKNOWN_VEHICLE } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -64,8 +64,7 @@ export const JobStep = () => {
           label="Rated gross, for its plate"
           kind="mass"
           value={trailer.ratedGrossKg}
-          min={pounds(20)}
-          max={20000}
+          of="ratedGrossKg"
           onCommit={(ratedGrossKg) => edit('rated gross', (current) => ({ ...current, ratedGrossKg }))}
           onClear={() => edit('rated gross taken out', (current) => ({ ...current, ratedGrossKg: null }))}
         />
@@ -75,8 +74,7 @@ export const JobStep = () => {
           label="May tow"
           kind="mass"
           value={vehicle.towLimitKg}
-          min={0}
-          max={20000}
+          of="towVehicle.towLimitKg"
           onCommit={(towLimitKg) => setVehicle('tow limit', { towLimitKg })}
           onClear={() => setVehicle('tow limit taken out', { towLimitKg: null })}
         />
@@ -84,8 +82,7 @@ export const JobStep = () => {
           label="Hitch allows"
           kind="mass"
           value={vehicle.tongueLimitKg}
-          min={0}
-          max={5000}
+          of="towVehicle.tongueLimitKg"
           onCommit={(tongueLimitKg) => setVehicle('hitch limit', { tongueLimitKg })}
           onClear={() => setVehicle('hitch limit taken out', { tongueLimitKg: null })}
         />
@@ -98,8 +95,7 @@ export const JobStep = () => {
           label="Vehicle weighs"
           kind="mass"
           value={vehicle.massKg}
-          min={0}
-          max={20000}
+          of="towVehicle.massKg"
           onCommit={(massKg) => setVehicle('vehicle’s weight', { massKg })}
           onClear={() => setVehicle('vehicle’s weight taken out', { massKg: null })}
         />
@@ -107,8 +103,7 @@ export const JobStep = () => {
           label="Hitch height"
           kind="length"
           value={vehicle.hitchHeightM}
-          min={0}
-          max={2}
+          of="towVehicle.hitchHeightM"
           onCommit={(hitchHeightM) => setVehicle('hitch height', { hitchHeightM })}
           onClear={() => setVehicle('hitch height taken out', { hitchHeightM: null })}
         />
@@ -118,8 +113,7 @@ export const JobStep = () => {
           label="Widest it may be"
           kind="length"
           value={trailer.job.maxWidthM}
-          min={0.3}
-          max={5}
+          of="job.maxWidthM"
           onCommit={(maxWidthM) => setJob('widest', { maxWidthM })}
           onClear={() => setJob('no limit of width', { maxWidthM: null })}
         />
@@ -127,8 +121,7 @@ export const JobStep = () => {
           label="Longest it may be"
           kind="length"
           value={trailer.job.maxLengthM}
-          min={0.5}
-          max={30}
+          of="job.maxLengthM"
           onCommit={(maxLengthM) => setJob('longest', { maxLengthM })}
           onClear={() => setJob('no limit of length', { maxLengthM: null })}
         />

@@ -34,7 +34,7 @@ const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
         label={`${item.name}, drained to`}
         kind="percent"
         value={entryOf(item.id)?.fillLow ?? null}
-        min={0}
+        of="cases.aboard.fillLow"
         max={entryOf(item.id)?.fill ?? 1}
         hint="Where it is used on the way"
         onCommit={(fillLow) => setLow(item.id, item.name, fillLow)}
@@ -87,8 +87,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
               label={`${item.name}, how full`}
               kind="percent"
               value={entryOf(item.id)?.fill ?? 0}
-              min={0}
-              max={1}
+              of="cases.aboard.fill"
               onCommit={(fill) =>
                 edit(`${item.name} in ${loadCase.name}`, (current) =>
                   changeCase(current, loadCase.id, (old) => ({
@@ -108,8 +107,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
             label="Drawer pulled out by"
             kind="length"
             value={loadCase.drawerOutM}
-            min={0}
-            max={10}
+            of="cases.drawerOutM"
             onCommit={(drawerOutM) => set('drawer', { drawerOutM })}
           />
         )}
@@ -137,8 +135,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
               label={`${say.partName(entry.itemId)}, further back by`}
               kind="length"
               value={entry.shiftM}
-              min={-20}
-              max={20}
+              of="cases.aboard.shiftM"
               onCommit={(shiftM) =>
                 edit(`${say.partName(entry.itemId)} moved in ${loadCase.name}`, (current) =>
                   changeCase(current, loadCase.id, (old) => ({

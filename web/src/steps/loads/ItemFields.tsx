@@ -55,8 +55,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           label={item.kind === 'tank' ? 'Contents when full' : 'Weight'}
           kind="mass"
           value={item.massKg.value}
-          min={0}
-          max={20000}
+          of="items.massKg.value"
           hot
           onCommit={(value) =>
             set(`${item.name} ${say.mass(value)}`, (old) => ({
@@ -70,8 +69,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           label={`Middle, back from ${FROM_WORDS[item.attach.from]}`}
           kind="length"
           value={item.attach.offsetM.value}
-          min={-20}
-          max={20}
+          of="items.attach.offsetM.value"
           hot
           onCommit={(value) =>
             set(`${item.name} to ${say.length(value)}`, (old) => ({
@@ -99,8 +97,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           label="Weight, give or take"
           kind="mass"
           value={item.massKg.tolerance}
-          min={0}
-          max={20000}
+          of="items.massKg.tolerance"
           onCommit={(tolerance) =>
             set('doubt of its weight', (old) => ({ ...old, massKg: { ...old.massKg, tolerance } }))
           }
@@ -109,8 +106,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           label="Place, give or take"
           kind="length"
           value={item.attach.offsetM.tolerance}
-          min={0}
-          max={5}
+          of="items.attach.offsetM.tolerance"
           hint="How far it may slide or be set otherwise"
           onCommit={(tolerance) =>
             set('doubt of its place', (old) => ({
@@ -125,40 +121,35 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           label="Length"
           kind="length"
           value={item.sizeM.lengthM}
-          min={0}
-          max={20}
+          of="items.sizeM.lengthM"
           onCommit={(lengthM) => set('length', size({ lengthM }))}
         />
         <QuantityField
           label="Width"
           kind="length"
           value={item.sizeM.widthM}
-          min={0}
-          max={5}
+          of="items.sizeM.widthM"
           onCommit={(widthM) => set('width', size({ widthM }))}
         />
         <QuantityField
           label="Height"
           kind="length"
           value={item.sizeM.heightM}
-          min={0}
-          max={5}
+          of="items.sizeM.heightM"
           onCommit={(heightM) => set('height', size({ heightM }))}
         />
         <QuantityField
           label="Right of the middle"
           kind="length"
           value={item.attach.rightM}
-          min={-3}
-          max={3}
+          of="items.attach.rightM"
           onCommit={(rightM) => set('sideways place', place({ rightM }))}
         />
         <QuantityField
           label="Above what it stands on"
           kind="length"
           value={item.attach.aboveM}
-          min={-2}
-          max={5}
+          of="items.attach.aboveM"
           onCommit={(aboveM) => set('height of its place', place({ aboveM }))}
         />
         <SelectField
@@ -200,8 +191,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
             label="Tank itself"
             kind="mass"
             value={item.emptyMassKg}
-            min={0}
-            max={5000}
+            of="items.emptyMassKg"
             onCommit={(emptyMassKg) => set('tank’s own weight', (old) => ({ ...old, emptyMassKg }))}
           />
         )}

@@ -40,8 +40,7 @@ export const JointFields = () => {
         label="Leg of the welds"
         kind="length"
         value={strength.weldLegM}
-        min={0.001}
-        max={0.02}
+        of="strength.weldLegM"
         hint="As the wall, up to 3/16 in (5 mm), where you say nothing"
         onCommit={(weldLegM) =>
           edit('leg of the welds', (current) => ({ ...current, strength: { ...current.strength, weldLegM } }))
@@ -64,8 +63,7 @@ export const JointFields = () => {
           label={label}
           kind="length"
           value={strength.gussets[place]}
-          min={0.02}
-          max={1}
+          of="strength.gussets.tongueM"
           hint="None where you say nothing"
           onCommit={(legM) => setGussets(label, place, legM)}
           onClear={() => setGussets(`no ${label.toLowerCase()}`, place, null)}
@@ -98,8 +96,7 @@ export const JointFields = () => {
             label="Bolts"
             kind="number"
             value={coupling.bolts.count}
-            min={1}
-            max={12}
+            of="coupling.bolts.count"
             onCommit={(count) =>
               setCoupling('coupler bolts', { bolts: { ...coupling.bolts, count: Math.round(count) } })
             }
@@ -108,8 +105,7 @@ export const JointFields = () => {
             label="Their diameter"
             kind="length"
             value={coupling.bolts.diameterM}
-            min={0.005}
-            max={0.03}
+            of="coupling.bolts.diameterM"
             onCommit={(diameterM) => setCoupling('coupler bolts', { bolts: { ...coupling.bolts, diameterM } })}
           />
           <SelectField

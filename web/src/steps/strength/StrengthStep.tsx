@@ -47,8 +47,7 @@ export const StrengthStep = () => {
           label="Bumps multiply loads by"
           kind="number"
           value={bumpFactor(trailer)}
-          min={1}
-          max={10}
+          of="strength.bumpFactor"
           hint={`${ROAD_FACTORS[trailer.job.road]} is usual there`}
           onCommit={(factor) =>
             edit(`bumps × ${factor}`, (current) => ({
@@ -93,8 +92,7 @@ export const StrengthStep = () => {
             label="Pull when stuck, as a weight"
             kind="mass"
             value={trailer.strength.recoveryPullKg ?? trailer.towVehicle?.massKg ?? null}
-            min={10}
-            max={50000}
+            of="strength.recoveryPullKg"
             hint="The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it."
             onCommit={(recoveryPullKg) =>
               edit('pull when stuck', (current) => ({ ...current, strength: { ...current.strength, recoveryPullKg } }))

@@ -43,8 +43,7 @@ export const TongueStep = () => {
           label="Ball to front edge"
           kind="length"
           value={tongue.lengthM}
-          min={0.1}
-          max={8}
+          of="frame.tongue.lengthM"
           hot
           partField="coupler"
           onCommit={(lengthM) => setTongue(`tongue ${say.length(lengthM)} long`, { ...tongue, lengthM })}
@@ -66,7 +65,7 @@ export const TongueStep = () => {
             label="Runs on under the frame"
             kind="length"
             value={tongue.underM}
-            min={0}
+            of="frame.tongue.underM"
             max={trailer.frame.bed.lengthM}
             hint="0: ends at the front header"
             onCommit={(underM) => setTongue('tongue under the frame', { ...tongue, underM })}
@@ -86,16 +85,14 @@ export const TongueStep = () => {
               field: 'turnRad',
               label: 'To be turned by',
               kind: 'angle',
-              min: 0,
-              max: 1.58,
+              of: 'job.turnRad',
               said: 'turn without touching',
             },
             {
               field: 'rampRad',
               label: 'Break of the road',
               kind: 'angle',
-              min: 0,
-              max: 0.6,
+              of: 'job.rampRad',
               said: 'break of the road',
               hint: 'Crest or dip to go over; 0: none',
             },
