@@ -18,14 +18,14 @@ const rows = (page: Page): Promise<readonly Row[]> =>
     () =>
       new Promise<Row[]>((resolve, reject) => {
         const open = indexedDB.open('kereta');
-        open.onerror = () => reject(new Error('not opened'));
-        open.onsuccess = () => {
+        open.addEventListener('error', () => reject(new Error('not opened')));
+        open.addEventListener('success', () => {
           const all = open.result.transaction('projects').objectStore('projects').getAll();
-          all.onsuccess = () => {
+          all.addEventListener('success', () => {
             open.result.close();
             resolve(all.result as Row[]);
-          };
-        };
+          });
+        });
       }),
   );
 const rowOf = async (page: Page, id: string): Promise<string> =>
@@ -36,15 +36,15 @@ const putRows = (page: Page, put: readonly object[]): Promise<void> =>
     (records) =>
       new Promise<void>((resolve, reject) => {
         const open = indexedDB.open('kereta');
-        open.onerror = () => reject(new Error('not opened'));
-        open.onsuccess = () => {
+        open.addEventListener('error', () => reject(new Error('not opened')));
+        open.addEventListener('success', () => {
           const change = open.result.transaction('projects', 'readwrite');
           for (const record of records) change.objectStore('projects').put(record);
-          change.oncomplete = () => {
+          change.addEventListener('complete', () => {
             open.result.close();
             resolve();
-          };
-        };
+          });
+        });
       }),
     put as object[],
   );
@@ -229,15 +229,15 @@ const fillUp = (page: Page): Promise<void> =>
   page.evaluate(() => {
     const full = window as unknown as { full: boolean };
     full.full = true;
-    const { put, add } = IDBObjectStore.prototype;
-    const refusing = (method: typeof put) =>
-      function (this: IDBObjectStore, ...args: Parameters<typeof put>) {
+    const real = IDBObjectStore.prototype;
+    for (const name of ['put', 'add'] as const) {
+      const method = Reflect.get(real, name) as (...args: unknown[]) => IDBRequest<IDBValidKey>;
+      Reflect.set(real, name, function refusing(this: IDBObjectStore, ...args: unknown[]) {
         if (full.full && (this.name === 'projects' || this.name === 'trash'))
           throw new DOMException('no room', 'QuotaExceededError');
         return method.apply(this, args);
-      };
-    IDBObjectStore.prototype.put = refusing(put);
-    IDBObjectStore.prototype.add = refusing(add);
+      });
+    }
   });
 const makeRoom = (page: Page): Promise<void> =>
   page.evaluate(() => {

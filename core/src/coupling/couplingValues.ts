@@ -14,7 +14,7 @@ import {
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
-import { rideHeights } from '../running-gear/index.js';
+import type { RideHeights } from '../running-gear/index.js';
 import { publishedVerify } from '../source.js';
 import { massOfWeightKg, millimetres } from '../units/index.js';
 import { RULES, V_FROM_KG, V_ACCELERATION, R55_G } from './rules.js';
@@ -91,13 +91,17 @@ const HEIGHTS = {
   },
 } as const;
 
-const heights = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CouplingValueFinding[] => {
+const heights = (
+  trailer: Trailer,
+  cases: readonly BalancedCase[],
+  rides: readonly RideHeights[],
+): CouplingValueFinding[] => {
   const towed = cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
   const heaviest = towed.reduce<BalancedCase | undefined>(
     (most, next) => (!most || next.massKg > most.massKg ? next : most),
     undefined,
   );
-  const ride = heaviest && rideHeights(trailer, chassis, [heaviest])[0];
+  const ride = rides.find(({ caseId }) => caseId === heaviest?.loadCase.id);
   if (!ride || !heaviest) return [];
   return trailer.settings.regions.flatMap((region): CouplingValueFinding[] => {
     if (region === 'north-america') return [];
@@ -126,6 +130,7 @@ export const couplingValueFindings = (
   trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
+  rides: readonly RideHeights[],
   grossKg: number,
 ): CouplingValueFinding[] => {
   if (trailer.towVehicle?.kind === 'muscle') return [];
@@ -149,6 +154,6 @@ export const couplingValueFindings = (
           }),
         ]
       : []),
-    ...heights(trailer, chassis, cases),
+    ...heights(trailer, cases, rides),
   ];
 };

@@ -2,12 +2,13 @@ import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { check, finding, type FindingOf, quantity } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
+import type { RideHeights } from '../running-gear/index.js';
 import { type BrakeFindingData, brakeFindings } from './brakes.js';
 import { type ChainFindingData, chainFindings } from './chains.js';
 import { type CouplingValueFindingData, couplingValueFindings } from './couplingValues.js';
 import { type HitchDemand, hitchDemand } from './demand.js';
 import { type JackFindingData, jackFindings } from './jack.js';
-import { hitchLinks, type LinkFindingData, linkFindings } from './links.js';
+import { hitchLinks, type Link, type LinkFindingData, linkFindings } from './links.js';
 import { RULES } from './rules.js';
 
 interface OwnFindingData {
@@ -77,22 +78,34 @@ const weights = (
   ];
 };
 
-/** Everything that joins trailer and vehicle; `tongueWorksAt` is what the strength step says of the tongue, 1 = all that is allowed. */
+/** What trailer and vehicle are joined by, link by link, and what it must stand. */
+export interface Hitch {
+  readonly demand: HitchDemand;
+  readonly links: readonly Link[];
+}
+
+/** `tongueWorksAt` is what the strength step says of the tongue, 1 = all that is allowed. */
+export const hitchOf = (trailer: Trailer, cases: readonly BalancedCase[], tongueWorksAt: number | undefined): Hitch => {
+  const demand = hitchDemand(trailer, cases);
+  return { demand, links: hitchLinks(trailer, demand, tongueWorksAt) };
+};
+
+/** Everything that joins trailer and vehicle. */
 export const couplingFindings = (
   trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
-  tongueWorksAt: number | undefined,
+  rides: readonly RideHeights[],
+  { demand, links }: Hitch,
 ): CouplingFinding[] => {
-  const demand = hitchDemand(trailer, cases);
   const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
   const findings: CouplingFinding[] = [
     ...weights(trailer, demand),
-    ...linkFindings(trailer, demand, hitchLinks(trailer, demand, tongueWorksAt)),
+    ...linkFindings(trailer, demand, links),
     ...chainFindings(trailer, demand.grossKg),
     ...brakeFindings(trailer, demand.grossKg),
-    ...jackFindings(trailer, chassis, cases),
-    ...couplingValueFindings(trailer, chassis, cases, demand.grossKg),
+    ...jackFindings(trailer, cases, rides),
+    ...couplingValueFindings(trailer, chassis, cases, rides, demand.grossKg),
   ];
   if (trailer.settings.regions.length === 0) {
     findings.push(

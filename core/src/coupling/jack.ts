@@ -1,8 +1,7 @@
 import type { BalancedCase } from '../balance/index.js';
-import type { Chassis } from '../chassis/index.js';
 import { check, finding, type FindingOf, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
-import { rideHeights } from '../running-gear/index.js';
+import type { RideHeights } from '../running-gear/index.js';
 
 import { massOfWeightKg } from '../units/index.js';
 import { RULES, OVER_BALL_M, ROAD_CLEAR_M } from './rules.js';
@@ -18,7 +17,11 @@ export interface JackFindingData {
 export type JackFinding = FindingOf<JackFindingData>;
 
 /** Whether the jack holds what stands on it, lifts the coupler off the ball, and clears the road drawn in. */
-export const jackFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): JackFinding[] => {
+export const jackFindings = (
+  trailer: Trailer,
+  cases: readonly BalancedCase[],
+  rides: readonly RideHeights[],
+): JackFinding[] => {
   const { jack, jackMassKg } = trailer.coupling;
   if (jackMassKg <= 0) return [];
   const onJack = cases.filter(({ standing }) => standing?.on === 'jack');
@@ -40,7 +43,6 @@ export const jackFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
       }),
     );
   }
-  const rides = rideHeights(trailer, chassis, cases);
   const highest = Math.max(...rides.map(({ jackM }) => jackM));
   const lowest = Math.min(...rides.map(({ jackM }) => jackM));
   const ride = rides[0];

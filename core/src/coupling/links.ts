@@ -23,8 +23,10 @@ export interface Link {
   readonly id: LinkId;
   readonly ratedKg: number | undefined;
   readonly tongueKg: number | undefined;
-  /** the greater of gross and tongue against its rating; undefined where nobody has read it */
+  /** the greater of gross and tongue against its rating; undefined where nobody has read it, or nothing is allowed */
   readonly utilisation: number | undefined;
+  /** open where nobody has read its stamp */
+  readonly verdict: Verdict;
   readonly by: 'gross' | 'tongue' | 'strength';
 }
 
@@ -48,9 +50,19 @@ const isIsoBall = ({ coupling }: Trailer): boolean => Math.abs(coupling.ballDiam
 
 const kg = (value: number | null | undefined): number | undefined => value ?? undefined;
 
+/** Nothing is allowed at all: more than any share, and no figure to tell. */
+const BEYOND = Number.POSITIVE_INFINITY;
+
 const share = (demand: number | undefined, limit: number | undefined): number | undefined =>
-  // Nothing is allowed at all: more than any share, and no figure to tell.
-  demand === undefined || limit === undefined ? undefined : (shareOf(demand, limit) ?? Number.POSITIVE_INFINITY);
+  demand === undefined || limit === undefined ? undefined : (shareOf(demand, limit) ?? BEYOND);
+
+const judged = (asked: number | undefined): Pick<Link, 'utilisation' | 'verdict'> => ({
+  utilisation: asked === BEYOND ? undefined : asked,
+  verdict: asked === undefined ? 'open' : verdictOf(asked, RULES['weakest-link'].tightFrom),
+});
+/** How hard a link is asked, for comparing: what is allowed nothing comes before everything else. */
+const askedOf = ({ utilisation, verdict }: Link): number =>
+  utilisation ?? (verdict === 'over' ? BEYOND : Number.NEGATIVE_INFINITY);
 
 /** Every link that this coupling has, from the vehicle to the chains; `tongueWorksAt` is the strength step's own figure. */
 export const hitchLinks = (
@@ -66,7 +78,7 @@ export const hitchLinks = (
       id,
       ratedKg: kg(ratedKg),
       tongueKg: kg(onBallKg),
-      utilisation: gross === undefined ? ((tongue ?? -1) > 1 ? tongue : undefined) : byTongue ? tongue : gross,
+      ...judged(gross === undefined ? ((tongue ?? -1) > 1 ? tongue : undefined) : byTongue ? tongue : gross),
       by: byTongue ? 'tongue' : 'gross',
     };
   };
@@ -80,14 +92,14 @@ export const hitchLinks = (
   }
   links.push(rated('coupler', coupling.ratedGrossKg, coupling.tongueLimitKg));
   if (tongueWorksAt !== undefined)
-    links.push({ id: 'tongue', ratedKg: undefined, tongueKg: undefined, utilisation: tongueWorksAt, by: 'strength' });
+    links.push({ id: 'tongue', ratedKg: undefined, tongueKg: undefined, ...judged(tongueWorksAt), by: 'strength' });
   if (coupling.chains === 'fitted') links.push(rated('chains', coupling.safetyChain.breaksAtKg));
   return links;
 };
 
 export const weakestLink = (links: readonly Link[]): Link | undefined =>
   links.reduce<Link | undefined>(
-    (worst, next) => (next.utilisation !== undefined && next.utilisation > (worst?.utilisation ?? -1) ? next : worst),
+    (worst, next) => (next.verdict !== 'open' && (!worst || askedOf(next) > askedOf(worst)) ? next : worst),
     undefined,
   );
 
@@ -100,17 +112,16 @@ const weakest = (trailer: Trailer, demand: HitchDemand, all: readonly Link[]): L
   const found = weakestLink(links);
   // What holds up the tow vehicle and coupler is asked for by findings of their own.
   const unread = links
-    .filter(({ id, utilisation }) => utilisation === undefined && id !== 'vehicle' && id !== 'coupler')
+    .filter(({ id, verdict }) => verdict === 'open' && id !== 'vehicle' && id !== 'coupler')
     .map(({ id }) => id);
   const demandKg = found?.by === 'tongue' ? (demand.tongueKg ?? 0) : demand.grossKg;
   const limitKg = found?.by === 'strength' ? undefined : found?.by === 'tongue' ? found.tongueKg : found?.ratedKg;
-  const judged: Verdict =
-    found?.utilisation === undefined ? 'open' : verdictOf(found.utilisation, RULES['weakest-link'].tightFrom);
+  const verdict: Verdict = found?.verdict ?? 'open';
   const mass = (value: number) => quantity(value, 'mass');
   return finding({
     rule: RULES['weakest-link'],
     data: { link: found?.id, by: found?.by ?? 'gross', demandKg, limitKg, unread },
-    verdict: judged === 'over' ? 'over' : unread.length > 0 ? 'open' : judged,
+    verdict: verdict === 'over' ? 'over' : unread.length > 0 ? 'open' : verdict,
     step: 'tongue',
     subject: 'coupler',
     // The tongue is judged in the step on its strength.

@@ -9,15 +9,20 @@ import {
   placeAxle,
 } from '../balance/index.js';
 import { buildChassis, type Chassis, type ChassisFindingData, chassisFindings } from '../chassis/index.js';
-import { couplingFindings, type CouplingFindingData } from '../coupling/index.js';
+import { couplingFindings, type CouplingFindingData, type Hitch, hitchOf } from '../coupling/index.js';
 import { buildCutList, type CutList, type FabricationFindingData, fabricationFindings } from '../fabrication/index.js';
 import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict } from '../findings/index.js';
 import { massFindings, type MassFindingData, type Part, trailerParts } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
-import { type TowingFindingData, towingFindings } from '../towing/index.js';
+import { type CaseLevel, levelsOf, type TowingFindingData, towingFindings } from '../towing/index.js';
 import {
   type FitFindingData,
   fitFindings,
+  type HangerPlan,
+  loadedHangers,
+  type RideHeights,
+  rideHeights,
+  weakestPart,
   runningGearFindings,
   type RunningGearFindingData,
 } from '../running-gear/index.js';
@@ -71,7 +76,15 @@ export interface Evaluation {
   readonly bare: readonly Part[];
   readonly cases: readonly BalancedCase[];
   readonly placement: AxlePlacement;
+  /** how high it stands under each load */
+  readonly rides: readonly RideHeights[];
+  readonly hangers: HangerPlan;
+  /** of the axle assembly; undefined where nothing of it has been read */
+  readonly weakestPart: ReturnType<typeof weakestPart>;
   readonly strength: StrengthResult;
+  readonly hitch: Hitch;
+  /** against the hitch, each towed load */
+  readonly levels: readonly CaseLevel[];
   readonly cutList: CutList;
   /** worst first */
   readonly findings: readonly AnyFinding[];
@@ -82,38 +95,6 @@ export interface Evaluation {
 const stepResult = (findings: readonly AnyFinding[], step: StepId): StepResult => {
   const own = findings.filter((finding) => finding.step === step);
   return { verdict: rollUp(own.filter(({ counts }) => counts).map(({ verdict }) => verdict)), findings: own };
-};
-
-/** What the stages find for these loads; coupling comes after strength, since it tells of the tongue as a link. */
-const findingsFor = (
-  {
-    trailer,
-    chassis,
-    bare,
-    placement,
-    cutList,
-  }: Omit<Evaluation, 'cases' | 'strength' | 'findings' | 'steps' | 'verdict'>,
-  cases: readonly BalancedCase[],
-  strength: StrengthResult,
-): readonly AnyFinding[] => {
-  const tongueWorksAt = strength.findings.find(({ code }) => code === 'tongue')?.utilisation;
-  return [
-    ...chassisFindings(trailer, chassis),
-    ...massFindings(trailer, bare, cases),
-    ...balanceFindings(trailer, cases, placement),
-    ...caseFindings(trailer, chassis, cases),
-    ...runningGearFindings(trailer, cases, chassis.ballXM),
-    ...fitFindings(trailer, chassis, cases),
-    ...strength.findings,
-    ...couplingFindings(trailer, chassis, cases, tongueWorksAt),
-    ...towingFindings(trailer, chassis, cases),
-    ...deckFindings(trailer, chassis, cases),
-    ...strapFindings(trailer, cases),
-    ...sideRailFindings(trailer, chassis),
-    ...homeMadeFindings(trailer, cases),
-    ...tonguePinFindings(trailer, chassis, cases),
-    ...fabricationFindings(cutList),
-  ].sort(bySeverity);
 };
 
 /** Findings in order, rolled up by step and as a whole. */
@@ -139,10 +120,45 @@ export const evaluate = (trailer: Trailer): Evaluation => {
   const bare = trailerParts(trailer, chassis);
   const cases = trailer.cases.map((loadCase) => balanceCase(trailer, chassis, bare, loadCase));
   const placement = placeAxle(trailer, chassis, cases);
+  const rides = rideHeights(trailer, chassis, cases);
   const strength = handCheck(trailer, chassis, cases);
+  // Coupling comes after strength: the tongue is one of its links.
+  const hitch = hitchOf(trailer, cases, strength.findings.find(({ code }) => code === 'tongue')?.utilisation);
+  const levels = levelsOf(trailer, chassis, cases, rides);
   const cutList = buildCutList(chassis);
-  const stages = { trailer, chassis, bare, placement, cutList };
-  const evaluation = { ...stages, cases, strength, ...summed(findingsFor(stages, cases, strength)) };
+  const findings: AnyFinding[] = [
+    ...chassisFindings(trailer, chassis),
+    ...massFindings(trailer, bare, cases),
+    ...balanceFindings(trailer, cases, placement),
+    ...caseFindings(trailer, chassis, cases),
+    ...runningGearFindings(trailer, cases, chassis.ballXM),
+    ...fitFindings(trailer, chassis, cases, rides),
+    ...strength.findings,
+    ...couplingFindings(trailer, chassis, cases, rides, hitch),
+    ...towingFindings(trailer, chassis, cases, levels),
+    ...deckFindings(trailer, chassis, cases),
+    ...strapFindings(trailer, cases),
+    ...sideRailFindings(trailer, chassis),
+    ...homeMadeFindings(trailer, cases),
+    ...tonguePinFindings(trailer, chassis, cases),
+    ...fabricationFindings(cutList),
+  ];
+  findings.sort(bySeverity);
+  const evaluation: Evaluation = {
+    trailer,
+    chassis,
+    bare,
+    cases,
+    placement,
+    rides,
+    hangers: loadedHangers(trailer, rides),
+    weakestPart: weakestPart(trailer),
+    strength,
+    hitch,
+    levels,
+    cutList,
+    ...summed(findings),
+  };
   kept.set(trailer, evaluation);
   return evaluation;
 };

@@ -1,5 +1,5 @@
 import { type BalancedCase, balanceFindings, caseFindings } from '../balance/index.js';
-import { couplingFindings } from '../coupling/index.js';
+import { couplingFindings, hitchOf } from '../coupling/index.js';
 import { bySeverity, rollUp, type Verdict } from '../findings/index.js';
 import { fitFindings, runningGearFindings } from '../running-gear/index.js';
 import type { AnyFinding, Evaluation } from './evaluate.js';
@@ -34,18 +34,19 @@ const kept = new WeakMap<BalancedCase, readonly AnyFinding[]>();
  * the whole trailer tell of the worst load alone, whichever that is. None for a load that is not there.
  */
 export const findingsOfCase = (evaluation: Evaluation, caseId: string): readonly AnyFinding[] => {
-  const { trailer, chassis, cases, placement } = evaluation;
+  const { trailer, chassis, cases, placement, rides } = evaluation;
   const balanced = cases.find(({ loadCase }) => loadCase.id === caseId);
   if (!balanced) return [];
   const known = kept.get(balanced);
   if (known) return known;
   const alone = [balanced];
+  const ride = rides.filter((of) => of.caseId === caseId);
   const findings = [
     ...balanceFindings(trailer, alone, placement),
     ...caseFindings(trailer, chassis, alone),
     ...runningGearFindings(trailer, alone, chassis.ballXM),
-    ...fitFindings(trailer, chassis, alone),
-    ...couplingFindings(trailer, chassis, alone, undefined),
+    ...fitFindings(trailer, chassis, alone, ride),
+    ...couplingFindings(trailer, chassis, alone, ride, hitchOf(trailer, alone, undefined)),
   ]
     .filter((finding) => OF_A_LOAD.has(finding.code) && finding.caseId === caseId)
     .sort(bySeverity);

@@ -2,6 +2,7 @@ import { axlePlaces, isIndependent } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import { chordM, flatLengthM } from '../suspension/index.js';
 import { inches } from '../units/index.js';
+import { loadedRide, type RideHeights } from './heights.js';
 
 /** A bolt, pivot or bracket on the rail, from the bed's front edge, m. */
 export interface HangerMark {
@@ -74,3 +75,7 @@ export const hangerPlan = (trailer: Trailer, loadedArchM: number): HangerPlan =>
   });
   return { marks, spacingM: wantedSpacingM(trailer), flatM: slipper ? undefined : flatLengthM(spring) };
 };
+
+/** Where the hangers go for the axle's place as it stands loaded. */
+export const loadedHangers = (trailer: Trailer, rides: readonly RideHeights[]): HangerPlan =>
+  hangerPlan(trailer, loadedRide(rides)?.stack.archM ?? 0);

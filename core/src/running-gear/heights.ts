@@ -70,3 +70,10 @@ export const rideHeights = (
   chassis: Chassis,
   cases: readonly BalancedCase[],
 ): readonly RideHeights[] => cases.flatMap((balanced) => heightsOf(trailer, chassis, balanced) ?? []);
+
+/** How it rides under the load that presses its springs most: what hangers, stands and the jack go by. */
+export const loadedRide = (rides: readonly RideHeights[]): RideHeights | undefined =>
+  rides.reduce<RideHeights | undefined>(
+    (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
+    undefined,
+  );

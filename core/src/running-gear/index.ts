@@ -11,6 +11,6 @@ export { type Clearance, clearances, liftToTakeWheelM, worstClearances } from '.
 export { type RunningGearFindingData, runningGearFindings } from './findings.js';
 export type { FitFindingData } from './fit/data.js';
 export { fitFindings } from './fit/fitFindings.js';
-export { type HangerMark, type HangerPlan, hangerPlan, wantedSpacingM } from './hangers.js';
-export { type RideHeights, rideHeights } from './heights.js';
+export { type HangerMark, type HangerPlan, hangerPlan, loadedHangers, wantedSpacingM } from './hangers.js';
+export { loadedRide, type RideHeights, rideHeights } from './heights.js';
 export { RULES as RUNNING_GEAR_RULES } from './rules.js';

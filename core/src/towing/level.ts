@@ -2,7 +2,7 @@ import { ballZM, type BalancedCase } from '../balance/index.js';
 import { MOUNT_DROPS_M } from '../catalog/index.js';
 import type { Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
-import { rideHeights } from '../running-gear/index.js';
+import { type RideHeights, rideHeights } from '../running-gear/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { towedCases } from './heaviest.js';
 
@@ -30,9 +30,15 @@ export interface CaseLevel {
   readonly noseUpRad: number;
 }
 
-export const levelsOf = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): readonly CaseLevel[] =>
+export const levelsOf = (
+  trailer: Trailer,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+  rides: readonly RideHeights[],
+): readonly CaseLevel[] =>
   towedCases(cases).flatMap((balanced): CaseLevel[] => {
-    const couplerM = couplerHeightM(trailer, chassis, balanced);
+    const ride = rides.find(({ caseId }) => caseId === balanced.loadCase.id);
+    const couplerM = ride?.couplerM ?? trailer.runningGear.railTopHeightM + ballZM(chassis);
     const hitchM = hitchUnderLoadM(trailer, balanced);
     if (hitchM === undefined) return [];
     const offM = hitchM - couplerM;

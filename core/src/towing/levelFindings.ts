@@ -3,8 +3,8 @@ import type { Chassis } from '../chassis/index.js';
 import { finding, type FindingOf, minus, quantity, workedOut } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 
-import { heaviestTowed, towedCases } from './heaviest.js';
-import { type CaseLevel, couplerHeightM, levelsOf, mountFor } from './level.js';
+import { heaviestTowed } from './heaviest.js';
+import { type CaseLevel, couplerHeightM, mountFor } from './level.js';
 import { RULES, LEVEL_M } from './rules.js';
 
 export interface LevelFindingData {
@@ -47,11 +47,15 @@ const spread = (levels: readonly CaseLevel[]): LevelFinding[] => {
 };
 
 /** Level behind this vehicle in the heaviest load, the mount that would do, and how much the loads differ. */
-export const levelFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): LevelFinding[] => {
+export const levelFindings = (
+  trailer: Trailer,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+  levels: readonly CaseLevel[],
+): LevelFinding[] => {
   const heaviest = heaviestTowed(cases);
   if (!heaviest) return [];
   const muscle = trailer.towVehicle?.kind === 'muscle';
-  const levels = levelsOf(trailer, chassis, towedCases(cases));
   const own = levels.find(({ caseId }) => caseId === heaviest.loadCase.id);
   const couplerM = own?.couplerM ?? couplerHeightM(trailer, chassis, heaviest);
   const deckM = couplerM - ballZM(chassis) + chassis.deckTopZM;

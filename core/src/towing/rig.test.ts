@@ -13,7 +13,6 @@ import {
   gradePullN,
   heaviestTowed,
   jackknifeTravelM,
-  levelsOf,
   mountFor,
   rampLook,
   type RampRig,
@@ -237,10 +236,7 @@ describe('what moves and what it asks for', () => {
 });
 
 describe('level', () => {
-  const level = (trailer: Trailer) => {
-    const evaluation = evaluate(trailer);
-    return levelsOf(trailer, evaluation.chassis, evaluation.cases);
-  };
+  const level = (trailer: Trailer) => evaluate(trailer).levels;
   test('a hitch that sinks an inch under 100 lb sits lower by the tongue’s share of it', () => {
     const rigid = level(apiary);
     const sinking = level({

@@ -3,11 +3,9 @@ import {
   AXLE_ROWS,
   chordM,
   formatAngle,
-  hangerPlan,
-  rideHeights,
+  loadedRide,
   sentenceOf,
   VERDICT_WORDS,
-  weakestPart,
   wheelRateNPerM,
   trailerOf,
 } from '@kereta/core';
@@ -52,13 +50,8 @@ const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const { runningGear } = trailer;
   const { axle, suspension, tire, wheel } = runningGear;
   const { spring } = suspension;
-  const rides = rideHeights(trailer, evaluation.chassis, evaluation.cases);
-  const loaded = rides.reduce<(typeof rides)[number] | undefined>(
-    (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
-    undefined,
-  );
-  const plan = hangerPlan(trailer, loaded?.stack.archM ?? 0);
-  const weakest = weakestPart(trailer);
+  const { rides, hangers: plan, weakestPart: weakest } = evaluation;
+  const loaded = loadedRide(rides);
   const rate = wheelRateNPerM(trailer);
   const missing = 'read it off and write it here: ________';
   const leaf = suspension.kind === 'leaf';

@@ -1,8 +1,6 @@
 import {
   type AnyFinding,
   formatAngle,
-  hitchDemand,
-  levelsOf,
   massOfWeightKg,
   sentenceOf,
   towedCases,
@@ -63,7 +61,7 @@ const CaseTable = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const trailer = trailerOf(stored.project);
   const { evaluation, say } = useMemo(() => stillWorkbench(trailer, 'towing'), [trailer]);
   const { sway } = useSway(trailer);
-  const levels = levelsOf(trailer, evaluation.chassis, evaluation.cases);
+  const { levels } = evaluation;
   return (
     <table className="narrow mt-3 w-full text-[14px]" aria-label="Every towed load">
       <HeadRow first="Load" names={['All of it', 'On the ball', 'Axles', 'Ball, level', 'Nose', 'Damping gone*']} />
@@ -99,7 +97,7 @@ const CaseTable = ({ stored }: { readonly stored: ReadableTrailer }) => {
 const Page = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const trailer = trailerOf(stored.project);
   const { evaluation, say } = useMemo(() => stillWorkbench(trailer, 'towing'), [trailer]);
-  const demand = hitchDemand(trailer, evaluation.cases);
+  const { demand } = evaluation.hitch;
   const checks = evaluation.findings.filter(({ code }) => ON_PAGE.has(code));
   return (
     <SheetFrame

@@ -4,7 +4,7 @@ import type { Chassis } from '../../chassis/index.js';
 import type { Trailer } from '../../project/index.js';
 
 import { clearances, worstClearances } from '../clearances.js';
-import { type RideHeights, rideHeights } from '../heights.js';
+import type { RideHeights } from '../heights.js';
 import { type FitFinding, plain } from './data.js';
 import { clearanceFinding, heightFindings } from './heights.js';
 import { homeBuiltFindings } from './homeBuiltAxle.js';
@@ -32,9 +32,13 @@ const lightest = (rides: readonly RideHeights[], cases: readonly BalancedCase[])
 };
 
 /** Heights, clearances, springs, hangers and whether the parts go together, at every load. */
-export const fitFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
+export const fitFindings = (
+  trailer: Trailer,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+  rides: readonly RideHeights[],
+): FitFinding[] => {
   if (trailer.runningGear.layout === 'none') return [];
-  const rides = rideHeights(trailer, chassis, cases);
   const loaded = heaviest(rides, cases);
   const unknown: FitFinding[] =
     rides.length === 0 && cases.some(({ standing }) => standing)

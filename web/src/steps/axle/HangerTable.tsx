@@ -1,5 +1,5 @@
-import { type HangerMark, hangerPlan, rideHeights, wantedSpacingM } from '@kereta/core';
-import { useMemo } from 'react';
+import { type HangerMark, wantedSpacingM } from '@kereta/core';
+
 import { useEditing } from '../../ui/editing';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
@@ -16,15 +16,7 @@ export const HANGER_NAMES: Readonly<Record<HangerMark['kind'], string>> = {
 export const HangerTable = () => {
   const { trailer, edit, readOnly } = useEditing();
   const { evaluation, say } = useWorkbench();
-  const { chassis, cases } = evaluation;
-  const plan = useMemo(() => {
-    const rides = rideHeights(trailer, chassis, cases);
-    const loaded = rides.reduce<(typeof rides)[number] | undefined>(
-      (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
-      undefined,
-    );
-    return hangerPlan(trailer, loaded?.stack.archM ?? 0);
-  }, [trailer, chassis, cases]);
+  const plan = evaluation.hangers;
   const wanted = wantedSpacingM(trailer);
   const { hangerSpacingM } = trailer.runningGear.suspension;
   if (plan.marks.length === 0) return null;

@@ -1,5 +1,4 @@
-import { formatAngle, liftToTakeWheelM, rideHeights } from '@kereta/core';
-import { useMemo } from 'react';
+import { formatAngle, liftToTakeWheelM, loadedRide } from '@kereta/core';
 import { snapTo, stepsOf } from '../../drawing/parts';
 import { useEditing } from '../../ui/editing';
 import { HeadRow } from '../../ui/HeadRow';
@@ -10,12 +9,8 @@ import { useWorkbench } from '../../workbench/workbench';
 export const HeightTable = () => {
   const { trailer, edit, readOnly } = useEditing();
   const { evaluation, say } = useWorkbench();
-  const { chassis, cases } = evaluation;
-  const rides = useMemo(() => rideHeights(trailer, chassis, cases), [trailer, chassis, cases]);
-  const loaded = rides.reduce<(typeof rides)[number] | undefined>(
-    (most, next) => (!most || next.sprungWheelN > most.sprungWheelN ? next : most),
-    undefined,
-  );
+  const { rides } = evaluation;
+  const loaded = loadedRide(rides);
   if (!loaded) return null;
   const lift = liftToTakeWheelM(trailer, loaded);
   const railTopHeightM = snapTo(loaded.railTopM, stepsOf(trailer).snap, trailer);

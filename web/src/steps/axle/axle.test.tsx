@@ -73,6 +73,9 @@ describe('axle and wheels', () => {
   test('springs as they are measured, leaves in whole numbers', () => {
     show(apiary, <AxleStep />);
     type('Leaves', '4.6');
+    expect(screen.getByText('Must be a whole number.')).toBeTruthy();
+    expect(edits).toEqual([]);
+    type('Leaves', '5');
     expect(last().runningGear.suspension.spring.leaves).toBe(5);
     type('Arch, unloaded', '3 1/4');
     expect(last().runningGear.suspension.spring.freeArchM).toBeCloseTo(inches(3.25), 9);

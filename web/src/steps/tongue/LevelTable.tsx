@@ -1,14 +1,13 @@
-import { formatAngle, levelsOf } from '@kereta/core';
-import { useMemo } from 'react';
+import { formatAngle } from '@kereta/core';
+
 import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
 /** How each load rides behind the vehicle: ball, hitch under it, and what that does to a pair of axles. */
 export const LevelTable = () => {
-  const { trailer, evaluation, say } = useWorkbench();
-  const { chassis, cases } = evaluation;
-  const levels = useMemo(() => levelsOf(trailer, chassis, cases), [trailer, chassis, cases]);
+  const { evaluation, say } = useWorkbench();
+  const { levels, cases } = evaluation;
   if (levels.length === 0) return null;
   const pair = cases.some(({ standing }) => (standing?.axles.length ?? 0) > 1);
   return (

@@ -1,5 +1,5 @@
-import { hitchDemand, hitchLinks, type LinkId, weakestLink } from '@kereta/core';
-import { useMemo } from 'react';
+import { type LinkId, weakestLink } from '@kereta/core';
+
 import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
@@ -16,13 +16,8 @@ export const LINK_NAMES: Readonly<Record<LinkId, string>> = {
 
 /** From the vehicle to the chains: what each link may pull and bear, and how much of that is asked. */
 export const LinkTable = () => {
-  const { trailer, evaluation, say } = useWorkbench();
-  const { cases, findings } = evaluation;
-  const tongueWorksAt = findings.find(({ code }) => code === 'tongue')?.utilisation;
-  const links = useMemo(
-    () => hitchLinks(trailer, hitchDemand(trailer, cases), tongueWorksAt),
-    [trailer, cases, tongueWorksAt],
-  );
+  const { evaluation, say } = useWorkbench();
+  const { links } = evaluation.hitch;
   const weakest = weakestLink(links)?.id;
   const missing = <span className="mute">not read</span>;
   return (
@@ -31,7 +26,7 @@ export const LinkTable = () => {
       <table className="narrow mt-1 w-full text-[13px]" aria-label="Links between vehicle and trailer">
         <HeadRow first="Link" names={['may pull', 'on the ball', 'asked']} />
         <tbody>
-          {links.map(({ id, ratedKg, tongueKg, utilisation }) => (
+          {links.map(({ id, ratedKg, tongueKg, utilisation, verdict }) => (
             <tr key={id} className={`border-t border-base-300 text-right ${id === weakest ? 'font-semibold' : ''}`}>
               <th scope="row" className={`py-1 text-left ${id === weakest ? 'font-semibold' : 'font-normal'}`}>
                 {LINK_NAMES[id]}
@@ -44,7 +39,7 @@ export const LinkTable = () => {
                 {tongueKg === undefined ? '' : <Sized>{say.mass(tongueKg)}</Sized>}
               </td>
               <td className="pl-2 whitespace-nowrap">
-                {utilisation === undefined ? '' : `${(utilisation ?? 0) > 1 ? '■ ' : ''}${say.percent(utilisation, 0)}`}
+                {verdict === 'open' ? '' : `${verdict === 'over' ? '■ ' : ''}${say.percent(utilisation, 0)}`}
               </td>
             </tr>
           ))}
