@@ -8,23 +8,15 @@ import {
   VERDICT_WORDS,
   wheelRateNPerM,
   trailerOf,
+  AXLE_LAYOUT_NAMES,
+  HANGER_NAMES,
 } from '@kereta/core';
 import { useMemo } from 'react';
 import type { ReadableTrailer } from '../storage/trailers';
 import { TrailerRoute } from '../app/TrailerRoute';
-import { HANGER_NAMES } from '../steps/axle/HangerTable';
 import { Sized } from '../ui/Sized';
 import { stillWorkbench } from '../workbench/stillWorkbench';
 import { SheetFrame } from './SheetFrame';
-
-const LAYOUT_WORDS: Readonly<Record<string, string>> = {
-  none: 'none yet',
-  single: 'one',
-  'tandem-equaliser': 'two, with equalisers',
-  'tandem-independent': 'two, without equalisers',
-  'triple-equaliser': 'three, with equalisers',
-  'triple-independent': 'three, without equalisers',
-};
 
 /** Codes whose sentences belong on the card: what fits and what does not. */
 const ON_CARD: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
@@ -58,7 +50,7 @@ const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const row = AXLE_ROWS.find(({ id }) => id === axle.catalogId);
   const drum = row && row.brake !== '' ? `, usual drum ${row.brake}` : '';
   const rows: readonly (readonly [string, string])[] = [
-    ['Axles', LAYOUT_WORDS[runningGear.layout] ?? runningGear.layout],
+    ['Axles', AXLE_LAYOUT_NAMES[runningGear.layout]],
     ['Rating on the tag, each', axle.ratingKg === null ? missing : say.mass(axle.ratingKg)],
     ...(weakest
       ? [['Weakest of the assembly', `${weakest.part}, ${say.mass(weakest.ratingKg)} an axle`] as const]

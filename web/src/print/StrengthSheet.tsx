@@ -16,6 +16,7 @@ import {
   type StrengthAnalysis,
   VERDICT_WORDS,
   trailerOf,
+  BAR_GROUP_NAMES,
 } from '@kereta/core';
 import { useMemo } from 'react';
 import type { ReadableTrailer } from '../storage/trailers';
@@ -25,7 +26,6 @@ import { useFullEvaluation, useStrength } from '../workers/useStrength';
 import { SheetFrame } from './SheetFrame';
 
 const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
-const GROUP_WORDS = { rail: 'Rails', header: 'Headers', cross: 'Cross-members', tongue: 'Tongue' } as const;
 
 const BALANCE_WORDS = {
   supported: 'supported as it stands',
@@ -64,7 +64,7 @@ const Inputs = ({
           const { sectionId, materialId } = trailer.frame.groups[group];
           return (
             <tr key={group} className="border-b border-gray-300">
-              <td className="py-1">{GROUP_WORDS[group]}</td>
+              <td className="py-1">{BAR_GROUP_NAMES[group]}</td>
               <td>
                 <Sized>{findSection(trailer, sectionId)?.designation ?? sectionId}</Sized>
               </td>

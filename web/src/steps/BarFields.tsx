@@ -1,15 +1,7 @@
-import { type BarGroup, findSection } from '@kereta/core';
+import { type BarGroup, findSection, BAR_GROUP_NAMES } from '@kereta/core';
 import { SelectField } from '../ui/fields';
 import { useEditing } from '../ui/editing';
 import { materialFor, materialOptions, sectionOptions } from './stepKit';
-
-const GROUP_WORDS: Readonly<Record<BarGroup, string>> = {
-  rail: 'Side rails',
-  header: 'Headers',
-  cross: 'Cross-members',
-  tongue: 'Tongue',
-  side: 'Sides',
-};
 
 /** Section and metal of a group of bars. */
 export const BarFields = ({ group }: { readonly group: BarGroup }) => {
@@ -26,22 +18,25 @@ export const BarFields = ({ group }: { readonly group: BarGroup }) => {
   return (
     <>
       <SelectField
-        label={`${GROUP_WORDS[group]}, section`}
+        label={`${BAR_GROUP_NAMES[group]}, section`}
         value={bar.sectionId}
         options={sectionOptions(trailer)}
         partField={group}
         onCommit={(sectionId) =>
-          set(`${GROUP_WORDS[group].toLowerCase()} to ${findSection(trailer, sectionId)?.designation ?? sectionId}`, {
-            sectionId,
-            materialId: materialFor(trailer, sectionId, bar.materialId),
-          })
+          set(
+            `${BAR_GROUP_NAMES[group].toLowerCase()} to ${findSection(trailer, sectionId)?.designation ?? sectionId}`,
+            {
+              sectionId,
+              materialId: materialFor(trailer, sectionId, bar.materialId),
+            },
+          )
         }
       />
       <SelectField
-        label={`${GROUP_WORDS[group]}, metal`}
+        label={`${BAR_GROUP_NAMES[group]}, metal`}
         value={bar.materialId}
         options={materialOptions(trailer, bar.sectionId)}
-        onCommit={(materialId) => set(`metal of ${GROUP_WORDS[group].toLowerCase()}`, { materialId })}
+        onCommit={(materialId) => set(`metal of ${BAR_GROUP_NAMES[group].toLowerCase()}`, { materialId })}
       />
     </>
   );

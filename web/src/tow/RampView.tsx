@@ -8,6 +8,7 @@ import {
   sidePoints,
   tippedPoint,
   trailerPitchRad,
+  SIDE_PART_NAMES,
 } from '@kereta/core';
 import { useMemo, useState } from 'react';
 import { SheetText } from '../drawing/SheetText';
@@ -18,13 +19,6 @@ import { useWorkbench } from '../workbench/workbench';
 const heightPx = (widthPx: number): number => (widthPx < 500 ? 170 : 250);
 const PAD_PX = 24;
 const MOST_DEG = 15;
-const PART_NAMES = {
-  bed: 'the bed',
-  tongue: 'the tongue',
-  jack: 'the jack’s foot',
-  tail: 'the tail',
-  item: '',
-} as const;
 
 /** The rig from the side where the road breaks: a slider for the break, one for where under the rig it lies. */
 export const RampView = () => {
@@ -75,7 +69,8 @@ export const RampView = () => {
   const wheels = towed.standing.axles.map(({ xM }) =>
     tippedPoint(rig, pitch, { behindM: behind(xM), aboveM: rig.wheelRadiusM - rig.levelBallM }),
   );
-  const name = (point: SidePoint): string => (point.what === 'item' ? say.partName(point.id) : PART_NAMES[point.what]);
+  const name = (point: SidePoint): string =>
+    point.what === 'item' ? say.partName(point.id) : SIDE_PART_NAMES[point.what];
   const worst =
     look.nearest.roomM < look.lowest.clearM
       ? { ...look.nearest, gapM: look.nearest.roomM, to: 'the vehicle' }

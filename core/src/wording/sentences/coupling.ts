@@ -2,18 +2,10 @@ import type { CouplingFindingData, LinkId } from '../../coupling/index.js';
 import type { HomeMadeFindingData, TonguePinFindingData } from '../../strength/index.js';
 import { inches } from '../../units/index.js';
 import { sentence, spare, type SentencesOf } from './kit.js';
+import { LINK_NAMES, REGION_NAMES } from '../names.js';
 
-const REGIONS = { 'north-america': 'North America', europe: 'Europe', australia: 'Australia' } as const;
-
-const LINKS: Readonly<Record<LinkId, string>> = {
-  vehicle: 'tow vehicle',
-  receiver: 'hitch on the vehicle',
-  'ball-mount': 'ball mount',
-  ball: 'ball',
-  coupler: 'coupler',
-  tongue: 'tongue',
-  chains: 'chains',
-};
+const linkName = (id: LinkId): string =>
+  id === 'tongue' ? 'tongue' : LINK_NAMES[id].toLowerCase().replace(', each', '');
 
 /** Balls that differ by less than a sixteenth are told in millimetres and inches both. */
 const ballSize = (metres: number): string => `${(1000 * metres).toFixed(1)} mm (${(metres / inches(1)).toFixed(3)} in)`;
@@ -49,13 +41,13 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
         ? 'Nothing between vehicle and trailer has a stamp that was read yet.'
         : data.link === 'tongue'
           ? `The weakest link is the tongue itself: by hand it works at ${say.percent(utilisation, 0)} in a hard bump.`
-          : `The weakest link is the ${LINKS[data.link]}: ${
+          : `The weakest link is the ${linkName(data.link)}: ${
               data.by === 'tongue'
                 ? `it may bear ${say.mass(data.limitKg ?? 0)} on the ball and bears ${say.mass(data.demandKg)}`
                 : `it may ${data.link === 'chains' ? 'each hold' : 'pull'} ${say.mass(data.limitKg ?? 0)}, the trailer may weigh ${say.mass(data.demandKg)}`
             }, ${say.percent(utilisation, 0)}.`,
       data.unread.length > 0
-        ? `Not read yet: ${data.unread.map((id) => LINKS[id]).join(', ')}. Each has a stamp; the lowest governs.`
+        ? `Not read yet: ${data.unread.map((id) => linkName(id)).join(', ')}. Each has a stamp; the lowest governs.`
         : '',
     ),
   'ball-fits': ({ data }, say) =>
@@ -88,9 +80,9 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
   },
   'chain-strength': ({ data }, say) => {
     if (data.count < data.wantedCount)
-      return `${REGIONS[data.region]} asks for ${data.wantedCount} chains; ${data.count} ${data.count === 1 ? 'hangs' : 'hang'} here.`;
+      return `${REGION_NAMES[data.region]} asks for ${data.wantedCount} chains; ${data.count} ${data.count === 1 ? 'hangs' : 'hang'} here.`;
     if (data.neededKg === undefined)
-      return `${REGIONS[data.region]}: what a chain must hold is not worked out here; ask your own authority, and read its tag.`;
+      return `${REGION_NAMES[data.region]}: what a chain must hold is not worked out here; ask your own authority, and read its tag.`;
     return data.breaksAtKg === undefined
       ? `Each chain must break at no less than ${say.mass(data.neededKg)}, class ${data.className}. What yours break at is missing: grade and size are stamped on the links.`
       : `Each chain breaks at ${say.mass(data.breaksAtKg)}; class ${data.className} asks for ${say.mass(data.neededKg)}. Hook and link must hold as much.`;
@@ -107,18 +99,18 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     ),
   breakaway: ({ data }) =>
     data.state === 'fitted'
-      ? `${REGIONS[data.region]}: a breakaway sets the brakes if it comes loose. Pull its pin to try it, and hang its cable apart from the chains.`
+      ? `${REGION_NAMES[data.region]}: a breakaway sets the brakes if it comes loose. Pull its pin to try it, and hang its cable apart from the chains.`
       : data.state === 'none'
-        ? `${REGIONS[data.region]}: a braked trailer asks for a breakaway that sets its brakes when it comes loose.`
-        : `${REGIONS[data.region]}: whether a breakaway is fitted is missing.`,
+        ? `${REGION_NAMES[data.region]}: a braked trailer asks for a breakaway that sets its brakes when it comes loose.`
+        : `${REGION_NAMES[data.region]}: whether a breakaway is fitted is missing.`,
   'brake-kind': ({ data }, say) =>
     data.kind === 'not-decided'
-      ? `${REGIONS[data.region]}: say what works the brakes, electric or overrun.`
+      ? `${REGION_NAMES[data.region]}: say what works the brakes, electric or overrun.`
       : data.kind === 'electric'
-        ? `${REGIONS[data.region]}: electric brakes ask for a controller in the vehicle and a battery on the trailer for the breakaway.`
+        ? `${REGION_NAMES[data.region]}: electric brakes ask for a controller in the vehicle and a battery on the trailer for the breakaway.`
         : data.upToKg === undefined
-          ? `${REGIONS[data.region]}: overrun brakes are allowed by the vehicle’s weight, which is missing.`
-          : `${REGIONS[data.region]}: overrun brakes are allowed to ${say.mass(data.upToKg)}.`,
+          ? `${REGION_NAMES[data.region]}: overrun brakes are allowed by the vehicle’s weight, which is missing.`
+          : `${REGION_NAMES[data.region]}: overrun brakes are allowed to ${say.mass(data.upToKg)}.`,
   'brakes-advised': ({ data, verdict }, say) =>
     sentence(
       `The trailer may weigh ${say.percent(data.share, 0)} of the vehicle, whose brakes are made for its own ${say.mass(data.vehicleKg)}.`,
@@ -160,7 +152,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
   'v-value': ({ data }, say) =>
     `Over 3.5 t the plate must also show V: ${say.force(data.neededN)} or more. Compare it with the plate yourself.`,
   'coupler-height': ({ data, caseId, verdict }, say) =>
-    `${REGIONS[data.region]}: the coupling’s middle stands ${say.length(data.heightM)} high, ${say.caseName(caseId)}; ${verdict === 'ok' ? 'within' : 'outside'} ${say.length(data.fromM)} to ${say.length(data.toM)}.`,
+    `${REGION_NAMES[data.region]}: the coupling’s middle stands ${say.length(data.heightM)} high, ${say.caseName(caseId)}; ${verdict === 'ok' ? 'within' : 'outside'} ${say.length(data.fromM)} to ${say.length(data.toM)}.`,
   brakes: ({ data }, say) => {
     const asked =
       data.fromKg === data.toKg
@@ -174,7 +166,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
           : data.grossKg > data.fromKg
             ? 'Brakes are not decided yet.'
             : 'No brakes decided.';
-    return `${state} ${REGIONS[data.region]} asks for them ${asked}; this trailer may weigh ${say.mass(data.grossKg)}. Your own authority decides.`;
+    return `${state} ${REGION_NAMES[data.region]} asks for them ${asked}; this trailer may weigh ${say.mass(data.grossKg)}. Your own authority decides.`;
   },
   'home-made-coupling': () =>
     'A home-made coupling is not checked here. Buy a rated one: nothing else keeps trailer and tow vehicle together.',

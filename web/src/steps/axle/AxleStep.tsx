@@ -1,4 +1,14 @@
-import { AXLE_ROWS, axleFromCatalog, type RunningGear, TIRE_ROWS, tireFromCatalog } from '@kereta/core';
+import {
+  AXLE_ROWS,
+  axleFromCatalog,
+  type RunningGear,
+  TIRE_ROWS,
+  tireFromCatalog,
+  AXLE_LAYOUT_NAMES,
+  MOUNTING_NAMES,
+  SUSPENSION_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -15,25 +25,9 @@ import { SuspensionFields } from './SuspensionFields';
 import { WheelFields } from './WheelFields';
 import { snapTo, stepsOf } from '../../drawing/parts';
 
-const LAYOUTS = [
-  { value: 'single', text: 'One axle' },
-  { value: 'tandem-equaliser', text: 'Two, with equalisers' },
-  { value: 'tandem-independent', text: 'Two, without equalisers' },
-  { value: 'triple-equaliser', text: 'Three, with equalisers' },
-  { value: 'triple-independent', text: 'Three, without' },
-  { value: 'none', text: 'None yet' },
-] as const;
-const SUSPENSIONS = [
-  { value: 'leaf', text: 'Leaf springs' },
-  { value: 'torsion', text: 'Torsion axle' },
-  { value: 'stub', text: 'Stub axles, no springs' },
-  { value: 'none', text: 'No springs, bolted on' },
-  { value: 'unknown', text: 'Not known yet' },
-] as const;
-const MOUNTINGS = [
-  { value: 'welded', text: 'Welded to the rails' },
-  { value: 'bolted', text: 'Bolted to the rails' },
-] as const;
+const LAYOUTS = optionsOf(AXLE_LAYOUT_NAMES);
+const SUSPENSIONS = optionsOf(SUSPENSION_NAMES);
+const MOUNTINGS = optionsOf(MOUNTING_NAMES);
 
 const CHANGED_STEPS = ['axle', 'balance', 'job'] as const;
 

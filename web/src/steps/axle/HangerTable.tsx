@@ -1,16 +1,8 @@
-import { type HangerMark, wantedSpacingM } from '@kereta/core';
+import { wantedSpacingM, HANGER_NAMES } from '@kereta/core';
 
 import { useEditing } from '../../ui/editing';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
-
-export const HANGER_NAMES: Readonly<Record<HangerMark['kind'], string>> = {
-  'fixed-eye': 'fixed eye',
-  shackle: 'shackle hanger',
-  slipper: 'slipper hanger',
-  equaliser: 'equaliser’s pivot',
-  bracket: 'bracket',
-};
 
 /** Every hanger from the bed's front edge, for the axle's place as it stands loaded. */
 export const HangerTable = () => {

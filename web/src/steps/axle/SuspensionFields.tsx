@@ -1,4 +1,12 @@
-import { type RunningGear, SPRING_ROWS, type SpringRow, wheelRateNPerM } from '@kereta/core';
+import {
+  type RunningGear,
+  SPRING_ROWS,
+  type SpringRow,
+  wheelRateNPerM,
+  SPRING_NAMES,
+  SPRING_SEAT_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
 import { RecordFields, type SizeOf } from '../../ui/RecordFields';
@@ -7,14 +15,8 @@ import { rowSource } from '../stepKit';
 
 type Suspension = RunningGear['suspension'];
 
-const KINDS = [
-  { value: 'double-eye', text: 'Two eyes and a shackle' },
-  { value: 'slipper', text: 'One eye, slides at the rear' },
-] as const;
-const SEATS = [
-  { value: 'over', text: 'On top of the axle' },
-  { value: 'under', text: 'Hung below the axle' },
-] as const;
+const KINDS = optionsOf(SPRING_NAMES);
+const SEATS = optionsOf(SPRING_SEAT_NAMES);
 
 /** What a row of the list says of a spring; how it is hung stays as it is. */
 const fromRow = (row: SpringRow): Partial<Suspension['spring']> => ({

@@ -1,12 +1,9 @@
-import { AXLE_ROWS, LOAD_INDEXES, loadOfIndexKg, type RunningGear } from '@kereta/core';
+import { AXLE_ROWS, LOAD_INDEXES, loadOfIndexKg, type RunningGear, FENDER_NAMES, optionsOf } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 
-const FENDERS = [
-  { value: 'none', text: 'No fenders' },
-  { value: 'fitted', text: 'Fenders on the bed' },
-] as const;
+const FENDERS = optionsOf(FENDER_NAMES);
 const STUDS = [...new Set(AXLE_ROWS.map(({ studCircle }) => studCircle))];
 
 /** Rim, offset and studs of the wheels, and what covers them. */

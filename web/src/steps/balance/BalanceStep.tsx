@@ -1,4 +1,12 @@
-import { changeCase, schoolOf, TONGUE_SCHOOLS, type TongueBand, type Trailer } from '@kereta/core';
+import {
+  changeCase,
+  schoolOf,
+  TONGUE_SCHOOLS,
+  type TongueBand,
+  type Trailer,
+  SCHOOL_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -10,13 +18,7 @@ import { Schools } from './Schools';
 import { WaysOut } from './WaysOut';
 import { StandingTable } from './StandingTable';
 
-const SCHOOLS = [
-  { value: 'north-america', text: 'North America, 10 to 15 %' },
-  { value: 'europe', text: 'Europe, 4 to 7 %, by plate' },
-  { value: 'australia', text: 'Australia, about 10 %' },
-  { value: 'muscle-pulled', text: 'Pulled by muscle, a few %' },
-  { value: 'own', text: 'My own' },
-] as const;
+const SCHOOLS = optionsOf(SCHOOL_NAMES);
 
 const CHANGED_STEPS = ['balance', 'axle', 'tongue'] as const;
 

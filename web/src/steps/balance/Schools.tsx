@@ -1,12 +1,5 @@
-import { loadsWithin, TONGUE_SCHOOLS } from '@kereta/core';
+import { loadsWithin, TONGUE_SCHOOLS, SCHOOL_NAMES } from '@kereta/core';
 import { useWorkbench } from '../../workbench/workbench';
-
-const NAMES: Readonly<Record<keyof typeof TONGUE_SCHOOLS, string>> = {
-  'north-america': 'North America, 10 to 15 %',
-  europe: 'Europe, 4 to 7 % and up to the plate',
-  australia: 'Australia, about 10 %',
-  'muscle-pulled': 'Pulled by muscle, a few %',
-};
 
 /** What the other schools of tongue weight would say of the same loads. */
 export const Schools = () => {
@@ -16,12 +9,12 @@ export const Schools = () => {
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">What other schools would say</summary>
       <table className="narrow mx-4 mb-3 w-[calc(100%-2rem)] text-[13px]" aria-label="Schools of tongue weight">
         <tbody>
-          {(Object.keys(NAMES) as (keyof typeof NAMES)[]).map((school) => {
+          {(Object.keys(TONGUE_SCHOOLS) as (keyof typeof TONGUE_SCHOOLS)[]).map((school) => {
             const { content, of } = loadsWithin(evaluation, TONGUE_SCHOOLS[school]);
             return (
               <tr key={school} className="border-t border-base-300">
                 <th scope="row" className="text-left font-normal">
-                  {NAMES[school]}
+                  {SCHOOL_NAMES[school]}
                 </th>
                 <td className="text-right whitespace-nowrap">
                   {content} of {of} loads

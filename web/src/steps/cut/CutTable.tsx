@@ -1,15 +1,5 @@
-import { cutText, type Evaluation, type Speaker } from '@kereta/core';
+import { cutText, type Evaluation, type Speaker, PIECE_NAMES, PLATE_NAMES } from '@kereta/core';
 import { Sized } from '../../ui/Sized';
-
-const PIECES: Readonly<Record<string, string>> = {
-  rail: 'Side rail',
-  header: 'Header',
-  cross: 'Cross-member',
-  tongue: 'Tongue',
-  side: 'Side rail, top',
-  post: 'Post',
-};
-const PLATES = { 'top-plate': 'Plate over the tongue', cap: 'End cap', gusset: 'Gusset' } as const;
 
 /** Every piece: its mark, how many, how long, how the ends are sawn. */
 export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly say: Speaker }) => (
@@ -34,7 +24,7 @@ export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation;
             <th scope="row" className="py-1 pr-2 text-left font-bold">
               {row.mark}
             </th>
-            <td className="pr-2">{PIECES[row.group]}</td>
+            <td className="pr-2">{PIECE_NAMES[row.group]}</td>
             <td className="pr-2 text-right">{row.quantity}</td>
             <td className="pr-2">
               <Sized>{row.designation}</Sized>
@@ -63,7 +53,7 @@ export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation;
           <th scope="row" className="py-1 pr-2 text-left font-bold">
             {row.mark}
           </th>
-          <td className="pr-2">{PLATES[row.kind]}</td>
+          <td className="pr-2">{PLATE_NAMES[row.kind]}</td>
           <td className="pr-2 text-right">{row.quantity}</td>
           <td className="pr-2">
             plate <Sized>{say.length(row.thicknessM)}</Sized>, {row.materialName}

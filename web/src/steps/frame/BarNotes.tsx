@@ -1,5 +1,5 @@
 import {
-  type BarGroup,
+  BAR_GROUP_NAMES,
   barProperties,
   findMaterial,
   findSection,
@@ -12,12 +12,7 @@ import { useEditing } from '../../ui/editing';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
-const GROUPS: readonly (readonly [BarGroup, string])[] = [
-  ['rail', 'Side rails'],
-  ['header', 'Headers'],
-  ['cross', 'Cross-members'],
-  ['tongue', 'Tongue'],
-];
+const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
 
 /** What the chosen bars weigh and resist, at which wall, in which metal, and where the figures come from. */
 export const BarNotes = () => {
@@ -34,7 +29,7 @@ export const BarNotes = () => {
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">What these bars are</summary>
       <dl className="narrow px-4 pb-3 text-[13px] leading-[18px]">
-        {GROUPS.map(([group, name]) => {
+        {GROUPS.map((group) => {
           const { sectionId, materialId } = trailer.frame.groups[group];
           const section = findSection(trailer, sectionId);
           const metal = findMaterial(trailer, materialId);
@@ -44,7 +39,7 @@ export const BarNotes = () => {
           return (
             <div key={group} className="mb-3">
               <dt className="font-semibold">
-                {name}: <Sized>{section.designation}</Sized>, {metal.name}
+                {BAR_GROUP_NAMES[group]}: <Sized>{section.designation}</Sized>, {metal.name}
               </dt>
               <dd>
                 {perLength(bar.nominalAreaM2 * metal.densityKgM3)}, resists bending with {modulus(bar.sMinM3)}.{' '}

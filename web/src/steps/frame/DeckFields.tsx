@@ -1,12 +1,9 @@
-import { DECK_ROWS, type Trailer } from '@kereta/core';
+import { DECK_ROWS, type Trailer, DECK_SEAT_NAMES, optionsOf } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 
-const SEATS = [
-  { value: 'on-top', text: 'On top of the frame' },
-  { value: 'recessed', text: 'Between the rails' },
-] as const;
+const SEATS = optionsOf(DECK_SEAT_NAMES);
 
 type Deck = Trailer['frame']['deck'];
 type DeckPoint = Trailer['strength']['deckPoint'];

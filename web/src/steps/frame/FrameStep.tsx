@@ -10,6 +10,8 @@ import {
   pairOf,
   type Trailer,
   removeCrossMember,
+  CORNER_NAMES,
+  optionsOf,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
@@ -26,11 +28,7 @@ import { StrapsAndStands } from './StrapsAndStands';
 import { OwnMetal } from './OwnMetal';
 import { OwnSection } from './OwnSection';
 
-const CORNERS = [
-  { value: 'rails-through', text: 'Rails run through' },
-  { value: 'headers-through', text: 'Headers run through' },
-  { value: 'mitred', text: 'Mitred' },
-] as const;
+const CORNERS = optionsOf(CORNER_NAMES);
 
 const PickedMember = ({ id }: { readonly id: string }) => {
   const { trailer, edit } = useEditing();

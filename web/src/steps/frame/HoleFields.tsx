@@ -1,12 +1,9 @@
-import type { Hole } from '@kereta/core';
+import { type Hole, HOLE_NAMES, optionsOf } from '@kereta/core';
 import { SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { inches } from '@kereta/core';
 
-const THROUGH = [
-  { value: 'sides', text: 'Through the sides' },
-  { value: 'top-bottom', text: 'From top to bottom' },
-] as const;
+const THROUGH = optionsOf(HOLE_NAMES);
 
 interface HoleFieldsProps {
   readonly holes: readonly Hole[];

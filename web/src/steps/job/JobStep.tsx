@@ -1,29 +1,18 @@
-import { type Trailer, UNKNOWN_VEHICLE } from '@kereta/core';
+import { type Trailer, UNKNOWN_VEHICLE, REGION_NAMES, ROAD_NAMES, UNIT_NAMES, optionsOf } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
 
-const REGIONS = [
-  ['north-america', 'North America'],
-  ['europe', 'Europe'],
-  ['australia', 'Australia'],
-] as const;
+const REGIONS = optionsOf(REGION_NAMES);
 
-const UNITS = [
-  { value: 'imperial', text: 'Feet, inches, lb' },
-  { value: 'metric', text: 'mm, kg' },
-] as const;
+const UNITS = optionsOf(UNIT_NAMES);
 const FRACTIONS = [
   { value: '16', text: 'To 1/16 in' },
   { value: '32', text: 'To 1/32 in' },
 ] as const;
 
-const ROADS = [
-  { value: 'road', text: 'Good roads' },
-  { value: 'rough', text: 'Rough roads' },
-  { value: 'off-road', text: 'Off road' },
-] as const;
+const ROADS = optionsOf(ROAD_NAMES);
 
 /** What it carries, what tows it, where it must fit. */
 export const JobStep = () => {
@@ -143,7 +132,7 @@ export const JobStep = () => {
         )}
       </FieldGroup>
       <FieldGroup title="Where it will be towed">
-        {REGIONS.map(([region, name]) => (
+        {REGIONS.map(({ value: region, text: name }) => (
           <CheckField
             key={region}
             label={name}

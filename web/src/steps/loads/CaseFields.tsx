@@ -1,15 +1,11 @@
-import { changeCase, type LoadCase, removeCase, setAboard } from '@kereta/core';
+import { changeCase, type LoadCase, removeCase, setAboard, CASE_MODE_NAMES, optionsOf } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
 
-const MODES = [
-  { value: 'towed', text: 'Towed' },
-  { value: 'parked', text: 'Parked on the jack' },
-  { value: 'loading', text: 'Loading, hitched' },
-] as const;
+const MODES = optionsOf(CASE_MODE_NAMES);
 
 /** How far tanks are drained on the way: the doubt and the worst cases look at both levels. */
 const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {

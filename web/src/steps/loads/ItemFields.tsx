@@ -1,26 +1,20 @@
-import { changeItem, type Item, removeItem } from '@kereta/core';
+import {
+  changeItem,
+  type Item,
+  removeItem,
+  BASIS_NAMES,
+  ITEM_KIND_NAMES,
+  PLACE_FROM_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { useEditing } from '../../ui/editing';
 import { FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
 
-const FROM_WORDS: Readonly<Record<Item['attach']['from'], string>> = {
-  front: 'front edge',
-  rear: 'rear edge',
-  ball: 'ball',
-  axle: 'axle',
-};
-const BASES = [
-  { value: 'guessed', text: 'Guessed' },
-  { value: 'listed', text: 'From a list' },
-  { value: 'weighed', text: 'Weighed' },
-] as const;
-const KINDS = [
-  { value: 'cargo', text: 'Load, comes and goes' },
-  { value: 'fixed', text: 'Fitted for good' },
-  { value: 'tank', text: 'Tank' },
-] as const;
+const BASES = optionsOf(BASIS_NAMES);
+const KINDS = optionsOf(ITEM_KIND_NAMES);
 /** What a weight is off by, as a share of it: guessed, from a list, weighed (common practice). */
 const USUAL_DOUBT: Readonly<Record<Item['massKg']['basis'], number>> = { guessed: 0.2, listed: 0.05, weighed: 0.01 };
 
@@ -66,7 +60,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           }
         />
         <QuantityField
-          label={`Middle, back from ${FROM_WORDS[item.attach.from]}`}
+          label={`Middle, back from ${PLACE_FROM_NAMES[item.attach.from]}`}
           kind="length"
           value={item.attach.offsetM.value}
           of="items.attach.offsetM.value"
@@ -177,7 +171,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
         <SelectField
           label="Measured from"
           value={item.attach.from}
-          options={Object.entries(FROM_WORDS).map(([value, text]) => ({ value, text: `The ${text}` }))}
+          options={Object.entries(PLACE_FROM_NAMES).map(([value, text]) => ({ value, text: `The ${text}` }))}
           onCommit={(from) => set('measured from', place({ from: from as Item['attach']['from'] }))}
         />
         <SelectField

@@ -1,22 +1,19 @@
-import { findMaterial, type Trailer, SIZED_GROUPS } from '@kereta/core';
+import {
+  findMaterial,
+  type Trailer,
+  SIZED_GROUPS,
+  BOLT_GRADE_NAMES,
+  COUPLER_MOUNT_NAMES,
+  FILLER_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 
-const MOUNTS = [
-  { value: 'welded', text: 'Welded on' },
-  { value: 'bolted', text: 'Bolted through' },
-] as const;
-const GRADES = [
-  { value: 'grade-5', text: 'SAE grade 5' },
-  { value: 'grade-8', text: 'SAE grade 8' },
-  { value: '8.8', text: 'ISO 8.8' },
-  { value: '10.9', text: 'ISO 10.9' },
-] as const;
-const FILLERS = [
-  { value: '5356', text: 'ER5356' },
-  { value: '4043', text: 'ER4043' },
-] as const;
+const MOUNTS = optionsOf(COUPLER_MOUNT_NAMES);
+const GRADES = optionsOf(BOLT_GRADE_NAMES);
+const FILLERS = optionsOf(FILLER_NAMES);
 
 type Coupling = Trailer['coupling'];
 

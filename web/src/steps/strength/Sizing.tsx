@@ -6,13 +6,13 @@ import {
   SECTION_ROWS,
   SIZED_GROUPS,
   type SizedDesign,
-  type SizedGroup,
   type SizingResult,
   type SizeStep,
   type Sections,
   type Speaker,
   withSections,
   formatPercent,
+  BAR_GROUP_NAMES,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
@@ -22,13 +22,6 @@ import { QuantityField } from '../../ui/QuantityField';
 import { NoFigure } from '../../ui/NoFigure';
 import { useWorkbench } from '../../workbench/workbench';
 import { longJob } from '../../workers/strengthWorker';
-
-const GROUP_WORDS: Readonly<Record<SizedGroup, string>> = {
-  rail: 'Rails',
-  header: 'Headers',
-  cross: 'Cross-members',
-  tongue: 'Tongue',
-};
 
 /** Families of bars on the yard's list that a search may choose from. */
 const FAMILIES = [...new Set(SECTION_ROWS.map(({ group }) => group))].filter((group) => /tube/i.test(group));
@@ -83,7 +76,9 @@ const METAL_ROWS: readonly {
   {
     label: 'Bars',
     of: ({ sections }, _present, { name }) =>
-      SIZED_GROUPS.map((group) => `${GROUP_WORDS[group].toLowerCase()} ${name(sections[group].sectionId)}`).join(', '),
+      SIZED_GROUPS.map((group) => `${BAR_GROUP_NAMES[group].toLowerCase()} ${name(sections[group].sectionId)}`).join(
+        ', ',
+      ),
   },
 ];
 
@@ -272,7 +267,7 @@ export const Sizing = () => {
                   </p>
                   <p className="narrow text-[13px] leading-[18px]">
                     {SIZED_GROUPS.map(
-                      (group) => `${GROUP_WORDS[group]} ${name(design.sections[group].sectionId)}`,
+                      (group) => `${BAR_GROUP_NAMES[group]} ${name(design.sections[group].sectionId)}`,
                     ).join(' · ')}
                   </p>
                   <p className="narrow mute text-[13px]">
@@ -373,7 +368,7 @@ export const Sizing = () => {
             {answer.steps.map(({ group, direction, design }) => (
               <tr key={group + direction} className="border-t border-base-300">
                 <td className="py-1">
-                  {GROUP_WORDS[group]} {direction}: {name(design.sections[group].sectionId)}
+                  {BAR_GROUP_NAMES[group]} {direction}: {name(design.sections[group].sectionId)}
                 </td>
                 <td className="text-right whitespace-nowrap">
                   {say.mass(design.massKg)}
@@ -388,8 +383,10 @@ export const Sizing = () => {
                     type="button"
                     className="button"
                     disabled={readOnly}
-                    aria-label={`Try ${GROUP_WORDS[group].toLowerCase()} ${direction}`}
-                    onClick={() => take(`${GROUP_WORDS[group].toLowerCase()} one size ${direction}`, design.sections)}
+                    aria-label={`Try ${BAR_GROUP_NAMES[group].toLowerCase()} ${direction}`}
+                    onClick={() =>
+                      take(`${BAR_GROUP_NAMES[group].toLowerCase()} one size ${direction}`, design.sections)
+                    }
                   >
                     Try
                   </button>

@@ -1,4 +1,13 @@
-import { bumpFactor, type Trailer, ROAD_FACTORS, SITUATION_IDS, SITUATION_NAMES, type SituationId } from '@kereta/core';
+import {
+  bumpFactor,
+  type Trailer,
+  ROAD_FACTORS,
+  SITUATION_IDS,
+  SITUATION_NAMES,
+  type SituationId,
+  ROAD_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { Link } from 'react-router';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
@@ -10,11 +19,7 @@ import { JointsLook } from './JointsLook';
 import { JointFields } from './JointFields';
 import { Sizing } from './Sizing';
 
-const ROADS = [
-  { value: 'road', text: 'Good roads' },
-  { value: 'rough', text: 'Rough roads' },
-  { value: 'off-road', text: 'Off road' },
-] as const;
+const ROADS = optionsOf(ROAD_NAMES);
 
 const WORST = 'worst';
 

@@ -1,18 +1,8 @@
-import { type LinkId, weakestLink } from '@kereta/core';
+import { weakestLink, LINK_NAMES } from '@kereta/core';
 
 import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
-
-export const LINK_NAMES: Readonly<Record<LinkId, string>> = {
-  vehicle: 'Tow vehicle',
-  receiver: 'Hitch on the vehicle',
-  'ball-mount': 'Ball mount',
-  ball: 'Ball',
-  coupler: 'Coupler',
-  tongue: 'Tongue, by hand',
-  chains: 'Chains, each',
-};
 
 /** From the vehicle to the chains: what each link may pull and bear, and how much of that is asked. */
 export const LinkTable = () => {

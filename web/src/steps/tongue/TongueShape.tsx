@@ -1,4 +1,16 @@
-import { FIXED_JOINT, inches, millimetres, PLAIN_TONGUE, type Tongue, toRadians } from '@kereta/core';
+import {
+  FIXED_JOINT,
+  inches,
+  millimetres,
+  PLAIN_TONGUE,
+  type Tongue,
+  toRadians,
+  BOLT_GRADE_NAMES,
+  TONGUE_JOINT_NAMES,
+  TONGUE_NAMES,
+  TONGUE_RISE_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
 import { RecordFields, type SizeOf } from '../../ui/RecordFields';
@@ -6,11 +18,7 @@ import { RecordFields, type SizeOf } from '../../ui/RecordFields';
 type SingleTube = Exclude<Tongue, { kind: 'a-frame' }>;
 type Joint = SingleTube['joint'];
 
-export const TONGUE_KINDS = [
-  { value: 'a-frame', text: 'A-frame' },
-  { value: 'straight', text: 'Straight tube' },
-  { value: 'backbone', text: 'Backbone' },
-] as const;
+export const TONGUE_KINDS = optionsOf(TONGUE_NAMES);
 
 /** A tongue of another kind, as long and as high as the one that was. */
 export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: boolean): Tongue => {
@@ -31,24 +39,11 @@ export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: bo
     : { ...tube, kind: 'backbone', sideTubesAheadM: lengthM / 2, sideTubeAngleRad: toRadians(25, 'deg') };
 };
 
-const RISES = [
-  { value: 'level', text: 'Straight out of the frame' },
-  { value: 'sloped', text: 'Sloped to the ball' },
-  { value: 'stepped', text: 'Stepped at the header' },
-] as const;
+const RISES = optionsOf(TONGUE_RISE_NAMES);
 
-const JOINTS = [
-  { value: 'fixed', text: 'In one piece' },
-  { value: 'folding', text: 'Folds away' },
-  { value: 'removable', text: 'Comes out' },
-] as const;
+const JOINTS = optionsOf(TONGUE_JOINT_NAMES);
 
-const GRADES = [
-  { value: 'grade-5', text: 'Grade 5' },
-  { value: 'grade-8', text: 'Grade 8' },
-  { value: '8.8', text: '8.8' },
-  { value: '10.9', text: '10.9' },
-] as const;
+const GRADES = optionsOf(BOLT_GRADE_NAMES);
 
 const JOINT_SIZES: readonly SizeOf<Joint>[] = [
   {

@@ -1,4 +1,4 @@
-import { type CaseSway, fromKilometres, type LostDamping, type Speaker } from '@kereta/core';
+import { type CaseSway, fromKilometres, type LostDamping, type Speaker, MISSING_OF_VEHICLE_NAMES } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { lazy, Suspense, useState } from 'react';
 import { Link } from 'react-router';
@@ -11,13 +11,6 @@ import { VehicleFields } from './VehicleFields';
 const SwayChart = lazy(() => import('./SwayChart').then((module) => ({ default: module.SwayChart })));
 
 const ShareChart = lazy(() => import('./ShareChart').then((module) => ({ default: module.ShareChart })));
-
-const MISSING = {
-  vehicle: 'the tow vehicle',
-  mass: 'what the tow vehicle weighs',
-  wheelbase: 'its wheelbase',
-  overhang: 'how far the ball stands behind its rear axle',
-} as const;
 
 const speedText = (lost: LostDamping | undefined, say: Speaker): string => {
   if (!lost) return 'none';
@@ -104,7 +97,9 @@ export const TowingStep = () => {
         <h2 className="font-semibold">Sway{sway && !current ? ' (before the last change)' : ''}</h2>
         {failed && <NoFigure what="the damping of sway" />}
         {sway?.missing && (
-          <p className="narrow text-[13px]">Missing: {MISSING[sway.missing]}. Without it sway is not worked out.</p>
+          <p className="narrow text-[13px]">
+            Missing: {MISSING_OF_VEHICLE_NAMES[sway.missing]}. Without it sway is not worked out.
+          </p>
         )}
         {sway && sway.cases.length > 0 && (
           <>

@@ -1,14 +1,18 @@
-import { AXLE_ROWS, type Trailer, type TowVehicle, UNKNOWN_VEHICLE, VEHICLE_ROWS } from '@kereta/core';
+import {
+  AXLE_ROWS,
+  type Trailer,
+  type TowVehicle,
+  UNKNOWN_VEHICLE,
+  VEHICLE_ROWS,
+  VEHICLE_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../ui/editing';
 import { FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { RecordFields, type SizeOf } from '../../ui/RecordFields';
 
-const KINDS = [
-  { value: 'vehicle', text: 'A road vehicle' },
-  { value: 'small-machine', text: 'A small machine' },
-  { value: 'muscle', text: 'People, by hand' },
-] as const;
+const KINDS = optionsOf(VEHICLE_NAMES);
 
 const SHAPE: readonly SizeOf<TowVehicle>[] = [
   {

@@ -1,13 +1,9 @@
-import type { Coupling } from '@kereta/core';
+import { type Coupling, COUPLING_NAMES, optionsOf } from '@kereta/core';
 import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
 import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
 import { useCoupling } from './useCoupling';
 
-const KINDS = [
-  { value: 'ball', text: 'Ball' },
-  { value: 'pintle', text: 'Pintle and eye' },
-  { value: 'three-axis', text: 'Free in three axes' },
-] as const;
+const KINDS = optionsOf(COUPLING_NAMES);
 
 const BALL_SIZE: SizeOf<Coupling> = {
   field: 'ballDiameterM',

@@ -1,12 +1,8 @@
-import type { Coupling } from '@kereta/core';
+import { type Coupling, DECISION_NAMES, optionsOf } from '@kereta/core';
 import { useEditing } from '../../../ui/editing';
 
 /** Whether a thing is fitted. */
-export const STATES = [
-  { value: 'not-decided', text: 'Not decided' },
-  { value: 'fitted', text: 'Fitted' },
-  { value: 'none', text: 'None' },
-] as const;
+export const STATES = optionsOf(DECISION_NAMES);
 
 /** The coupling as it stands, and one named edit of it. */
 export const useCoupling = (): {
