@@ -64,3 +64,23 @@ export const verdictOfCase = (evaluation: Evaluation, caseId: string): Verdict =
       .map(({ verdict }) => verdict),
   );
 };
+
+const OF_THE_TONGUE: ReadonlySet<AnyFinding['code']> = new Set([
+  'tongue-share',
+  'jack-load',
+  'loading-uplift',
+] as const);
+
+/** How its tongue alone stands, for the see-saw; and what is worst of the load as a whole, where something is. */
+export const loadAnswer = (
+  evaluation: Evaluation,
+  caseId: string,
+): { readonly verdict: Verdict; readonly tongue: Verdict; readonly worst: AnyFinding | undefined } => {
+  const verdict = verdictOfCase(evaluation, caseId);
+  const findings = findingsOfCase(evaluation, caseId).filter(({ counts }) => counts);
+  return {
+    verdict,
+    tongue: rollUp(findings.filter(({ code }) => OF_THE_TONGUE.has(code)).map((finding) => finding.verdict)),
+    worst: verdict === 'ok' ? undefined : findings.find((finding) => finding.verdict === verdict),
+  };
+};

@@ -7,7 +7,7 @@ export {
 } from './evaluate.js';
 export { analysisInput, evaluateFully, withOlderStrength, withStrength } from './withStrength.js';
 export { type Advice, type AdviceEffect, type AdviceMove, adviceFor, loadsWithin } from './advice.js';
-export { findingsOfCase, verdictOfCase } from './findingsOfCase.js';
+export { findingsOfCase, loadAnswer, verdictOfCase } from './findingsOfCase.js';
 export { type Change, changesBetween } from './changes.js';
 export { type TongueLengthRow, tongueLengthRows } from './tongueLengths.js';
 export { type ShareLine, shareOverAxle } from './shareOverAxle.js';

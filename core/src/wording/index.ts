@@ -10,7 +10,7 @@ export {
   VERDICT_WORDS,
   WORKING_LABELS,
 } from './labels.js';
-export { loadHint } from './loadHints.js';
+export { loadCheckName, loadHint } from './loadHints.js';
 export { fileProblemSentence, storedProblemSentence } from './projectProblems.js';
 export { type PrintedLine, printWorking } from './printWorking.js';
 export { SENTENCES, sentenceOf } from './sentences/sentences.js';

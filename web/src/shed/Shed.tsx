@@ -104,7 +104,9 @@ export const Shed = () => {
       <FirstNote />
       <main className="mx-auto w-full max-w-[1180px] flex-1 px-5 py-6">
         <div className="mb-5 flex flex-wrap items-center gap-3">
-          <h1 className="wide flex-1 text-[24px] leading-[30px] font-bold">The shed</h1>
+          <h1 className="wide flex-1 text-[24px] leading-[30px] font-bold max-[560px]:w-full max-[560px]:flex-none">
+            The shed
+          </h1>
           {trailers.length > 0 && (
             <button
               type="button"

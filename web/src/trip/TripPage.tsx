@@ -2,10 +2,10 @@ import {
   type BalancedCase,
   evaluate,
   type Evaluation,
-  findingsOfCase,
   formatPercent,
   itemPart,
   type LoadCase,
+  loadAnswer,
   loadHint,
   massOfWeightKg,
   sentenceOf,
@@ -14,7 +14,6 @@ import {
   type Trailer,
   type Verdict,
   VERDICT_WORDS,
-  verdictOfCase,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
@@ -52,9 +51,8 @@ const answerOf = (evaluation: Evaluation, balanced: BalancedCase): TripAnswer =>
   if (!standing) return { verdict: 'open', text: 'There is no axle behind the ball yet.' };
   // A bare trailer is judged by its own load case, not by a trip that has not begun.
   if (loadCase.aboard.length === 0) return { verdict: 'unchecked', text: 'Nothing aboard yet.' };
-  const verdict = verdictOfCase(evaluation, loadCase.id);
-  const worst = findingsOfCase(evaluation, loadCase.id).find((finding) => finding.verdict === verdict);
-  if (!worst || verdict === 'ok') return { verdict, text: 'Tongue in its band.' };
+  const { verdict, worst } = loadAnswer(evaluation, loadCase.id);
+  if (!worst) return { verdict, text: 'Tongue in its band.' };
   // The trip is a load of the trailer that was worked out, so it is called by its name.
   return { verdict, text: `${sentenceOf(worst, speaker(evaluation.trailer))} ${loadHint(worst)}`.trim() };
 };
@@ -93,7 +91,7 @@ const Answer = ({
             {standing ? formatPercent(standing.tongueShare) : 'no axle yet'}
           </span>{' '}
           <Sized>{standing ? say.load(standing.tongueN) : ''}</Sized>
-          <span className="flex items-center gap-2 text-[14px]">
+          <span className="flex items-start gap-2 text-[14px]">
             <VerdictMark verdict={verdict} /> {VERDICT_WORDS[verdict]}. {text}
           </span>
         </p>

@@ -1,4 +1,4 @@
-import { type BalancedCase, bandShares, byVerdict, type Verdict, verdictOfCase } from '@kereta/core';
+import { type BalancedCase, bandShares, byVerdict, loadAnswer, loadCheckName } from '@kereta/core';
 import { Pin } from 'lucide-react';
 import { VerdictMark, VerdictWord } from '../ui/VerdictMark';
 import { SeeSaw, ShareBar } from './SeeSaw';
@@ -10,13 +10,13 @@ export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, nor
 
 const CaseCard = ({
   balanced,
-  verdict,
+  answer: { verdict, tongue, worst },
   height,
   pinned,
   onPin,
 }: {
   readonly balanced: BalancedCase;
-  readonly verdict: Verdict;
+  readonly answer: ReturnType<typeof loadAnswer>;
   readonly height: StripHeight;
   readonly pinned: boolean;
   readonly onPin: () => void;
@@ -66,12 +66,13 @@ const CaseCard = ({
           <>
             <span className="narrow text-[12.5px] leading-[14px]">
               <VerdictWord verdict={verdict} />
+              {worst && <span className="mute">: {loadCheckName(worst)}</span>}
             </span>
             <SeeSaw
               balanced={balanced}
               lengthM={trailer.frame.bed.lengthM}
               ballXM={evaluation.chassis.ballXM}
-              verdict={verdict}
+              verdict={tongue}
             />
             <span className="flex w-full items-baseline justify-between">
               <b className={height === 'open' ? 'wide text-[19px] leading-[24px]' : 'text-[13.5px] leading-[17px]'}>
@@ -79,13 +80,13 @@ const CaseCard = ({
               </b>
               <b
                 className="text-[13.5px] leading-[17px]"
-                style={{ color: verdict === 'over' ? 'var(--fix)' : undefined }}
+                style={{ color: tongue === 'over' ? 'var(--fix)' : undefined }}
               >
                 {height === 'open' ? load : share}
               </b>
             </span>
             {standing?.on === 'ball' && (
-              <ShareBar share={standing.tongueShare} {...bandShares(balanced)} verdict={verdict} />
+              <ShareBar share={standing.tongueShare} {...bandShares(balanced)} verdict={tongue} />
             )}
             {height === 'open' && (
               <span className="narrow mute text-[12.5px] leading-[16px]">
@@ -107,14 +108,14 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
   const { isPinned, togglePin } = usePins(trailer.id);
   const rated = evaluation.cases.map((balanced) => ({
     balanced,
-    verdict: verdictOfCase(evaluation, balanced.loadCase.id),
+    answer: loadAnswer(evaluation, balanced.loadCase.id),
   }));
   rated.sort(
     (a, b) =>
       Number(isPinned(b.balanced.loadCase.id)) - Number(isPinned(a.balanced.loadCase.id)) ||
-      byVerdict(a.verdict, b.verdict),
+      byVerdict(a.answer.verdict, b.answer.verdict),
   );
-  const well = rated.filter(({ verdict }) => verdict === 'ok' || verdict === 'tight').length;
+  const well = rated.filter(({ answer: { verdict } }) => verdict === 'ok' || verdict === 'tight').length;
   return (
     <section
       className="flex shrink-0 border-t-2 border-[var(--ink)] bg-base-100"
@@ -130,11 +131,11 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
         )}
       </div>
       <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label="Load cases">
-        {rated.map(({ balanced, verdict }) => (
+        {rated.map(({ balanced, answer }) => (
           <CaseCard
             key={balanced.loadCase.id}
             balanced={balanced}
-            verdict={verdict}
+            answer={answer}
             height={height}
             pinned={isPinned(balanced.loadCase.id)}
             onPin={() => togglePin(balanced.loadCase.id)}
