@@ -1,14 +1,15 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { DEMO_PROJECTS, newProject, type Project, UNKNOWN_VEHICLE, withDesign, writeProject } from '@kereta/core';
-import { describe, expect, test } from 'vitest';
+import { afterAll, describe, expect, test } from 'vitest';
 
 const LAUNCHER = fileURLToPath(new URL('../bin/kereta.mjs', import.meta.url));
 const EXAMPLES = fileURLToPath(new URL('../../core/test/examples/', import.meta.url));
 const folder = mkdtempSync(join(tmpdir(), 'kereta-cli-'));
+afterAll(() => rmSync(folder, { recursive: true }));
 
 const kereta = (...args: string[]): { code: number | null; out: string; err: string } => {
   const { status, stdout, stderr } = spawnSync(process.execPath, [LAUNCHER, ...args], { encoding: 'utf8' });

@@ -1,15 +1,18 @@
 import { connect } from 'node:net';
-import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
+import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import request from 'supertest';
-import { describe, expect, test } from 'vitest';
+import { afterAll, describe, expect, test } from 'vitest';
 import { createApp } from './app.js';
 import { readOptions } from './options.js';
 import { openAddresses, serve } from './serve.js';
 
+const folder = mkdtempSync(join(tmpdir(), 'kereta-server-'));
+afterAll(() => rmSync(folder, { recursive: true }));
+
 const site = (): string => {
-  const root = mkdtempSync(join(tmpdir(), 'kereta-web-'));
+  const root = mkdtempSync(join(folder, 'web-'));
   mkdirSync(join(root, 'assets'));
   writeFileSync(join(root, 'index.html'), '<!doctype html><title>Kereta</title>');
   writeFileSync(join(root, 'assets', 'a.js'), 'export {};');
@@ -34,7 +37,7 @@ describe('server', () => {
     expect(policy).not.toContain('upgrade-insecure-requests');
   });
   test('says so when it is not built', async () => {
-    const empty = await request(createApp(mkdtempSync(join(tmpdir(), 'kereta-none-')))).get('/');
+    const empty = await request(createApp(mkdtempSync(join(folder, 'none-')))).get('/');
     expect(empty.status).toBe(503);
     expect(empty.text).toContain('npm run build');
   });

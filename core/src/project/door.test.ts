@@ -4,7 +4,7 @@ import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { DEMO_PROJECTS } from '../demos/index.js';
-import { evaluate } from '../evaluation/index.js';
+import { evaluate, type Evaluation } from '../evaluation/index.js';
 import { fileProblemSentence, storedProblemSentence } from '../wording/index.js';
 import {
   asProject,
@@ -40,6 +40,24 @@ const problemOf = (text: string): FileProblem => {
 const faultsOf = (raw: unknown): readonly string[] => {
   const opened = openProject(raw);
   return !opened.ok && opened.error.code === 'invalid' ? opened.error.problems.map(({ path }) => path) : [];
+};
+/** What a builder would see first: what it weighs and stands on, which pieces are cut, the verdict of each step. */
+const answerOf = ({ cases, cutList, steps }: Evaluation) => {
+  const figure = (value: number): number => Number(value.toPrecision(9));
+  return {
+    cases: Object.fromEntries(
+      cases.map(({ loadCase, massKg, standing }) => [
+        loadCase.id,
+        {
+          massKg: figure(massKg),
+          aheadN: standing ? figure(standing.aheadN) : null,
+          axlesN: standing ? standing.axles.map(({ leftN, rightN }) => figure(leftN + rightN)) : null,
+        },
+      ]),
+    ),
+    pieces: cutList.rows.map(({ mark, quantity, cutLengthM }) => [mark, quantity, figure(cutLengthM)]),
+    steps: Object.fromEntries(Object.entries(steps).map(([step, { verdict }]) => [step, verdict])),
+  };
 };
 const design = (change: object): Project => {
   const project = sample();
@@ -108,6 +126,7 @@ describe('old work opens', () => {
     expect(before).toEqual(untouched);
     expect(openProject(before)).toEqual({ ok: true, value: after });
   });
+  const answers = jsonOf('versionAnswers.json') as Record<string, object>;
   // One sample of each shape that files had while version 1 was written: the apiary demo, and a new metric trailer.
   const versions = readdirSync(join(EXAMPLES, 'versions')).sort();
   test('there is a sample of every shape of version 1', () => {
@@ -116,8 +135,10 @@ describe('old work opens', () => {
   test.each(versions)('%s opens, is worked out, and goes out as the present version', (name) => {
     const opened = openProject(jsonOf('versions', name));
     if (!opened.ok) throw new Error(storedProblemSentence(opened.error));
-    const { findings } = evaluate(trailerOf(opened.value));
-    expect(findings.length).toBeGreaterThan(20);
+    const evaluation = evaluate(trailerOf(opened.value));
+    const { findings } = evaluation;
+    // What the last build of version 1 said to the same file.
+    expect(answerOf(evaluation)).toEqual(answers[name]);
     const again = readProject(writeProject(opened.value));
     if (!again.ok) throw new Error('not read again');
     expect(again.value.schemaVersion).toBe(SCHEMA_VERSION);
@@ -193,6 +214,14 @@ describe('what is no trailer is refused, with the place', () => {
     expect(faultsOf(design({ items: [load, on('item.a', 'item.b'), on('item.b', 'item.a')] }))).toEqual([
       'design.items[1].attach.hostId',
       'design.items[2].attach.hostId',
+    ]);
+    const log = (id: string, corrects?: string) => ({ kind: 'log', id, date: '', text: '', hours: null, corrects });
+    const recorded = (...entries: object[]) => ({ ...sample(), record: { entries } });
+    expect(openProject(recorded(log('entry.1'), log('entry.2', 'entry.1'))).ok).toBe(true);
+    expect(faultsOf(recorded(log('entry.1', 'entry.1'), log('entry.2', 'entry.3'), log('entry.2')))).toEqual([
+      'record.entries[2].id',
+      'record.entries[0].corrects',
+      'record.entries[1].corrects',
     ]);
     const opened = openProject(design({ axleCaseId: 'case.gone' }));
     expect(!opened.ok && storedProblemSentence(opened.error)).toContain(

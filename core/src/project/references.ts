@@ -39,6 +39,7 @@ export const referenceProblems = ({ design, record }: Project): readonly Referen
   const itemIds = new Set(items.map(({ id }) => id));
   const caseIds = new Set(cases.map(({ id }) => id));
   const hosts = new Map(items.map(({ id, attach }) => [id, attach.hostId]));
+  const entryIds = new Set(record.entries.map(({ id }) => id));
   const members = frame.crossMembers.kind === 'explicit' ? frame.crossMembers.members : [];
   return [
     ...takenTwice(['design', 'items'], items),
@@ -68,5 +69,11 @@ export const referenceProblems = ({ design, record }: Project): readonly Referen
     ...(axleCaseId !== null && !caseIds.has(axleCaseId)
       ? [{ path: ['design', 'axleCaseId'], code: 'names-nothing' as const, id: axleCaseId }]
       : []),
+    ...record.entries.flatMap(({ id, corrects }, index): ReferenceProblem[] => {
+      if (corrects === undefined) return [];
+      const path = ['record', 'entries', index, 'corrects'];
+      if (corrects === id) return [{ path, code: 'stands-on-itself', id }];
+      return entryIds.has(corrects) ? [] : [{ path, code: 'names-nothing', id: corrects }];
+    }),
   ];
 };

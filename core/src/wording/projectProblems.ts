@@ -36,7 +36,7 @@ const faultText = (fault: ProjectFault): string => {
       case 'taken-twice':
         return `“${fault.id}” is there twice`;
       case 'stands-on-itself':
-        return `“${fault.id}” makes the thing stand on itself`;
+        return `“${fault.id}” leads back to the thing itself`;
     }
   };
   return `${fault.path === '' ? 'the whole' : fault.path} ${what()}`;
