@@ -2,7 +2,7 @@ import { mkdtempSync, readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, openDemo, openShed } from './trailer';
+import { goTo, openDemo, openShed, seriousFaults } from './trailer';
 
 const folder = mkdtempSync(join(tmpdir(), 'kereta-e2e-'));
 const VERSIONS = 'core/test/examples/versions';
@@ -353,6 +353,30 @@ test('when the server is gone a step that must be loaded says so in words', asyn
   await page.unroute('**/assets/**');
   await page.getByRole('button', { name: 'Load the page again' }).click();
   await expect(axleField(page)).toBeVisible();
+});
+
+test('a page that fails says so, hands out the trailer, and takes the last step back', async ({ page }) => {
+  await openDemo(page, 'Apiary flatbed', 'Bed & frame');
+  const inside = page.getByLabel('Bed length, outside');
+  await expect(inside).toHaveValue(/10'/);
+  await inside.fill("9'");
+  // No trailer is known that brings a page down; so a function of the browser is made to fail.
+  await page.evaluate(() => {
+    Math.hypot = () => {
+      throw new Error('broken on purpose');
+    };
+  });
+  await inside.press('Enter');
+  const problem = page.getByRole('alert').filter({ hasText: 'This page could not be shown' });
+  await expect(problem).toContainText('broken on purpose');
+  await expect(problem).not.toContainText(/\.js|\bat /);
+  expect(await seriousFaults(page)).toEqual([]);
+  const saved = page.waitForEvent('download');
+  await problem.getByRole('button', { name: 'Save a raw copy of this trailer' }).click();
+  const copy = JSON.parse(readFileSync(await (await saved).path(), 'utf8')) as { id: string };
+  expect(copy.id).toBe('demo.apiary-flatbed');
+  await problem.getByRole('button', { name: /^Undo the last step/ }).click();
+  await expect(inside).toHaveValue(/10'/);
 });
 
 test('what was typed and not yet confirmed survives leaving the step and the page', async ({ page }) => {

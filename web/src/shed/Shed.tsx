@@ -179,7 +179,7 @@ export const Shed = () => {
           <ul className="grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-5" aria-label="Trailers">
             {trailers.map((stored) =>
               stored.opened.ok ? (
-                <Contained key={stored.id} name={nameOfStored(stored)} of={stored}>
+                <Contained key={stored.id} name={nameOfStored(stored)} of={[stored]}>
                   <TrailerCard
                     project={stored.opened.value}
                     updatedAt={stored.updatedAt}

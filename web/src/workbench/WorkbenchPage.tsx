@@ -218,7 +218,7 @@ const OpenTrailer = ({
             </WorkbenchContext>
             <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
               <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
-                <Contained name="The drawing" of={trailer}>
+                <Contained name="The drawing" of={[trailer, step, view3d]}>
                   {step === 'towing' ? (
                     <TowView />
                   ) : step === 'tongue' ? (
@@ -239,11 +239,13 @@ const OpenTrailer = ({
                 {step === 'strength' && !phone && <WorkLegend />}
                 {step === 'cut' && (
                   <div className="overflow-x-auto bg-base-100 px-4 py-3">
-                    <CutTable evaluation={evaluation} say={say} />
+                    <Contained name="The cut list" of={[trailer]}>
+                      <CutTable evaluation={evaluation} say={say} />
+                    </Contained>
                   </div>
                 )}
               </div>
-              <Contained name="The balance of the loads" of={trailer}>
+              <Contained name="The balance of the loads" of={[trailer]}>
                 <BalanceStrip height={strip} />
               </Contained>
             </main>
@@ -263,7 +265,7 @@ const OpenTrailer = ({
 const UnhurriedPanel = memo(() => {
   const { step, trailer } = useWorkbench();
   return (
-    <Contained name="This panel" of={trailer}>
+    <Contained name="This panel" of={[trailer, step]}>
       <Panel key={step} />
     </Contained>
   );

@@ -1,7 +1,8 @@
 import { type Governing, SITUATION_IDS, SITUATION_NAMES, formatPercent } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
-import { lazy, Suspense } from 'react';
+import { lazy } from 'react';
 import { governingOf } from '../../drawing/useWork';
+import { ContainedChart } from '../../ui/Contained';
 import { NoFigure } from '../../ui/NoFigure';
 import { useWorkbench } from '../../workbench/workbench';
 import { inWorker } from '../../workers/strengthWorker';
@@ -61,9 +62,9 @@ export const BarLook = () => {
       {bar && <SectionSketch member={bar} />}
       {isError && <NoFigure what="what bends it where" onRetry={() => void refetch()} />}
       {data && (
-        <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
+        <ContainedChart name="The chart" of={[data]}>
           <BarCharts diagram={data} />
-        </Suspense>
+        </ContainedChart>
       )}
       <table className="narrow mt-2 w-full text-[13px]" aria-label="In every situation">
         <tbody>

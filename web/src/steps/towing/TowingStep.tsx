@@ -1,9 +1,10 @@
 import { type CaseSway, fromKilometres, type LostDamping, type Speaker, MISSING_OF_VEHICLE_NAMES } from '@kereta/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, useState } from 'react';
 import { Link } from 'react-router';
 import { useWorkbench } from '../../workbench/workbench';
 import { inWorker } from '../../workers/strengthWorker';
+import { ContainedChart } from '../../ui/Contained';
 import { NoFigure } from '../../ui/NoFigure';
 import { useSway } from '../../workers/useSway';
 import { VehicleFields } from './VehicleFields';
@@ -77,9 +78,9 @@ const ShareOverAxle = () => {
       <div className="px-4 pb-3">
         {isError && <NoFigure what="the chart" onRetry={() => void refetch()} />}
         {data && (
-          <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
+          <ContainedChart name="The chart" of={[data]}>
             <ShareChart lines={data} trailer={committed} say={say} />
-          </Suspense>
+          </ContainedChart>
         )}
       </div>
     </details>
@@ -103,9 +104,9 @@ export const TowingStep = () => {
         )}
         {sway && sway.cases.length > 0 && (
           <>
-            <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>
+            <ContainedChart name="The chart" of={[sway, caseId]}>
               <SwayChart sway={sway} say={say} bandOf={caseId} />
-            </Suspense>
+            </ContainedChart>
             <LostTable cases={sway.cases} say={say} />
           </>
         )}
