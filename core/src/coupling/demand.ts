@@ -31,3 +31,7 @@ export const hitchDemand = (trailer: Trailer, cases: readonly BalancedCase[]): H
     byPlate,
   };
 };
+
+/** What one load asks of them by itself, whatever the plate would let aboard. */
+export const demandOfLoad = (trailer: Trailer, load: BalancedCase): HitchDemand =>
+  hitchDemand({ ...trailer, ratedGrossKg: null }, [load]);

@@ -6,7 +6,7 @@ import type { RideHeights } from '../running-gear/index.js';
 import { type BrakeFindingData, brakeFindings } from './brakes.js';
 import { type ChainFindingData, chainFindings } from './chains.js';
 import { type CouplingValueFindingData, couplingValueFindings } from './couplingValues.js';
-import { type HitchDemand, hitchDemand } from './demand.js';
+import { demandOfLoad, type HitchDemand, hitchDemand } from './demand.js';
 import { type JackFindingData, jackFindings } from './jack.js';
 import { hitchLinks, type Link, type LinkFindingData, linkFindings } from './links.js';
 import { RULES } from './rules.js';
@@ -88,6 +88,12 @@ export interface Hitch {
 export const hitchOf = (trailer: Trailer, cases: readonly BalancedCase[], tongueWorksAt: number | undefined): Hitch => {
   const demand = hitchDemand(trailer, cases);
   return { demand, links: hitchLinks(trailer, demand, tongueWorksAt) };
+};
+
+/** The same for one load by itself, whatever the plate would let aboard besides. */
+export const hitchOfLoad = (trailer: Trailer, load: BalancedCase): Hitch => {
+  const demand = demandOfLoad(trailer, load);
+  return { demand, links: hitchLinks(trailer, demand, undefined) };
 };
 
 /** Everything that joins trailer and vehicle. */

@@ -1,5 +1,5 @@
 import { type BalancedCase, balanceFindings, caseFindings } from '../balance/index.js';
-import { couplingFindings, hitchOf } from '../coupling/index.js';
+import { couplingFindings, hitchOfLoad } from '../coupling/index.js';
 import { bySeverity, rollUp, type Verdict } from '../findings/index.js';
 import { fitFindings, runningGearFindings } from '../running-gear/index.js';
 import type { AnyFinding, Evaluation } from './evaluate.js';
@@ -27,6 +27,20 @@ const OF_A_LOAD: ReadonlySet<AnyFinding['code']> = new Set([
   'gross-against-tow-vehicle',
 ] as const);
 
+/** Asked of nothing that stands parked. */
+const OF_TOWING: ReadonlySet<AnyFinding['code']> = new Set([
+  'gross-against-coupler',
+  'gross-against-tow-vehicle',
+  'weakest-link',
+] as const);
+
+/** Hitch, mount, ball or chains that this load is too much for; one that nobody read yet is the trailer's affair. */
+const isLinkPastItsStamp = (finding: AnyFinding): boolean =>
+  finding.code === 'weakest-link' &&
+  finding.verdict === 'over' &&
+  finding.data.link !== 'vehicle' &&
+  finding.data.link !== 'coupler';
+
 const kept = new WeakMap<BalancedCase, readonly AnyFinding[]>();
 
 /**
@@ -39,6 +53,7 @@ export const findingsOfCase = (evaluation: Evaluation, caseId: string): readonly
   if (!balanced) return [];
   const known = kept.get(balanced);
   if (known) return known;
+  const { loadCase } = balanced;
   const alone = [balanced];
   const ride = rides.filter((of) => of.caseId === caseId);
   const findings = [
@@ -46,9 +61,10 @@ export const findingsOfCase = (evaluation: Evaluation, caseId: string): readonly
     ...caseFindings(trailer, chassis, alone),
     ...runningGearFindings(trailer, alone, chassis.ballXM),
     ...fitFindings(trailer, chassis, alone, ride),
-    ...couplingFindings(trailer, chassis, alone, ride, hitchOf(trailer, alone, undefined)),
+    ...couplingFindings(trailer, chassis, alone, ride, hitchOfLoad(trailer, balanced)),
   ]
-    .filter((finding) => OF_A_LOAD.has(finding.code) && finding.caseId === caseId)
+    .filter((finding) => (OF_A_LOAD.has(finding.code) && finding.caseId === caseId) || isLinkPastItsStamp(finding))
+    .filter(({ code }) => loadCase.mode !== 'parked' || !OF_TOWING.has(code))
     .sort(bySeverity);
   kept.set(balanced, findings);
   return findings;

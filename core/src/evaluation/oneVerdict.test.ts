@@ -3,8 +3,16 @@ import { describe, expect, test } from 'vitest';
 import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import { rollUp } from '../findings/index.js';
-import type { LoadCase, Trailer } from '../project/index.js';
-import { type AnyFinding, evaluate, evaluateFully, findingsOfCase, RULEBOOK, verdictOfCase } from './index.js';
+import { type LoadCase, type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
+import {
+  type AnyFinding,
+  evaluate,
+  evaluateFully,
+  findingsOfCase,
+  loadAnswer,
+  RULEBOOK,
+  verdictOfCase,
+} from './index.js';
 
 /** A trip as the planner makes it: some of the loose things, somewhere, some of them half full. */
 const tripOf = (trailer: Trailer) =>
@@ -80,6 +88,39 @@ describe('one verdict for a load, wherever it is shown', () => {
     expect(share?.verdict).not.toBe('over');
     expect(verdictOfCase(evaluation, 'case.loaded')).toBe('over');
     expect(verdictOfCase(evaluation, 'case.empty')).not.toBe('over');
+  });
+  test('a load that the vehicle may not tow is over, though the plate lets more aboard; a lighter one is not', () => {
+    const sample = sampleTrailer();
+    const { cases } = evaluate(sample);
+    const [empty, loaded] = cases.map(({ massKg }) => massKg);
+    // By hand: 294 kg empty, 884 kg loaded, plate 1,179 kg.
+    expect([empty, loaded, sample.ratedGrossKg].map((kg) => Math.round(kg ?? 0))).toEqual([294, 884, 1179]);
+    const vehicle = { ...UNKNOWN_VEHICLE, ...sample.towVehicle };
+    const weak = evaluate({ ...sample, towVehicle: { ...vehicle, towLimitKg: 700 } });
+    expect(loadAnswer(weak, 'case.loaded')).toMatchObject({
+      verdict: 'over',
+      worst: { code: 'gross-against-tow-vehicle', data: { grossKg: loaded, limitKg: 700, byPlate: false } },
+    });
+    expect(verdictOfCase(weak, 'case.empty')).toBe('ok');
+    const small = evaluate({ ...sample, coupling: { ...sample.coupling, ratedGrossKg: 800 } });
+    expect(loadAnswer(small, 'case.loaded')).toMatchObject({
+      verdict: 'over',
+      worst: { code: 'gross-against-coupler' },
+    });
+    const ball = evaluate({
+      ...sample,
+      coupling: { ...sample.coupling, ball: { ...sample.coupling.ball, ratedKg: 600 } },
+    });
+    expect(loadAnswer(ball, 'case.loaded')).toMatchObject({
+      verdict: 'over',
+      worst: { code: 'weakest-link', data: { link: 'ball', demandKg: loaded, limitKg: 600 } },
+    });
+    expect(verdictOfCase(ball, 'case.empty')).toBe('ok');
+    // Parked it hangs on no vehicle.
+    expect(findingsOfCase(weak, 'case.parked').map(({ code }) => code)).not.toContain('gross-against-tow-vehicle');
+    // The trailer as a whole answers for its plate.
+    const whole = weak.findings.find(({ code }) => code === 'gross-against-tow-vehicle');
+    expect(whole).toMatchObject({ verdict: 'over', data: { byPlate: true } });
   });
   test('the band’s limits in kg count, not only its shares', () => {
     const sample = sampleTrailer();

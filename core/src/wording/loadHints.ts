@@ -18,6 +18,7 @@ const LOAD_CHECK_NAMES: Readonly<Partial<Record<AnyFinding['code'], string>>> = 
   'gross-against-plate': 'plate',
   'gross-against-coupler': 'coupler',
   'gross-against-tow-vehicle': 'vehicle',
+  'weakest-link': 'hitch',
 };
 export const loadCheckName = ({ code }: AnyFinding): string => LOAD_CHECK_NAMES[code] ?? '';
 
@@ -39,6 +40,7 @@ export const loadHint = (finding: AnyFinding): string => {
     case 'gross-against-plate':
     case 'gross-against-coupler':
     case 'gross-against-tow-vehicle':
+    case 'weakest-link':
       return 'Leave something.';
     default:
       return '';
