@@ -12,11 +12,10 @@ import { useEditing } from '../../ui/editing';
 import { FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
+import { USUAL_DOUBT } from './usualDoubt';
 
 const BASES = optionsOf(BASIS_NAMES);
 const KINDS = optionsOf(ITEM_KIND_NAMES);
-/** What a weight is off by, as a share of it: guessed, from a list, weighed (common practice). */
-const USUAL_DOUBT: Readonly<Record<Item['massKg']['basis'], number>> = { guessed: 0.2, listed: 0.05, weighed: 0.01 };
 
 const toleranceShare = ({ value, tolerance, basis }: Item['massKg']): number =>
   value > 0 ? tolerance / value : USUAL_DOUBT[basis];

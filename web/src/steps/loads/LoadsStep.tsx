@@ -1,28 +1,35 @@
-import { addItem, type Item, pounds, type Trailer } from '@kereta/core';
+import { addItem, inches, type Item, pounds, type Trailer } from '@kereta/core';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../ui/editing';
 import { useWorkbench } from '../../workbench/workbench';
 import { CaseFields } from './CaseFields';
 import { ItemFields } from './ItemFields';
+import { USUAL_DOUBT } from './usualDoubt';
 import { WeightTable } from './WeightTable';
 
-const freshItem = (trailer: Trailer): Item => ({
-  id: `item.${nanoid(8)}`,
-  name: 'New load',
-  kind: 'cargo',
-  massKg: { value: trailer.settings.units === 'metric' ? 100 : pounds(200), basis: 'guessed', tolerance: 20 },
-  emptyMassKg: 0,
-  sizeM: { lengthM: 0.6096, widthM: 0.6096, heightM: 0.4572 },
-  attach: {
-    on: 'deck',
-    from: 'front',
-    hostId: null,
-    offsetM: { value: trailer.frame.bed.lengthM / 2, basis: 'guessed', tolerance: 0.05 },
-    rightM: 0,
-    aboveM: 0,
-  },
-});
+/** In round figures of whatever units are shown; its doubt is that of a guess. */
+const freshItem = (trailer: Trailer): Item => {
+  const metric = trailer.settings.units === 'metric';
+  const massKg = metric ? 100 : pounds(200);
+  const size = (inch: number, mm: number): number => (metric ? mm / 1000 : inches(inch));
+  return {
+    id: `item.${nanoid(8)}`,
+    name: 'New load',
+    kind: 'cargo',
+    massKg: { value: massKg, basis: 'guessed', tolerance: massKg * USUAL_DOUBT.guessed },
+    emptyMassKg: 0,
+    sizeM: { lengthM: size(24, 600), widthM: size(24, 600), heightM: size(18, 450) },
+    attach: {
+      on: 'deck',
+      from: 'front',
+      hostId: null,
+      offsetM: { value: trailer.frame.bed.lengthM / 2, basis: 'guessed', tolerance: size(2, 50) },
+      rightM: 0,
+      aboveM: 0,
+    },
+  };
+};
 
 /** Everything aboard, and in which load case. */
 export const LoadsStep = () => {

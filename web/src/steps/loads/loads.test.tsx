@@ -27,6 +27,14 @@ describe('what is on it', () => {
     const aboard = added.cases.filter(({ aboard: list }) => list.some(({ itemId }) => itemId === id));
     expect(aboard.map((loadCase) => loadCase.id)).toEqual(['case.full-hives']);
   });
+  test('a load is added in round figures of the units that are shown', () => {
+    show(apiary, <LoadsStep />);
+    fireEvent.click(screen.getByRole('button', { name: 'Add load' }));
+    const { massKg, attach, sizeM } = last().items.at(-1) ?? {};
+    expect((massKg?.tolerance ?? 0) / pounds(1)).toBeCloseTo(40, 9);
+    expect((attach?.offsetM.tolerance ?? 0) / inches(1)).toBeCloseTo(2, 9);
+    expect((sizeM?.heightM ?? 0) / inches(1)).toBeCloseTo(18, 9);
+  });
   test('a case is added with what is aboard in the one that is shown', () => {
     show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
     fireEvent.click(screen.getByRole('button', { name: 'Add case' }));
