@@ -4,10 +4,12 @@ import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import { rollUp } from '../findings/index.js';
 import { type LoadCase, type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
+import { loadHint } from '../wording/index.js';
 import {
   type AnyFinding,
   evaluate,
   evaluateFully,
+  type Evaluation,
   findingsOfCase,
   loadAnswer,
   RULEBOOK,
@@ -116,6 +118,16 @@ describe('one verdict for a load, wherever it is shown', () => {
       worst: { code: 'weakest-link', data: { link: 'ball', demandKg: loaded, limitKg: 600 } },
     });
     expect(verdictOfCase(ball, 'case.empty')).toBe('ok');
+    const hint = (evaluation: Evaluation): string => {
+      const { worst } = loadAnswer(evaluation, 'case.loaded');
+      return worst ? loadHint(worst) : '';
+    };
+    expect(hint(ball)).toBe('Leave something.');
+    // 119 kg press on the ball: the mount may bear 100.
+    const mount = { ...sample.coupling.ballMount, tongueKg: 100 };
+    expect(hint(evaluate({ ...sample, coupling: { ...sample.coupling, ballMount: mount } }))).toBe(
+      'Move something back.',
+    );
     // Parked it hangs on no vehicle.
     expect(findingsOfCase(weak, 'case.parked').map(({ code }) => code)).not.toContain('gross-against-tow-vehicle');
     // The trailer as a whole answers for its plate.

@@ -40,8 +40,9 @@ export const loadHint = (finding: AnyFinding): string => {
     case 'gross-against-plate':
     case 'gross-against-coupler':
     case 'gross-against-tow-vehicle':
-    case 'weakest-link':
       return 'Leave something.';
+    case 'weakest-link':
+      return finding.data.by === 'tongue' ? 'Move something back.' : 'Leave something.';
     default:
       return '';
   }
