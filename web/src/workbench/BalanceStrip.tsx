@@ -115,7 +115,7 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
       Number(isPinned(b.balanced.loadCase.id)) - Number(isPinned(a.balanced.loadCase.id)) ||
       byVerdict(a.answer.verdict, b.answer.verdict),
   );
-  const well = rated.filter(({ answer: { verdict } }) => verdict === 'ok' || verdict === 'tight').length;
+  const inOrder = rated.filter(({ answer: { verdict } }) => verdict === 'ok' || verdict === 'tight').length;
   return (
     <section
       className="flex shrink-0 border-t-2 border-[var(--ink)] bg-base-100"
@@ -126,7 +126,7 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
         <span className="text-[13.5px] font-bold">Balance</span>
         {height !== 'folded' && (
           <span className="narrow mute text-[12.5px] leading-[15px]">
-            {well} of {rated.length} loads ride well
+            {inOrder} of {rated.length} loads in order
           </span>
         )}
       </div>

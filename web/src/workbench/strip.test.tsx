@@ -18,14 +18,14 @@ describe('the strip of see-saws', () => {
       .getAllByRole('button')
       .filter((button) => button.dataset['testid']?.startsWith('strip-'))
       .map((button) => button.querySelector('.truncate')?.textContent ?? null);
-  test('the worst stands first, and how many ride well is counted', () => {
+  test('the worst stands first, and how many are in order is counted', () => {
     show(oven, <BalanceStrip height="normal" />);
     const words = within(screen.getByRole('list', { name: 'Load cases' }))
       .getAllByTestId(/^strip-/)
       .map((card) => (card.textContent.includes('Fix') ? 0 : 1));
     expect(words).toEqual([...words].sort((a, b) => a - b));
     expect(names().slice(0, 3)).toContain('Wood run');
-    expect(screen.getByText(/\d of 5 loads ride well/)).toBeTruthy();
+    expect(screen.getByText(/1 of 5 loads in order/)).toBeTruthy();
   });
   test('a pinned load comes to the front and stays there', () => {
     show(oven, <BalanceStrip height="normal" />);
