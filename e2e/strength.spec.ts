@@ -105,8 +105,8 @@ test('one size up is tried with a click and undone with one', async ({ page }) =
   await page.getByRole('button', { name: 'One size up or down' }).click();
   const table = page.getByRole('table', { name: 'One size up or down' });
   await expect(table).toContainText('As it is', { timeout: 60_000 });
-  await table.getByRole('button', { name: 'Try rails up' }).click();
-  await page.getByRole('button', { name: 'Undo: rails one size up' }).click();
+  await table.getByRole('button', { name: 'Try side rails up' }).click();
+  await page.getByRole('button', { name: 'Undo: side rails one size up' }).click();
   await analysed(page);
 });
 
