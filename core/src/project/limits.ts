@@ -1,5 +1,6 @@
 import type { z } from 'zod';
 import { projectSchema } from './schema.js';
+import { defOf, unwrapped } from './schemaDef.js';
 import { type FieldPath, USUAL_SIZES } from './usualSizes.js';
 
 /** What a number may be, in SI. */
@@ -10,23 +11,6 @@ export interface Limits {
   /** may be left empty: it is then missing, not nothing */
   readonly mayBeMissing: boolean;
 }
-
-/** What of a schema's own definition is looked at, whatever kind it is of. */
-interface SchemaDef {
-  readonly type: string;
-  readonly innerType?: z.ZodType;
-  readonly element?: z.ZodType;
-  readonly valueType?: z.ZodType;
-  readonly shape?: Readonly<Record<string, z.ZodType>>;
-  readonly options?: readonly z.ZodType[];
-  readonly items?: readonly z.ZodType[];
-}
-const defOf = ({ def }: z.ZodType): SchemaDef => def;
-
-const unwrapped = (schema: z.ZodType): z.ZodType => {
-  const { innerType } = defOf(schema);
-  return innerType ? unwrapped(innerType) : schema;
-};
 
 /** The fields of that name: of an object, of any kind in a union, of every entry of a list. */
 const inside = (schema: z.ZodType, name: string): readonly z.ZodType[] => {

@@ -1,6 +1,7 @@
 import type { z } from 'zod';
 import { DEMO_PROJECTS } from '../../src/demos/index.js';
 import { asProject, openProject, type Project, projectSchema } from '../../src/project/index.js';
+import { defOf, unwrapped } from '../../src/project/schemaDef.js';
 import { sampleTrailer } from '../projects.js';
 
 /** Small repeatable source of chance (mulberry32): the same seed gives the same trailers on every machine. */
@@ -16,21 +17,6 @@ export const chanceOf = (seed: number) => {
 };
 type Chance = ReturnType<typeof chanceOf>;
 
-interface Def {
-  readonly type: string;
-  readonly innerType?: z.ZodType;
-  readonly element?: z.ZodType;
-  readonly valueType?: z.ZodType;
-  readonly shape?: Readonly<Record<string, z.ZodType>>;
-  readonly options?: readonly z.ZodType[];
-  readonly items?: readonly z.ZodType[];
-}
-const defOf = ({ def }: z.ZodType): Def => def;
-const bare = (schema: z.ZodType): z.ZodType => {
-  const { innerType } = defOf(schema);
-  return innerType ? bare(innerType) : schema;
-};
-
 interface Leaf {
   readonly at: readonly (string | number)[];
   readonly schema: z.ZodType;
@@ -39,7 +25,7 @@ interface Leaf {
 
 /** Every value of a project that is not itself an object or a list, with the schema that rules it. */
 const leavesOf = (value: unknown, schema: z.ZodType, at: readonly (string | number)[] = []): readonly Leaf[] => {
-  const { shape, element, options, items, valueType } = defOf(bare(schema));
+  const { shape, element, options, items, valueType } = defOf(unwrapped(schema));
   if (Array.isArray(value)) {
     const inner = (index: number): z.ZodType | undefined => element ?? items?.[index];
     return value.flatMap((entry: unknown, index) => {
@@ -53,7 +39,7 @@ const leavesOf = (value: unknown, schema: z.ZodType, at: readonly (string | numb
       shape ??
       options
         ?.map((option) => defOf(option).shape)
-        .find((fields) => fields?.['kind'] !== undefined && bare(fields['kind']).safeParse(kind).success);
+        .find((fields) => fields?.['kind'] !== undefined && unwrapped(fields['kind']).safeParse(kind).success);
     return Object.entries(value).flatMap(([name, entry]) => {
       const ruled = own?.[name] ?? valueType;
       return ruled ? leavesOf(entry, ruled, [...at, name]) : [];
@@ -74,7 +60,7 @@ export const replaced = (value: unknown, [step, ...rest]: readonly (string | num
 const extremeFor = ({ schema, value }: Leaf, chance: Chance): unknown => {
   const { type } = defOf(schema);
   if (type === 'nullable' && chance.next() < 0.3) return null;
-  const inner = bare(schema);
+  const inner = unwrapped(schema);
   switch (defOf(inner).type) {
     case 'number': {
       const { minValue, maxValue, isInt } = inner as z.ZodNumber;
