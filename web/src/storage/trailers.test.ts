@@ -46,6 +46,15 @@ describe('trailers in this browser', () => {
     expect(await listDeleted(Date.now() + KEPT_AFTER_DELETING_MS + 60_000)).toEqual([]);
     expect(await blobsOf('demo.apiary-flatbed')).toEqual([]);
   });
+  test('what goes for good takes no photos from the same trailer, come in again from a file', async () => {
+    const own = { ...project, id: 'trailer.again' };
+    await addTrailer(own);
+    await putBlob({ id: 'photo.again', projectId: own.id, blob: new Blob(['x']) });
+    await deleteTrailer(own.id);
+    await addTrailer(own);
+    await listDeleted(Date.now() + KEPT_AFTER_DELETING_MS + 60_000);
+    expect(await blobsOf(own.id)).toHaveLength(1);
+  });
   test('what is brought back is not put over one that took its place', async () => {
     await addTrailer({ ...project, id: 'trailer.twice' });
     await deleteTrailer('trailer.twice');

@@ -137,13 +137,16 @@ export const restoreTrailer = async (id: string): Promise<void> => {
 /** What was deleted within the last 30 days, latest first; what is older goes for good, with its photos. */
 export const listDeleted = async (now = Date.now()): Promise<readonly DeletedTrailer[]> => {
   const database = await trailers();
-  await database.transaction('rw', database.trash, database.blobs, async () => {
+  await database.transaction('rw', database.projects, database.trash, database.blobs, async () => {
     const old = await database.trash
       .where('deletedAt')
       .below(now - KEPT_AFTER_DELETING_MS)
       .primaryKeys();
     await database.trash.bulkDelete(old);
-    await database.blobs.where('projectId').anyOf(old).delete();
+    // The same trailer may have come in again from a file: its photos are then its own.
+    const back = new Set(await database.projects.where('id').anyOf(old).primaryKeys());
+    const gone = old.filter((id) => !back.has(id));
+    await database.blobs.where('projectId').anyOf(gone).delete();
   });
   return (await database.trash.toArray())
     .map((row) => ({ ...readRow(row), deletedAt: row.deletedAt }))
