@@ -20,6 +20,9 @@ export const DESIGN_KM = 100_000;
 export const PIN_ALONG_G = 1.5;
 export const PIN_UPRIGHT_G = 0.5;
 
+/** Sag under the standing load at most length ÷ this (common practice). */
+export const SAG_DIVISORS = { rails: 300, 'rear-overhang': 150, 'tongue-tip': 200, 'cross-member': 180 } as const;
+
 /** What this stage checks, and what it tells without judging. */
 export const RULES = rulesOf({
   rails: {
@@ -43,11 +46,10 @@ export const RULES = rulesOf({
     holds: 'told together',
   },
   deflection: {
-    formula:
-      'sag under the standing load ≤ length ÷ 300 (rails), 150 (rear overhang), 200 (tongue), 180 (cross-members)',
+    formula: `sag under the standing load ≤ length ÷ ${SAG_DIVISORS.rails} (rails), ${SAG_DIVISORS['rear-overhang']} (rear overhang), ${SAG_DIVISORS['tongue-tip']} (tongue), ${SAG_DIVISORS['cross-member']} (cross-members)`,
     tightFrom: 0.9,
     source: commonPractice(
-      'rails 1/300, rear overhang 1/150, tongue 1/200, cross-members 1/180 of their length under the standing load',
+      `rails 1/${SAG_DIVISORS.rails}, rear overhang 1/${SAG_DIVISORS['rear-overhang']}, tongue 1/${SAG_DIVISORS['tongue-tip']}, cross-members 1/${SAG_DIVISORS['cross-member']} of their length under the standing load`,
     ),
     holds: 'by hand, one beam',
   },

@@ -13,17 +13,10 @@ import {
 } from '../../frame-analysis/index.js';
 import { STANDARD_GRAVITY } from '../../units/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
+import { SAG_DIVISORS } from '../rules.js';
 import { placeOf } from '../situations/inertia.js';
 import type { FrameDeflection } from './analysis.js';
 import type { FrameSolver } from './solver.js';
-
-/** Usual limits under the load alone, standing still: length ÷ this (common practice). */
-export const DEFLECTION_DIVISORS = {
-  rails: 300,
-  'rear-overhang': 150,
-  'tongue-tip': 200,
-  'cross-member': 180,
-} as const;
 
 const scaled = (pattern: LoadPattern, factor: number): LoadPattern => ({
   nodal: pattern.nodal.map((load) => ({
@@ -90,7 +83,7 @@ export const caseDeflections = (
   const frontX = frame.at(frontLeft)[0];
   const rearX = frame.at(rearLeft)[0];
   const result = (
-    what: keyof typeof DEFLECTION_DIVISORS,
+    what: keyof typeof SAG_DIVISORS,
     memberId: string,
     byM: number,
     lengthM: number,
@@ -100,7 +93,7 @@ export const caseDeflections = (
     caseId: loadCase.id,
     byM: Math.abs(byM),
     lengthM,
-    divisor: DEFLECTION_DIVISORS[what],
+    divisor: SAG_DIVISORS[what],
   });
   const between = frame.nodes
     .filter(({ id, at }) => id.includes('rail.') && at[0] <= standing.groupCentreXM)

@@ -4,6 +4,7 @@ import type { Trailer } from '../../project/index.js';
 import { hangerZone, type WeldZone, zoneAround, zoneBreaks } from './allowables.js';
 import { type BeamPiece, momentAt, momentAtPlace, shearBefore } from './beam.js';
 import { bumpFactor } from '../roads.js';
+import { SAG_DIVISORS } from '../rules.js';
 import { type CrossBeam, crossBeams, type TongueForce } from './crossBeam.js';
 import { type Chord, elasticLine, largestDeflection } from './deflection.js';
 import { hardestWork, type MemberWork } from './memberWork.js';
@@ -20,9 +21,6 @@ export interface Deflection {
   /** the limit is length ÷ this */
   readonly divisor: number;
 }
-
-/** Common practice for trailer frames under static payload. */
-const DEFLECTION_DIVISORS = { rails: 300, 'rear-overhang': 150, 'tongue-tip': 200, 'cross-member': 180 } as const;
 
 /** The hand check of one load case. */
 export interface CaseCheck {
@@ -140,7 +138,7 @@ const railDeflections = (trailer: Trailer, chassis: Chassis, balanced: BalancedC
     memberId,
     byM: Math.abs(byM),
     lengthM,
-    divisor: DEFLECTION_DIVISORS[what],
+    divisor: SAG_DIVISORS[what],
   });
   return [
     deflection('rails', 'rail.left', between.value, standing.groupCentreXM - standing.aheadXM),
@@ -164,7 +162,7 @@ const crossDeflection = (chassis: Chassis, balanced: BalancedCase): Deflection[]
       memberId: member.id,
       byM: Math.abs(largestDeflection(line, chord, leftM, rightM).value),
       lengthM: spanM,
-      divisor: DEFLECTION_DIVISORS['cross-member'],
+      divisor: SAG_DIVISORS['cross-member'],
     };
   });
   return bent.length === 0 ? [] : [bent.reduce((worst, next) => (next.byM > worst.byM ? next : worst))];
