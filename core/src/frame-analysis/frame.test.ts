@@ -556,6 +556,53 @@ describe('frames and grillages', () => {
     expect(result.reaction('a')[2]).toBeCloseTo(500, 9);
     expect(result.at('b')[2]!).toBeCloseTo((-500 * L ** 3) / (3 * EI), 12);
   });
+  test('ends on springs: w·L²/12 ÷ (1 + 2·E·I ÷ k·L), and the rest of w·L²/8 in mid-span', () => {
+    const w = 1000;
+    const k = 50_000;
+    const ends = { springFrom: { ry: k }, springTo: { ry: k } } as const;
+    const frame = prepared({
+      nodes: [node('a', 0, 0, 0), node('b', L, 0, 0)],
+      members: [member('m', 'a', 'b', ends)],
+      supports: [hold('a', ALL), hold('b', ALL)],
+    });
+    const solution = solvePattern(frame, loads([even('m', 0, L, [0, 0, -w])]));
+    if (!solution.ok) throw new Error('unsolved');
+    const [pieces] = memberPieces(frame, [solution.value]);
+    const rows = innerForces(pieces!, 0, solution.value);
+    const end = Math.abs(innerAt(pieces!, rows, 0).my);
+    verify({
+      area,
+      check: 'beam on springs at its ends: end moment',
+      ours: end,
+      outside: String((w * L * L) / 12 / (1 + (2 * EI) / (k * L))),
+      unit: 'N·m',
+      source: 'slope deflection, closed form',
+    });
+    expect(Math.abs(innerAt(pieces!, rows, L / 2).my)).toBeCloseTo((w * L * L) / 8 - end, 6);
+    // The end itself has turned by what the spring gave.
+    expect(Math.abs(endMovements(frame, 0, solution.value)[4] as number)).toBeCloseTo(end / k, 12);
+  });
+  test('a soft spring is a hinge, a stiff one none, and loads balance', () => {
+    const reaction = (change: Partial<FrameMember>): readonly number[] => {
+      const frame = prepared({
+        nodes: [node('a', 0, 0, 0), node('b', L, 0, 0)],
+        members: [member('m', 'a', 'b', change)],
+        supports: [hold('a', ALL), hold('b', ALL)],
+      });
+      const solution = solvePattern(frame, loads([point('m', L / 3, [3, 5, -7])]));
+      if (!solution.ok) throw new Error('unsolved');
+      return [...solution.value.reactions];
+    };
+    const near = (one: readonly number[], two: readonly number[]): void =>
+      one.forEach((value, i) => {
+        expect(value).toBeCloseTo(two[i] as number, 4);
+      });
+    near(reaction({ springTo: { ry: 1e-3, rz: 1e-3 } }), reaction({ releaseTo: ['ry', 'rz'] }));
+    near(reaction({ springTo: { ux: 1e14, ry: 1e14, rx: 1e14 } }), reaction({}));
+    const sprung = reaction({ springFrom: { uz: 1e5, ry: 2e4 }, springTo: { uy: 3e5, rz: 1e4 } });
+    expect((sprung[0] as number) + (sprung[6] as number)).toBeCloseTo(-3, 9);
+    expect((sprung[2] as number) + (sprung[8] as number)).toBeCloseTo(7, 9);
+  });
   test('a released end with a load on the member: the propped cantilever of case 12, 3/8 and 5/8', () => {
     const w = 1000;
     const result = solved(built({ releaseTo: ['ry'] }), loads([even('m', 0, L, [0, 0, -w])]));
@@ -621,6 +668,7 @@ describe('what is wrong is said, with the place', () => {
     ['not-positive', simple({ shearPa: Number.NaN })],
     ['not-finite', { ...simple(), nodes: [node('a', 0, Number.NaN, 0), node('b', 1, 0, 0)] }],
     ['up-along-member', simple({ up: [1, 0, 0] })],
+    ['spring-not-positive', simple({ springFrom: { ry: 0 } })],
     ['loose-member', simple({ releaseFrom: ['rx'], releaseTo: ['rx'] })],
   ] as const)('%s', (code, model) => {
     expect(problemsOf(model).map((problem) => problem.code)).toContain(code);

@@ -28,6 +28,9 @@ export interface MemberStiffness {
   readonly shearAreaZM2?: number | undefined;
 }
 
+/** How much a member's end gives against its node in each movement, N/m or N·m/rad. */
+export type EndSprings = Readonly<Partial<Record<Freedom, number>>>;
+
 export interface FrameMember extends MemberStiffness {
   readonly id: string;
   readonly from: string;
@@ -37,6 +40,9 @@ export interface FrameMember extends MemberStiffness {
   /** movements that the member's end does not share with its node, local axes */
   readonly releaseFrom?: readonly Freedom[] | undefined;
   readonly releaseTo?: readonly Freedom[] | undefined;
+  /** springs between the node and the member's end, local axes; what is not named is rigid */
+  readonly springFrom?: EndSprings | undefined;
+  readonly springTo?: EndSprings | undefined;
   /** rigid arm from the node to the member's end, global axes */
   readonly offsetFrom?: Vector3 | undefined;
   readonly offsetTo?: Vector3 | undefined;
@@ -107,5 +113,6 @@ export type FrameProblem =
   | { readonly code: 'no-direction'; readonly node: string }
   | { readonly code: 'negative-spring'; readonly node: string }
   | { readonly code: 'load-off-member'; readonly member: string; readonly lengthM: number }
+  | { readonly code: 'spring-not-positive'; readonly member: string; readonly freedom: Freedom }
   | { readonly code: 'loose-member'; readonly member: string; readonly freedom: Freedom }
   | { readonly code: 'mechanism'; readonly movements: readonly (readonly FreeMovement[])[] };

@@ -1,4 +1,5 @@
 export {
+  type EndSprings,
   FREEDOMS,
   type FrameMember,
   type FrameModel,

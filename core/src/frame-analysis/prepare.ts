@@ -12,7 +12,7 @@ import {
 } from './frame.js';
 import { type MemberAxes, memberAxes } from './memberAxes.js';
 import { narrowOrder, neighbours } from './numbering.js';
-import { type CondensedMember, condense, releasedIndices } from './releases.js';
+import { type CondensedMember, condense, softEnds } from './releases.js';
 import { conditionEstimate, emptySkyline, factorise, type Factorisation, scaledNorm } from './skyline.js';
 import { cross, dot, isFinite3, length, scale, subtract } from './vectors.js';
 
@@ -62,6 +62,14 @@ const propertyProblems = (member: FrameMember): FrameProblem[] => {
     value > 0 && Number.isFinite(value) ? [] : [{ code: 'not-positive', member: member.id, field }];
   return [
     ...PROPERTIES.flatMap((field) => wrong(field, member[field])),
+    ...[member.springFrom, member.springTo].flatMap((springs) =>
+      FREEDOMS.flatMap((freedom): FrameProblem[] => {
+        const stiffness = springs?.[freedom];
+        return stiffness === undefined || (stiffness > 0 && Number.isFinite(stiffness))
+          ? []
+          : [{ code: 'spring-not-positive', member: member.id, freedom }];
+      }),
+    ),
     ...SHEAR_AREAS.flatMap((field) => {
       const value = member[field];
       return value === undefined ? [] : wrong(field, value);
@@ -146,7 +154,7 @@ const prepareMember = (
   const axes = memberAxes(member, place(from), place(to));
   if (!axes.ok) return fail([axes.error]);
   const full = beamStiffness(member, axes.value.lengthM);
-  const condensed = condense(full, releasedIndices(member.releaseFrom, member.releaseTo));
+  const condensed = condense(full, softEnds(member));
   if (!condensed.ok)
     return fail([{ code: 'loose-member', member: member.id, freedom: FREEDOMS[condensed.error % 6] ?? 'rx' }]);
   const transform = transformOf(member, axes.value);

@@ -49,6 +49,8 @@ const SENTENCES: { readonly [C in FrameProblem['code']]: Sentence<C> } = {
   'negative-spring': ({ node }) => `The spring under node ${node} must not be negative.`,
   'load-off-member': ({ member, lengthM }) =>
     `A load lies off member ${member}, which is ${Number(lengthM.toPrecision(6))} m long.`,
+  'spring-not-positive': ({ member, freedom }) =>
+    `Member ${member}: the spring at its end ${MOVES[freedom]} (its own axes) must be more than 0.`,
   'loose-member': ({ member, freedom }) =>
     `Member ${member} is released so that it moves by itself ${MOVES[freedom]} (its own axes).`,
   mechanism: ({ movements }) =>
