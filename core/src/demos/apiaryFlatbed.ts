@@ -84,6 +84,7 @@ export const apiaryFlatbed: Project = withDesign(started, {
       springMassKg: pounds(34),
       armM: inches(6),
       trackM: inches(79),
+      springCentresM: null,
       mounting: 'welded',
       ...USUAL_SUSPENSION,
     },

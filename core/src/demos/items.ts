@@ -29,6 +29,7 @@ export const demoItem = (demo: DemoItem): Item => {
     massKg: { value: demo.massKg, basis, tolerance: demo.massKg * TOLERANCE[basis] },
     emptyMassKg: demo.emptyMassKg ?? 0,
     sizeM: { lengthM, widthM, heightM },
+    wheels: null,
     attach: {
       on: demo.on ?? 'deck',
       from: demo.from ?? 'front',

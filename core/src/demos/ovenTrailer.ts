@@ -79,6 +79,7 @@ export const ovenTrailer: Project = withDesign(started, {
       springMassKg: pounds(34),
       armM: inches(6),
       trackM: inches(86),
+      springCentresM: null,
       mounting: 'welded',
       ...USUAL_SUSPENSION,
     },

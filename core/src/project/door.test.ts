@@ -122,9 +122,10 @@ describe('old work opens', () => {
     const before = jsonOf('migrations', `${to}-before.json`);
     const after = jsonOf('migrations', `${to}-after.json`);
     const untouched = structuredClone(before);
-    expect(migrate(before, to - 1)).toEqual(after);
+    const upTo = MIGRATIONS.filter((step) => step.to <= to);
+    expect(migrate(before, to - 1, upTo)).toEqual(after);
     expect(before).toEqual(untouched);
-    expect(openProject(before)).toEqual({ ok: true, value: after });
+    expect(openProject(before)).toEqual({ ok: true, value: migrate(after, to) });
   });
   const answers = jsonOf('versionAnswers.json') as Record<string, object>;
   // One sample of each shape that files had while version 1 was written: the apiary demo, and a new metric trailer.

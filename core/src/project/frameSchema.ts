@@ -66,7 +66,8 @@ const tongueSchema = z.discriminatedUnion('kind', [
 
 const sidesSchema = z.discriminatedUnion('kind', [
   object({ kind: z.literal('none') }),
-  object({ kind: z.literal('rail'), heightM: length }),
+  /** posts and top rail; `carries`: welded all round, so that they are part of the frame */
+  object({ kind: z.literal('rail'), heightM: length, carries: z.boolean() }),
   object({
     kind: z.literal('boards'),
     heightM: length,
@@ -102,6 +103,8 @@ export const frameSchema = object({
     }),
   ),
   tongue: tongueSchema,
+  /** cross-members and headers from which a packer goes down to the tongue that passes under them, by id */
+  packers: z.array(id).max(60),
   /** rings on both rails, spread evenly along the bed */
   tieDowns: object({
     perSide: z.number().int().min(0).max(20),

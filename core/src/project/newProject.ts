@@ -235,6 +235,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         apexBehindBallM: size(3, 80),
         ...PLAIN_TONGUE,
       },
+      packers: [],
       tieDowns: { perSide: 0, workingLoadKg: null },
       stands: [],
       deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top' },
@@ -252,6 +253,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         springMassKg: pounds(34),
         armM: inches(6),
         trackM: size(74, 1880),
+        springCentresM: null,
         mounting: 'welded',
         ...USUAL_SUSPENSION,
       },
@@ -272,6 +274,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     strength: {
       bumpFactor: null,
       off: ['recovery'],
+      personOnRear: 'usual',
       recoveryPullKg: null,
       weldLegM: size(3 / 16, 5),
       gussets: { tongueM: null, cornerM: null },
@@ -286,6 +289,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         massKg: { value: load.massKg, basis: 'guessed', tolerance: load.massKg / 5 },
         emptyMassKg: 0,
         sizeM: { lengthM: size(72, 1800), widthM: size(48, 1200), heightM: size(24, 600) },
+        wheels: null,
         attach: {
           on: 'deck',
           from: 'front',

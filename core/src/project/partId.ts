@@ -17,6 +17,8 @@ export type PartId =
   | { readonly kind: 'tongue-bar'; readonly line: TongueLine }
   | { readonly kind: 'side-tube'; readonly side: Side }
   | { readonly kind: 'riser'; readonly line: TongueLine; readonly end: End }
+  /** from a cross-member or header down to a bar of the tongue */
+  | { readonly kind: 'packer'; readonly line: TongueLine; readonly under: string }
   | { readonly kind: 'side-rail' | 'board'; readonly edge: Edge }
   | { readonly kind: 'post'; readonly edge: Edge; readonly number: number }
   | { readonly kind: 'axle' | 'springs'; readonly number: number }
@@ -44,6 +46,10 @@ const PATTERNS: readonly (readonly [RegExp, Read])[] = [
   [
     /^tongue\.riser\.(left|right|middle)\.(front|rear)$/,
     ([line, end]) => ({ kind: 'riser', line: line as TongueLine, end: end as End }),
+  ],
+  [
+    /^packer\.(left|right|middle)\.(.+)$/s,
+    ([line, under]) => ({ kind: 'packer', line: line as TongueLine, under: under ?? '' }),
   ],
   [/^side\.(left|right|front|rear)$/, ([edge]) => ({ kind: 'side-rail', edge: edge as Edge })],
   [/^board\.(left|right|front|rear)$/, ([edge]) => ({ kind: 'board', edge: edge as Edge })],
@@ -88,6 +94,8 @@ export const printPartId = (part: PartId): string => {
       return `tongue.side.${part.side}`;
     case 'riser':
       return `tongue.riser.${part.line}.${part.end}`;
+    case 'packer':
+      return `packer.${part.line}.${part.under}`;
     case 'side-rail':
       return `side.${part.edge}`;
     case 'board':
@@ -114,7 +122,7 @@ export const printPartId = (part: PartId): string => {
 
 /** Whether the part is of the tongue, as a whole or one of its bars. */
 export const isOfTongue = (id: string): boolean =>
-  ['tongue', 'tongue-bar', 'side-tube', 'riser'].includes(parsePartId(id).kind);
+  ['tongue', 'tongue-bar', 'side-tube', 'riser', 'packer'].includes(parsePartId(id).kind);
 
 /** Whether the part moves with the axles. */
 export const isOfAxle = (id: string): boolean =>
@@ -133,6 +141,7 @@ export const pairOf = (id: string): string | undefined => {
       return printPartId({ ...part, side: OTHER_SIDE[part.side] });
     case 'tongue-bar':
     case 'riser':
+    case 'packer':
       return part.line === 'middle' ? undefined : printPartId({ ...part, line: OTHER_SIDE[part.line] });
     case 'side-rail':
     case 'board':

@@ -91,6 +91,8 @@ export const runningGearSchema = object({
     /** torsion: spindle behind the tube, as it stands loaded */
     armM: lengthOrZero,
     trackM: length,
+    /** middle of one spring or bracket to the other's; under the middles of the rails where null */
+    springCentresM: length.nullable(),
     /** how hangers or brackets are held; a weld weakens aluminum rails there */
     mounting: z.enum(['welded', 'bolted']),
     spring: springSchema,

@@ -19,7 +19,7 @@ import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.j
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 2;
+export const SCHEMA_VERSION = 3;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -39,6 +39,8 @@ const itemSchema = object({
   /** the tank itself; 0 for anything else */
   emptyMassKg: mass,
   sizeM: object({ lengthM: lengthOrZero, widthM: lengthOrZero, heightM: lengthOrZero }),
+  /** it stands on four wheels, these far apart; null for what lies flat */
+  wheels: object({ baseM: length, trackM: length }).nullable(),
   attach: object({
     on: z.enum(['deck', 'rail', 'tongue', 'axle', 'drawer', 'item']),
     from: z.enum(['front', 'rear', 'ball', 'axle']),
@@ -178,6 +180,8 @@ export const designSchema = object({
     bumpFactor: z.number().min(1).max(10).nullable(),
     /** situations that the user has switched off; the report names them */
     off: z.array(id).max(50),
+    /** whether somebody steps on the rear edge: as is usual for such a bed, always, or never */
+    personOnRear: z.enum(['usual', 'yes', 'no']),
     /** pull on coupler or rear when the rig is stuck, as a mass; the tow vehicle's own where null */
     recoveryPullKg: mass.nullable(),
     /** fillet leg; as thick as the wall up to 3/16 in where null */

@@ -73,6 +73,8 @@ export const USUAL_SIZES = {
   'items.sizeM.heightM': [0, 5],
   'items.sizeM.lengthM': [0, 20],
   'items.sizeM.widthM': [0, 5],
+  'items.wheels.baseM': [0.1, 10],
+  'items.wheels.trackM': [0.1, 4],
 
   'job.cornerM': [2, 40],
   'job.laneM': [1, 20],
@@ -117,6 +119,7 @@ export const USUAL_SIZES = {
   'runningGear.suspension.spring.ratingKg': [1, 10000],
   'runningGear.suspension.spring.shackleM': [0.01, 0.3],
   'runningGear.suspension.spring.slipperM': [0.1, 2],
+  'runningGear.suspension.springCentresM': [0.2, 3],
   'runningGear.suspension.torsion.armLengthM': [0.02, 0.5],
   'runningGear.suspension.torsion.startAngleRad': [-1.2, 1.2],
   'runningGear.suspension.trackM': [0.2, 4],

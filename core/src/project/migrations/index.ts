@@ -1,5 +1,6 @@
 import { SCHEMA_VERSION } from '../schema.js';
 import { toVersion2 } from './toVersion2.js';
+import { toVersion3 } from './toVersion3.js';
 
 /**
  * One step of the file's shape: from `to − 1` to `to`. Steps are numbered without gaps and never edited once released; each has its
@@ -11,7 +12,10 @@ export interface Migration {
   readonly up: (file: Record<string, unknown>) => Record<string, unknown>;
 }
 
-export const MIGRATIONS: readonly Migration[] = [{ to: 2, up: toVersion2 }];
+export const MIGRATIONS: readonly Migration[] = [
+  { to: 2, up: toVersion2 },
+  { to: 3, up: toVersion3 },
+];
 
 export const migrate = (
   file: Record<string, unknown>,

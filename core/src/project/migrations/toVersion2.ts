@@ -1,7 +1,4 @@
-type Fields = { [name: string]: unknown };
-
-const isFields = (value: unknown): value is Fields =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+import { type Fields, isFields, putIn } from './putIn.js';
 
 /**
  * What came in while version 1 was written, and what a trailer without it was taken to have. A path ends at the field; `[]` stands for
@@ -113,21 +110,6 @@ const FIXED_JOINT = {
   pinSpacingM: 0.1016,
   pinDiameterM: 0.015875,
   grade: 'grade-5',
-};
-
-/** The same object with the field at this path put in where it is missing; everything else is shared with the old one. */
-const putIn = (into: unknown, path: readonly string[], value: unknown): unknown => {
-  const [step = '', ...rest] = path;
-  if (!isFields(into)) return into;
-  const name = step.replace(/\[\]$/, '');
-  const inside = Object.hasOwn(into, name) ? into[name] : undefined;
-  if (rest.length === 0) return inside === undefined ? { ...into, [name]: structuredClone(value) } : into;
-  if (inside === undefined) return into;
-  const filled =
-    step.endsWith('[]') && Array.isArray(inside)
-      ? inside.map((entry) => putIn(entry, rest, value))
-      : putIn(inside, rest, value);
-  return { ...into, [name]: filled };
 };
 
 const withJoint = (file: Fields): Fields => {
