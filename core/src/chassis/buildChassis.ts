@@ -29,7 +29,7 @@ export const buildChassis = (trailer: Trailer): Chassis => {
   return {
     members: [
       ...(bed?.members ?? []),
-      ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers] : []),
+      ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers, ...tongue.packers] : []),
       ...sides.members,
     ],
     panels: [...(bed ? buildDeck(trailer, bed) : []), ...sides.panels],

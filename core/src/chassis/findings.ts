@@ -6,6 +6,13 @@ import { RULES } from './rules.js';
 
 export interface ChassisFindingData {
   'frame-problem': ChassisProblem;
+  /** air between a tongue and what it passes under; loose: nothing holds its rear end */
+  'tongue-gap': {
+    readonly memberId: string;
+    readonly crossIds: readonly string[];
+    readonly gapM: number;
+    readonly loose: boolean;
+  };
   'overall-width': {
     readonly widthM: number;
     readonly limitM: number | undefined;
@@ -88,6 +95,40 @@ const TONGUE_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set([
   'tongue-joint-off-tongue',
 ]);
 
+/** Where a tongue passes under bars that it does not touch; a single tube that touches none behind the header hangs on that alone. */
+const gaps = ({ tongue }: Chassis): ChassisFinding[] => {
+  if (!tongue) return [];
+  return tongue.members.slice(0, 1).flatMap(({ id }): ChassisFinding[] => {
+    const own = tongue.crossings.filter(({ barId }) => barId === id);
+    const open = own.filter(({ touches, packerId }) => !touches && packerId === undefined);
+    const [first] = open;
+    if (!first) return [];
+    const joined = own.filter(({ touches, packerId }) => touches || packerId !== undefined);
+    const loose =
+      tongue.rearOn === 'cross-member'
+        ? !joined.some(({ crossId }) => crossId !== 'header.front') || joined.length < 2
+        : joined.length === 0;
+    // Where the rear end hangs, the last one is where a packer does most.
+    const told = loose && tongue.rearOn === 'cross-member' ? (open.at(-1) ?? first) : first;
+    return [
+      finding({
+        rule: RULES['tongue-gap'],
+        data: {
+          memberId: id,
+          crossIds: loose ? [told.crossId] : open.map(({ crossId }) => crossId),
+          gapM: told.gapM,
+          loose,
+        },
+        verdict: loose ? 'over' : 'ok',
+        step: 'tongue',
+        subject: id,
+        counts: loose,
+        working: [],
+      }),
+    ];
+  });
+};
+
 export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFinding[] => {
   const problems = chassis.problems.map(
     (problem): ChassisFinding =>
@@ -107,6 +148,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFind
   const aluminum = chassis.members.filter(({ material }) => material.family === 'aluminum');
   return [
     ...problems,
+    ...gaps(chassis),
     ...sizes(trailer),
     ...(unmarked.length > 0
       ? [

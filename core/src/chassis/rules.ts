@@ -8,6 +8,11 @@ export const RULES = rulesOf({
     source: computedBy('the frame’s own geometry'),
     holds: 'the geometry alone',
   },
+  'tongue-gap': {
+    formula: 'metal joins only what it touches, within 1/16 in (1.6 mm), or through a packer',
+    source: commonPractice('bars are joined where they touch'),
+    holds: 'a tongue that runs under the frame; what an A-frame passes under is told, not judged',
+  },
   'overall-width': {
     formula: 'outermost of tires, fenders and frame ≤ the widest that it may be',
     source: publishedSure('23 CFR 658.15: 102 in on US interstate routes; EU 2.55 m; narrower by state and road'),

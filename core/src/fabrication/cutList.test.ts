@@ -98,7 +98,10 @@ describe('cut list', () => {
   });
   test('side rails on posts are pieces, too', () => {
     const base = sampleTrailer();
-    const list = listOf({ ...base, frame: { ...base.frame, sides: { kind: 'rail', heightM: inches(16) } } });
+    const list = listOf({
+      ...base,
+      frame: { ...base.frame, sides: { kind: 'rail', heightM: inches(16), carries: false } },
+    });
     expect(list.rows.map(({ mark }) => mark)).toEqual(expect.arrayContaining(['S1', 'S2', 'P1']));
     expect(list.rows.find(({ mark }) => mark === 'P1')?.cutLengthM).toBeCloseTo(inches(14.5), 12);
   });

@@ -7,7 +7,7 @@ import { RULES } from './rules.js';
 /** Identical pieces: one mark, cut together. */
 export interface CutRow {
   readonly mark: string;
-  readonly group: Member['group'] | 'post';
+  readonly group: Member['group'] | 'post' | 'packer';
   readonly memberIds: readonly string[];
   readonly sectionId: string;
   readonly designation: string;
@@ -56,12 +56,15 @@ export interface CutList {
   readonly massKg: number;
 }
 
-const MARK_LETTERS = { rail: 'R', header: 'E', cross: 'C', tongue: 'T', side: 'S', post: 'P' } as const;
+const MARK_LETTERS = { rail: 'R', header: 'E', cross: 'C', tongue: 'T', side: 'S', post: 'P', packer: 'K' } as const;
 
 /** Lengths that agree to this are cut alike, m. */
 const ALIKE_M = 1e-4;
 
-const kindOf = (member: Member): CutRow['group'] => (parsePartId(member.id).kind === 'post' ? 'post' : member.group);
+const kindOf = (member: Member): CutRow['group'] => {
+  const { kind } = parsePartId(member.id);
+  return kind === 'post' || kind === 'packer' ? kind : member.group;
+};
 const endKey = (end: EndCut): string =>
   end.kind === 'square' ? 'square' : `${end.offSquareRad.toFixed(6)} ${(end.bevelRad ?? 0).toFixed(6)}`;
 

@@ -32,6 +32,11 @@ export interface Part {
   readonly heightM: number;
   readonly carriedBy: CarriedBy;
   readonly movesWithAxle: boolean;
+  /** stands on these places of what carries it, one quarter on each, and not over its whole outline */
+  readonly feet?: readonly { readonly xM: number; readonly yM: number }[];
+  /** held over this stretch only: the housing of a drawer that is pulled out, m */
+  readonly heldX0M?: number;
+  readonly heldX1M?: number;
 }
 
 const pointPart = (
@@ -237,13 +242,25 @@ const placeItem = (
   };
 };
 
+const wheelPlaces = (
+  { baseM, trackM }: NonNullable<Item['wheels']>,
+  xM: number,
+  yM: number,
+): NonNullable<Part['feet']> =>
+  [-1, 1].flatMap((along) =>
+    [-1, 1].map((across) => ({ xM: xM + (along * baseM) / 2, yM: yM + (across * trackM) / 2 })),
+  );
+
 /** An item as a part in a given case; `undefined` for the case gives it full and in its own place. */
 export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCase?: LoadCase): Part => {
   const entry = loadCase?.aboard.find((candidate) => candidate.itemId === item.id);
   const place = placeItem(trailer, chassis, item, loadCase);
   const fill = item.kind === 'tank' ? (entry?.fill ?? (loadCase ? 0 : 1)) : 1;
   const { lengthM, widthM, heightM } = item.sizeM;
+  const outM = item.attach.on === 'drawer' ? (loadCase?.drawerOutM ?? 0) : 0;
   return {
+    ...(item.wheels ? { feet: wheelPlaces(item.wheels, place.xM, item.attach.rightM) } : {}),
+    ...(outM > 0 ? { heldX0M: place.xM - outM - lengthM / 2, heldX1M: place.xM - outM + lengthM / 2 } : {}),
     id: item.id,
     group: item.kind === 'fixed' ? 'fixed' : 'cargo',
     name: item.name,

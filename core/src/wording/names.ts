@@ -156,13 +156,14 @@ export const HANGER_NAMES: Readonly<Record<HangerMark['kind'], string>> = {
   equaliser: 'equaliser’s pivot',
   bracket: 'bracket',
 };
-export const PIECE_NAMES: Readonly<Record<BarGroup | 'post', string>> = {
+export const PIECE_NAMES: Readonly<Record<BarGroup | 'post' | 'packer', string>> = {
   rail: 'Side rail',
   header: 'Header',
   cross: 'Cross-member',
   tongue: 'Tongue',
   side: 'Side rail, top',
   post: 'Post',
+  packer: 'Packer',
 };
 export const PLATE_NAMES: Readonly<Record<'top-plate' | 'cap' | 'gusset', string>> = {
   'top-plate': 'Plate over the tongue',

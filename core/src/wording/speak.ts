@@ -41,9 +41,10 @@ export interface Speaker {
 /** Derived cases: the plate's gross, its cargo in these places. */
 const GROSS_CASE_NAMES: Readonly<Record<string, string>> = {
   'gross.uniform': 'Full to the plate, spread evenly',
-  'gross.front': 'Full to the plate, all on the front half',
-  'gross.rear': 'Full to the plate, all on the rear half',
-  'gross.middle': 'Full to the plate, all in the middle',
+  'gross.forward': 'Full to the plate, as far forward as the tongue allows',
+  'gross.rearward': 'Full to the plate, as far back as the tongue allows',
+  'gross.dense-front': 'Full to the plate, a dense load in front',
+  'gross.dense-rear': 'Full to the plate, a dense load behind',
 };
 
 const SIDES: Readonly<Record<Side, string>> = { left: 'Left', right: 'Right' };
@@ -62,6 +63,11 @@ const onAxle = (what: string, trailer: Trailer, number: number): string =>
 const riserName = ({ line, end }: Extract<PartId, { readonly kind: 'riser' }>): string => {
   if (line === 'middle') return end === 'front' ? 'Upright at the front header' : 'Rear upright of the tongue';
   return `${SIDES[line]} upright at the ${end === 'front' ? 'front header' : 'rail'}`;
+};
+
+const packerName = ({ line, under }: Extract<PartId, { readonly kind: 'packer' }>, trailer: Trailer): string => {
+  const host = placedName(trailer, under) ?? partNameOf(parsePartId(under), trailer);
+  return `${line === 'middle' ? 'Packer' : `${SIDES[line]} packer`} under ${host.toLowerCase()}`;
 };
 
 /** What the trailer's own parts are called; those of the user by the names that they were given. */
@@ -93,6 +99,8 @@ const partNameOf = (part: PartId, trailer: Trailer): string => {
       return `${SIDES[part.side]} side tube`;
     case 'riser':
       return riserName(part);
+    case 'packer':
+      return packerName(part, trailer);
     case 'side-rail':
       return `${EDGES[part.edge]} side rail`;
     case 'board':

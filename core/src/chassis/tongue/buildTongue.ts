@@ -4,6 +4,7 @@ import type { Bed } from '../bed.js';
 import { inches } from '../../units/index.js';
 import { type ChassisProblem, type Hole, type Member, planBox } from '../member.js';
 import { tongueLevel } from './level.js';
+import { buildPackers, type Crossing, crossingsUnder } from './crossings.js';
 import { buildRisers } from './risers.js';
 import { slantedBar } from './slantedBar.js';
 
@@ -15,6 +16,10 @@ export interface TongueGeometry {
   readonly sideTubes: readonly Member[];
   /** uprights of a stepped tongue */
   readonly risers: readonly Member[];
+  /** where its bars pass under cross-members and the front header */
+  readonly crossings: readonly Crossing[];
+  /** packers between it and what it passes under */
+  readonly packers: readonly Member[];
   /** angle of each leg to the centre line; 0 for a straight tongue */
   readonly legAngleRad: number;
   /** how many tubes share the bending */
@@ -80,7 +85,7 @@ const aFrame = (
   bed: Bed,
   stock: readonly BarStock[],
   problems: ChassisProblem[],
-): TongueGeometry => {
+): Omit<TongueGeometry, 'crossings' | 'packers'> => {
   const angle = tongue.includedAngleRad / 2;
   const tan = Math.tan(angle);
   const apexX = tongue.apexBehindBallM - tongue.lengthM;
@@ -179,7 +184,7 @@ const singleTube = (
   bed: Bed,
   stock: BarStock,
   problems: ChassisProblem[],
-): TongueGeometry => {
+): Omit<TongueGeometry, 'crossings' | 'packers'> => {
   const half = stock.bar.widthM / 2;
   const tip = tongue.tipBehindBallM - tongue.lengthM;
   const under = tongue.underM > LEAST_UNDER_M;
@@ -217,12 +222,26 @@ const singleTube = (
   };
 };
 
+/** A stepped tongue hangs clear of what it passes under: uprights hold it. */
+const withPackers = (
+  trailer: Trailer,
+  bed: Bed,
+  tongue: Omit<TongueGeometry, 'crossings' | 'packers'>,
+  problems: ChassisProblem[],
+): TongueGeometry => {
+  const crossings =
+    tongue.risers.length > 0 ? [] : crossingsUnder(trailer, [...tongue.members, ...tongue.sideTubes], bed);
+  return { ...tongue, crossings, packers: buildPackers(trailer, crossings, bed, problems) };
+};
+
 export const buildTongue = (trailer: Trailer, bed: Bed, problems: ChassisProblem[]): TongueGeometry | undefined => {
   const { tongue } = trailer.frame;
   const ids = tongue.kind === 'a-frame' ? ['tongue.left', 'tongue.right'] : ['tongue.middle'];
   const stock = ids.map((id) => stockOf(trailer, 'tongue', id, problems)).filter((own) => own !== undefined);
   if (stock.length !== ids.length) return undefined;
-  return tongue.kind === 'a-frame'
-    ? aFrame(trailer, tongue, bed, stock, problems)
-    : singleTube(trailer, tongue, bed, stock[0] as BarStock, problems);
+  const built =
+    tongue.kind === 'a-frame'
+      ? aFrame(trailer, tongue, bed, stock, problems)
+      : singleTube(trailer, tongue, bed, stock[0] as BarStock, problems);
+  return withPackers(trailer, bed, built, problems);
 };

@@ -43,6 +43,13 @@ const problemSentence = (problem: ChassisProblem, say: Speaker): string =>
 
 export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindingData & MassFindingData> = {
   'frame-problem': ({ data }, say) => problemSentence(data, say),
+  'tongue-gap': ({ data }, say) => {
+    const hosts = data.crossIds.map((id) => say.partName(id).toLowerCase());
+    const name = say.partName(data.memberId).toLowerCase();
+    return data.loose
+      ? `${say.length(data.gapM)} of air between the ${name} and ${hosts.join(', ')}: nothing holds its rear end. Put a packer there, or a bar that reaches down to it.`
+      : `The ${name} passes ${say.length(data.gapM)} under ${hosts.join(', ')} and is not joined there; a packer would join it.`;
+  },
   'overall-width': ({ data }, say) =>
     `${say.length(data.widthM)} wide over the ${data.by}.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.widthM, data.limitM, (m) => say.length(m))}.`}`,
   'overall-length': ({ data }, say) =>
