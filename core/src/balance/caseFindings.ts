@@ -17,6 +17,7 @@ import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js'
 import { ballAboveLevelM, ballZM, type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
 import { extremeCases } from './extremes.js';
 import { parkedTip } from './parked.js';
+import { stepsOnRear } from './personOnRear.js';
 import { tongueSlopes } from './slopes.js';
 import { RULES, UNEVEN, MOST_UNEVEN, PEOPLE_KG } from './rules.js';
 
@@ -128,8 +129,10 @@ const slopes = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[]
   ];
 };
 
-const tips = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] =>
-  cases.flatMap((balanced): CaseFinding[] => {
+const tips = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
+  // Nobody steps on the tail of a cart: told, not judged.
+  const asked = stepsOnRear(trailer, chassis.deckTopZM);
+  return cases.flatMap((balanced): CaseFinding[] => {
     const tip = parkedTip(trailer, balanced);
     if (!tip || !balanced.standing || !balanced.centre) return [];
     const rearM = trailer.frame.bed.lengthM;
@@ -144,7 +147,7 @@ const tips = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] =
         verdict: tip.jackN < 0 ? 'over' : tip.jackN < weightN(balanced.massKg) * 0.03 ? 'tight' : 'ok',
         subject: 'jack',
         caseId: balanced.loadCase.id,
-        counts: true,
+        counts: asked,
         value: quantity(tip.jackN, 'load'),
         working: [
           given('whole-trailer', balanced.massKg, 'mass'),
@@ -159,6 +162,7 @@ const tips = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] =
       }),
     ];
   });
+};
 
 const leftRight = (cases: readonly BalancedCase[]): CaseFinding[] => {
   const worst = cases
@@ -279,7 +283,7 @@ export const caseFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
     : [
         ...extremes(trailer, chassis, cases),
         ...slopes(trailer, cases),
-        ...tips(trailer, cases),
+        ...tips(trailer, chassis, cases),
         ...leftRight(cases),
         ...height(trailer, cases),
         ...swing(trailer, chassis, cases),

@@ -45,3 +45,4 @@ export { PEOPLE_KG } from './rules.js';
 export { type TongueSlopes, tongueSlopes } from './slopes.js';
 export { axleWorking, type BalanceFinding, type BalanceFindingData, balanceFindings } from './findings.js';
 export { RULES as BALANCE_RULES } from './rules.js';
+export { stepsOnRear } from './personOnRear.js';

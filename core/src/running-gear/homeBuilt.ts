@@ -31,4 +31,4 @@ export const tubeBending = (outerM: number, wallM: number, wheelKg: number, leve
 
 /** From the spring's middle, under the rail's, to the wheel's: what bends the tube. */
 export const overhangM = ({ runningGear, frame }: Trailer, railWidthM: number): number =>
-  (runningGear.suspension.trackM - (frame.bed.widthM - railWidthM)) / 2;
+  (runningGear.suspension.trackM - (runningGear.suspension.springCentresM ?? frame.bed.widthM - railWidthM)) / 2;

@@ -40,18 +40,27 @@ export const fitFindings = (
 ): FitFinding[] => {
   if (trailer.runningGear.layout === 'none') return [];
   const loaded = heaviest(rides, cases);
+  // What stands still while something drives on is no load of the road.
+  const loading = new Set(
+    cases.filter(({ loadCase }) => loadCase.mode === 'loading').map(({ loadCase }) => loadCase.id),
+  );
+  const driven = rides.filter(({ caseId }) => !loading.has(caseId));
   const unknown: FitFinding[] =
     rides.length === 0 && cases.some(({ standing }) => standing)
       ? [finding({ ...plain, rule: RULES['ride-unknown'], data: {}, verdict: 'unchecked' })]
       : [];
   return [
-    ...worstClearances(clearances(trailer, chassis, rides)).map(clearanceFinding),
+    ...worstClearances(clearances(trailer, chassis, driven)).map(clearanceFinding),
     ...heightFindings(trailer, loaded),
     ...ratingFindings(trailer, cases),
     ...bounceFindings(trailer, loaded, lightest(rides, cases)),
-    ...shackleFindings(trailer, rides),
+    ...shackleFindings(trailer, driven),
     ...fitFaults(trailer, chassis),
-    ...homeBuiltFindings(trailer, chassis, cases),
+    ...homeBuiltFindings(
+      trailer,
+      chassis,
+      cases.filter(({ loadCase }) => loadCase.mode === 'towed'),
+    ),
     ...unknown,
   ];
 };
