@@ -66,7 +66,10 @@ const circle = (d: number): WeldGroup => ({
   farZM: d / 2,
 });
 
-/** All round the end of a bar; open bars count once along each wall, not on both faces. */
+/** Along both faces of thin walls: the same line twice. */
+const bothFaces = (lines: readonly WeldLine[]): WeldLine[] => [...lines, ...lines];
+
+/** All round the end of a bar: round a tube, along both faces of an open bar's walls. */
 export const allRound = (shape: Shape): WeldGroup => {
   switch (shape.kind) {
     case 'rect-tube':
@@ -74,18 +77,22 @@ export const allRound = (shape: Shape): WeldGroup => {
     case 'round-tube':
       return circle(shape.diameterM);
     case 'angle':
-      return lineGroup([
-        [0, 0, 0, shape.verticalLegM],
-        [0, 0, shape.horizontalLegM, 0],
-      ]);
+      return lineGroup(
+        bothFaces([
+          [0, 0, 0, shape.verticalLegM],
+          [0, 0, shape.horizontalLegM, 0],
+        ]),
+      );
     case 'channel':
     case 'bent-channel': {
       const { depthM, flangeM } = channelSizes(shape);
-      return lineGroup([
-        [0, 0, 0, depthM],
-        [0, 0, flangeM, 0],
-        [0, depthM, flangeM, depthM],
-      ]);
+      return lineGroup(
+        bothFaces([
+          [0, 0, 0, depthM],
+          [0, 0, flangeM, 0],
+          [0, depthM, flangeM, depthM],
+        ]),
+      );
     }
     case 'flat-bar':
       return lineGroup(box(shape.widthM, shape.heightM));

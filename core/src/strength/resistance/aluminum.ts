@@ -2,7 +2,7 @@ import type { Material } from '../../materials/index.js';
 import { plasticProperties, type SectionProperties, type Shape } from '../../sections/index.js';
 import { publishedSure, publishedVerify, type Source } from '../../source.js';
 import { fromPascals, toPascals } from '../../units/index.js';
-import { channelSizes, type Nominal } from './steel.js';
+import { channelSizes, channelWarpingM6, type Nominal } from './steel.js';
 
 export interface AluminumInput {
   readonly shape: Shape;
@@ -67,8 +67,48 @@ const pressedWall = (shape: Shape, plane: Plane): { ratio: number; heldEdges: 1 
   }
 };
 
-/** The least of yielding (÷ 1.65), buckling of the pressed wall (÷ 1.65) and rupture (÷ 1.95): the allowable moment, N·m, with the clause. */
-export const aluminumBending = (input: AluminumInput, plane: Plane): Nominal => {
+/** Warping constant, m⁶; closed and solid sections hardly warp. */
+const warpingM6 = (shape: Shape): number => {
+  if (shape.kind !== 'channel' && shape.kind !== 'bent-channel') return 0;
+  const { web, flange, depthM, flangeM } = channelSizes(shape);
+  return channelWarpingM6(depthM, flangeM, web, flange);
+};
+
+/**
+ * Lateral-torsional buckling by F.4 (even moment, Cb = 1): Me = (π ÷ L)·√(E·Iy·G·J + (π·E ÷ L)²·Iy·Cw), λ = π·√(E·S ÷ Me); below Cc
+ * Mp·(1 − λ ÷ Cc) + π²·E·λ·S ÷ Cc³, above it π²·E·S ÷ λ². Returned before the safety factor, N·m.
+ */
+export const lateralMomentNm = (input: AluminumInput, plasticNm: number, unbracedM: number): number => {
+  const { section, material, shape } = input;
+  const { yieldPa } = strengths(input);
+  const e = material.elasticPa;
+  const s = Math.min(section.syTopM3, section.syBottomM3);
+  const g = (e * 3_800) / 10_100;
+  const weak = e * section.izM4;
+  const elastic =
+    (Math.PI / unbracedM) *
+    Math.sqrt(weak * g * section.torsionM4 + (Math.PI / unbracedM) ** 2 * weak * e * warpingM6(shape));
+  const slender = Math.PI * Math.sqrt((e * s) / elastic);
+  const limit = bucklingLimit(fromPascals(yieldPa, 'ksi'), fromPascals(e, 'ksi')).cc;
+  return slender < limit
+    ? plasticNm * (1 - slender / limit) + (Math.PI ** 2 * e * slender * s) / limit ** 3
+    : (Math.PI ** 2 * e * s) / slender ** 2;
+};
+
+/** Buckling constants of members, table B.4.2, ksi: Bc = F·(1 + √(F/2250)), Dc = (Bc/10)·√(Bc/E), Cc = 0.41·Bc/Dc. */
+const bucklingLimit = (f: number, e: number): { readonly bc: number; readonly dc: number; readonly cc: number } => {
+  const bc = f * (1 + Math.sqrt(f / 2250));
+  const dc = (bc / 10) * Math.sqrt(bc / e);
+  return { bc, dc, cc: (0.41 * bc) / dc };
+};
+
+const ADM_LATERAL: Source = publishedVerify('Aluminum Design Manual F.4');
+
+/**
+ * The least of yielding (÷ 1.65), buckling of the pressed wall or of the bar sideways (÷ 1.65) and rupture (÷ 1.95): the allowable moment, N·m,
+ * with the clause. A bar bent about its weaker axis does not buckle sideways.
+ */
+export const aluminumBending = (input: AluminumInput, plane: Plane, unbracedM: number): Nominal => {
   const { shape, section, material } = input;
   const { yieldPa, ultimatePa } = strengths(input);
   const plastic = plasticProperties(shape);
@@ -86,6 +126,8 @@ export const aluminumBending = (input: AluminumInput, plane: Plane): Nominal => 
     }
   };
   take((z * ultimatePa * share) / ALUMINUM_RUPTURE_FACTOR, ADM_BENDING);
+  if (tall && section.iyM4 > section.izM4)
+    take((lateralMomentNm(input, z * yieldPa, unbracedM) * share) / ALUMINUM_YIELD_FACTOR, ADM_LATERAL);
   const wall = pressedWall(shape, plane);
   if (wall) {
     const stress = wallStressPa(yieldPa, material.elasticPa, wall.ratio, wall.heldEdges);
@@ -94,17 +136,15 @@ export const aluminumBending = (input: AluminumInput, plane: Plane): Nominal => 
   return { value, source };
 };
 
-/** Allowable compression, N: member buckling by E.2 with the constants Bc = F·(1 + √(F/2250)), Dc = (Bc/10)·√(Bc/E), Cc = 0.41·Bc/Dc (ksi). */
+/** Allowable compression, N: member buckling by E.2. */
 export const aluminumCompression = (input: AluminumInput, lengthYM: number, lengthZM: number): Nominal => {
   const { section, material, shape } = input;
   const { yieldPa } = strengths(input);
   const f = fromPascals(yieldPa, 'ksi');
   const e = fromPascals(material.elasticPa, 'ksi');
-  const bc = f * (1 + Math.sqrt(f / 2250));
-  const dc = (bc / 10) * Math.sqrt(bc / e);
+  const { bc, dc, cc } = bucklingLimit(f, e);
   const slender = Math.max(lengthYM / section.ryM, lengthZM / section.rzM);
-  const critical =
-    slender < (0.41 * bc) / dc ? 0.85 * (bc - dc * slender) : (0.85 * Math.PI ** 2 * e) / Math.max(slender, 1e-9) ** 2;
+  const critical = slender < cc ? 0.85 * (bc - dc * slender) : (0.85 * Math.PI ** 2 * e) / Math.max(slender, 1e-9) ** 2;
   const wall = pressedWall(shape, 'upright');
   const walls = wall ? wallStressPa(yieldPa, material.elasticPa, wall.ratio, wall.heldEdges) : yieldPa;
   const stress = Math.min(toPascals(Math.min(critical, f), 'ksi'), walls);

@@ -62,6 +62,8 @@ export interface Stretch {
   readonly unbracedM: number;
   /** of the whole bar, for buckling in the vertical plane */
   readonly wholeM: number;
+  /** from one place where something is joined to the next; twist grows and falls between these. The unbraced length where it is not said */
+  readonly elementM?: number;
   readonly welded: boolean;
 }
 
@@ -69,23 +71,39 @@ export interface Stretch {
 const thickestM = (shape: Shape): number =>
   shape.kind === 'channel' ? Math.max(shape.webM, shape.flangeThicknessM) : wallThicknessM(shape);
 
-/** Flange bending of a channel that is held against warping at both joints: a torque T gives M = T·L ÷ 4h in each flange (Design Guide 9's upper bound). */
-const warpingPerNm = (shape: Shape, unbracedM: number): number => {
+/**
+ * Flange bending of a channel that is held against warping at both joints: a torque T gives M = T·L ÷ 4h in each flange (Design Guide 9's upper
+ * bound). Where the torque only runs from a hanger to the next bar across, a distance a away, its flanges bend by T·a ÷ 2h at most.
+ */
+const warpingPerNm = (shape: Shape, { unbracedM, elementM = unbracedM }: Stretch): number => {
   if (shape.kind !== 'channel' && shape.kind !== 'bent-channel') return 0;
   const { flange, depthM, flangeM } = channelSizes(shape);
-  return unbracedM / (4 * (depthM - flange)) / ((flange * flangeM ** 2) / 6);
+  const lever = Math.min(unbracedM / 4, elementM / 2);
+  return lever / (depthM - flange) / ((flange * flangeM ** 2) / 6);
+};
+
+/**
+ * Share of a torque that goes as St Venant shear half-way between two joints that hold the flanges against warping: 1 − 1 ÷ cosh(L ÷ 2a), with
+ * a = √(E·Cw ÷ G·J); the rest bends the flanges. Source: Design Guide 9, closed form. Bars that do not warp take all of it so.
+ */
+const plainShare = (shape: Shape, { torsionM4 }: SectionProperties, { unbracedM }: Stretch, ratio: number): number => {
+  if (shape.kind !== 'channel' && shape.kind !== 'bent-channel') return 1;
+  const { web, flange, depthM, flangeM } = channelSizes(shape);
+  const decayM = Math.sqrt((ratio * channelWarpingM6(depthM, flangeM, web, flange)) / torsionM4);
+  return 1 - 1 / Math.cosh(unbracedM / 2 / decayM);
 };
 
 const openTorsion = (
+  { elasticPa, shearModulus }: { readonly elasticPa: number; readonly shearModulus: number },
   shape: Shape,
   section: SectionProperties,
-  unbracedM: number,
+  stretch: Stretch,
   normalPa: number,
   shearPa: number,
 ): OpenTorsion => ({
-  shearPerNm: thickestM(shape) / section.torsionM4,
+  shearPerNm: (plainShare(shape, section, stretch, elasticPa / shearModulus) * thickestM(shape)) / section.torsionM4,
   allowedShearPa: shearPa,
-  warpingPerNm: warpingPerNm(shape, unbracedM),
+  warpingPerNm: warpingPerNm(shape, stretch),
   allowedNormalPa: normalPa,
 });
 
@@ -110,7 +128,16 @@ const steelResistance = (member: Member, shape: Shape, stretch: Stretch): Resist
     shearY: allowed(steelShear(input, 'level'), STEEL_FACTOR),
     shearZ: allowed(steelShear(input, 'upright'), STEEL_FACTOR),
     torsion: torsion && allowed(torsion, STEEL_FACTOR),
-    open: torsion ? undefined : openTorsion(shape, bar.design, stretch.unbracedM, normalPa, 0.6 * normalPa),
+    open: torsion
+      ? undefined
+      : openTorsion(
+          { elasticPa: material.elasticPa, shearModulus: shearModulusPa(material) },
+          shape,
+          bar.design,
+          stretch,
+          normalPa,
+          0.6 * normalPa,
+        ),
     welded: false,
     section: bar.design,
     yieldPa: material.yieldPa,
@@ -159,8 +186,8 @@ const aluminumResistance = (member: Member, shape: Shape, stretch: Stretch): Res
   return {
     tension,
     compression: aluminumCompression(input, stretch.wholeM, stretch.unbracedM),
-    bendingY: aluminumBending(input, 'upright'),
-    bendingZ: aluminumBending(input, 'level'),
+    bendingY: aluminumBending(input, 'upright', stretch.unbracedM),
+    bendingZ: aluminumBending(input, 'level', stretch.unbracedM),
     shearY: { value: areas.y * shearPa, source: shear },
     shearZ: { value: areas.z * shearPa, source: shear },
     torsion:
@@ -169,7 +196,14 @@ const aluminumResistance = (member: Member, shape: Shape, stretch: Stretch): Res
         : { value: modulus * shearPa, source: publishedVerify('Aluminum Design Manual H.2') },
     open:
       modulus === undefined
-        ? openTorsion(shape, bar.design, stretch.unbracedM, tension.value / bar.design.areaM2, shearPa)
+        ? openTorsion(
+            { elasticPa: material.elasticPa, shearModulus: shearModulusPa(material) },
+            shape,
+            bar.design,
+            stretch,
+            tension.value / bar.design.areaM2,
+            shearPa,
+          )
         : undefined,
     welded: stretch.welded,
     section: bar.design,
@@ -229,6 +263,12 @@ export interface Utilisation {
 const axialAndBending = (axial: number, bending: number): number =>
   axial >= 0.2 ? axial + (8 / 9) * bending : axial / 2 + bending;
 
+/**
+ * H3-6, a + s² ≤ 1 with a of axial force and bending and s of shear and twist, as a share that grows with the load: 1 ÷ λ where λ times the
+ * load just fits, λ·a + (λ·s)² = 1. The sum itself would show the square of the twist as if it were the stress.
+ */
+const withTwist = (a: number, s: number): number => (a + Math.sqrt(a * a + 4 * s * s)) / 2;
+
 /** The largest share alone, for looking along a bar; `allowableUtilisation` tells how it comes about. */
 export const allowableShare = (r: Resistance, inner: InnerAt): number => {
   const axial = inner.n >= 0 ? inner.n / r.tension.value : -inner.n / r.compression.value;
@@ -238,7 +278,7 @@ export const allowableShare = (r: Resistance, inner: InnerAt): number => {
   if (r.torsion) {
     const twist = twistNm / r.torsion.value;
     return twist > TWIST_COUNTS_FROM
-      ? axial + bending + (shear + twist) ** 2
+      ? withTwist(axial + bending, shear + twist)
       : Math.max(axialAndBending(axial, bending), shear);
   }
   const open = r.open as OpenTorsion;
@@ -295,5 +335,3 @@ export const yieldUtilisation = (r: Resistance, all: InnerAt): Utilisation => {
     value: Math.hypot(axial + bendingY + bendingZ, Math.sqrt(3) * (shear + twist)),
   };
 };
-
-export { channelWarpingM6 };

@@ -7,7 +7,7 @@ import { buildChassis, type Member } from '../../chassis/index.js';
 import { METALS } from '../../materials/index.js';
 import { barProperties, type Shape, sectionProperties } from '../../sections/index.js';
 import { fromPascals, inches, toNewtons, toPascals } from '../../units/index.js';
-import { wallStressPa } from './aluminum.js';
+import { aluminumBending, wallStressPa } from './aluminum.js';
 import { allowableShare, allowableUtilisation, memberResistance, yieldUtilisation } from './memberResistance.js';
 import {
   channelUpright,
@@ -99,12 +99,17 @@ describe('steel by AISC 360-16', () => {
     verify({
       area,
       check: 'bending with twist, HSS 4x2x3/16',
-      ours: u.value,
+      ours: u.axial + u.bendingY + u.bendingZ + (u.shear + u.twist) ** 2,
       outside: '0.627',
       unit: '-',
       source: 'AISC 360-16 H3-6, worked example',
     });
     expect(u.rule).toBe('with-twist');
+    // What is shown grows with the load: so much of it, and the sum is one.
+    const most = 1 / u.value;
+    const full = allowableUtilisation(r, { ...none, my: 30 * KIP_IN * most, t: 14 * KIP_IN * most, vz: KIP * most });
+    expect(full.bendingY + (full.shear + full.twist) ** 2).toBeCloseTo(1, 9);
+    expect(full.value).toBeCloseTo(1, 9);
     // Twist of a fifth of its strength or less does not count beside bending (H3.2).
     const small = allowableUtilisation(r, { ...none, my: 30 * KIP_IN, t: 7 * KIP_IN });
     expect(small.value).toBeCloseTo(30 / 64.5, 2);
@@ -273,5 +278,85 @@ describe('what holds for every section on the list', () => {
         },
       ),
     );
+  });
+});
+
+describe('aluminum bars that buckle sideways, ADM F.4', () => {
+  const channel: Shape & { kind: 'channel' } = {
+    kind: 'channel',
+    depthM: inches(4),
+    flangeM: inches(1.58),
+    webM: inches(0.18),
+    flangeThicknessM: inches(0.29),
+    rootRadiusM: 0,
+    toeRadiusM: 0,
+    innerSlope: 0,
+  };
+  const shapeOf = sectionProperties(channel);
+  if (!shapeOf.ok) throw new Error('no section');
+  const section = shapeOf.value;
+  const material = metal('6061-t6');
+  const moment = (unbracedIn: number): number =>
+    aluminumBending({ shape: channel, section, material, welded: false }, 'upright', inches(unbracedIn)).value;
+  test('by the formulas, step by step: 60 in between joints, 6061-T6', () => {
+    const L = inches(60);
+    const E2 = material.elasticPa;
+    const fy = material.yieldPa / KSI;
+    const e = E2 / KSI;
+    const cw = channelWarpingM6(inches(4), inches(1.58), inches(0.18), inches(0.29));
+    const g = (E2 * 3800) / 10100;
+    const s = Math.min(section.syTopM3, section.syBottomM3);
+    const me =
+      (Math.PI / L) *
+      Math.sqrt(E2 * section.izM4 * g * section.torsionM4 + ((Math.PI * E2) / L) ** 2 * section.izM4 * cw);
+    const lambda = Math.PI * Math.sqrt((E2 * s) / me);
+    const bc = fy * (1 + Math.sqrt(fy / 2250));
+    const cc = (0.41 * bc) / ((bc / 10) * Math.sqrt(bc / e));
+    expect(lambda).toBeGreaterThan(cc);
+    verify({
+      area,
+      check: 'aluminum channel 4 x 1.58 in, 60 in unbraced: allowable moment',
+      ours: moment(60) / KIP_IN,
+      outside: ((Math.PI ** 2 * E2 * s) / lambda ** 2 / 1.65 / KIP_IN).toFixed(2),
+      unit: 'kip·in',
+      source: 'Aluminum Design Manual F.4 (recalled), by hand',
+    });
+  });
+  test('the longer, the less; a short one bears its yield; a tube hardly cares', () => {
+    const lengths = [2, 12, 24, 48, 96].map(moment);
+    expect(lengths).toEqual([...lengths].sort((a, b) => b - a));
+    expect(moment(96)).toBeLessThan(0.55 * moment(2));
+    const tube = barOf('alu-4x2x3_16', '6061-t6');
+    const far = memberResistance(tube, { ...stretch, unbracedM: 2 }).bendingY.value;
+    expect(far / memberResistance(tube, { ...stretch, unbracedM: 0.1 }).bendingY.value).toBeGreaterThan(0.9);
+  });
+});
+
+describe('open bars in twist', () => {
+  const channel = barOf('c6x8.2', 'a36');
+  const open = (unbracedIn: number, elementIn?: number) =>
+    memberResistance(channel, {
+      unbracedM: inches(unbracedIn),
+      wholeM: 5,
+      welded: false,
+      ...(elementIn === undefined ? {} : { elementM: inches(elementIn) }),
+    }).open!;
+  test('C6x8.2 between bars 24 in apart: less than a third of a torque goes as plain shear', () => {
+    // Design Guide 9: a = √(E·Cw ÷ G·J) = √(2.59 × 4.70 ÷ 0.0736) = 12.9 in; 1 − 1 ÷ cosh(24 ÷ 25.7) = 0.317.
+    const plain = open(2000).shearPerNm;
+    verify({
+      area,
+      check: 'C6x8.2, 24 in: share of a torque in plain shear',
+      ours: open(24).shearPerNm / plain,
+      outside: '0.317',
+      unit: '-',
+      source: 'AISC Design Guide 9, closed form; Cw 4.70 in⁶, J 0.0736 in⁴',
+      tolerance: 0.1,
+      note: 'thin-walled Cw and J',
+    });
+  });
+  test('a torque that runs only to the next bar bends the flanges by its own short lever', () => {
+    expect(open(24, 4).warpingPerNm).toBeCloseTo(open(24).warpingPerNm / 3, 6);
+    expect(open(24, 24).warpingPerNm).toBeCloseTo(open(24).warpingPerNm, 12);
   });
 });
