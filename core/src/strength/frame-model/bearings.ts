@@ -115,12 +115,20 @@ const acrossY = (lines: readonly ElementLine[], y0: number, y1: number, share: n
   return [stretch(line, at, at, share)];
 };
 
+/** Bars that a deck passes its own push along and across to: each rail by itself, and all that lies between them. */
+export interface SheetLines {
+  readonly rails: readonly [readonly Bearing[], readonly Bearing[]];
+  readonly across: readonly Bearing[];
+}
+
 /** Who carries what on a trailer, found once per frame. */
 export interface BearingFinder {
   bearingsOf(part: Part): readonly Bearing[];
+  /** where the deck is a sheet that carries in its own plane */
+  readonly sheet: SheetLines | undefined;
 }
 
-export const bearingFinder = (chassis: Chassis, frame: TrailerFrame): BearingFinder => {
+export const bearingFinder = (chassis: Chassis, frame: TrailerFrame, sheet: boolean): BearingFinder => {
   const lines = elementLines(frame);
   const lineOf = ({ id }: BarElement): ElementLine => lines.get(id) as ElementLine;
   const ofGroup = (...groups: readonly string[]): ElementLine[] =>
@@ -143,7 +151,16 @@ export const bearingFinder = (chassis: Chassis, frame: TrailerFrame): BearingFin
   const axleLines = (axle: string): ElementLine[] =>
     frame.gear.elementIds.filter((id) => id.startsWith(`gear.${axle}.tube`)).map((id) => lines.get(id) as ElementLine);
 
-  const onDeck = ({ x0M, x1M, y0M, y1M }: Part): Bearing[] => {
+  /** Bars across under a stretch: what rests on one alone and reaches past the bed is held by a couple on the nearest two. */
+  const acrossShares = (x0M: number, x1M: number): readonly number[] => {
+    const shares = leverShares(xs, x0M, x1M);
+    const overhangs = x1M > (xs.at(-1) ?? 0) + 1e-9 || x0M < (xs[0] ?? 0) - 1e-9;
+    if (!overhangs || xs.length < 2 || shares.filter((share) => share > 1e-9).length > 1) return shares;
+    const rear = x1M > (xs.at(-1) ?? 0);
+    return xs.map((_, k) => (rear ? (k >= xs.length - 2 ? 0.5 : 0) : k < 2 ? 0.5 : 0));
+  };
+
+  const onDeck = ({ x0M, x1M, y0M, y1M }: Pick<Part, 'x0M' | 'x1M' | 'y0M' | 'y1M'>, whole = 1): Bearing[] => {
     const width = y1M - y0M;
     const inside = (low: number, high: number): number =>
       width > 0 ? Math.max(0, Math.min(high, y1M) - Math.max(low, y0M)) / width : y0M >= low && y0M <= high ? 1 : 0;
@@ -151,16 +168,16 @@ export const bearingFinder = (chassis: Chassis, frame: TrailerFrame): BearingFin
     const overRight = inside(innerRight, Number.POSITIVE_INFINITY);
     const between = 1 - overLeft - overRight;
     return [
-      ...(overLeft > 1e-9 ? alongX(leftRail, x0M, x1M, overLeft) : []),
-      ...(overRight > 1e-9 ? alongX(rightRail, x0M, x1M, overRight) : []),
+      ...(overLeft > 1e-9 ? alongX(leftRail, x0M, x1M, overLeft * whole) : []),
+      ...(overRight > 1e-9 ? alongX(rightRail, x0M, x1M, overRight * whole) : []),
       ...(between > 1e-9
-        ? leverShares(xs, x0M, x1M).flatMap((share, k) =>
+        ? acrossShares(x0M, x1M).flatMap((share, k) =>
             share > 1e-12
               ? acrossY(
                   (crosses[k] as CrossLine).lines,
                   Math.max(y0M, innerLeft),
                   Math.min(y1M, innerRight),
-                  share * between,
+                  share * between * whole,
                 )
               : [],
           )
@@ -168,16 +185,30 @@ export const bearingFinder = (chassis: Chassis, frame: TrailerFrame): BearingFin
     ];
   };
 
+  const restsOn = (part: Part): Bearing[] => {
+    const { feet, heldX0M: x0M = part.x0M, heldX1M: x1M = part.x1M } = part;
+    if (!feet) return onDeck({ ...part, x0M, x1M });
+    return feet.flatMap(({ xM, yM }) => onDeck({ x0M: xM, x1M: xM, y0M: yM, y1M: yM }, 1 / feet.length));
+  };
+
+  const evenly = (bars: readonly ElementLine[]): Bearing[] => {
+    const total = bars.reduce((sum, line) => sum + length(subtract(line.end, line.start)), 0);
+    return bars.map((line) => stretch(line, 0, 1, length(subtract(line.end, line.start)) / total));
+  };
+
   return {
+    sheet: sheet
+      ? {
+          rails: [evenly(leftRail), evenly(rightRail)],
+          across: evenly(crosses.flatMap(({ lines: own }) => own)),
+        }
+      : undefined,
     bearingsOf: (part) => {
       const own = frame.bars.filter(({ member }) => member.id === part.id).map(lineOf);
-      if (own.length > 0) {
-        const total = own.reduce((sum, line) => sum + length(subtract(line.end, line.start)), 0);
-        return own.map((line) => stretch(line, 0, 1, length(subtract(line.end, line.start)) / total));
-      }
+      if (own.length > 0) return evenly(own);
       switch (part.carriedBy) {
         case 'deck':
-          return onDeck(part);
+          return restsOn(part);
         case 'tongue':
           return alongX(tongue, part.x0M, part.x1M, 1);
         case 'rails':

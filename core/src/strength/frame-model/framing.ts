@@ -1,6 +1,7 @@
 import type { Member } from '../../chassis/index.js';
 import {
   add,
+  type EndSprings,
   type FrameMember,
   type FrameNode,
   length,
@@ -9,6 +10,7 @@ import {
   subtract,
   type Vector3,
 } from '../../frame-analysis/index.js';
+import type { SoftEnd } from '../joints/softEnd.js';
 import type { Material } from '../../materials/index.js';
 
 /** A stretch of a bar of the chassis between two joints, as the solver sees it. */
@@ -21,6 +23,12 @@ export interface BarElement {
   /** id of what is welded on at its ends, if anything is */
   readonly jointFrom: string | undefined;
   readonly jointTo: string | undefined;
+  /** how far the joints at its ends reach over it: between these two its own section is what bears, m */
+  readonly clearFromM: number;
+  readonly clearToM: number;
+  /** how its ends give where they are welded on a wall */
+  readonly softFrom: SoftEnd | undefined;
+  readonly softTo: SoftEnd | undefined;
   /** how far gussets hold its ends stiff before it begins, m */
   readonly stiffFromM: number;
   readonly stiffToM: number;
@@ -44,6 +52,10 @@ export interface Station {
   readonly atM: number;
   readonly node: string;
   readonly joint: string;
+  /** how far the joint reaches to either side along the bar, m */
+  readonly halfM?: number;
+  /** how the bar's end gives there */
+  readonly soft?: SoftEnd | undefined;
   /** leg of a triangular gusset along the bar there, m */
   readonly gussetM?: number;
 }
@@ -60,8 +72,16 @@ export interface Framing {
   element(element: FrameMember): void;
 }
 
-/** Stations nearer than this along a bar are one, m: a tenth of what drawings are dimensioned to. */
-const SAME_STATION_M = 1e-4;
+/** Joints nearer than this along a bar are one, m: no weld is placed truer. Rigid arms keep each force in its true place. */
+export const SAME_STATION_M = 5e-3;
+
+/** The bar's own axes: y level, z up. */
+const springsOf = (soft: SoftEnd | undefined): EndSprings | undefined =>
+  soft && { ry: soft.uprightNmPerRad, rz: soft.levelNmPerRad };
+
+/** How far the joints of these stations reach past a place along the bar, forward or back. */
+const reachPast = (stations: readonly Station[], atM: number, towards: 1 | -1): number =>
+  stations.reduce((most, station) => Math.max(most, towards * (station.atM - atM) + (station.halfM ?? 0)), 0);
 
 /**
  * A gusset holds a bar's end stiff for half of its leg (common practice for haunches that taper to nothing); never more than a third of
@@ -98,7 +118,7 @@ export const framing = (): Framing => {
       const place = (atM: number): Vector3 => add(start, scale(whole, atM / lengthM));
       sorted.slice(1).forEach((to, i) => {
         const from = sorted[i] as Station;
-        if (to.atM - from.atM < SAME_STATION_M) return;
+        if (to.node === from.node) return;
         const id = `${member.id}#${i + 1}`;
         const stiffFromM = stiffM(from, to.atM - from.atM);
         const stiffToM = stiffM(to, to.atM - from.atM);
@@ -110,12 +130,49 @@ export const framing = (): Framing => {
           ...stiffnessOf(member),
           offsetFrom: subtract(place(fromM), at(from.node)),
           offsetTo: subtract(place(toM), at(to.node)),
+          springFrom: springsOf(from.soft),
+          springTo: springsOf(to.soft),
         });
-        bars.push({ id, member, fromM, toM, jointFrom: from.joint, jointTo: to.joint, stiffFromM, stiffToM });
+        bars.push({
+          id,
+          member,
+          fromM,
+          toM,
+          jointFrom: from.joint,
+          jointTo: to.joint,
+          clearFromM: reachPast(sorted.slice(0, i + 1), fromM, 1),
+          clearToM: reachPast(sorted.slice(i + 1), toM, -1),
+          softFrom: from.soft,
+          softTo: to.soft,
+          stiffFromM,
+          stiffToM,
+        });
       });
     },
     element: (element) => {
       members.push(element);
     },
   };
+};
+
+/** A rail's line as it gathers what is joined to it. */
+export interface RailLine {
+  readonly start: Vector3;
+  readonly stations: Station[];
+}
+
+/** The place on a rail at x: the joint that is there already, or a new one; either way the rail is joined there. */
+export const railNode = (
+  frame: Framing,
+  rail: RailLine,
+  x: number,
+  name: string,
+  joint: string,
+  more: Pick<Station, 'halfM' | 'soft' | 'gussetM'> = {},
+): string => {
+  const atM = x - rail.start[0];
+  const there = rail.stations.find((station) => Math.abs(station.atM - atM) < SAME_STATION_M);
+  const node = there?.node ?? frame.node(name, [x, rail.start[1], rail.start[2]]);
+  rail.stations.push({ atM, node, joint, ...more });
+  return node;
 };

@@ -2,7 +2,7 @@ import { type AxleId, axlePlaces, isIndependent } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import type { Freedom, Vector3 } from '../../frame-analysis/index.js';
 import { equaliserGapM } from '../by-hand/suspensionForces.js';
-import type { Framing, Station } from './framing.js';
+import { type Framing, railNode, SAME_STATION_M, type Station } from './framing.js';
 import { RIGID } from './rigid.js';
 
 export interface WheelPlace {
@@ -28,6 +28,8 @@ export interface GearPlaces {
   /** pivots that turn freely when their wheels hang: held where a side is jacked up */
   readonly pivots: readonly { readonly node: string; readonly side: 'left' | 'right' }[];
   readonly rearmostXM: number;
+  /** springs or brackets do not stand under the rails: something that is not drawn carries them there */
+  readonly outrigger: boolean;
   /** all elements of axles, springs and arms */
   readonly elementIds: readonly string[];
 }
@@ -38,7 +40,11 @@ interface Rail {
   readonly stations: Station[];
   readonly member: {
     readonly id: string;
-    readonly bar: { readonly heightM: number; readonly design: { readonly centroidZM: number } };
+    readonly bar: {
+      readonly heightM: number;
+      readonly widthM: number;
+      readonly design: { readonly centroidZM: number };
+    };
   };
 }
 
@@ -74,18 +80,28 @@ interface Gear {
 const hangerNode = ({ frame, rails, hangers }: Gear, sideIndex: 0 | 1, x: number, name: string): string => {
   const rail = rails[sideIndex];
   const side = SIDES[sideIndex];
-  const atM = x - rail.start[0];
-  const there = rail.stations.find((station) => Math.abs(station.atM - atM) < 1e-6);
-  const node = there?.node ?? frame.node(`${name}.${side}`, [x, rail.start[1], rail.start[2]]);
-  if (!there) rail.stations.push({ atM, node, joint: name });
+  const node = railNode(frame, rail, x, `${name}.${side}`, name);
   hangers.push({ node, side, xM: x });
   return node;
+};
+
+/** Middle of a side's spring or bracket: under the rail's unless they are said to be elsewhere; never in the wheel's own plane. */
+const springYM = ({ trailer, rails }: Gear, sideIndex: 0 | 1): number => {
+  const sign = sideIndex === 0 ? -1 : 1;
+  const { springCentresM, trackM } = trailer.runningGear.suspension;
+  const y = springCentresM === null ? rails[sideIndex].start[1] : (sign * springCentresM) / 2;
+  const hub = (sign * trackM) / 2;
+  return Math.abs(y - hub) < SAME_STATION_M ? hub - sign * SAME_STATION_M : y;
 };
 
 const eyeZM = ({ rails }: Gear): number =>
   Math.min(...rails.map(({ start, member }) => start[2] - member.bar.design.centroidZM)) - HANGER_DROP_M;
 
-const below = (gear: Gear, node: string, z: number): Vector3 => [0, 0, z - gear.frame.at(node)[2]];
+/** From a node on a rail to the spring's or bracket's own plane at a height; an outrigger where they differ. */
+const below = (gear: Gear, sideIndex: 0 | 1, node: string, z: number): Vector3 => {
+  const [, y, nodeZ] = gear.frame.at(node);
+  return [0, springYM(gear, sideIndex) - y, z - nodeZ];
+};
 
 const wheelNodes = (gear: Gear, axle: WheelPlace['axle'], x: number): [string, string] => {
   const { trailer, frame, hubZM, wheels } = gear;
@@ -116,16 +132,18 @@ const spring = (
     readonly fixed: 'front' | 'rear';
     readonly eyeZ: number;
   },
+  sideIndex: 0 | 1,
 ): void => {
   const { frame } = gear;
   const seatArm: Vector3 = [0, 0, ends.eyeZ - frame.at(seat)[2]];
+  const onEnd = (node: string): Vector3 => below(gear, sideIndex, node, ends.eyeZ);
   const stiffness = leaf(gear.trailer.runningGear.suspension.hangerSpacingM);
   frame.element({
     id: `gear.${id}.front`,
     from: ends.front,
     to: seat,
     ...stiffness,
-    offsetFrom: below(gear, ends.front, ends.eyeZ),
+    offsetFrom: onEnd(ends.front),
     offsetTo: seatArm,
     releaseFrom: ends.fixed === 'front' ? BUSH : SHACKLE,
   });
@@ -135,7 +153,7 @@ const spring = (
     to: ends.rear,
     ...stiffness,
     offsetFrom: seatArm,
-    offsetTo: below(gear, ends.rear, ends.eyeZ),
+    offsetTo: onEnd(ends.rear),
     releaseTo: ends.fixed === 'rear' ? BUSH : SHACKLE,
   });
 };
@@ -147,8 +165,8 @@ const axleOnSeats = (
   x: number,
   hubs: readonly [string, string],
 ): [string, string] => {
-  const { frame, rails, hubZM, trailer } = gear;
-  const seats = SIDES.map((side, i) => frame.node(`${axle}.seat.${side}`, [x, rails[i as 0 | 1].start[1], hubZM])) as [
+  const { frame, hubZM, trailer } = gear;
+  const seats = SIDES.map((side, i) => frame.node(`${axle}.seat.${side}`, [x, springYM(gear, i as 0 | 1), hubZM])) as [
     string,
     string,
   ];
@@ -165,7 +183,7 @@ const leafAlone = (gear: Gear, axle: WheelPlace['axle'], x: number, index: numbe
   ([0, 1] as const).forEach((i) => {
     const front = hangerNode(gear, i, x - half, `hanger.${2 * index + 1}`);
     const rear = hangerNode(gear, i, x + half, `hanger.${2 * index + 2}`);
-    spring(gear, `spring.${index + 1}.${SIDES[i]}`, seats[i], { front, rear, fixed: 'front', eyeZ: eyeZM(gear) });
+    spring(gear, `spring.${index + 1}.${SIDES[i]}`, seats[i], { front, rear, fixed: 'front', eyeZ: eyeZM(gear) }, i);
   });
 };
 
@@ -180,26 +198,26 @@ const leafTandem = (gear: Gear, firstX: number, secondX: number): void => {
   const secondSeats = axleOnSeats(gear, 'axle.2', secondX, wheelNodes(gear, 'axle.2', secondX));
   ([0, 1] as const).forEach((i) => {
     const side = SIDES[i];
-    const y = gear.rails[i].start[1];
+    const y = springYM(gear, i);
     const front = hangerNode(gear, i, firstX - half, 'hanger.1');
     const centre = hangerNode(gear, i, pivotX, 'hanger.2');
     const rear = hangerNode(gear, i, secondX + half, 'hanger.3');
     const pivot = frame.node(`equaliser.pivot.${side}`, [pivotX, y, eyeZ]);
     const ends = [firstX + half, secondX - half].map((x, k) => frame.node(`equaliser.${k}.${side}`, [x, y, eyeZ]));
-    const post = (eyeZ - frame.at(centre)[2]) / 2;
+    const [, outY, toEye] = below(gear, i, centre, eyeZ);
     frame.element({
       id: `gear.equaliser.post.${side}`,
       from: centre,
       to: pivot,
       ...RIGID,
-      offsetFrom: [0, 0, post],
+      offsetFrom: [0, outY, toEye / 2],
       releaseTo: ['ry'],
     });
     frame.element({ id: `gear.equaliser.front.${side}`, from: ends[0] as string, to: pivot, ...RIGID });
     frame.element({ id: `gear.equaliser.rear.${side}`, from: pivot, to: ends[1] as string, ...RIGID });
     gear.pivots.push({ node: pivot, side });
-    spring(gear, `spring.1.${side}`, firstSeats[i], { front, rear: ends[0] as string, fixed: 'front', eyeZ });
-    spring(gear, `spring.2.${side}`, secondSeats[i], { front: ends[1] as string, rear, fixed: 'rear', eyeZ });
+    spring(gear, `spring.1.${side}`, firstSeats[i], { front, rear: ends[0] as string, fixed: 'front', eyeZ }, i);
+    spring(gear, `spring.2.${side}`, secondSeats[i], { front: ends[1] as string, rear, fixed: 'rear', eyeZ }, i);
   });
 };
 
@@ -217,9 +235,9 @@ const torsionAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: stri
   const seats = ([0, 1] as const).map((i) => {
     const side = SIDES[i];
     const bracket = hangerNode(gear, i, bracketX, name);
-    const railZ = frame.at(bracket)[2];
-    const seat = frame.node(`${axle}.seat.${side}`, [bracketX, frame.at(bracket)[1], tubeZ]);
-    const heightM = (railZ - tubeZ) / 2;
+    const [, outY, toTube] = below(gear, i, bracket, tubeZ);
+    const seat = frame.node(`${axle}.seat.${side}`, [bracketX, springYM(gear, i), tubeZ]);
+    const heightM = -toTube / 2;
     // Upright, its own z runs along the trailer: free to turn about that, and giving sideways (k = 3·E·I ÷ h³).
     frame.element({
       id: `gear.${axle}.bracket.${side}`,
@@ -227,7 +245,7 @@ const torsionAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: stri
       to: seat,
       ...RIGID,
       izM4: (SIDEWAYS_N_PER_M * heightM ** 3) / (3 * RIGID.elasticPa),
-      offsetFrom: [0, 0, -heightM],
+      offsetFrom: [0, outY, -heightM],
       releaseTo: ['rz'],
     });
     return seat;
@@ -247,7 +265,7 @@ const solidAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string
   const hubs = wheelNodes(gear, axle, x);
   const tube = axleTube(trailer);
   const seats = ([0, 1] as const).map((i) => hangerNode(gear, i, x, name)) as [string, string];
-  const arm = (i: 0 | 1): Vector3 => below(gear, seats[i], hubZM);
+  const arm = (i: 0 | 1): Vector3 => below(gear, i, seats[i], hubZM);
   frame.element({ id: `gear.${axle}.tube.left`, from: hubs[0], to: seats[0], ...tube, offsetTo: arm(0) });
   frame.element({
     id: `gear.${axle}.tube.middle`,
@@ -271,7 +289,7 @@ const stubAxles = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string
       from: seat,
       to: hubs[i],
       ...axleTube(gear.trailer),
-      offsetFrom: below(gear, seat, hubZM),
+      offsetFrom: below(gear, i, seat, hubZM),
     });
   });
 };
@@ -347,6 +365,9 @@ export const placeGear = (
         : gear.wheels.map(({ node, side }) => ({ node, side, rocker: false })),
     hangers: gear.hangers,
     pivots: gear.pivots,
+    outrigger: ([0, 1] as const).some(
+      (i) => Math.abs(springYM(gear, i) - rails[i].start[1]) > rails[i].member.bar.widthM / 2 + SAME_STATION_M,
+    ),
     rearmostXM: Math.max(...gear.hangers.map(({ xM }) => xM)),
     elementIds: frame.members.slice(before).map(({ id }) => id),
   };

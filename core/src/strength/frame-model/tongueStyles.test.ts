@@ -8,7 +8,33 @@ import { analyseStrength } from '../analysis/analyse.js';
 import type { AnalysisInput } from '../analysis/analyse.js';
 import { memberDiagram } from '../analysis/lookInto.js';
 
-const base: Trailer = { ...sampleTrailer(), ratedGrossKg: 1500, items: [] };
+const sample = sampleTrailer();
+/** A tongue that weighs next to nothing: what it feels is the force at the ball alone, not its own inertia under it. */
+const base: Trailer = {
+  ...sample,
+  ratedGrossKg: 1500,
+  items: [],
+  coupling: { ...sample.coupling, massKg: 0, jackMassKg: 0 },
+  frame: {
+    ...sample.frame,
+    groups: { ...sample.frame.groups, tongue: { ...sample.frame.groups.tongue, materialId: 'light' } },
+  },
+  ownRows: {
+    ...sample.ownRows,
+    materials: [
+      {
+        id: 'light',
+        name: 'Steel without weight',
+        family: 'steel',
+        yieldPa: 3e8,
+        ultimatePa: 4e8,
+        elasticPa: 2e11,
+        densityKgM3: 1,
+        source: { kind: 'own' },
+      },
+    ],
+  },
+};
 const made = {
   ...PLAIN_TONGUE,
   lengthM: 1.2,
@@ -33,10 +59,10 @@ const inputOf = (trailer: Trailer): AnalysisInput => {
 };
 const drawbar = (trailer: Trailer, memberId: string, variant: string) => {
   const diagram = memberDiagram(inputOf(trailer), memberId, {
-    caseId: 'case.loaded',
+    caseId: 'gross.uniform',
     situation: 'drawbar',
     variant,
-    balance: 'held',
+    balance: 'free',
   });
   if (!diagram) throw new Error(`no diagram of ${memberId}`);
   return diagram;

@@ -84,7 +84,7 @@ describe('what carries what', () => {
         const chassis = buildChassis(trailer);
         const frame = trailerFrame(trailer, chassis);
         if ('code' in frame) return;
-        const finder = bearingFinder(chassis, frame);
+        const finder = bearingFinder(chassis, frame, false);
         const parts = [
           ...trailerParts(trailer, chassis),
           ...trailer.items.map((item) => itemPart(trailer, chassis, item)),
@@ -113,7 +113,7 @@ describe('what carries what', () => {
       },
     };
     const chassis = buildChassis(trailer);
-    const finder = bearingFinder(chassis, frameOf(trailer));
+    const finder = bearingFinder(chassis, frameOf(trailer), false);
     const sharesAt = (x: number): Record<string, number> => {
       const part = {
         ...itemPart(trailer, chassis, trailer.items[0]!),

@@ -1,10 +1,20 @@
-import type { Chassis, Member, PlanPoint } from '../../chassis/index.js';
+import { type Chassis, type Crossing, type Member, tongueMiddle } from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
 import { add, length, scale, subtract } from '../../frame-analysis/index.js';
 import { type Trailer, parsePartId, printPartId } from '../../project/index.js';
-import { type BarElement, type Framing, framing, type Station } from './framing.js';
+import { softEndOf } from '../joints/softEnd.js';
+import { placeSideFrames } from './sideFrames.js';
+import { placeDeckSheet } from './deckSheet.js';
+import { type BarElement, type Framing, framing, railNode, SAME_STATION_M, type Station } from './framing.js';
 import { type GearPlaces, placeGear } from './gear.js';
 import { RIGID } from './rigid.js';
+
+export interface Lap {
+  readonly barId: string;
+  readonly onId: string;
+  readonly node: string;
+  readonly lengthM: number;
+}
 
 /** The chassis and what carries it, as nodes and elements; and where the world takes hold of it. */
 export interface TrailerFrame {
@@ -18,8 +28,12 @@ export interface TrailerFrame {
   /** ends of the rails where the headers join: front left, front right, rear left, rear right */
   readonly corners: readonly [string, string, string, string];
   readonly rearMiddle: string;
+  /** on the rear header where the wheels of the heaviest machine come up, left and right; none where nothing has wheels */
+  readonly tailWheels: readonly string[];
   /** on each rail just behind the rearmost hanger: where a floor jack goes */
   readonly underRail: readonly [string, string];
+  /** where bars of the tongue lap under what they touch: the node, and how long the contact is along the bar, m */
+  readonly laps: readonly Lap[];
   /** pairs of stands, left and right, front to rear */
   readonly stands: readonly (readonly [string, string])[];
   /** rings for straps on the rails, left and right, front to rear */
@@ -44,8 +58,6 @@ interface Line {
 const centreZM = ({ extent, bar, frontRiseM }: Member): number =>
   extent.z0M + Math.max(0, -frontRiseM) + bar.design.centroidZM;
 
-const middle = (a: PlanPoint, b: PlanPoint): PlanPoint => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2];
-
 const railLine = (member: Member): Line => {
   const ys = member.plan.map(([, y]) => y);
   const y = (Math.min(...ys) + Math.max(...ys)) / 2;
@@ -62,15 +74,11 @@ const crossLine = (member: Member): Line => {
 };
 
 /** Along the middle of a tongue bar, from where it meets the coupler to its rear end. */
-const tongueLine = (member: Member, slanted: boolean): Line => {
-  const [tipOuter, rearOuter, rearInner, tipInner] = member.plan as [PlanPoint, PlanPoint, PlanPoint, PlanPoint];
-  const rear = middle(rearOuter, rearInner);
-  const tip = middle(tipOuter, tipInner);
+const tongueLine = (member: Member): Line => {
+  const [tip, rear] = tongueMiddle(member);
   const { x0M, x1M } = member.extent;
   const z = (x: number): number => centreZM(member) + (member.frontRiseM * (x1M - x)) / (x1M - x0M);
-  const end: Vector3 = [rear[0], rear[1], z(rear[0])];
-  // Both tips of an A-frame are cut along the centre line: a leg's own middle meets it half-way along that cut.
-  return { member, start: [tip[0], slanted ? 0 : tip[1], z(tip[0])], end, stations: [] };
+  return { member, start: [tip[0], tip[1], z(tip[0])], end: [rear[0], rear[1], z(rear[0])], stations: [] };
 };
 
 const alongX = (line: Line, x: number): number => {
@@ -90,6 +98,9 @@ const gusset = (legM: number | null): Pick<Station, 'gussetM'> => (legM === null
 
 interface Skeleton {
   readonly trailer: Trailer;
+  readonly crossings: readonly Crossing[];
+  readonly packers: ReadonlyMap<string, Member>;
+  readonly laps: Lap[];
   readonly risers: ReadonlyMap<string, Member>;
   readonly frame: Framing;
   readonly rails: readonly [Line, Line];
@@ -98,31 +109,62 @@ interface Skeleton {
 
 const jointOf = (cross: string, rail: string): string => `${cross}@${rail}`;
 
+/** A gusset smaller than this holds no corner stiff, m. */
+const LEAST_GUSSET_M = 0.025;
+
+/** The joint of a cross-member or header and a rail: which of the two butts on the other, and how its end gives. */
+const jointEnds = (
+  { trailer }: Skeleton,
+  cross: Member,
+  rail: Member,
+): { readonly crossSoft: Station['soft']; readonly railSoft: Station['soft'] } => {
+  const header = cross.group === 'header';
+  const { corner } = trailer.frame.bed;
+  const stiffened = header && (trailer.strength.gussets.cornerM ?? 0) > LEAST_GUSSET_M;
+  const butts = !header || corner === 'rails-through' ? 'cross' : corner === 'headers-through' ? 'rail' : undefined;
+  const place = (on: Member, bar: Member) => ({ topBelowM: on.extent.z1M - bar.extent.z1M, atOpenEnd: header });
+  return {
+    crossSoft: butts === 'cross' && !stiffened ? softEndOf(rail, cross, place(rail, cross)) : undefined,
+    railSoft: butts === 'rail' && !stiffened ? softEndOf(cross, rail, place(cross, rail)) : undefined,
+  };
+};
+
 /** Joins every header and cross-member to both rails: the node lies on the rail's middle, an arm reaches to the bar's end. */
-const joinCrosses = ({ trailer, frame, rails, crosses }: Skeleton): void => {
+const joinCrosses = (skeleton: Skeleton): void => {
+  const { trailer, frame, rails, crosses } = skeleton;
   for (const cross of crosses) {
     const corner = gusset(cross.member.group === 'header' ? trailer.strength.gussets.cornerM : null);
     rails.forEach((rail, side) => {
       const x = cross.start[0];
       const atM = Math.min(Math.max(x - rail.start[0], 0), rail.end[0] - rail.start[0]);
-      const node = frame.node(jointOf(cross.member.id, rail.member.id), [x, rail.start[1], rail.start[2]]);
-      rail.stations.push({ atM, node, joint: cross.member.id, ...corner });
+      const { crossSoft, railSoft } = jointEnds(skeleton, cross.member, rail.member);
+      const node = railNode(
+        frame,
+        rail,
+        rail.start[0] + atM,
+        jointOf(cross.member.id, rail.member.id),
+        cross.member.id,
+        {
+          halfM: cross.member.bar.widthM / 2,
+          soft: railSoft,
+          ...corner,
+        },
+      );
       const end = side === 0 ? 0 : length(subtract(cross.end, cross.start));
-      cross.stations.push({ atM: end, node, joint: rail.member.id, ...corner });
+      cross.stations.push({ atM: end, node, joint: rail.member.id, soft: crossSoft, ...corner });
     });
   }
 };
 
 /** A node on a header or cross-member at y, or the corner itself where y is at its end. */
-const nodeOnCross = (frame: Framing, cross: Line, y: number, name: string): string => {
+const nodeOnCross = (frame: Framing, cross: Line, y: number, name: string, halfM = 0): string => {
   const [left, right] = [cross.start[1], cross.end[1]];
   const clamped = Math.min(Math.max(y, left), right);
   const near = clamped - left < CORNER_M ? 0 : right - clamped < CORNER_M ? 1 : undefined;
   if (near !== undefined) return (cross.stations[near] as Station).node;
-  const found = cross.stations.find(({ atM }) => Math.abs(atM - (clamped - left)) < 1e-6);
-  if (found) return found.node;
-  const node = frame.node(name, [cross.start[0], clamped, cross.start[2]]);
-  cross.stations.push({ atM: clamped - left, node, joint: name.split('@')[1] ?? name });
+  const found = cross.stations.find(({ atM }) => Math.abs(atM - (clamped - left)) < SAME_STATION_M);
+  const node = found?.node ?? frame.node(name, [cross.start[0], clamped, cross.start[2]]);
+  cross.stations.push({ atM: clamped - left, node, joint: name.split('@')[1] ?? name, halfM });
   return node;
 };
 
@@ -156,38 +198,100 @@ const heldBy = (
   return { node, joint: riser.id };
 };
 
-/** Joins a tongue bar to what it meets: the front header, cross-members that it passes under, the rail at its rear end. */
+/** Angle of a bar of the tongue to the trailer's middle, seen from above. */
+const slantOf = ({ start, end }: Line): number => Math.atan2(Math.abs(end[1] - start[1]), end[0] - start[0]);
+
+/** How far the joint with a bar across reaches along a bar of the tongue, and the other way about. */
+const halvesOn = (line: Line, cross: Member): { readonly alongM: number; readonly acrossM: number } => {
+  const cos = Math.cos(slantOf(line));
+  return { alongM: cross.bar.widthM / 2 / cos, acrossM: line.member.bar.widthM / 2 / cos };
+};
+
+/** A packer between a bar of the tongue and what it passes under: a bar on end, welded to both. */
+const joinPacker = ({ frame, packers }: Skeleton, line: Line, cross: Line, crossing: Crossing): void => {
+  const packer = crossing.packerId === undefined ? undefined : packers.get(crossing.packerId);
+  if (!packer) return;
+  const atM = alongX(line, crossing.xM);
+  const halfM = packer.bar.widthM / 2;
+  // Where it would stand in a joint that is there already, it is part of that joint.
+  if (line.stations.some((station) => Math.abs(station.atM - atM) < (station.halfM ?? 0) + halfM)) return;
+  const at = placeOn(line, atM);
+  const held = nodeOnCross(frame, cross, at[1], `${cross.member.id}@${packer.id}`, packer.bar.heightM / 2);
+  const node = frame.node(`${packer.id}@${line.member.id}`, at);
+  line.stations.push({ atM, node, joint: packer.id, halfM });
+  const wholeM = packer.extent.z1M - packer.extent.z0M;
+  frame.bar(
+    packer,
+    [at[0], at[1], packer.extent.z1M],
+    [at[0], at[1], packer.extent.z0M],
+    [
+      { atM: 0, node: held, joint: cross.member.id },
+      { atM: wholeM, node, joint: line.member.id },
+    ],
+  );
+};
+
+/** A leg or side tube that laps under a rail: one joint, as long as the rail is wide along the slant. */
+const joinRail = (skeleton: Skeleton, line: Line, braced: Pick<Station, 'gussetM'>): void => {
+  const { frame, rails } = skeleton;
+  const rail = line.end[1] < 0 ? rails[0] : rails[1];
+  const slant = slantOf(line);
+  const x = line.start[0] + Math.abs(rail.start[1] - line.start[1]) / Math.tan(slant);
+  const wholeM = length(subtract(line.end, line.start));
+  const atM = Math.min(wholeM, alongX(line, x));
+  const at = placeOn(line, atM);
+  const { widthM } = rail.member.bar;
+  const node = railNode(frame, rail, at[0], `${rail.member.id}@${line.member.id}`, line.member.id, {
+    halfM: (widthM / Math.tan(slant) + line.member.bar.widthM / Math.sin(slant)) / 2,
+  });
+  const held = { node, joint: rail.member.id, end: 'rear' as const };
+  const halfM = widthM / 2 / Math.sin(slant);
+  const by = heldBy(skeleton, line, at, held);
+  if (by === held) skeleton.laps.push({ barId: line.member.id, onId: rail.member.id, node, lengthM: 2 * halfM });
+  line.stations.push({ atM, ...by, halfM, ...braced });
+};
+
+/**
+ * Joins a tongue bar to what it touches: the front header, cross-members that it passes under where they meet or a packer lies between, the
+ * rail at its rear end. A stepped tongue is held by its uprights.
+ */
 const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-member' | 'header'): void => {
-  const { trailer, frame, rails, crosses } = skeleton;
+  const { trailer, frame, crosses, crossings } = skeleton;
   const front = crosses.find(({ member }) => member.id === 'header.front') as Line;
   const id = line.member.id;
   const wholeM = length(subtract(line.end, line.start));
   const braced = gusset(trailer.strength.gussets.tongueM);
-  const stepped = skeleton.risers.size > 0;
   const joinTo = (cross: Line, atM: number, end: 'front' | 'rear', stiffened: Pick<Station, 'gussetM'> = {}): void => {
     const at = placeOn(line, atM);
-    const held = { node: nodeOnCross(frame, cross, at[1], `${cross.member.id}@${id}`), joint: cross.member.id, end };
-    line.stations.push({ atM, ...heldBy(skeleton, line, at, held), ...stiffened });
+    const { alongM, acrossM } = halvesOn(line, cross.member);
+    const node = nodeOnCross(frame, cross, at[1], `${cross.member.id}@${id}`, acrossM);
+    const held = { node, joint: cross.member.id, end };
+    const by = heldBy(skeleton, line, at, held);
+    if (by === held && rearOn !== 'header')
+      skeleton.laps.push({ barId: id, onId: cross.member.id, node, lengthM: 2 * alongM });
+    line.stations.push({ atM, ...by, halfM: alongM, ...stiffened });
   };
   if (rearOn === 'header') {
     joinTo(front, wholeM, 'front', braced);
     return;
   }
-  joinTo(front, alongX(line, front.start[0]), 'front', braced);
-  const under = crosses.filter(
-    (cross) =>
-      cross !== front && cross.start[0] > front.start[0] && cross.start[0] <= line.end[0] + cross.member.bar.widthM / 2,
-  );
-  // A stepped tongue hangs clear of the cross-members between its uprights.
-  const met = !stepped ? under : rearOn === 'cross-member' ? under.slice(-1) : [];
-  for (const cross of met) joinTo(cross, Math.min(wholeM, alongX(line, cross.start[0])), 'rear');
-  if (rearOn !== 'rails') return;
-  const rail = line.end[1] < 0 ? rails[0] : rails[1];
-  const x = line.end[0];
-  const node = frame.node(`${rail.member.id}@${id}`, [x, rail.start[1], rail.start[2]]);
-  rail.stations.push({ atM: x - rail.start[0], node, joint: id });
-  const held = { node, joint: rail.member.id, end: 'rear' as const };
-  line.stations.push({ atM: wholeM, ...heldBy(skeleton, line, line.end, held), ...braced });
+  if (skeleton.risers.size > 0) {
+    joinTo(front, alongX(line, front.start[0]), 'front', braced);
+    const last = crosses
+      .filter((cross) => cross !== front && cross.start[0] <= line.end[0] + cross.member.bar.widthM / 2)
+      .at(-1);
+    if (rearOn === 'cross-member' && last) joinTo(last, Math.min(wholeM, alongX(line, last.start[0])), 'rear');
+    if (rearOn === 'rails') joinRail(skeleton, line, braced);
+    return;
+  }
+  if (rearOn === 'rails') joinRail(skeleton, line, braced);
+  for (const crossing of crossings.filter(({ barId }) => barId === id)) {
+    const cross = crosses.find(({ member }) => member.id === crossing.crossId);
+    if (!cross) continue;
+    const stiffened = cross === front ? braced : {};
+    if (crossing.touches) joinTo(cross, Math.min(wholeM, alongX(line, crossing.xM)), 'rear', stiffened);
+    else joinPacker(skeleton, line, cross, crossing);
+  }
 };
 
 /** A side tube starts at the backbone's middle, square across from where its own middle meets the backbone's side. */
@@ -200,7 +304,12 @@ const joinSideTube = (
   const x = line.start[0];
   const atM = alongX(backbone, x);
   const node = skeleton.frame.node(`${backbone.member.id}@${x.toFixed(6)}`, placeOn(backbone, atM));
-  backbone.stations.push({ atM, node, joint: line.member.id });
+  backbone.stations.push({
+    atM,
+    node,
+    joint: line.member.id,
+    halfM: line.member.bar.widthM / 2 / Math.sin(slantOf(line)),
+  });
   line.stations.push({ atM: 0, node, joint: backbone.member.id });
   joinTongue(skeleton, line, rearOn === 'header' ? 'header' : 'rails');
 };
@@ -219,18 +328,25 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
     .map(crossLine)
     .sort((a, b) => a.start[0] - b.start[0]);
   const risers = new Map(tongue.risers.map((riser) => [riser.id, riser]));
-  const skeleton: Skeleton = { trailer, frame, rails, crosses, risers };
+  const packers = new Map(tongue.packers.map((packer) => [packer.id, packer]));
+  const skeleton: Skeleton = { trailer, frame, rails, crosses, risers, crossings: tongue.crossings, packers, laps: [] };
   joinCrosses(skeleton);
   const rear = crosses.find(({ member }) => member.id === 'header.rear') as Line;
   const rearMiddle = nodeOnCross(frame, rear, 0, 'header.rear@middle');
-  const legs = tongue.members.map((member) => tongueLine(member, tongue.legAngleRad > 0));
+  const machine = heaviestMachine(trailer);
+  const tailWheels = machine
+    ? ([-1, 1] as const).map((side) =>
+        nodeOnCross(frame, rear, (side * machine.trackM) / 2, `header.rear@wheel.${side === 1 ? 'right' : 'left'}`),
+      )
+    : [];
+  const legs = tongue.members.map((member) => tongueLine(member));
   const tongueZM = (legs[0] as Line).start[2];
   const ball = frame.node('ball', [chassis.ballXM, 0, tongueZM]);
   for (const leg of legs) {
     leg.stations.push({ atM: 0, node: ball, joint: 'coupler' });
     joinTongue(skeleton, leg, tongue.rearOn);
   }
-  const sideTubes = tongue.sideTubes.map((member) => tongueLine(member, false));
+  const sideTubes = tongue.sideTubes.map((member) => tongueLine(member));
   for (const tube of sideTubes) joinSideTube(skeleton, legs[0] as Line, tube, tongue.rearOn);
   const groundZM = -trailer.runningGear.railTopHeightM;
   const gear = placeGear(trailer, frame, rails, groundZM);
@@ -247,8 +363,10 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
     .sort((a, b) => a.xM - b.xM)
     .map(({ id, xM }) => onBothRails(xM, id, 'stand'));
   const tieDowns = tieDownPlaces(trailer).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
+  placeSideFrames(trailer, chassis, frame, rails);
   for (const line of [...rails, ...crosses, ...legs, ...sideTubes])
     frame.bar(line.member, line.start, line.end, line.stations);
+  placeDeckSheet(trailer, chassis, frame, crosses);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
   return {
     nodes: frame.nodes,
@@ -264,6 +382,8 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
       corner('header.rear', rails[1]),
     ],
     rearMiddle,
+    tailWheels,
+    laps: skeleton.laps,
     underRail: underRail as unknown as [string, string],
     stands,
     tieDowns,
@@ -272,28 +392,19 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
   };
 };
 
+/** The heaviest thing on wheels, which drives on over the tail. */
+export const heaviestMachine = ({ items }: Trailer): { readonly massKg: number; readonly trackM: number } | undefined =>
+  items.reduce<{ massKg: number; trackM: number } | undefined>((most, { wheels, massKg, emptyMassKg }) => {
+    const own = massKg.value + emptyMassKg;
+    return wheels && own > (most?.massKg ?? 0) ? { massKg: own, trackM: wheels.trackM } : most;
+  }, undefined);
+
 /** Rings stand evenly along the bed, half a gap from either end, m. */
 const tieDownPlaces = ({ frame: { bed, tieDowns } }: Trailer): readonly number[] =>
   Array.from({ length: tieDowns.perSide }, (_, i) => (bed.lengthM * (i + 0.5)) / tieDowns.perSide);
 
 /** A floor jack goes this far behind the rear hanger, m: room for its saddle, common practice. */
-const UNDER_RAIL_M = 0.15;
-
-/** The place on a rail at x: the joint that is there already, or a new one. */
-export const railNode = (
-  frame: Framing,
-  rail: Pick<Line, 'start' | 'stations'>,
-  x: number,
-  name: string,
-  joint: string,
-): string => {
-  const atM = x - rail.start[0];
-  const there = rail.stations.find((station) => Math.abs(station.atM - atM) < 1e-6);
-  if (there) return there.node;
-  const node = frame.node(name, [x, rail.start[1], rail.start[2]]);
-  rail.stations.push({ atM, node, joint });
-  return node;
-};
+const UNDER_RAIL_M = 0.1;
 
 /** The jack stands under the coupler's node by an arm of its own. */
 const jackNode = (trailer: Trailer, frame: Framing, chassis: Chassis, ball: string): string => {
