@@ -41,6 +41,7 @@ const item = fc
       kind,
       massKg: { value: massKg, basis: 'guessed', tolerance: 0 },
       emptyMassKg: kind === 'tank' ? 12 : 0,
+      wheels: null,
       sizeM: { lengthM: length, widthM: width, heightM: height },
       attach: { on, from, hostId: null, offsetM: { value: x, basis: 'guessed', tolerance: 0 }, rightM: y, aboveM: 0 },
     }),
@@ -135,7 +136,7 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
         groups: { rail: bar, header: bar, cross: bar, tongue: bar, side: bar },
         crossMembers: { kind: 'spacing', maxSpacingM: r.spacing },
         tongue: tongueOf(r),
-        sides: r.sides ? { kind: 'rail', heightM: 0.4 } : { kind: 'none' },
+        sides: r.sides ? { kind: 'rail', heightM: 0.4, carries: false } : { kind: 'none' },
       },
       runningGear: {
         ...base.runningGear,

@@ -97,6 +97,7 @@ const ballastItem = (trailer: Trailer, massKg: number, atM: number): Item => ({
   kind: 'cargo',
   massKg: { value: massKg, basis: 'guessed', tolerance: 0 },
   emptyMassKg: 0,
+  wheels: null,
   sizeM: { lengthM: 0.2, widthM: Math.min(0.6, trailer.frame.bed.widthM / 2), heightM: 0.2 },
   attach: {
     on: 'deck',

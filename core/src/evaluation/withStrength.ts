@@ -24,7 +24,10 @@ export const analysisInput = (trailer: Trailer, { chassis, bare, cases }: Evalua
 /** The light chain's findings with those of the frame analysis, once that is done. */
 export const withStrength = (evaluation: Evaluation, outcome: AnalysisOutcome): Evaluation => {
   const memberOf = (id: string) => evaluation.chassis.members.find((member) => member.id === id);
-  const own = analysisFindings(outcome, evaluation.strength, memberOf);
+  const own = analysisFindings(outcome, evaluation.strength, memberOf, {
+    settings: evaluation.trailer.settings,
+    rearOn: evaluation.chassis.tongue?.rearOn,
+  });
   const done = outcome.kind === 'analysed';
   const findings: AnyFinding[] = [
     ...evaluation.findings.flatMap((finding) =>

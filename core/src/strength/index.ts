@@ -7,7 +7,7 @@ export {
   largestShear,
   momentAtPlace,
 } from './by-hand/beam.js';
-export { bumpFactor, ROAD_FACTORS } from './roads.js';
+export { bumpFactor, ROAD_FACTORS, usualBumpFactor } from './roads.js';
 export { deckFindings, type DeckFindingData, deckSpanM } from './deck/findings.js';
 export { sideRailFindings, type SideRailFindingData } from './deck/sideRail.js';
 export { strapFindings, type StrapFindingData } from './deck/straps.js';
@@ -32,17 +32,23 @@ export type {
   Governing,
   HangerResult,
   MemberResult,
+  OpinionResult,
   RunBalance,
   RunKey,
   StrengthAnalysis,
   WeldResult,
 } from './analysis/analysis.js';
-export { type AnalysisInput, analyseStrength, analysisSteps } from './analysis/analyse.js';
+export { fatigueShare } from './analysis/fatigue.js';
+export { type AnalysisInput, analyseStrength, analysisSteps, type WatchedRun } from './analysis/analyse.js';
+export { type BarInRun, barsOfRun } from './analysis/barsOfRun.js';
 export type { AnalysisFinding, AnalysisFindingData } from './analysis/findings/data.js';
 export { analysisFindings } from './analysis/findings/findings.js';
 export { type JointLook, jointsOf } from './analysis/joints.js';
 export { type BentBar, bentFrame, type DiagramPoint, memberDiagram, type MemberDiagram } from './analysis/lookInto.js';
+export { type Hardest, hardestOf } from './analysis/hardest.js';
+export type { WeldMend } from './joints/weldMend.js';
 export { GROSS_CASE_IDS } from './situations/ratedGross.js';
+export { BADLY_OFF, OPINION_IDS, type OpinionId, opinionOf, resultOf } from './situations/opinions.js';
 export { type Situation, SITUATION_IDS, type SituationId, SITUATIONS } from './situations/situations.js';
 export {
   SIZED_GROUPS,
@@ -60,6 +66,7 @@ export {
   type SizingResult,
   sizingSteps,
 } from './sizing/size.js';
+export { type Carry, carrySteps, type GrossLimit, withLoads } from './sizing/carry.js';
 export { type WayOut, wayOutSteps, withBar } from './sizing/wayOut.js';
 export { type TonguePinFindingData, tonguePinFindings } from './joints/tonguePins.js';
 export { RULES as STRENGTH_RULES } from './rules.js';

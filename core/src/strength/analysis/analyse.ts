@@ -1,5 +1,5 @@
-import type { BalancedCase } from '../../balance/index.js';
-import type { Chassis } from '../../chassis/index.js';
+import { type BalancedCase, stepsOnRear } from '../../balance/index.js';
+import type { Chassis, Member } from '../../chassis/index.js';
 import {
   add,
   cross,
@@ -13,10 +13,14 @@ import {
 import type { Part } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import { STANDARD_GRAVITY } from '../../units/index.js';
+import { elementLines } from '../frame-model/bearings.js';
+import { isSheet } from '../frame-model/deckSheet.js';
 import { type TrailerFrame, trailerFrame } from '../frame-model/trailerFrame.js';
 import { placeOf, rigidBody } from '../situations/inertia.js';
-import { GROSS_CASE_IDS, ratedGrossCases } from '../situations/ratedGross.js';
-import { recoveryPullN, type Run, type RunContext, runsOf, turnOverRun } from '../situations/runs.js';
+import { BADLY_OFF, type OpinionId, opinionOf } from '../situations/opinions.js';
+import { isBadlyLoaded, ratedGrossCases } from '../situations/ratedGross.js';
+import { loadingTail } from './loadingTail.js';
+import { loadingTailRuns, recoveryPullN, type Run, type RunContext, runsOf, turnOverRun } from '../situations/runs.js';
 import { SITUATION_IDS, type SituationId } from '../situations/situations.js';
 import type {
   AnalysisOutcome,
@@ -27,29 +31,29 @@ import type {
   Governing,
   HangerResult,
   MemberResult,
+  OpinionResult,
   RunBalance,
   RunKey,
   StrengthAnalysis,
   WeldResult,
 } from './analysis.js';
-import { type ElementStrength, elementStrengths } from './bracing.js';
+import { type ElementStrength, elementStrengths, type Fastening } from './bracing.js';
 import {
   couplerBolts,
   governing,
   hangerCheck,
-  holeCheck,
-  holePlaces,
   hangerPlaces,
   type HardPlace,
   hardestPlace,
+  holeCheck,
+  holePlaces,
   limitOf,
-  weldResult,
-  weldShare,
-  weldsOf,
 } from './checks.js';
 import { caseDeflections } from './deflection.js';
 import { detailOf, kmToCrack } from './fatigue.js';
 import { isUnsprung } from './fields.js';
+import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
+import { weldPlaces, weldResult, weldShare } from './welds.js';
 import { type FrameSolver, frameSolver, FrameUnsolvable, reactionsOf, type SolvedRun } from './solver.js';
 
 /** What the analysis starts from: the light chain's own results. */
@@ -60,6 +64,17 @@ export interface AnalysisInput {
   readonly cases: readonly BalancedCase[];
   /** looks at these runs alone; all of them where it is left out */
   readonly only?: (key: RunKey) => boolean;
+  /** sees every run as it is taken */
+  readonly watch?: (run: WatchedRun) => void;
+}
+
+/** A solved run with all that its bars bear. */
+export interface WatchedRun {
+  readonly key: RunKey;
+  readonly opinion: OpinionId;
+  readonly solved: SolvedRun;
+  readonly strengths: readonly ElementStrength[];
+  readonly ends: ReadonlyMap<string, EndMoments>;
 }
 
 type StandingCase = RunContext['balanced'];
@@ -70,18 +85,71 @@ interface Progress {
   readonly of: number;
 }
 
-/** Worst of everything, gathered run by run. */
-const collector = (trailer: Trailer, frame: TrailerFrame, strengths: readonly ElementStrength[]) => {
+/** Worst of everything under one opinion, gathered run by run. */
+const opinionCollector = () => {
   const members = new Map<string, { worst: Governing; bySituation: Partial<Record<SituationId, Governing>> }>();
   const welds = new Map<string, WeldResult>();
   const hangers = new Map<string, HangerResult>();
   const holes = new Map<string, HoleResult>();
+  let bolts: BoltResult | undefined;
+  const worse = <T extends { readonly utilisation: number }>(map: Map<string, T>, id: string, found: T): void => {
+    const known = map.get(id);
+    if (!known || found.utilisation > known.utilisation) map.set(id, found);
+  };
+  return {
+    takeMember: (strength: ElementStrength, place: HardPlace, key: RunKey): void => {
+      const { id } = strength.bar.member;
+      const known = members.get(id);
+      const own = known?.bySituation[key.situation];
+      if (own && place.share <= own.utilisation.value) return;
+      const found = governing(strength, place, key);
+      if (!known) members.set(id, { worst: found, bySituation: { [key.situation]: found } });
+      else {
+        known.bySituation[key.situation] = found;
+        if (place.share > known.worst.utilisation.value) known.worst = found;
+      }
+    },
+    weldPast: (id: string, share: number): boolean => share > (welds.get(id)?.utilisation ?? -1),
+    takeWeld: (id: string, found: WeldResult): void => worse(welds, id, found),
+    takeHanger: (id: string, found: HangerResult): void => worse(hangers, id, found),
+    takeHole: (id: string, found: HoleResult): void => worse(holes, id, found),
+    takeBolts: (found: BoltResult): void => {
+      if (!bolts || found.utilisation > bolts.utilisation) bolts = found;
+    },
+    result: (): OpinionResult => ({
+      members: [...members].map(([memberId, own]): MemberResult => ({ memberId, ...own })),
+      welds: [...welds.values()],
+      hangers: [...hangers.values()],
+      holes: [...holes.values()],
+      bolts,
+    }),
+  };
+};
+
+/** The published loads are asked of the drawbar, the header that it is joined to, and their joints. */
+const isOfDrawbar = ({ group, id }: Member): boolean => group === 'tongue' || id === 'header.front';
+
+/** Worst of everything, gathered run by run, each opinion by itself. */
+const collector = (
+  trailer: Trailer,
+  frame: TrailerFrame,
+  strengths: readonly ElementStrength[],
+  watch: AnalysisInput['watch'],
+) => {
+  const opinions = { own: opinionCollector(), badly: opinionCollector(), rules: opinionCollector() };
   const balances: RunBalance[] = [];
   const bumps = new Map<string, Map<string, number>>();
-  let bolts: BoltResult | undefined;
   let fatigue: FatigueResult | undefined;
   let runs = 0;
-  const weldedEnds = weldsOf(trailer, frame, strengths);
+  const lines = elementLines(frame);
+  const places = weldPlaces(trailer, frame, strengths, (id) => lines.get(id));
+  const drawbar = new Set(
+    strengths
+      .map(({ bar }) => bar.member)
+      .filter(isOfDrawbar)
+      .map(({ id }) => id),
+  );
+  const soft = softBars(strengths);
 
   const hangersOf = hangerPlaces(frame);
   const drilled = holePlaces(strengths);
@@ -91,91 +159,85 @@ const collector = (trailer: Trailer, frame: TrailerFrame, strengths: readonly El
     bumps.set(id, byCase);
     byCase.set(caseId, Math.max(share, byCase.get(caseId) ?? 0));
   };
-  const keepMember = (strength: ElementStrength, place: HardPlace, key: RunKey): void => {
-    const { id } = strength.bar.member;
-    if (key.situation === 'bump-both') keepBump(id, key.caseId, place.share);
-    const known = members.get(id);
-    const own = known?.bySituation[key.situation];
-    if (own && place.share <= own.utilisation.value) return;
-    const found = governing(strength, place, key);
-    if (!known) members.set(id, { worst: found, bySituation: { [key.situation]: found } });
-    else {
-      known.bySituation[key.situation] = found;
-      if (place.share > known.worst.utilisation.value) known.worst = found;
-    }
-  };
-  const worse = <T extends { readonly utilisation: number }>(map: Map<string, T>, id: string, found: T): void => {
-    const known = map.get(id);
-    if (!known || found.utilisation > known.utilisation) map.set(id, found);
-  };
-  const keepFatigue = (strength: ElementStrength, joint: string | undefined, sigmaPa: number, caseId: string): void => {
+  const keepFatigue = (strength: ElementStrength, end: 'from' | 'to', inner: InnerAt, caseId: string): void => {
+    const { member, jointFrom, jointTo, softFrom, softTo } = strength.bar;
+    const [joint, toe] = end === 'from' ? [jointFrom, softFrom?.toe] : [jointTo, softTo?.toe];
     if (joint === undefined) return;
-    const { member } = strength.bar;
-    const { km, rangePa } = kmToCrack(sigmaPa, member.material, trailer.job.road);
+    // At a tube's end on a tube's wall the wall beside the toe works harder than the bar. (Sharp corners of the bar would work harder still;
+    // real ones are round.)
+    const toeFactor = toe?.wall ?? 1;
+    const { section, pieces } = strength.free;
+    const upright = Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) / pieces;
+    const rest =
+      (Math.abs(inner.n) / section.areaM2 + Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3)) /
+      pieces;
+    const staticPa = toe ? toeFactor * upright : upright + rest;
+    const detail = detailOf(member.material, toe !== undefined);
+    const { km, rangePa } = kmToCrack(staticPa, detail, trailer.job.road);
     if (fatigue && km >= fatigue.km) return;
     fatigue = {
       memberId: member.id,
       joint,
       caseId,
-      staticPa: sigmaPa,
+      staticPa,
+      toeFactor,
       rangePa,
-      category: detailOf(member.material).category,
+      category: detail.category,
       km,
     };
   };
-  const stress = ({ section, pieces }: ElementStrength['free'], inner: InnerAt): number =>
-    (Math.abs(inner.n) / section.areaM2 +
-      Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) +
-      Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3)) /
-    pieces;
 
   return {
     take: (key: RunKey, solved: SolvedRun, onTheRoad: boolean): void => {
       runs += 1;
       const limit = limitOf(key);
+      const opinion = opinionOf(key);
+      const into = opinions[opinion];
+      const asks = (memberId: string): boolean => opinion !== 'rules' || drawbar.has(memberId);
+      const ends = endMoments(soft, strengths, solved);
+      watch?.({ key, opinion, solved, strengths, ends });
       strengths.forEach((strength, own) => {
-        const index = solved.prepared.memberIndex.get(strength.bar.id) as number;
+        const { bar } = strength;
+        const { id } = bar.member;
+        if (!asks(id)) return;
+        const index = solved.prepared.memberIndex.get(bar.id) as number;
         const pieces = solved.pieces[index] as SolvedRun['pieces'][number];
         const rows = solved.inner(index);
-        const place = hardestPlace(strength, pieces, rows, limit);
-        if (place) keepMember(strength, place, key);
-        if (key.situation === 'standing' && onTheRoad) {
-          if (strength.weldFrom)
-            keepFatigue(strength, strength.bar.jointFrom, stress(strength.free, innerAt(pieces, rows, 0)), key.caseId);
-          if (strength.weldTo)
-            keepFatigue(
-              strength,
-              strength.bar.jointTo,
-              stress(strength.free, innerAt(pieces, rows, pieces.lengthM)),
-              key.caseId,
-            );
+        const ownEnds = ends.get(id);
+        const place = hardestPlace(strength, pieces, rows, limit, ownEnds);
+        if (place) {
+          into.takeMember(strength, place, key);
+          if (key.situation === 'bump-both') keepBump(id, key.caseId, place.share);
         }
-        for (const place of drilled) {
-          if (place.index === own) worse(holes, place.id, holeCheck(place, pieces, rows, key));
+        if (key.situation === 'standing' && onTheRoad && place) {
+          const at = (xM: number): InnerAt => relieved(innerAt(pieces, rows, xM), bar.fromM + xM, ownEnds);
+          if (strength.weldFrom) keepFatigue(strength, 'from', at(bar.clearFromM), key.caseId);
+          if (strength.weldTo) keepFatigue(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
         }
-        for (const weld of weldedEnds) {
-          if (weld.index !== own) continue;
-          const found = weldShare(weld, pieces, rows, limit);
-          const id = `${weld.memberId} ${weld.end}`;
-          if (found.share > (welds.get(id)?.utilisation ?? -1)) welds.set(id, weldResult(weld, found, key));
+        for (const hole of drilled) {
+          if (hole.index === own) into.takeHole(hole.id, holeCheck(hole, pieces, rows, key));
         }
       });
-      if (key.situation === 'turn-over') return;
-      for (const place of hangersOf) worse(hangers, `${place.memberId} ${place.xM}`, hangerCheck(place, solved, key));
+      for (const weld of places) {
+        if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
+        if (key.situation === 'turn-over' && weld.kind !== 'butt') continue;
+        const found = weldShare(weld, solved, ends, limit);
+        if (into.weldPast(weld.id, found.share)) into.takeWeld(weld.id, weldResult(weld, found, key, limit));
+      }
+      if (key.situation === 'turn-over' || opinion === 'rules') return;
+      for (const place of hangersOf) into.takeHanger(`${place.memberId} ${place.xM}`, hangerCheck(place, solved, key));
     },
     takeBolts: (key: RunKey, forceN: number): void => {
       const found = couplerBolts(trailer, frame, forceN, key);
-      if (found && (!bolts || found.utilisation > bolts.utilisation)) bolts = found;
+      if (found) opinions[opinionOf(key)].takeBolts(found);
     },
     takeBalance: (balance: RunBalance): void => {
       balances.push(balance);
     },
     results: () => ({
-      members: [...members].map(([memberId, own]): MemberResult => ({ memberId, ...own })),
-      welds: [...welds.values()],
-      hangers: [...hangers.values()],
-      holes: [...holes.values()],
-      bolts,
+      own: opinions.own.result(),
+      badly: opinions.badly.result(),
+      rules: opinions.rules.result(),
       fatigue,
       balances,
       bumps,
@@ -233,10 +295,23 @@ const balanceOf = (
     ...keyOf(run, balanced.loadCase.id),
     support: run.support,
     appliedN: applied,
+    statedN: stated,
     reactions: reactions.map(({ node, forceN }) => ({ place: node, forceN })),
+    outside: outsideForces(run, reactions),
     residual: size > 0 ? length(add(applied, total)) / size : 0,
     leftover,
   };
+};
+
+/** What the world gives at each place: what holds it and what is put on it there. */
+const outsideForces = (
+  run: Run,
+  reactions: readonly { readonly node: string; readonly forceN: Vector3 }[],
+): RunBalance['outside'] => {
+  const places = new Map<string, Vector3>();
+  for (const { node, forceN } of [...reactions, ...run.forces])
+    places.set(node, add(places.get(node) ?? [0, 0, 0], forceN));
+  return [...places].map(([place, forceN]) => ({ place, forceN }));
 };
 
 const leftoverBeyond = (
@@ -263,10 +338,8 @@ const verticalOf: Readonly<Partial<Record<SituationId, number>>> = {
   cornering: 1.5,
 };
 
-/** Years of use and sagging count under loads that it is towed with, not under the plate's worst arrangements. */
-const isOrdinary = ({ loadCase }: StandingCase): boolean =>
-  loadCase.mode === 'towed' &&
-  (loadCase.id === 'gross.uniform' || !(GROSS_CASE_IDS as readonly string[]).includes(loadCase.id));
+/** Sagging counts under loads that it is towed with and the plate's; years of use under the user's own alone. */
+const isOrdinary = ({ loadCase }: StandingCase): boolean => loadCase.mode === 'towed' && !isBadlyLoaded(loadCase.id);
 
 const analyseCase = (
   input: AnalysisInput,
@@ -282,7 +355,7 @@ const analyseCase = (
     frame,
     balanced,
     body,
-    grossKg: Math.max(trailer.ratedGrossKg ?? 0, balanced.massKg),
+    stepsOnRear: stepsOnRear(trailer, input.chassis.deckTopZM),
   };
   const solve = solver.caseSolver(balanced.parts, body.centre);
   const off = new Set<string>(trailer.strength.off);
@@ -291,7 +364,7 @@ const analyseCase = (
     const key = keyOf(run, balanced.loadCase.id);
     if (off.has(run.situation) || (input.only && !input.only(key))) continue;
     const solved = solve(run);
-    into.take(key, solved, isOrdinary(balanced));
+    into.take(key, solved, isOrdinary(balanced) && balanced.loadCase.id !== 'gross.uniform');
     const n = verticalOf[run.situation] ?? 0;
     let still = standing.get(n);
     if (run.balance === 'free' && n > 0 && !still) {
@@ -299,15 +372,41 @@ const analyseCase = (
       standing.set(n, still);
     }
     into.takeBalance(balanceOf(context, run, solved, still ?? new Map()));
-    if (run.situation === 'drawbar' || run.situation === 'recovery') {
-      const atBall = run.forces.filter(({ node }) => node === frame.ball);
-      into.takeBolts(
-        key,
-        atBall.reduce((sum, { forceN }) => sum + length(forceN), 0),
-      );
-    }
+    if (run.support === 'road') into.takeBolts(key, length(ballForce(frame, run, solved)));
   }
 };
+
+/** A machine drives on over the tail of the trailer as it stands without it. */
+const analyseLoadingTail = (input: AnalysisInput, frame: TrailerFrame, solver: FrameSolver, into: Collector): void => {
+  const loading = loadingTail(input, frame);
+  if (!loading) return;
+  const { context, machineKg } = loading;
+  const solve = solver.caseSolver(context.balanced.parts, context.body.centre);
+  for (const run of loadingTailRuns(context, machineKg)) {
+    const key = keyOf(run, '');
+    if (!input.only || input.only(key)) into.take(key, solve(run), false);
+  }
+};
+
+/** A deck that lies on top and is a sheet holds rails and headers as well as what lies between them. */
+const fasteningOf = (trailer: Trailer, chassis: Chassis): Fastening => {
+  const onTop = trailer.frame.deck.seat === 'on-top';
+  const held = new Set(
+    isSheet(trailer)
+      ? chassis.members
+          .filter(({ group }) => group === 'cross' || (onTop && (group === 'rail' || group === 'header')))
+          .map(({ id }) => id)
+      : [],
+  );
+  return { hangersWelded: trailer.runningGear.suspension.mounting === 'welded', deckHolds: (id) => held.has(id) };
+};
+
+/** What the hitch gives the ball: the forces that are stated there and what holds it. */
+const ballForce = (frame: TrailerFrame, run: Run, solved: SolvedRun): Vector3 =>
+  [
+    ...run.forces.filter(({ node }) => node === frame.ball),
+    ...reactionsOf(solved).filter(({ node }) => node === frame.ball),
+  ].reduce<Vector3>((sum, { forceN }) => add(sum, forceN), [0, 0, 0]);
 
 /** The bare frame by itself, on its corners. */
 const analyseTurnOver = (input: AnalysisInput, frame: TrailerFrame, solver: FrameSolver, into: Collector): void => {
@@ -330,10 +429,11 @@ export function* analysisSteps(input: AnalysisInput): Generator<Progress, Analys
   const { trailer, chassis, bare } = input;
   const frame = trailerFrame(trailer, chassis);
   if ('code' in frame) return { kind: 'fault', fault: frame };
-  const solver = frameSolver(frame, chassis);
-  const strengths = elementStrengths(frame.bars, trailer.runningGear.suspension.mounting === 'welded');
-  const into = collector(trailer, frame, strengths);
-  const gross = ratedGrossCases(trailer, chassis, bare);
+  const solver = frameSolver(trailer, frame, chassis);
+  const strengths = elementStrengths(frame.bars, fasteningOf(trailer, chassis));
+  const into = collector(trailer, frame, strengths, input.watch);
+  const badly = !trailer.strength.off.includes(BADLY_OFF);
+  const gross = ratedGrossCases(trailer, chassis, bare, badly);
   const cases = [...input.cases, ...gross].filter(stands);
   const deflections: FrameDeflection[] = [];
   try {
@@ -342,18 +442,24 @@ export function* analysisSteps(input: AnalysisInput): Generator<Progress, Analys
       analyseCase(input, frame, solver, balanced, into);
       if (isOrdinary(balanced)) deflections.push(...caseDeflections(frame, chassis, solver, balanced));
     }
+    if (!trailer.strength.off.includes('loading-tail')) analyseLoadingTail(input, frame, solver, into);
     if (!trailer.strength.off.includes('turn-over')) analyseTurnOver(input, frame, solver, into);
   } catch (error) {
     if (error instanceof FrameUnsolvable) return { kind: 'unsolvable', problems: error.problems };
     throw error;
   }
-  const { runs, ...results } = into.results();
+  const { runs, own, badly: second, rules, ...results } = into.results();
   const analysis: StrengthAnalysis = {
+    ...own,
     ...results,
+    badly: badly && second.members.length > 0 ? second : undefined,
+    rules: rules.members.length > 0 ? rules : undefined,
     deflections: worstDeflections(deflections),
     switchedOff: SITUATION_IDS.filter((id) => trailer.strength.off.includes(id)),
     notRun: recoveryPullN(trailer) === undefined ? [{ situation: 'recovery', missing: 'pull' }] : [],
     grossMissing: gross.length === 0,
+    outrigger: frame.gear.outrigger,
+    nobodyOnRear: !stepsOnRear(trailer, chassis.deckTopZM),
     counts: { nodes: frame.nodes.length, elements: frame.elements.length, runs },
     condition: solver.condition(),
   };

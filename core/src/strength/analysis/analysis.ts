@@ -4,7 +4,7 @@ import type { FrameProblem } from '../../frame-analysis/index.js';
 import type { Resistance, Utilisation } from '../resistance/memberResistance.js';
 import type { Hole } from '../../chassis/index.js';
 import type { NetSection } from '../joints/holes.js';
-import type { WeldForce } from '../joints/weldGroup.js';
+import type { EndForces, WeldForce, WeldGroup } from '../joints/weldGroup.js';
 import type { WeldStrength } from '../joints/weldStrength.js';
 import type { Balance, SituationId } from '../situations/situations.js';
 import type { SupportId } from '../situations/runs.js';
@@ -26,6 +26,18 @@ export interface Governing extends RunKey {
   readonly resistance: Resistance;
   /** id of the part whose weld weakens it there */
   readonly weldAt: string | undefined;
+  /** of a bar whose ends give: its harder end, what that would be without give, and what hinges would add in mid-span, N·m */
+  readonly bounds:
+    | {
+        readonly endNm: number;
+        readonly rigidEndNm: number;
+        readonly hingedAddsNm: number;
+        readonly foldsAtNm: number;
+        readonly folds: boolean;
+        /** the stiffness is within what was modelled, not a guess */
+        readonly known: boolean;
+      }
+    | undefined;
 }
 
 export interface MemberResult {
@@ -38,12 +50,15 @@ export interface WeldResult extends RunKey {
   readonly memberId: string;
   /** what the bar's end is welded to */
   readonly joint: string;
-  readonly end: 'first' | 'second';
+  readonly end: string;
+  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler';
   /** middle of the weld, in the trailer's axes, m */
   readonly at: Vector3;
   readonly legM: number;
   readonly wallM: number;
   readonly lengthM: number;
+  readonly group: WeldGroup;
+  readonly passes: EndForces;
   readonly force: WeldForce;
   readonly strength: WeldStrength;
   /** which of the two is the weaker there */
@@ -93,6 +108,8 @@ export interface FatigueResult {
   readonly joint: string;
   readonly caseId: string;
   readonly staticPa: number;
+  /** structural stress at the weld's toe ÷ the bar's own; 1 where the bar's own counts */
+  readonly toeFactor: number;
   readonly rangePa: number;
   readonly category: string;
   readonly km: number;
@@ -102,19 +119,32 @@ export interface FatigueResult {
 export interface RunBalance extends RunKey {
   readonly support: SupportId;
   readonly appliedN: Vector3;
+  /** sizes of the forces put on from outside, added up */
+  readonly statedN: number;
   readonly reactions: readonly { readonly place: string; readonly forceN: Vector3 }[];
+  /** reactions and stated forces together, by place */
+  readonly outside: readonly { readonly place: string; readonly forceN: Vector3 }[];
   /** |applied + reactions| ÷ the size of both */
   readonly residual: number;
   /** free bodies: largest reaction beyond what the standing load gives, ÷ the stated forces; it must vanish */
   readonly leftover: number | undefined;
 }
 
-export interface StrengthAnalysis {
+/** Worst of everything under the loads of one opinion. */
+export interface OpinionResult {
   readonly members: readonly MemberResult[];
   readonly welds: readonly WeldResult[];
   readonly hangers: readonly HangerResult[];
   readonly holes: readonly HoleResult[];
   readonly bolts: BoltResult | undefined;
+}
+
+/** What the trailer's own loads do; the other two opinions stand beside it and change nothing in it. */
+export interface StrengthAnalysis extends OpinionResult {
+  /** the plate's gross as badly loaded as its limits allow; undefined where there is no plate, or it is switched off */
+  readonly badly: OpinionResult | undefined;
+  /** published drawbar loads at the plate's gross, on the tongue and what it is joined to; undefined without a plate */
+  readonly rules: OpinionResult | undefined;
   readonly deflections: readonly FrameDeflection[];
   readonly fatigue: FatigueResult | undefined;
   readonly balances: readonly RunBalance[];
@@ -124,6 +154,10 @@ export interface StrengthAnalysis {
   /** could not be run, for want of this figure */
   readonly notRun: readonly { readonly situation: SituationId; readonly missing: 'pull' }[];
   readonly grossMissing: boolean;
+  /** nobody is taken to step on the rear edge */
+  readonly nobodyOnRear: boolean;
+  /** springs stand where the rails are not: what carries them there is not looked at */
+  readonly outrigger: boolean;
   readonly counts: { readonly nodes: number; readonly elements: number; readonly runs: number };
   /** of the worst-conditioned set of supports */
   readonly condition: number;

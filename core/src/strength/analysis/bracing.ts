@@ -1,7 +1,8 @@
+import type { InnerAt } from '../../frame-analysis/index.js';
+import { WELD_ZONE_M } from '../../materials/index.js';
 import { parsePartId } from '../../project/index.js';
 import type { BarElement } from '../frame-model/framing.js';
 import { memberResistance, type Resistance } from '../resistance/memberResistance.js';
-import { WELD_ZONE_M } from '../../materials/index.js';
 
 /** What each element of a bar may bear, away from welds and beside them. */
 export interface ElementStrength {
@@ -9,6 +10,9 @@ export interface ElementStrength {
   readonly lengthM: number;
   readonly free: Resistance;
   readonly welded: Resistance;
+  /** the same where its top is pressed and the deck holds that; undefined where no deck does */
+  readonly heldFree: Resistance | undefined;
+  readonly heldWelded: Resistance | undefined;
   readonly weldFrom: boolean;
   readonly weldTo: boolean;
 }
@@ -18,7 +22,7 @@ const braces = (joint: string | undefined): boolean =>
   joint !== undefined && !MARKS.has(joint) && parsePartId(joint).kind !== 'hanger';
 
 /** Places along a bar that are no part: nothing of the frame holds it there. */
-const MARKS: ReadonlySet<string> = new Set(['middle', 'floor jack', 'stand']);
+const MARKS: ReadonlySet<string> = new Set(['middle', 'floor jack', 'stand', 'wheel.left', 'wheel.right']);
 
 /** Marks on a bar where nothing is welded on. */
 const unwelded = (joint: string | undefined, hangersWelded: boolean): boolean =>
@@ -33,8 +37,20 @@ const ofMember = (bars: readonly BarElement[]): ReadonlyMap<string, readonly Bar
   return groups;
 };
 
+/** Screws and stitches of a deck are no further apart than this, m (common practice: 12 in). */
+const DECK_FASTENED_M = 0.305;
+
+export interface Fastening {
+  readonly hangersWelded: boolean;
+  /** whether the deck holds the top of this bar */
+  readonly deckHolds: (memberId: string) => boolean;
+}
+
 /** Sideways length of each element between the joints that hold its bar, and its strengths, one per element in the bars' order. */
-export const elementStrengths = (bars: readonly BarElement[], hangersWelded: boolean): readonly ElementStrength[] => {
+export const elementStrengths = (
+  bars: readonly BarElement[],
+  { hangersWelded, deckHolds }: Fastening,
+): readonly ElementStrength[] => {
   const groups = ofMember(bars);
   return bars.map((bar) => {
     const own = groups.get(bar.member.id) as readonly BarElement[];
@@ -45,21 +61,38 @@ export const elementStrengths = (bars: readonly BarElement[], hangersWelded: boo
     while (last < own.length - 1 && !braces(own[last]?.jointTo)) last += 1;
     const unbracedM = (own[last] as BarElement).toM - (own[first] as BarElement).fromM;
     const wholeM = (own.at(-1) as BarElement).toM - (own[0] as BarElement).fromM;
-    const stretch = { unbracedM, wholeM };
+    const stretch = { unbracedM, wholeM, elementM: bar.toM - bar.fromM };
+    const free = memberResistance(bar.member, { ...stretch, welded: false });
+    const welded = memberResistance(bar.member, { ...stretch, welded: true });
+    const held = (base: Resistance, isWelded: boolean): Resistance | undefined =>
+      deckHolds(bar.member.id) && unbracedM > DECK_FASTENED_M
+        ? {
+            ...base,
+            bendingY: memberResistance(bar.member, { ...stretch, unbracedM: DECK_FASTENED_M, welded: isWelded })
+              .bendingY,
+          }
+        : undefined;
     return {
       bar,
       lengthM: bar.toM - bar.fromM,
-      free: memberResistance(bar.member, { ...stretch, welded: false }),
-      welded: memberResistance(bar.member, { ...stretch, welded: true }),
+      free,
+      welded,
+      heldFree: held(free, false),
+      heldWelded: held(welded, true),
       weldFrom: !unwelded(bar.jointFrom, hangersWelded),
       weldTo: !unwelded(bar.jointTo, hangersWelded),
     };
   });
 };
 
-/** Strength at x along an element: welded within 25 mm of a weld at either end, which a gusset's toe carries out along the bar. */
-export const strengthAt = (strength: ElementStrength, xM: number): Resistance =>
-  (strength.weldFrom && xM <= WELD_ZONE_M + strength.bar.stiffFromM) ||
-  (strength.weldTo && xM >= strength.lengthM - WELD_ZONE_M - strength.bar.stiffToM)
-    ? strength.welded
-    : strength.free;
+/** Whether a weld at either end weakens the metal at x: within 25 mm of the joint, which a gusset's toe carries out along the bar. */
+const beside = ({ weldFrom, weldTo, bar, lengthM }: ElementStrength, xM: number): boolean =>
+  (weldFrom && xM <= WELD_ZONE_M + bar.clearFromM + bar.stiffFromM) ||
+  (weldTo && xM >= lengthM - WELD_ZONE_M - bar.clearToM - bar.stiffToM);
+
+/** Strength at x along an element under these inner forces; a bar that sags has its top pressed (my < 0), where a deck may hold it. */
+export const strengthAt = (strength: ElementStrength, xM: number, { my }: Pick<InnerAt, 'my'>): Resistance => {
+  const welded = beside(strength, xM);
+  const held = my < 0 ? (welded ? strength.heldWelded : strength.heldFree) : undefined;
+  return held ?? (welded ? strength.welded : strength.free);
+};

@@ -2,51 +2,81 @@ import type { Hole, Member } from '../../chassis/index.js';
 import type { Trailer } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
 import { type InnerAt, innerAt, type MemberPieces, type Vector3, visitPeaks } from '../../frame-analysis/index.js';
-import { elementLines } from '../frame-model/bearings.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { bearingN, boltShearN, tearOutN } from '../joints/bolts.js';
 import { netAllowedPa, type NetSection, netSection, netStressPa } from '../joints/holes.js';
 import { hangerStrengthN } from '../joints/crippling.js';
-import { allRound, type WeldForce, weldForce, type WeldGroup } from '../joints/weldGroup.js';
-import { usualLegM, type WeldStrength, weldStrength } from '../joints/weldStrength.js';
 import { allowableShare, allowableUtilisation, yieldUtilisation } from '../resistance/memberResistance.js';
 import { type Limit, SITUATIONS } from '../situations/situations.js';
-import type { BoltResult, Governing, HangerResult, HoleResult, RunKey, WeldResult } from './analysis.js';
+import type { BoltResult, Governing, HangerResult, HoleResult, RunKey } from './analysis.js';
 import { type ElementStrength, strengthAt } from './bracing.js';
+import { type EndMoments, relieved } from './relief.js';
 import type { SolvedRun } from './solver.js';
 
 export const limitOf = ({ situation }: RunKey): Limit => SITUATIONS[situation].limit;
+
+/**
+ * What the bar would feel on hinges, and on ends that do not give: mid-span of a simple beam, and the end moment of a built-in one. A beam on
+ * two alike springs has M = M_rigid ÷ (1 + 2·E·I ÷ k·L).
+ */
+const boundsOf = ({ bar }: ElementStrength, ends: EndMoments): Governing['bounds'] => {
+  const soft = bar.softFrom ?? bar.softTo;
+  if (!soft) return undefined;
+  const { member } = bar;
+  const give = (2 * member.material.elasticPa * member.bar.design.iyM4) / (soft.uprightNmPerRad * ends.lengthM);
+  const endNm = Math.max(Math.abs(ends.fromNm), Math.abs(ends.toNm));
+  return {
+    endNm,
+    rigidEndNm: endNm * (1 + give),
+    hingedAddsNm: Math.abs(ends.fromNm + ends.toNm) / 2,
+    foldsAtNm: soft.limitNm,
+    folds: ends.excessFromNm !== 0 || ends.excessToNm !== 0,
+    known: soft.known,
+  };
+};
 
 /** Hardest place of one element in one run, and the share there. */
 export interface HardPlace {
   readonly share: number;
   readonly xM: number;
   readonly inner: InnerAt;
+  readonly ends: EndMoments | undefined;
 }
 
+/** Hardest place of an element between the joints at its ends; none where nothing of it is clear of them. */
 export const hardestPlace = (
   strength: ElementStrength,
   pieces: MemberPieces,
   rows: Float64Array,
   limit: Limit,
+  ends: EndMoments | undefined,
 ): HardPlace | undefined => {
+  const { clearFromM, clearToM, fromM } = strength.bar;
+  const [firstM, lastM] = [clearFromM, pieces.lengthM - clearToM];
+  if (lastM < firstM) return undefined;
   let share = -1;
   let atXM = 0;
   let there: InnerAt | undefined;
-  visitPeaks(pieces, rows, (xM, inner) => {
-    const resistance = strengthAt(strength, xM);
+  const look = (xM: number, all: InnerAt): void => {
+    const inner = relieved(all, fromM + xM, ends);
+    const resistance = strengthAt(strength, xM, inner);
     const own = limit === 'yield' ? yieldUtilisation(resistance, inner).value : allowableShare(resistance, inner);
     if (own <= share) return;
     share = own;
     atXM = xM;
     there = inner;
+  };
+  if (firstM > 0) look(firstM, innerAt(pieces, rows, firstM));
+  visitPeaks(pieces, rows, (xM, inner) => {
+    if (xM >= firstM && xM <= lastM) look(xM, inner);
   });
-  return there && { share, xM: atXM, inner: there };
+  if (clearToM > 0) look(lastM, innerAt(pieces, rows, lastM));
+  return there && { share, xM: atXM, inner: there, ends };
 };
 
 /** The same with all that is to be said of it. */
-export const governing = (strength: ElementStrength, { xM, inner }: HardPlace, key: RunKey): Governing => {
-  const resistance = strengthAt(strength, xM);
+export const governing = (strength: ElementStrength, { xM, inner, ends }: HardPlace, key: RunKey): Governing => {
+  const resistance = strengthAt(strength, xM, inner);
   return {
     ...key,
     utilisation:
@@ -54,103 +84,12 @@ export const governing = (strength: ElementStrength, { xM, inner }: HardPlace, k
     atM: strength.bar.fromM + xM,
     inner,
     resistance,
+    bounds: ends && boundsOf(strength, ends),
     weldAt: resistance.welded
       ? xM <= strength.lengthM / 2
         ? strength.bar.jointFrom
         : strength.bar.jointTo
       : undefined,
-  };
-};
-
-/** Which bar ends are sawn off and welded on: tongue legs, cross-members, and headers or rails as the corner is made. */
-const weldedEnds = (
-  trailer: Trailer,
-  strengths: readonly ElementStrength[],
-): readonly { readonly index: number; readonly end: 'first' | 'second' }[] => {
-  const butting = trailer.frame.bed.corner === 'headers-through' ? 'rail' : 'header';
-  return strengths.flatMap(({ bar }, index) => {
-    const { group } = bar.member;
-    if (group !== 'cross' && group !== 'tongue' && group !== butting) return [];
-    const own = strengths.filter((other) => other.bar.member.id === bar.member.id);
-    const ends: { index: number; end: 'first' | 'second' }[] = [];
-    if (own[0]?.bar === bar && bar.jointFrom !== 'coupler') ends.push({ index, end: 'first' });
-    if (own.at(-1)?.bar === bar && bar.jointTo !== 'coupler') ends.push({ index, end: 'second' });
-    return ends;
-  });
-};
-
-/** A bar's end with its weld, everything that does not change from run to run. */
-export interface WeldedEnd {
-  readonly index: number;
-  readonly end: 'first' | 'second';
-  readonly memberId: string;
-  readonly joint: string;
-  readonly at: Vector3;
-  readonly legM: number;
-  readonly wallM: number;
-  readonly group: WeldGroup;
-  readonly pieces: 1 | 2;
-  readonly strengths: Readonly<Record<Limit, WeldStrength>>;
-}
-
-export const weldsOf = (
-  trailer: Trailer,
-  frame: TrailerFrame,
-  strengths: readonly ElementStrength[],
-): readonly WeldedEnd[] => {
-  const lines = elementLines(frame);
-  return weldedEnds(trailer, strengths).map(({ index, end }) => {
-    const strength = strengths[index] as ElementStrength;
-    const { member, jointFrom, jointTo } = strength.bar;
-    const wallM = wallThicknessM(designShape(member.section));
-    // The leg is chosen by the wall that is bought; strength counts with the one that is sure.
-    const legM = trailer.strength.weldLegM ?? usualLegM(wallThicknessM(member.section.shape));
-    const borne = (limit: Limit): WeldStrength =>
-      weldStrength(member.material, wallM, legM, trailer.strength.filler, limit);
-    return {
-      index,
-      end,
-      memberId: member.id,
-      at: lines.get(strength.bar.id)?.[end === 'first' ? 'start' : 'end'] ?? [0, 0, 0],
-      joint: (end === 'first' ? jointFrom : jointTo) ?? '',
-      legM,
-      wallM,
-      group: allRound(designShape(member.section)),
-      pieces: member.pieces,
-      strengths: { allowable: borne('allowable'), yield: borne('yield') },
-    };
-  });
-};
-
-/** Share of what weld or metal beside it bears, the greater of the two. */
-export interface WeldShare {
-  readonly share: number;
-  readonly force: WeldForce;
-}
-
-export const weldShare = (weld: WeldedEnd, pieces: MemberPieces, rows: Float64Array, limit: Limit): WeldShare => {
-  const whole = weldForce(weld.group, innerAt(pieces, rows, weld.end === 'first' ? 0 : pieces.lengthM));
-  // Two bars side by side are welded all round each.
-  const force = { perLengthNM: whole.perLengthNM / weld.pieces, shearNM: whole.shearNM / weld.pieces };
-  const { weldNM, baseShearNM } = weld.strengths[limit];
-  return { share: Math.max(force.perLengthNM / weldNM, force.shearNM / baseShearNM), force };
-};
-
-export const weldResult = (weld: WeldedEnd, { share, force }: WeldShare, key: RunKey): WeldResult => {
-  const strength = weld.strengths[limitOf(key)];
-  return {
-    ...key,
-    memberId: weld.memberId,
-    joint: weld.joint,
-    at: weld.at,
-    end: weld.end,
-    legM: weld.legM,
-    wallM: weld.wallM,
-    lengthM: weld.group.lengthM,
-    force,
-    strength,
-    by: force.perLengthNM / strength.weldNM >= force.shearNM / strength.baseShearNM ? 'weld-metal' : 'base-metal',
-    utilisation: share,
   };
 };
 
@@ -166,6 +105,7 @@ export interface HangerPlace {
 }
 
 export const hangerPlaces = (frame: TrailerFrame): readonly HangerPlace[] => {
+  if (frame.gear.outrigger) return [];
   const gear = new Set(frame.gear.elementIds);
   const elements = frame.elements.filter(({ id }) => gear.has(id));
   return frame.gear.hangers.flatMap(({ node, side, xM }): HangerPlace[] => {

@@ -3,7 +3,7 @@ import type { Vector3 } from '../../frame-analysis/index.js';
 import type { Source } from '../../source.js';
 import { BOLT_SOURCE } from '../joints/bolts.js';
 import { CRIPPLING_SOURCE } from '../joints/crippling.js';
-import type { RunKey, StrengthAnalysis } from './analysis.js';
+import type { OpinionResult, RunKey } from './analysis.js';
 import { boltLines, hangerLines, weldLines } from './workings.js';
 
 /** A weld, a hanger's seat or the coupler's bolts: how hard it works, in what, and why. */
@@ -23,7 +23,7 @@ export interface JointLook {
 }
 
 /** Every joint of the frame, hardest first. */
-export const jointsOf = ({ welds, hangers, bolts }: StrengthAnalysis): readonly JointLook[] =>
+export const jointsOf = ({ welds, hangers, bolts }: OpinionResult): readonly JointLook[] =>
   [
     ...welds.map(
       (weld): JointLook => ({

@@ -13,9 +13,10 @@ import {
 import { type TrailerFrame, trailerFrame } from '../frame-model/trailerFrame.js';
 import { rigidBody } from '../situations/inertia.js';
 import { ratedGrossCases } from '../situations/ratedGross.js';
-import { type Run, type RunContext, runsOf, turnOverRun } from '../situations/runs.js';
+import { loadingTailRuns, type Run, type RunContext, runsOf, turnOverRun } from '../situations/runs.js';
 import type { RunKey } from './analysis.js';
 import type { AnalysisInput } from './analyse.js';
+import { loadingTail } from './loadingTail.js';
 import { frameSolver, type SolvedRun } from './solver.js';
 
 /** One place along a bar: its inner forces, and how far its line has moved up and sideways (its own axes, m). */
@@ -50,14 +51,21 @@ const sameRun = (run: Run, key: RunKey): boolean =>
 const solveKey = ({ trailer, chassis, bare, cases }: AnalysisInput, key: RunKey): Solved | undefined => {
   const frame = trailerFrame(trailer, chassis);
   if ('code' in frame) return undefined;
-  const solver = frameSolver(frame, chassis);
+  const solver = frameSolver(trailer, frame, chassis);
   if (key.situation === 'turn-over') {
     const ids = new Set(frame.bars.map(({ member }) => member.id));
     const parts = bare.filter(({ id }) => ids.has(id));
     const solve = solver.caseSolver(parts, rigidBody(parts).centre);
     return { frame, solved: solve(turnOverRun(key.variant === 'right' ? 'right' : 'left')) };
   }
-  const balanced = [...cases, ...ratedGrossCases(trailer, chassis, bare)].find(
+  if (key.situation === 'loading-tail') {
+    const loading = loadingTail({ trailer, chassis, bare }, frame);
+    const run = loading && loadingTailRuns(loading.context, loading.machineKg).find((own) => sameRun(own, key));
+    if (!run || !loading) return undefined;
+    const { context } = loading;
+    return { frame, solved: solver.caseSolver(context.balanced.parts, context.body.centre)(run) };
+  }
+  const balanced = [...cases, ...ratedGrossCases(trailer, chassis, bare, true)].find(
     ({ loadCase }) => loadCase.id === key.caseId,
   );
   if (!balanced?.standing) return undefined;
@@ -67,7 +75,7 @@ const solveKey = ({ trailer, chassis, bare, cases }: AnalysisInput, key: RunKey)
     frame,
     balanced: { ...balanced, standing: balanced.standing },
     body,
-    grossKg: Math.max(trailer.ratedGrossKg ?? 0, balanced.massKg),
+    stepsOnRear: true,
   };
   const run = runsOf(context).find((candidate) => sameRun(candidate, key));
   return run && { frame, solved: solver.caseSolver(balanced.parts, body.centre)(run) };

@@ -15,12 +15,14 @@ import {
 } from '../../frame-analysis/index.js';
 import type { Part } from '../../mass/index.js';
 import { bearingFinder } from '../frame-model/bearings.js';
-import { type Grip, type NodesOf, spreadWrench } from '../frame-model/spread.js';
+import { isSheet } from '../frame-model/deckSheet.js';
+import type { NodesOf } from '../frame-model/spread.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import type { Chassis } from '../../chassis/index.js';
+import type { Trailer } from '../../project/index.js';
 import { placeOf } from '../situations/inertia.js';
 import type { Run, SupportId } from '../situations/runs.js';
-import { type FieldId, FIELDS, fieldPattern, gripFinder } from './fields.js';
+import { type FieldId, FIELDS, fieldPattern, gripFinder, type Grips, partLoads } from './fields.js';
 import { modelOn } from './supports.js';
 
 /** The frame held in some way and solved for some runs; throws away nothing it has factorised. */
@@ -53,27 +55,32 @@ const factorsOf = ({ field }: Run): readonly (readonly [FieldId, number])[] =>
     return [id, vector[i % 3] as number] as const;
   });
 
-const outerPattern = (run: Run, frame: TrailerFrame, gripFor: (part: Part) => Grip, nodesOf: NodesOf): LoadPattern => {
-  const pressed = (run.pressing ?? []).map(({ part, forceN }) =>
-    spreadWrench(gripFor(part), { at: placeOf(part), forceN, momentNm: [0, 0, 0] }, nodesOf),
+const outerPattern = (run: Run, frame: TrailerFrame, grips: Grips, nodesOf: NodesOf): LoadPattern => {
+  const pressed = partLoads(
+    (run.pressing ?? []).map(({ part, forceN }) => ({
+      part,
+      wrench: { at: placeOf(part), forceN, momentNm: [0, 0, 0] },
+    })),
+    grips,
+    nodesOf,
   );
   return {
-    member: pressed.flatMap(({ member }) => member),
+    member: pressed.member,
     nodal: [
       ...run.forces.map(({ node, at, forceN }) => ({
         node,
         forceN,
         momentNm: cross(subtract(at, frame.at(node)), forceN),
       })),
-      ...pressed.flatMap(({ nodal }) => nodal),
+      ...pressed.nodal,
     ],
   };
 };
 
 /** Everything about one frame that does not change from run to run. */
-export const frameSolver = (frame: TrailerFrame, chassis: Chassis) => {
+export const frameSolver = (trailer: Trailer, frame: TrailerFrame, chassis: Chassis) => {
   const prepared = new Map<SupportId, PreparedFrame>();
-  const gripFor = gripFinder(bearingFinder(chassis, frame));
+  const grips = gripFinder(bearingFinder(chassis, frame, isSheet(trailer)));
   const ends = new Map(frame.elements.map(({ id, from, to }) => [id, [from, to] as const]));
   const nodesOf: NodesOf = (element) => ends.get(element) as readonly [string, string];
   const on = (support: SupportId): PreparedFrame => {
@@ -88,7 +95,7 @@ export const frameSolver = (frame: TrailerFrame, chassis: Chassis) => {
     condition: (): number => Math.max(...[...prepared.values()].map(({ condition }) => condition)),
     pattern: (support: SupportId, pattern: LoadPattern): PatternSolution => orThrow(solvePattern(on(support), pattern)),
     fieldOf: (id: FieldId, parts: readonly Part[], centre: Vector3): LoadPattern =>
-      fieldPattern(id, parts, centre, gripFor, nodesOf),
+      fieldPattern(id, parts, centre, grips, nodesOf),
     /** Solves runs of one case, sharing the solutions of its unit accelerations. */
     caseSolver: (parts: readonly Part[], centre: Vector3) => {
       const fields = new Map<string, PatternSolution>();
@@ -98,7 +105,7 @@ export const frameSolver = (frame: TrailerFrame, chassis: Chassis) => {
         const key = `${support} ${id}`;
         const known = fields.get(key);
         if (known) return known;
-        const solution = orThrow(solvePattern(on(support), fieldPattern(id, parts, centre, gripFor, nodesOf)));
+        const solution = orThrow(solvePattern(on(support), fieldPattern(id, parts, centre, grips, nodesOf)));
         fields.set(key, solution);
         return solution;
       };
@@ -117,7 +124,7 @@ export const frameSolver = (frame: TrailerFrame, chassis: Chassis) => {
           .map(([id, factor]) => ({ solution: fieldOn(support, id), factor }));
         if (run.forces.length > 0) {
           shares.push({
-            solution: orThrow(solvePattern(on(support), outerPattern(run, frame, gripFor, nodesOf))),
+            solution: orThrow(solvePattern(on(support), outerPattern(run, frame, grips, nodesOf))),
             factor: 1,
           });
         }
@@ -135,16 +142,22 @@ export const frameSolver = (frame: TrailerFrame, chassis: Chassis) => {
           list[index] = share;
           return share;
         };
+        const combined: (Float64Array | undefined)[] = [];
         return {
           prepared: on(support),
           shares,
           pieces: own,
-          inner: (index) =>
-            combineInner(
+          inner: (index) => {
+            const known = combined[index];
+            if (known) return known;
+            const fresh = combineInner(
               own[index] as MemberPieces,
               shares.map(({ solution }) => shareOf(solution, index)),
               factors,
-            ),
+            );
+            combined[index] = fresh;
+            return fresh;
+          },
         };
       };
     },

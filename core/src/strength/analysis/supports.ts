@@ -27,8 +27,6 @@ const wheelSupports = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSu
 const standing = ({ node, rocker }: GroundPlace): FrameSupport =>
   rocker ? { node, restraints: [...fix('translation', 'xyz'), ...fix('rotation', 'xz')] } : hold(node, 'z');
 
-const singleStation = ({ gear }: TrailerFrame): boolean => new Set(gear.hangers.map(({ xM }) => xM)).size === 1;
-
 /** On stands the wheels hang; one pair of them stands with the jack, two or three by themselves. */
 const standSupports = (frame: TrailerFrame): FrameSupport[] => {
   const alone = frame.stands.length > 1;
@@ -59,15 +57,6 @@ const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' |
       return [hold(frame.ball, 'xyz'), ...wheelSupports(frame)];
     case 'jack':
       return [hold(frame.jack ?? frame.ball, 'xyz'), ...wheelSupports(frame)];
-    case 'hangers':
-      return [
-        ...frame.gear.hangers.map(({ node }) => ({
-          node,
-          // One bracket a side keeps the frame from pitching, too; a pair of hangers does so by its length.
-          restraints: [...fix('translation', 'xyz'), ...(singleStation(frame) ? fix('rotation', 'y') : [])],
-        })),
-        ...frame.gear.ground.map(standing),
-      ];
     case 'stands':
       return standSupports(frame);
     case 'rail-left':

@@ -115,11 +115,11 @@ describe('findings', () => {
   test('a post of the side rail: 200 lb at 16 in on a 1-1/2 x 1-1/2 in tube', () => {
     const found = withDeck((trailer) => ({
       ...trailer,
-      frame: { ...trailer.frame, sides: { kind: 'rail', heightM: inches(16) } },
+      frame: { ...trailer.frame, sides: { kind: 'rail', heightM: inches(16), carries: false } },
     })).find(({ code }) => code === 'side-post');
     const post = evaluate({
       ...apiary,
-      frame: { ...apiary.frame, sides: { kind: 'rail', heightM: inches(16) } },
+      frame: { ...apiary.frame, sides: { kind: 'rail', heightM: inches(16), carries: false } },
     }).chassis.members.find(({ id }) => id.startsWith('post.'));
     const modulus = Math.min(post?.bar.design.szLeftM3 ?? 0, post?.bar.design.szRightM3 ?? 0);
     // 200 × 16 = 3,200 lb·in on the post's modulus, against yield ÷ 1.67.

@@ -1,7 +1,7 @@
 import { add, cross, dot, scale, subtract, type Vector3 } from '../../frame-analysis/index.js';
 import type { Part } from '../../mass/index.js';
 
-/** A case's masses as one rigid body; every part counts as a point at its centre, as its loads do. */
+/** A case's masses as one rigid body, each part with what it resists by its own extent. */
 export interface RigidBody {
   readonly massKg: number;
   readonly centre: Vector3;
@@ -10,6 +10,19 @@ export interface RigidBody {
 }
 
 export const placeOf = ({ centre }: Pick<Part, 'centre'>): Vector3 => [centre.xM, centre.yM, centre.zM];
+
+/**
+ * Inertia of a part about its own centre, kg·m², about x, y and z: a box of even density over its outline; bars lie along their extent. What is
+ * modelled as a point has none.
+ */
+export const ownInertia = ({ massKg, x0M, x1M, y0M, y1M, heightM }: Part): Vector3 => {
+  const [a, b, c] = [x1M - x0M, y1M - y0M, heightM].map((size) => (massKg * size ** 2) / 12) as [
+    number,
+    number,
+    number,
+  ];
+  return [b + c, a + c, a + b];
+};
 
 export const rigidBody = (parts: readonly Part[]): RigidBody => {
   const massKg = parts.reduce((sum, part) => sum + part.massKg, 0);
@@ -23,10 +36,14 @@ export const rigidBody = (parts: readonly Part[]): RigidBody => {
   for (const part of parts) {
     const r = subtract(placeOf(part), centre);
     const square = dot(r, r);
+    const own = ownInertia(part);
     for (let i = 0; i < 3; i += 1) {
       const row = inertia[i] as [number, number, number];
       for (let j = 0; j < 3; j += 1) {
-        row[j] = (row[j] as number) + part.massKg * ((i === j ? square : 0) - (r[i] as number) * (r[j] as number));
+        row[j] =
+          (row[j] as number) +
+          part.massKg * ((i === j ? square : 0) - (r[i] as number) * (r[j] as number)) +
+          (i === j ? (own[i] as number) : 0);
       }
     }
   }

@@ -9,15 +9,7 @@ import { type Acceleration, accelerationUnder, resultant, type RigidBody } from 
 import type { Balance, SituationId } from './situations.js';
 
 /** How the frame is held; each has one factorisation. */
-export type SupportId =
-  | 'road'
-  | 'jack'
-  | 'hangers'
-  | 'stands'
-  | 'rail-left'
-  | 'rail-right'
-  | 'corners-left'
-  | 'corners-right';
+export type SupportId = 'road' | 'jack' | 'stands' | 'rail-left' | 'rail-right' | 'corners-left' | 'corners-right';
 
 /** A force put on the frame from outside, with the node that passes it on. */
 export interface OuterForce {
@@ -57,8 +49,8 @@ export interface RunContext {
   readonly frame: TrailerFrame;
   readonly balanced: BalancedCase & { readonly standing: NonNullable<BalancedCase['standing']> };
   readonly body: RigidBody;
-  /** the figure on the plate, or what the case weighs where that is more or nothing is on the plate */
-  readonly grossKg: number;
+  /** whether somebody steps on the rear edge */
+  readonly stepsOnRear: boolean;
 }
 
 interface Wheels {
@@ -150,8 +142,10 @@ const oneWheelBump = (context: RunContext): Run[] => {
 /** Share of a wheel's load that the frame is twisted by between axle and front header, by road. */
 const TWIST_SHARES = { road: 0.25, rough: 0.35, 'off-road': 0.5 } as const;
 
+/** A ball passes no roll: only axles that hold at four points can twist what lies between them and the front. */
 const twist = (context: RunContext): Run[] => {
   const { trailer, frame } = context;
+  if (!isIndependent(trailer)) return [];
   const wheelN = (sprungOn(context, 'left') + sprungOn(context, 'right')) / 2;
   const couple = TWIST_SHARES[trailer.job.road] * wheelN * trailer.runningGear.suspension.trackM;
   const [frontLeft, frontRight] = frame.corners;
@@ -225,23 +219,14 @@ const DRAWBAR_LOADS: readonly { readonly variant: string; readonly g: Vector3 }[
   { variant: 'down', g: [0, 0, -0.5] },
 ];
 
-const held = (situation: SituationId, variant: string, forces: readonly OuterForce[]): Run => ({
-  situation,
-  variant,
-  balance: 'held',
-  support: 'hangers',
-  field: { sprung: NONE, unsprung: NONE, angular: NONE },
-  forces,
-});
-
 const freeAlone = (context: RunContext, situation: SituationId, variant: string, forces: readonly OuterForce[]): Run =>
   free(context, situation, variant, 0, forces);
 
 const drawbar = (context: RunContext): Run[] => {
-  const weight = weightN(context.grossKg);
-  return DRAWBAR_LOADS.flatMap(({ variant, g: share }) => {
+  const weight = weightN(context.balanced.massKg);
+  return DRAWBAR_LOADS.map(({ variant, g: share }) => {
     const force = atNode(context, context.frame.ball, [share[0] * weight, share[1] * weight, share[2] * weight]);
-    return [freeAlone(context, 'drawbar', variant, [force]), held('drawbar', variant, [force])];
+    return freeAlone(context, 'drawbar', variant, [force]);
   });
 };
 
@@ -253,10 +238,8 @@ const recovery = (context: RunContext): Run[] => {
   const { frame } = context;
   const along = pull * Math.cos(ASIDE_RAD);
   const aside = pull * Math.sin(ASIDE_RAD);
-  const front = (variant: string, forceN: Vector3): Run[] => {
-    const force = atNode(context, frame.ball, forceN);
-    return [freeAlone(context, 'recovery', variant, [force]), held('recovery', variant, [force])];
-  };
+  const front = (variant: string, forceN: Vector3): Run =>
+    freeAlone(context, 'recovery', variant, [atNode(context, frame.ball, forceN)]);
   const rear = (variant: string, forceN: Vector3): Run =>
     // What is pulled out hangs on the ball.
     freeAlone(context, 'recovery', variant, [
@@ -264,8 +247,8 @@ const recovery = (context: RunContext): Run[] => {
       atNode(context, frame.ball, [-forceN[0], 0, 0]),
     ]);
   return [
-    ...front('front', [-pull, 0, 0]),
-    ...front('front-aside', [-along, aside, 0]),
+    front('front', [-pull, 0, 0]),
+    front('front-aside', [-along, aside, 0]),
     rear('rear', [pull, 0, 0]),
     rear('rear-aside', [along, aside, 0]),
   ];
@@ -325,13 +308,17 @@ const tieDowns = (context: RunContext, support: SupportId): Run[] => {
   ];
 };
 
+/** One axle's side is lifted by the rail behind it; of two axles each is lifted by itself, which loads no rail. */
+const jackedRail = ({ frame }: RunContext): Run[] =>
+  frame.gear.wheels.length > 2 ? [] : SIDES.map((side) => supported('jack-rail', side, `rail-${side}`, still(1)));
+
 /** Parked on its stands with the springs let off, and with a person on the rear edge. */
 const onStands = (context: RunContext): Run[] =>
   context.frame.stands.length === 0
     ? []
     : [
         supported('on-stands', '', 'stands', still(1)),
-        ...person(context, 'stands').map((run) => ({
+        ...(context.stepsOnRear ? person(context, 'stands') : []).map((run) => ({
           ...run,
           situation: 'on-stands' as const,
           variant: `person-${run.variant}`,
@@ -345,9 +332,8 @@ export const runsOf = (context: RunContext): readonly Run[] => {
   const support: SupportId = balanced.standing.on === 'ball' ? 'road' : 'jack';
   const all: Run[] = [
     supported('standing', '', support, still(1)),
-    supported('jack-rail', 'left', 'rail-left', still(1)),
-    supported('jack-rail', 'right', 'rail-right', still(1)),
-    ...person(context, support),
+    ...jackedRail(context),
+    ...(context.stepsOnRear ? person(context, support) : []),
     ...onStands(context),
   ];
   if (!towed) return all;
@@ -358,10 +344,24 @@ export const runsOf = (context: RunContext): readonly Run[] => {
     ...twist(context),
     ...braking(context),
     ...cornering(context),
-    ...drawbar(context),
+    // Published drawbar loads are asked of the plate's gross, not of each load.
+    ...(balanced.loadCase.id === 'gross.uniform' ? drawbar(context) : []),
     supported('jack-tongue', '', 'jack', still(1)),
     ...tieDowns(context, support),
     ...recovery(context),
+  ];
+};
+
+/** Share of a machine's weight on the axle that is on the rear edge while it drives on: common practice, half to two thirds. */
+const FIRST_AXLE = 2 / 3;
+
+/** A machine drives on over the tail: its first axle on the rear header, the vehicle holding the ball, or stands under the rear. */
+export const loadingTailRuns = ({ frame }: RunContext, machineKg: number): readonly Run[] => {
+  const each = (FIRST_AXLE * machineKg * g) / 2;
+  const wheels = frame.tailWheels.map((node): OuterForce => ({ node, at: frame.at(node), forceN: [0, 0, -each] }));
+  return [
+    supported('loading-tail', 'on-ball', 'road', still(1), wheels),
+    ...(frame.stands.length > 0 ? [supported('loading-tail', 'on-stands', 'stands', still(1), wheels)] : []),
   ];
 };
 

@@ -10,7 +10,16 @@ import { accelerationUnder, resultant, rigidBody } from './inertia.js';
 import { type RunContext, runsOf } from './runs.js';
 
 const part = (massKg: number, at: Vector3): Part =>
-  ({ massKg, centre: { xM: at[0], yM: at[1], zM: at[2] }, carriedBy: 'deck' }) as Part;
+  ({
+    massKg,
+    centre: { xM: at[0], yM: at[1], zM: at[2] },
+    x0M: at[0],
+    x1M: at[0],
+    y0M: at[1],
+    y1M: at[1],
+    heightM: 0,
+    carriedBy: 'deck',
+  }) as Part;
 
 describe('rigid bodies', () => {
   test('two masses on a stick: centre, and m·l²/2 about it', () => {
@@ -106,7 +115,7 @@ const simpleContext = (change: {
       axles: [{ id: 'axle.1', loadN, leftN: loadN / 2, rightN: loadN / 2, sprungN: loadN }],
     },
   } as unknown as RunContext['balanced'];
-  return { trailer, frame, balanced, body: rigidBody(parts), grossKg: massKg };
+  return { trailer, frame, balanced, body: rigidBody(parts), stepsOnRear: true };
 };
 const lbf = (newtons: number): number => fromNewtons(newtons, 'lbf');
 

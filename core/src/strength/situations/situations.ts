@@ -15,6 +15,7 @@ export const SITUATION_IDS = [
   'on-stands',
   'recovery',
   'person-rear',
+  'loading-tail',
   'turn-over',
 ] as const;
 export type SituationId = (typeof SITUATION_IDS)[number];
@@ -22,16 +23,16 @@ export type SituationId = (typeof SITUATION_IDS)[number];
 /** allowable: the usual allowable of the metal's own standard; yield: no stress past yield, as published drawbar loadings ask. */
 export type Limit = 'allowable' | 'yield';
 
-/** supported: held as it stands; free: the stated forces are balanced by the inertia of what is modelled; held: gripped at the hangers. */
-export type Balance = 'supported' | 'free' | 'held';
+/** supported: held as it stands; free: the stated forces are balanced by the inertia of what is modelled. */
+export type Balance = 'supported' | 'free';
 
 export interface Situation {
   readonly id: SituationId;
   readonly limit: Limit;
   /** where its loads come from */
   readonly source: Source;
-  /** cases of these kinds go through it; `frame` has no case: the bare frame alone */
-  readonly cases: 'all' | 'towed' | 'frame';
+  /** cases of these kinds go through it; `gross` the plate's gross alone; `frame` has no case: the bare frame alone */
+  readonly cases: 'all' | 'towed' | 'gross' | 'loading' | 'frame';
 }
 
 const PRACTICE = commonPractice('dynamic factors for light trailers');
@@ -44,7 +45,7 @@ export const SITUATIONS: Readonly<Record<SituationId, Situation>> = {
     id: 'twist',
     limit: 'allowable',
     source: commonPractice(
-      '0.25 to 0.5 of a wheel’s load × track, between axle and front header; a ball by itself lets the trailer roll',
+      '0.25 to 0.5 of a wheel’s load × track, between axle and front header; only where wheels hold at four points: a ball lets the trailer roll',
     ),
     cases: 'towed',
   },
@@ -64,7 +65,7 @@ export const SITUATIONS: Readonly<Record<SituationId, Situation>> = {
     id: 'drawbar',
     limit: 'yield',
     source: publishedSure('ADR 62 and VSB 1: 1.5 g along, 0.5 g across, 0.5 g up and down, no residual deformation'),
-    cases: 'towed',
+    cases: 'gross',
   },
   'tie-downs': {
     id: 'tie-downs',
@@ -87,7 +88,7 @@ export const SITUATIONS: Readonly<Record<SituationId, Situation>> = {
   'jack-rail': {
     id: 'jack-rail',
     limit: 'allowable',
-    source: commonPractice('a floor jack under one rail behind the axle'),
+    source: commonPractice('a floor jack under one rail behind a single axle; two axles are lifted one by one'),
     cases: 'all',
   },
   recovery: {
@@ -101,6 +102,12 @@ export const SITUATIONS: Readonly<Record<SituationId, Situation>> = {
     limit: 'allowable',
     source: commonPractice('100 kg (220 lb) stepping on, × 1.5'),
     cases: 'all',
+  },
+  'loading-tail': {
+    id: 'loading-tail',
+    limit: 'allowable',
+    source: commonPractice('two thirds of a machine’s weight on its first axle, on the rear edge as it drives on'),
+    cases: 'loading',
   },
   'turn-over': {
     id: 'turn-over',

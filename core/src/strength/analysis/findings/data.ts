@@ -1,14 +1,19 @@
 import type { FindingOf } from '../../../findings/index.js';
 import type { FrameProblem } from '../../../frame-analysis/index.js';
 import type { FrameFault } from '../../frame-model/trailerFrame.js';
+import type { WeldMend } from '../../joints/weldMend.js';
 import type { Utilisation } from '../../resistance/memberResistance.js';
 import type { SituationId } from '../../situations/situations.js';
 import type { FrameDeflection } from '../analysis.js';
+import type { Hardest } from '../hardest.js';
 
 interface When {
   readonly situation: SituationId;
   readonly variant: string;
 }
+
+/** Why the two ways to the same figure differ. */
+export type Apart = 'ends-held' | 'legs-share' | 'frame-shares' | 'twist';
 
 export interface AnalysisFindingData {
   'frame-member': When & {
@@ -22,7 +27,8 @@ export interface AnalysisFindingData {
     readonly memberId: string;
     readonly joint: string;
     readonly legM: number;
-    readonly needM: number | undefined;
+    /** what would do, where it does not */
+    readonly mend: WeldMend | undefined;
     readonly by: 'weld-metal' | 'base-metal';
   };
   'frame-welds-rest': { readonly count: number; readonly most: number };
@@ -39,12 +45,16 @@ export interface AnalysisFindingData {
   'situations-off': { readonly off: readonly SituationId[] };
   'situation-not-run': { readonly situation: SituationId };
   'recovery-advice': Record<string, never>;
-  'rated-gross-missing': Record<string, never>;
+  'badly-loaded': When & Pick<Hardest, 'what' | 'memberId' | 'joint'>;
+  'published-loads': When & Pick<Hardest, 'what' | 'memberId' | 'joint'> & { readonly asked: boolean };
+  'nobody-on-rear': Record<string, never>;
+  'outrigger-not-checked': Record<string, never>;
+  'rated-gross-missing': { readonly rulesAsked: boolean };
   'hand-compared': {
     readonly memberId: string;
     readonly hand: number;
     readonly frame: number;
-    readonly apart: boolean;
+    readonly apart: Apart | undefined;
   };
   'not-in-analysis': Record<string, never>;
   'figures-doubtful': { readonly condition: number; readonly residual: number };

@@ -1,14 +1,18 @@
-import { finding } from '../../../findings/index.js';
-import type { Member } from '../../../chassis/index.js';
+import { checkShare, finding, quantity } from '../../../findings/index.js';
+import type { Settings } from '../../../project/index.js';
+import type { Member, TongueGeometry } from '../../../chassis/index.js';
 import type { StrengthResult } from '../../by-hand/findings.js';
 import { SITUATIONS } from '../../situations/situations.js';
 import type { AnalysisOutcome, StrengthAnalysis } from '../analysis.js';
+import { type Hardest, hardestOf } from '../hardest.js';
 import { type AnalysisFinding, plain } from './data.js';
 import { handFindings } from './hand.js';
 import { weldFindings, holeFindings, jointFindings } from './joints.js';
 import { memberFindings } from './members.js';
 import { deflectionFindings, fatigueFindings } from './service.js';
 import { RULES, MOST_CONDITION, MOST_RESIDUAL } from '../../rules.js';
+
+type Region = Settings['regions'][number];
 
 const doubtFindings = ({ condition, balances }: StrengthAnalysis): AnalysisFinding[] => {
   const residual = balances.reduce((most, next) => Math.max(most, next.residual), 0);
@@ -24,7 +28,52 @@ const doubtFindings = ({ condition, balances }: StrengthAnalysis): AnalysisFindi
     : [];
 };
 
-const coverageFindings = (analysis: StrengthAnalysis): AnalysisFinding[] => [
+/** The second and third opinion, one line each: never in the first one's verdict, but for a rule that is asked where the trailer is used. */
+const otherOpinions = ({ badly, rules }: StrengthAnalysis, regions: readonly Region[]): AnalysisFinding[] => {
+  const told = ({ key, what, memberId, joint }: Hardest) => ({
+    situation: key.situation,
+    variant: key.variant,
+    what,
+    memberId,
+    joint,
+  });
+  const [bad] = badly ? hardestOf(badly) : [];
+  const [rule] = rules ? hardestOf(rules) : [];
+  const asked = regions.includes('australia');
+  return [
+    ...(bad
+      ? [
+          checkShare({
+            ...plain,
+            rule: RULES['badly-loaded'],
+            data: told(bad),
+            subject: bad.memberId,
+            caseId: bad.key.caseId,
+            utilisation: bad.share,
+            value: quantity(bad.share, 'percent'),
+            counts: false,
+          }),
+        ]
+      : []),
+    ...(rule
+      ? [
+          checkShare({
+            ...plain,
+            rule: RULES['published-loads'],
+            data: { ...told(rule), asked },
+            subject: rule.memberId,
+            caseId: rule.key.caseId,
+            utilisation: rule.share,
+            value: quantity(rule.share, 'percent'),
+            source: SITUATIONS.drawbar.source,
+            counts: asked,
+          }),
+        ]
+      : []),
+  ];
+};
+
+const coverageFindings = (analysis: StrengthAnalysis, regions: readonly Region[]): AnalysisFinding[] => [
   ...doubtFindings(analysis),
   ...(analysis.switchedOff.length > 0
     ? [
@@ -59,12 +108,18 @@ const coverageFindings = (analysis: StrengthAnalysis): AnalysisFinding[] => [
           counts: false,
         }),
       ]),
+  ...(analysis.outrigger
+    ? [finding({ ...plain, rule: RULES['outrigger-not-checked'], data: {}, verdict: 'unchecked' })]
+    : []),
+  ...(analysis.nobodyOnRear && !analysis.switchedOff.includes('person-rear')
+    ? [finding({ ...plain, rule: RULES['nobody-on-rear'], data: {}, verdict: 'unchecked', counts: false })]
+    : []),
   ...(analysis.grossMissing
     ? [
         finding({
           ...plain,
           rule: RULES['rated-gross-missing'],
-          data: {},
+          data: { rulesAsked: regions.includes('australia') },
           verdict: 'open',
         }),
       ]
@@ -78,12 +133,20 @@ const coverageFindings = (analysis: StrengthAnalysis): AnalysisFinding[] => [
   }),
 ];
 
+/** What the telling depends on besides the analysis. */
+export interface Told {
+  readonly settings: Settings;
+  readonly rearOn: TongueGeometry['rearOn'] | undefined;
+}
+
 /** All that the frame analysis has to say, or why there is none. */
 export const analysisFindings = (
   outcome: AnalysisOutcome,
   hand: StrengthResult,
   memberOf: (memberId: string) => Member | undefined,
+  { settings, rearOn }: Told,
 ): AnalysisFinding[] => {
+  const { regions } = settings;
   switch (outcome.kind) {
     case 'fault':
       return [
@@ -107,13 +170,14 @@ export const analysisFindings = (
       const { analysis } = outcome;
       return [
         ...memberFindings(analysis.members, (id) => memberOf(id)?.group),
-        ...weldFindings(analysis),
+        ...weldFindings(analysis, settings.units),
         ...jointFindings(analysis),
         ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),
         ...fatigueFindings(analysis),
-        ...handFindings(analysis, hand),
-        ...coverageFindings(analysis),
+        ...handFindings(analysis, hand, rearOn),
+        ...otherOpinions(analysis, regions),
+        ...coverageFindings(analysis, regions),
       ];
     }
   }

@@ -4,13 +4,18 @@ import { checkShare, finding, quantity } from '../../../findings/index.js';
 import { computedBy } from '../../../source.js';
 
 import { netSource } from '../../joints/holes.js';
+import { inches, millimetres, type UnitSystem } from '../../../units/index.js';
+import { weldMend } from '../../joints/weldMend.js';
 import { leastLegM } from '../../joints/weldStrength.js';
 import type { StrengthAnalysis, WeldResult } from '../analysis.js';
 import { boltLines, hangerLines, holeLines, weldLines } from '../workings.js';
 import { type AnalysisFinding, plain } from './data.js';
 import { RULES } from '../../rules.js';
 
-export const weldFindings = ({ welds }: StrengthAnalysis): AnalysisFinding[] => {
+/** Legs are measured and asked for in these steps, m. */
+const LEG_STEP_M = { imperial: inches(1 / 16), metric: millimetres(0.5) } as const;
+
+export const weldFindings = ({ welds }: StrengthAnalysis, units: UnitSystem): AnalysisFinding[] => {
   const sorted = [...welds].sort((a, b) => b.utilisation - a.utilisation);
   // Both ends of a bar, and both bars of a pair, are told as one.
   const nameOf = ({ memberId }: WeldResult): string => {
@@ -34,7 +39,8 @@ export const weldFindings = ({ welds }: StrengthAnalysis): AnalysisFinding[] => 
             situation: weld.situation,
             variant: weld.variant,
             legM: weld.legM,
-            needM: weld.by === 'weld-metal' && weld.utilisation > 1 ? weld.legM * weld.utilisation : undefined,
+            mend:
+              weld.utilisation > 1 ? weldMend({ ...weld, weldNM: weld.strength.weldNM }, LEG_STEP_M[units]) : undefined,
             by: weld.by,
           },
           subject: weld.memberId,

@@ -1,15 +1,18 @@
-import { checkShare, finding, type Verdict } from '../../../findings/index.js';
+import { finding, type Verdict } from '../../../findings/index.js';
 
 import type { StrengthAnalysis } from '../analysis.js';
+import { fatigueVerdict } from '../fatigue.js';
 import { deflectionLines, fatigueLines } from '../workings.js';
 import { type AnalysisFinding, plain } from './data.js';
-import { RULES, DESIGN_KM } from '../../rules.js';
+import { DEFLECTION_TIGHT, FAR_PAST, RULES } from '../../rules.js';
 
 export const deflectionFindings = ({ deflections }: StrengthAnalysis): AnalysisFinding[] =>
   deflections.map((found) => {
     const utilisation = (found.byM * found.divisor) / found.lengthM;
     const { what, memberId, byM, lengthM, divisor } = found;
-    return checkShare({
+    // Limits of practice are limits of feel: past one a bed sways and a tongue nods, and nothing gives way.
+    const verdict: Verdict = utilisation > FAR_PAST ? 'over' : utilisation > DEFLECTION_TIGHT ? 'tight' : 'ok';
+    return finding({
       ...plain,
       rule: RULES['frame-deflection'],
       data: { what, memberId, byM, lengthM, divisor },
@@ -17,19 +20,19 @@ export const deflectionFindings = ({ deflections }: StrengthAnalysis): AnalysisF
       subject: memberId,
       caseId: found.caseId,
       utilisation,
+      verdict,
       working: deflectionLines(found),
     });
   });
 
 export const fatigueFindings = ({ fatigue }: StrengthAnalysis): AnalysisFinding[] => {
   if (!fatigue) return [];
-  const verdict: Verdict = fatigue.km < DESIGN_KM / 10 ? 'over' : fatigue.km < DESIGN_KM ? 'tight' : 'ok';
   return [
     finding({
       ...plain,
       rule: RULES['fatigue-life'],
       data: { memberId: fatigue.memberId, joint: fatigue.joint, km: fatigue.km },
-      verdict,
+      verdict: fatigueVerdict(fatigue.km),
       subject: fatigue.memberId,
       caseId: fatigue.caseId,
       working: fatigueLines(fatigue),
