@@ -1,3 +1,6 @@
+import { hardestOf } from '../analysis/hardest.js';
+import { BADLY_OFF } from '../situations/opinions.js';
+import { fatigueShare } from '../analysis/fatigue.js';
 import { buildChassis } from '../../chassis/index.js';
 import { balanceCase } from '../../balance/index.js';
 import { type Part, sumMass, trailerParts } from '../../mass/index.js';
@@ -66,9 +69,6 @@ export const framePrice = ({ chassis, trailer }: AnalysisInput): number | undefi
   return sum;
 };
 
-/** Below this the first cracks come while the trailer is new. */
-const LEAST_KM = 10_000;
-
 /** The hardest-working thing of a design. */
 export interface Worst {
   readonly share: number;
@@ -77,57 +77,53 @@ export interface Worst {
   readonly key: RunKey | undefined;
 }
 
-/** Everything that is checked, hardest first. */
-export const sharesOf = (analysis: StrengthAnalysis): readonly Worst[] => {
-  const keyed = ({ caseId, situation, variant, balance }: RunKey): RunKey => ({
-    caseId,
-    situation,
-    variant,
-    balance,
-  });
-  return [
-    ...analysis.members.map(
-      ({ memberId, worst }): Worst => ({ share: worst.utilisation.value, what: 'member', memberId, key: keyed(worst) }),
-    ),
-    ...analysis.welds.map(
-      (weld): Worst => ({ share: weld.utilisation, what: 'weld', memberId: weld.memberId, key: keyed(weld) }),
-    ),
-    ...analysis.hangers.map(
-      (hanger): Worst => ({ share: hanger.utilisation, what: 'hanger', memberId: hanger.memberId, key: keyed(hanger) }),
-    ),
-    ...analysis.holes.map(
-      (hole): Worst => ({ share: hole.utilisation, what: 'hole', memberId: hole.memberId, key: keyed(hole) }),
-    ),
-    ...(analysis.bolts
-      ? [
-          {
-            share: analysis.bolts.utilisation,
-            what: 'bolts',
-            memberId: 'coupler',
-            key: keyed(analysis.bolts),
-          } satisfies Worst,
-        ]
-      : []),
-    ...analysis.deflections.map(
-      ({ byM, divisor, lengthM, memberId }): Worst => ({
+/** Which loads a design must bear besides its own. */
+export interface Asked {
+  /** the plate's gross as badly loaded as its limits allow: a wish */
+  readonly badly: boolean;
+  /** published drawbar loads: where the trailer is used */
+  readonly rules: boolean;
+}
+
+export const OWN_LOADS: Asked = { badly: false, rules: false };
+
+/** The trailer with those situations switched off that nobody asks. */
+export const asking = (trailer: Trailer, { badly, rules }: Asked): Trailer => ({
+  ...trailer,
+  strength: {
+    ...trailer.strength,
+    off: [...trailer.strength.off, ...(badly ? [] : [BADLY_OFF]), ...(rules ? [] : ['drawbar'])],
+  },
+});
+
+/** Everything that is checked under the trailer's own loads and what else is asked, hardest first. */
+export const sharesOf = (analysis: StrengthAnalysis, asked: Asked = OWN_LOADS): readonly Worst[] =>
+  [
+    analysis,
+    ...(asked.badly && analysis.badly ? [analysis.badly] : []),
+    ...(asked.rules && analysis.rules ? [analysis.rules] : []),
+  ]
+    .flatMap(hardestOf)
+    .map(({ share, what, memberId, key }): Worst => ({ share, what, memberId, key }))
+    .concat(
+      analysis.deflections.map(({ byM, divisor, lengthM, memberId }) => ({
         share: (byM * divisor) / lengthM,
         what: 'deflection',
         memberId,
         key: undefined,
-      }),
-    ),
-    ...(analysis.fatigue
-      ? [
-          {
-            share: LEAST_KM / analysis.fatigue.km,
-            what: 'fatigue',
-            memberId: analysis.fatigue.memberId,
-            key: undefined,
-          } satisfies Worst,
-        ]
-      : []),
-  ].sort((a, b) => b.share - a.share);
-};
+      })),
+      analysis.fatigue
+        ? [
+            {
+              share: fatigueShare(analysis.fatigue.km),
+              what: 'fatigue',
+              memberId: analysis.fatigue.memberId,
+              key: undefined,
+            },
+          ]
+        : [],
+    )
+    .sort((a, b) => b.share - a.share);
 
 export const groupOfMember = (memberId: string): SizedGroup => {
   const { kind } = parsePartId(memberId);

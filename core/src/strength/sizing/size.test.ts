@@ -29,6 +29,7 @@ const request = (change: Partial<SizingRequest> = {}): SizingRequest => ({
   aim: 'mass',
   leastWallM: 0,
   flush: false,
+  badly: false,
   ...change,
 });
 const byForce = (trailer: Trailer): { massKg: number; cross: string; rail: string } | undefined =>
@@ -71,6 +72,39 @@ describe('sizing', () => {
     for (const design of one.best) expect(design.worst.share).toBeLessThanOrEqual(1);
     const masses = one.best.map(({ massKg }) => massKg);
     expect(masses).toEqual([...masses].sort((a, b) => a - b));
+  });
+  test('what a search finds, no lighter swap of one group or of two betters', () => {
+    const list = ['hss-2x2x1_8', 'hss-3x1-1_2x1_8', 'hss-3x2x1_8', 'hss-3x2x3_16', 'hss-4x2x1_8', 'hss-4x3x1_8'];
+    const trailer = small();
+    const found = finished(
+      sizingSteps(request({ trailer, candidates: { rail: list, header: list, cross: list, tongue: list } })),
+    );
+    const best = found.best[0]!;
+    expect(found.proved).toBe(false);
+    const groups = ['rail', 'header', 'cross', 'tongue'] as const;
+    const passes = (changed: typeof best.sections): boolean => {
+      const input = inputOf(withSections(trailer, changed));
+      if (frameMassKg(input.bare) >= best.massKg - 1e-9) return false;
+      const outcome = analyseStrength(input);
+      return outcome.kind === 'analysed' && (sharesOf(outcome.analysis)[0]?.share ?? 0) <= 1;
+    };
+    const to = (sections: typeof best.sections, group: (typeof groups)[number], sectionId: string) => ({
+      ...sections,
+      [group]: { ...sections[group], sectionId },
+    });
+    for (const [i, one] of groups.entries()) {
+      for (const a of list) {
+        expect(passes(to(best.sections, one, a)), `${one} ${a}`).toBe(false);
+        for (const two of groups.slice(i + 1))
+          for (const b of list)
+            expect(passes(to(to(best.sections, one, a), two, b)), `${one} ${a}, ${two} ${b}`).toBe(false);
+      }
+    }
+  }, 60_000);
+  test('bearing the plate badly loaded is a wish that costs metal', () => {
+    const own = finished(sizingSteps(request({ candidates: { cross: CROSS } }))).best[0]!;
+    const wished = finished(sizingSteps(request({ candidates: { cross: CROSS }, badly: true }))).best[0]!;
+    expect(wished.massKg).toBeGreaterThan(own.massKg);
   });
   test('walls too thin to weld are left out; flush headers are as deep as the rails', () => {
     const thick = finished(sizingSteps(request({ leastWallM: 0.0047, candidates: { rail: RAIL } })));

@@ -4,10 +4,13 @@ import type { Trailer } from '../../project/index.js';
 import { analysisSteps } from '../analysis/analyse.js';
 import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
 import {
+  type Asked,
+  asking,
   frameMassKg,
   framePrice,
   groupOfMember,
   inputOf,
+  OWN_LOADS,
   SIZED_GROUPS,
   type Sections,
   sectionsOf,
@@ -27,6 +30,8 @@ export interface SizingRequest {
   readonly leastWallM: number;
   /** headers as deep as the rails, so that the deck lies flat */
   readonly flush: boolean;
+  /** must bear the plate's gross badly loaded, too: the user's wish */
+  readonly badly: boolean;
 }
 
 export interface SizedDesign {
@@ -55,8 +60,11 @@ export interface SizingProgress {
 
 /** So many combinations are gone through one by one, lightest first, which proves the answer. */
 const MOST_ENUMERATED = 48;
-/** A search looks at no more designs than this. */
+/** Finding a first set that passes looks at no more designs than this; making it lighter at no more than that. */
 const MOST_LOOKED = 60;
+const MOST_SWAPPED = 600;
+/** A swap is tried where the changed bars, by their moduli alone, would work at no more than this: far past what the frame's own sharing does. */
+const WORTH_TRYING = { one: 1.5, two: 2 } as const;
 
 const keyText = ({ caseId, situation, variant, balance }: RunKey): string =>
   [caseId, situation, variant, balance].join('|');
@@ -111,10 +119,11 @@ const sagOf = (analysis: StrengthAnalysis | undefined): number | undefined =>
 /** Runs the analysis of a design, all of it or the runs that have governed so far. */
 function* analysisOf(
   trailer: Trailer,
+  asked: Asked,
   only: ReadonlySet<string> | undefined,
 ): Generator<void, StrengthAnalysis | undefined, void> {
   const steps = analysisSteps({
-    ...inputOf(trailer),
+    ...inputOf(asking(trailer, asked)),
     ...(only ? { only: (key: RunKey) => only.has(keyText(key)) } : {}),
   });
   for (;;) {
@@ -125,12 +134,14 @@ function* analysisOf(
 }
 
 /**
- * Least mass or price that passes every check in every situation. Few combinations are gone through in order, which proves the
- * answer. Many are searched: from the lightest of each group upward, the group of the hardest-working bar first, then each group down
- * again as far as it holds; what governs is looked at first, all of it before a design counts. Deterministic.
+ * Least mass or price that passes every check under the trailer's own loads (and badly loaded, where that is wished). Few combinations are
+ * gone through in order, which proves the answer. Many are searched: from the lightest of each group upward, the group of the hardest-working
+ * bar first, then each group down again as far as it holds; then every swap of one or two groups that would be lighter, until none passes.
+ * What governs is looked at first, all of it before a design counts. Deterministic.
  */
 export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, SizingResult, void> {
   const { trailer, aim, flush } = request;
+  const asked: Asked = { badly: request.badly, rules: trailer.settings.regions.includes('australia') };
   const lists = Object.fromEntries(SIZED_GROUPS.map((group) => [group, candidatesOf(request, group)])) as Record<
     SizedGroup,
     readonly Candidate[]
@@ -139,27 +150,39 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
   const governing = new Set<string>();
   const full = new Map<string, SizedDesign>();
   let looked = 0;
-  const progress = (): SizingProgress => ({ done: looked, of: count <= MOST_ENUMERATED ? count : MOST_LOOKED });
+  const progress = (): SizingProgress => ({
+    done: looked,
+    of: count <= MOST_ENUMERATED ? count : Math.max(MOST_LOOKED, looked + 1),
+  });
   const spent = (): boolean => looked >= MOST_LOOKED;
   const fits = (choice: Choice): boolean => !flush || Math.abs(choice.rail.heightM - choice.header.heightM) < 1e-6;
   const cost = ({ massKg, price }: SizedDesign): number => (aim === 'price' && price !== undefined ? price : massKg);
+  /** hardest share of each group, by the sections that were looked at */
+  const shareOfGroup = new Map<Sections, Readonly<Record<SizedGroup, number>>>();
   const failing: Worst = { share: Number.POSITIVE_INFINITY, what: 'member', memberId: 'rail.left', key: undefined };
 
   function* assess(design: Trailer, everything: boolean): Generator<SizingProgress, SizedDesign, void> {
     looked += 1;
     const input = inputOf(design);
     const bulk = { sections: sectionsOf(design), massKg: frameMassKg(input.bare), price: framePrice(input) };
-    const steps = analysisOf(design, everything ? undefined : governing);
+    const steps = analysisOf(design, asked, everything ? undefined : governing);
     for (;;) {
       const step = steps.next();
       if (!step.done) {
         yield progress();
         continue;
       }
-      const shares = step.value ? sharesOf(step.value) : [failing];
+      const shares = step.value ? sharesOf(step.value, asked) : [failing];
       const worst = shares[0] ?? failing;
       if (everything)
         for (const { key, share } of shares) if (key && share > worst.share / 2) governing.add(keyText(key));
+      const byGroup = Object.fromEntries(
+        SIZED_GROUPS.map((group) => [
+          group,
+          shares.find(({ memberId }) => groupOfMember(memberId) === group)?.share ?? 0,
+        ]),
+      ) as Record<SizedGroup, number>;
+      shareOfGroup.set(bulk.sections, byGroup);
       return { ...bulk, worst, passes: worst.share <= 1, railSagM: sagOf(step.value) };
     }
   }
@@ -175,6 +198,84 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
   function* holds(choice: Choice): Generator<SizingProgress, SizedDesign, void> {
     const quick = governing.size > 0 ? yield* assess(withSections(trailer, sectionsIn(choice)), false) : undefined;
     return quick && !quick.passes ? quick : yield* whole(choice);
+  }
+
+  /** What a design would cost and how hard its changed bars would work, by areas and moduli alone, from one that is known. */
+  const estimate = (
+    from: Choice,
+    known: SizedDesign,
+    to: Choice,
+  ): { readonly cost: number; readonly share: number } => {
+    const shares = shareOfGroup.get(known.sections);
+    let more = 0;
+    let share = 0;
+    for (const group of SIZED_GROUPS) {
+      if (to[group] === from[group]) continue;
+      more += groupMass(group, known) * (to[group].perMetreKg / from[group].perMetreKg - 1);
+      share = Math.max(share, (shares?.[group] ?? 0) * (from[group].bendingM3 / to[group].bendingM3));
+    }
+    return { cost: known.massKg + more, share };
+  };
+  const massesOf = new Map<Sections, Readonly<Record<SizedGroup, number>>>();
+  const groupMass = (group: SizedGroup, { sections }: SizedDesign): number => {
+    let known = massesOf.get(sections);
+    if (!known) {
+      const { chassis } = inputOf(withSections(trailer, sections));
+      known = Object.fromEntries(
+        SIZED_GROUPS.map((own) => [
+          own,
+          chassis.members.reduce((sum, { id, massKg }) => sum + (groupOfMember(id) === own ? massKg : 0), 0),
+        ]),
+      ) as Record<SizedGroup, number>;
+      massesOf.set(sections, known);
+    }
+    return known[group];
+  };
+  /** Every lighter set that differs in one group or two, the most promising first. */
+  const swaps = (from: Choice, known: SizedDesign): readonly Choice[] => {
+    const found: { readonly choice: Choice; readonly cost: number; readonly share: number }[] = [];
+    const consider = (to: Choice, most: number): void => {
+      if (!fits(to)) return;
+      const guess = estimate(from, known, to);
+      if ((aim === 'price' || guess.cost < known.massKg - 1e-6) && guess.share <= most)
+        found.push({ choice: to, ...guess });
+    };
+    SIZED_GROUPS.forEach((first, i) => {
+      for (const one of lists[first]) {
+        if (one === from[first]) continue;
+        consider({ ...from, [first]: one }, WORTH_TRYING.one);
+        for (const second of SIZED_GROUPS.slice(i + 1))
+          for (const two of lists[second])
+            if (two !== from[second]) consider({ ...from, [first]: one, [second]: two }, WORTH_TRYING.two);
+      }
+    });
+    return found
+      .sort((a, b) => Math.max(a.share, 1) - Math.max(b.share, 1) || a.cost - b.cost)
+      .map(({ choice: to }) => to);
+  };
+  /** Swaps until no lighter set of one or two other groups passes; false, for a search proves nothing. */
+  function* swapped(start: Choice, first: SizedDesign): Generator<SizingProgress, false, void> {
+    let [now, best] = [start, first];
+    const seen = new Set<string>([choiceText(start)]);
+    const until = looked + MOST_SWAPPED;
+    for (let moved = true; moved; ) {
+      moved = false;
+      for (const to of swaps(now, best)) {
+        if (looked >= until) return false;
+        const text = choiceText(to);
+        if (seen.has(text)) continue;
+        seen.add(text);
+        const input = inputOf(withSections(trailer, sectionsIn(to)));
+        const value = aim === 'price' ? (framePrice(input) ?? frameMassKg(input.bare)) : frameMassKg(input.bare);
+        if (value >= cost(best) - 1e-9) continue;
+        const tried = yield* holds(to);
+        if (!tried.passes) continue;
+        [now, best] = [to, tried];
+        moved = true;
+        break;
+      }
+    }
+    return false;
   }
 
   const present = yield* assess(trailer, true);
@@ -275,7 +376,8 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
       }
     }
   }
-  return answer(false);
+  const lighter = yield* swapped(choice, design);
+  return answer(lighter);
 }
 
 /** One size down and one up for a group, each looked at whole. */
@@ -316,7 +418,7 @@ export function* neighbourSteps(
   function* whole(sections: Sections, changed: boolean): Generator<SizingProgress, SizedDesign, void> {
     const design = changed ? withSections(trailer, sections) : trailer;
     const input = inputOf(design);
-    const steps = analysisOf(design, undefined);
+    const steps = analysisOf(design, OWN_LOADS, undefined);
     for (;;) {
       const step = steps.next();
       if (!step.done) {

@@ -1,6 +1,7 @@
 import { barOf, type BarGroup, findSection, overrideBar, pairOf, type Trailer } from '../../project/index.js';
 import { SECTION_ROWS, type SectionRow } from '../../catalog/index.js';
 import { barProperties, outsideSize } from '../../sections/index.js';
+import { fatigueShare } from '../analysis/fatigue.js';
 import { analysisSteps } from '../analysis/analyse.js';
 import { groupOfMember, inputOf, sharesOf, type Worst } from './design.js';
 import type { SizingProgress } from './size.js';
@@ -64,10 +65,10 @@ export function* wayOutSteps(
     }
     if (step.value.kind !== 'analysed') continue;
     const { analysis } = step.value;
+    const isOwn = (id: string): boolean => id === memberId || id === pairOf(memberId);
     const own = Math.max(
-      ...analysis.members
-        .filter(({ memberId: id }) => id === memberId || id === pairOf(memberId))
-        .map(({ worst }) => worst.utilisation.value),
+      ...analysis.members.filter((found) => isOwn(found.memberId)).map(({ worst }) => worst.utilisation.value),
+      ...(analysis.fatigue && isOwn(analysis.fatigue.memberId) ? [fatigueShare(analysis.fatigue.km)] : []),
     );
     const [worst] = sharesOf(analysis);
     if (own <= 1 && worst) return { memberId, sectionId: candidate.id, materialId, share: own, worst };
