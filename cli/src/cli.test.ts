@@ -52,6 +52,42 @@ describe('kereta calc sway', () => {
   });
 });
 
+describe('kereta strength', () => {
+  test('prints opinions, bars, welds and reactions; narrowed by opinion, situation and load', () => {
+    const [apiary] = DEMO_PROJECTS;
+    const file = fileOf('apiary.kereta.json', writeProject(apiary as Project));
+    const { out, code } = kereta(
+      'strength',
+      file,
+      '--json',
+      '--opinion',
+      'own',
+      '--situation',
+      'bump-one',
+      '--case',
+      'case.full-hives',
+    );
+    expect(code).toBe(1);
+    const report = JSON.parse(out) as {
+      opinions: { own: { verdict: string; worst: { member: string } }; rules: { australia: { asked: boolean } } };
+      members: {
+        id: string;
+        runs: { variant: string; mid: { my: number }; maxAbs: { my: number }; i: { my: number } }[];
+      }[];
+      reactions: { ballN: number[]; axles: { leftN: number[]; rightN: number[] }[] }[];
+    };
+    expect(report.opinions.own.worst.member).toBe('cross.3');
+    expect(report.opinions.rules.australia.asked).toBe(false);
+    const rail = report.members.find(({ id }) => id === 'rail.left');
+    expect(rail?.runs.map(({ variant }) => variant).sort()).toEqual(['left', 'right']);
+    expect(rail?.runs[0]?.maxAbs.my).toBeGreaterThan(1000);
+    expect(report.reactions).toHaveLength(2);
+    const bad = kereta('strength', file, '--opinion', 'mine');
+    expect(bad.code).toBe(2);
+    expect(kereta('strength', fileOf('no.kereta.json', '{'), '--json').code).toBe(2);
+  });
+});
+
 describe('kereta check', () => {
   test('exit 0 when nothing is over or open, 3 when something is open, 1 when something is over', () => {
     expect(kereta('check', fileOf('ok.kereta.json', writeProject(decided()))).code).toBe(0);

@@ -10,12 +10,19 @@ import {
   evaluateFully,
   fileProblemSentence,
   type NeutralProblem,
+  OPINION_IDS,
+  type OpinionId,
+  type Project,
   readProject,
   type Result,
+  SITUATION_IDS,
+  type SituationId,
+  type StrengthFilter,
+  strengthReport,
   trailerOf,
   withoutByteOrderMark,
 } from '@kereta/core';
-import { Command, CommanderError } from 'commander';
+import { Command, CommanderError, Option } from 'commander';
 
 /** 0 nothing over or missing, 1 something over, 2 the file or the call cannot be read, 3 something missing. */
 const UNREADABLE = 2;
@@ -30,19 +37,32 @@ const readText = async (file: string): Promise<string | undefined> => {
 
 const answer = (value: unknown): void => console.log(JSON.stringify(value));
 
-const check = async (file: string, json: boolean): Promise<number> => {
+/** The project in a file; or the error has been told. */
+const projectIn = async (file: string, json: boolean): Promise<Project | undefined> => {
   const text = await readText(file);
   const read = text === undefined ? undefined : readProject(text);
-  if (!read?.ok) {
-    const message = read ? fileProblemSentence(read.error) : `There is no file ${file} that can be read.`;
-    if (json) answer({ error: { code: read ? read.error.code : 'no-file', path: '', message } });
-    else console.error(message);
-    return UNREADABLE;
-  }
-  const trailer = trailerOf(read.value);
+  if (read?.ok) return read.value;
+  const message = read ? fileProblemSentence(read.error) : `There is no file ${file} that can be read.`;
+  if (json) answer({ error: { code: read ? read.error.code : 'no-file', path: '', message } });
+  else console.error(message);
+  return undefined;
+};
+
+const check = async (file: string, json: boolean): Promise<number> => {
+  const project = await projectIn(file, json);
+  if (!project) return UNREADABLE;
+  const trailer = trailerOf(project);
   const { evaluation } = evaluateFully(trailer);
   if (json) answer(checkReport(trailer, evaluation));
   else console.log(checkText(trailer, evaluation));
+  return checkExitCode(evaluation);
+};
+
+const strength = async (file: string, filter: StrengthFilter): Promise<number> => {
+  const project = await projectIn(file, true);
+  if (!project) return UNREADABLE;
+  const { report, evaluation } = strengthReport(trailerOf(project), filter);
+  answer(report);
   return checkExitCode(evaluation);
 };
 
@@ -102,6 +122,21 @@ export const run = async (argv: readonly string[]): Promise<number> => {
     .option('--json', 'print cases and findings as JSON')
     .action(async (file: string, { json }: { json?: boolean }) => {
       exitCode = await check(file, json === true);
+    });
+  program
+    .command('strength')
+    .description('print the whole frame analysis as JSON; exit codes as check')
+    .argument('<file>', 'a *.kereta.json file')
+    .option('--json', 'print JSON (it always does)')
+    .addOption(new Option('--opinion <opinion>', 'only the runs of one opinion').choices(OPINION_IDS))
+    .addOption(new Option('--situation <situation>', 'only the runs of one situation').choices(SITUATION_IDS))
+    .option('--case <case>', 'only the runs of one load, by its id')
+    .action(async (file: string, options: { opinion?: OpinionId; situation?: SituationId; case?: string }) => {
+      exitCode = await strength(file, {
+        opinion: options.opinion,
+        situation: options.situation,
+        caseId: options.case,
+      });
     });
   program
     .command('calc')

@@ -6,3 +6,4 @@ export { calculateSections } from './neutralSection.js';
 export { calculateSway } from './neutralSway.js';
 export { calculateStatics } from './neutralStatics.js';
 export { type ArrivedBlob, type Arrival, readTrailers, SHED_FILE_SUFFIX, writeShed } from './shedArchive.js';
+export { type StrengthFilter, type StrengthReport, strengthReport } from './strengthReport.js';

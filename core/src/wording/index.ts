@@ -2,6 +2,7 @@ export { frameProblemSentence } from './frameProblems.js';
 export {
   cutText,
   PART_GROUP_NAMES,
+  OPINION_NAMES,
   SITUATION_NAMES,
   SITUATION_PHRASES,
   sourceText,
@@ -51,3 +52,5 @@ export {
   VEHICLE_NAMES,
   optionsOf,
 } from './names.js';
+export { weldName } from './weldName.js';
+export { carryText, GROSS_LIMIT_NAMES, hardestName } from './carry.js';

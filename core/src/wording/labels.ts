@@ -1,7 +1,7 @@
 import type { PartGroup } from '../mass/index.js';
 import type { EndCut } from '../chassis/index.js';
 import type { StepId, Verdict, WorkingLabel } from '../findings/index.js';
-import type { SituationId } from '../strength/index.js';
+import type { OpinionId, SituationId } from '../strength/index.js';
 import type { Source } from '../source.js';
 import { formatAngle, type TextProblem } from '../units/index.js';
 
@@ -39,7 +39,15 @@ export const SITUATION_NAMES: Readonly<Record<SituationId, string>> = {
   'jack-rail': 'Jacked up under one rail',
   recovery: 'Pulled out when stuck',
   'person-rear': 'A person steps on the rear edge',
+  'loading-tail': 'A machine drives on over the tail',
   'turn-over': 'Bare frame turned over',
+};
+
+/** Whose loads the figures on screen are of. */
+export const OPINION_NAMES: Readonly<Record<OpinionId, string>> = {
+  own: 'Your loads',
+  badly: 'Loaded badly',
+  rules: 'Drawbar rules',
 };
 
 /** How a situation stands in a sentence. */
@@ -57,6 +65,7 @@ export const SITUATION_PHRASES: Readonly<Record<SituationId, string>> = {
   'jack-rail': 'jacked up under one rail',
   recovery: 'pulled out when stuck',
   'person-rear': 'with a person stepping on the rear edge',
+  'loading-tail': 'with a machine driving on over the tail',
   'turn-over': 'turned over as a bare frame',
 };
 

@@ -1,7 +1,9 @@
-import type { AnalysisFindingData } from '../../strength/index.js';
-import { inches } from '../../units/index.js';
+import type { AnalysisFindingData, WeldMend } from '../../strength/index.js';
+import type { Speaker } from '../speak.js';
 import { frameProblemSentence } from '../frameProblems.js';
 import { SITUATION_NAMES, SITUATION_PHRASES } from '../labels.js';
+import { hardestName } from '../carry.js';
+import { weldName } from '../weldName.js';
 import { bend, held, sentence, type SentencesOf } from './kit.js';
 
 const BENT = {
@@ -11,10 +13,35 @@ const BENT = {
   'cross-member': 'bends',
 } as const;
 
+const mendText = (mend: WeldMend, say: Speaker): string => {
+  switch (mend.kind) {
+    case 'leg':
+      return `A leg of ${say.length(mend.legM)} would do; the wall takes it.`;
+    case 'longer':
+      return `Longer weld: ${say.length(mend.lengthM)} in all would do. A thicker leg than the wall would burn through.`;
+    case 'gusset':
+      return `A gusset with legs of ${say.length(mend.legM)} would do. A thicker leg than the wall would burn through.`;
+    case 'plate':
+      return 'Put a plate between that spreads the weld; a thicker leg than the wall would burn through.';
+    case 'wall':
+      return `The wall is the weaker: ${say.length(mend.wallM)} of it would do.`;
+  }
+};
+
+/** Why hand and frame differ by more than a quarter. */
+const APART_TEXT: Readonly<Record<NonNullable<AnalysisFindingData['hand-compared']['apart']>, string>> = {
+  'ends-held':
+    'By hand its ends turn freely; in the frame the rails hold them as far as their walls do, and a tube counts with its full shape.',
+  'legs-share': 'By hand the rails bear alone; in the frame the tongue’s legs run on below them and share.',
+  'frame-shares':
+    'By hand one straight beam bears all; in the frame what is joined to it shares, and a tube counts with its full shape.',
+  twist: 'The frame also twists it and bends it sideways, which the hand check leaves out.',
+};
+
 export const analysisSentences: SentencesOf<AnalysisFindingData> = {
   'frame-member': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
+      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} of ${data.rule === 'yield' ? 'its yield' : 'what is allowed'} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
       data.rule === 'yield' && verdict === 'over' ? 'It bends for good.' : held(verdict),
       data.rule === 'open-twist'
         ? 'An open bar twists easily: join cross-members over its whole depth, or take a tube.'
@@ -26,12 +53,8 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
       : `Other ${data.count} bars: ${say.percent(data.least, 0)} to ${say.percent(data.most, 0)}.`,
   'frame-weld': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      `Weld of ${say.partName(data.memberId).toLowerCase()} on ${say.partName(data.joint).toLowerCase()} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}; leg ${say.length(data.legM)}.`,
-      data.needM !== undefined
-        ? `A leg of ${say.length(Math.ceil(data.needM / inches(1 / 16)) * inches(1 / 16))} would do.`
-        : data.by === 'base-metal' && verdict === 'over'
-          ? 'The wall beside it is the weaker.'
-          : held(verdict),
+      `${weldName(data.memberId, data.joint, say)} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}; leg ${say.length(data.legM)}.`,
+      data.mend ? mendText(data.mend, say) : held(verdict),
     ),
   'frame-welds-rest': ({ data }, say) => `Other ${data.count} welds: up to ${say.percent(data.most, 0)}.`,
   'weld-leg-small': ({ data }, say) =>
@@ -53,9 +76,9 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
       `Coupler bolts take ${say.force(data.forceN)} ${SITUATION_PHRASES[data.situation]}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'the bolts' : data.by === 'bearing' ? 'the walls at the holes' : 'the edges at the holes'} bear.`,
       held(verdict),
     ),
-  'frame-deflection': ({ data, verdict, caseId }, say) => {
+  'frame-deflection': ({ data, caseId }, say) => {
     const subject = data.what === 'cross-member' ? `${say.partName(data.memberId)} bends` : BENT[data.what];
-    return `${subject} ${bend(data.byM, say)} under ${say.caseName(caseId)} alone; ${verdict === 'over' ? 'more than' : 'up to'} ${say.length(data.lengthM / data.divisor)} is usual.${data.what === 'tongue-tip' && verdict === 'over' ? ' A tongue this springy nods on the road.' : ''}`;
+    return `${subject} ${bend(data.byM, say)} under ${say.caseName(caseId)} alone; up to ${say.length(data.lengthM / data.divisor)} is usual.${data.what === 'tongue-tip' && data.byM * data.divisor > data.lengthM ? ' A tongue this springy nods on the road.' : ''}`;
   },
   'fatigue-life': ({ data, caseId }, say) =>
     `Always loaded as ${say.caseName(caseId)}, look for cracks where ${say.partName(data.joint).toLowerCase()} meets ${say.partName(data.memberId).toLowerCase()} after about ${say.distance(data.km)}; it may as well be a fifth or five times that.`,
@@ -65,14 +88,23 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
     `${SITUATION_NAMES[data.situation]} cannot be worked out: say how hard it is pulled, or what the tow vehicle weighs.`,
   'recovery-advice': () =>
     'Do not pull anything out by coupler, ball or chains unless each is rated for it: what breaks, flies.',
-  'rated-gross-missing': () =>
-    'The gross on the plate is missing: the frame is not looked at fully loaded in front, behind and in the middle.',
+  'badly-loaded': ({ data, utilisation, caseId }, say) =>
+    `And loaded badly: ${say.percent(utilisation, 0)}, ${hardestName(data, say)} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
+  'published-loads': ({ data, utilisation }, say) =>
+    sentence(
+      `ADR 62 and VSB 1 (Australia), at the plate’s gross: ${say.percent(utilisation, 0)} of yield, ${hardestName(data, say)}.`,
+      data.asked ? '' : 'Not asked where this trailer is used.',
+    ),
+  'outrigger-not-checked': () =>
+    'Springs or brackets do not stand under the rails: what carries them there is not drawn, so neither it nor its welds are looked at. The rails get the twist.',
+  'nobody-on-rear': () =>
+    'Nobody is taken to step on the rear edge: it is a low or light trailer, loaded from the ground. Say so under Situations if somebody will.',
+  'rated-gross-missing': ({ data }) =>
+    `The gross on the plate is missing: the frame is not looked at full to it${data.rulesAsked ? ', nor under the drawbar loads of ADR 62 and VSB 1, which are asked where this trailer is used' : ''}.`,
   'hand-compared': ({ data, caseId }, say) =>
     sentence(
       `${say.partName(data.memberId)} in a hard bump, ${say.caseName(caseId)}: ${say.percent(data.hand, 0)} by hand, ${say.percent(data.frame, 0)} in the whole frame.`,
-      data.apart
-        ? 'They differ much: by hand one straight beam carries all, in the frame headers, cross-members and the axle help or hinder, and tubes count with their full shape.'
-        : '',
+      data.apart ? APART_TEXT[data.apart] : '',
     ),
   'not-in-analysis': () =>
     'Not in this analysis: axle, springs and their bolts, the stiffness of side rails, the welds of gussets, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
