@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import { SITUATION_NAMES } from '@kereta/core';
+import { OPINION_NAMES, SITUATION_NAMES } from '@kereta/core';
 import { useWidth } from '../ui/useWidth';
 import { useWorkbench } from '../workbench/workbench';
 import { BentShape } from './BentShape';
@@ -64,7 +64,7 @@ const Pill = ({
 /** The trailer, always to scale: side view over the step's own view, both hung from one ruler. */
 export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) => {
   const workbench = useWorkbench();
-  const { trailer, committed, evaluation, picked, say, caseId, bent, situation, step } = workbench;
+  const { trailer, committed, evaluation, picked, say, caseId, bent, opinion, situation, step } = workbench;
   const work = useWork();
   // On the phone the side view alone is there, and carries the shading.
   const shaded = lower === 'work' || (lower === 'none' && step === 'strength');
@@ -138,7 +138,7 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
               y={scale.lowerY + (lower === 'work' ? WORK_CHART_PX : 0) + 16}
               text={
                 lower === 'work'
-                  ? `From above, shaded by work: ${situation ? SITUATION_NAMES[situation].toLowerCase() : 'each at its worst'}${WORK_FROM[work.from]}`
+                  ? `From above, shaded by work${opinion === 'own' ? '' : `, ${OPINION_NAMES[opinion]}`}: ${situation ? SITUATION_NAMES[situation].toLowerCase() : 'each at its worst'}${WORK_FROM[work.from]}`
                   : 'From above'
               }
               anchor="start"

@@ -2,18 +2,17 @@ import { formatPercent, jointsOf } from '@kereta/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../workbench/workbench';
 import { type DrawingScale, planY } from './drawingScale';
+import { useShownResult } from './useWork';
 
 /** Side of a joint's mark, px; a finger finds twice as much. */
 const MARK_PX = 9;
 
 /** Welds and hangers of the plan, to be picked: a lying square each, filled where it is past its allowance. */
 export const JointMarks = ({ scale, topPx }: { readonly scale: DrawingScale; readonly topPx: number }) => {
-  const { strength, joint, showJoint } = useWorkbench();
+  const { joint, showJoint } = useWorkbench();
+  const result = useShownResult();
   const y = planY(scale, topPx);
-  const joints = useMemo(
-    () => (strength.outcome?.kind === 'analysed' ? jointsOf(strength.outcome.analysis) : []),
-    [strength.outcome],
-  );
+  const joints = useMemo(() => (result ? jointsOf(result) : []), [result]);
   return (
     <g>
       {joints.map(({ id, at, utilisation }) => {

@@ -71,6 +71,7 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
     ...(chassis.tongue?.sideTubes.slice(0, 1) ?? []),
     ...(chassis.tongue?.members.slice(-1) ?? []),
     ...(chassis.tongue?.risers ?? []),
+    ...(chassis.tongue?.packers ?? []),
   ];
   const suspendedZ = -chassis.railHeightM;
   const wheelY = scale.groundY - runningGear.tire.loadedRadiusM * scale.pxPerM;

@@ -37,7 +37,7 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
       <SheetText
         x={scale.width - 14}
         y={scale.lowerY + 12}
-        text="worst of all loads, in a hard bump"
+        text="your loads, in a hard bump, by one straight beam"
         anchor="end"
         size={12}
         color="var(--mute)"

@@ -1,4 +1,4 @@
-import type { Governing, SituationId, StrengthAnalysis } from '@kereta/core';
+import { type Governing, type OpinionResult, resultOf, type SituationId } from '@kereta/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../workbench/workbench';
 
@@ -10,18 +10,25 @@ export interface Work {
 
 /** What governs a bar: in the chosen situation, or in its worst. */
 export const governingOf = (
-  analysis: StrengthAnalysis,
+  result: OpinionResult,
   memberId: string,
   situation: SituationId | undefined,
 ): Governing | undefined => {
-  const member = analysis.members.find((candidate) => candidate.memberId === memberId);
+  const member = result.members.find((candidate) => candidate.memberId === memberId);
   return situation === undefined ? member?.worst : member?.bySituation[situation];
+};
+
+/** What the analysis found under the opinion that is shown; undefined while there is none. */
+export const useShownResult = (): OpinionResult | undefined => {
+  const { strength, opinion } = useWorkbench();
+  return strength.outcome?.kind === 'analysed' ? resultOf(strength.outcome.analysis, opinion) : undefined;
 };
 
 /** From the frame analysis where there is one, else the hand check. */
 export const useWork = (): Work => {
   const { evaluation, strength, situation, trailer } = useWorkbench();
   const { outcome, current, of } = strength;
+  const result = useShownResult();
   return useMemo(() => {
     if (outcome?.kind !== 'analysed') {
       return {
@@ -30,25 +37,26 @@ export const useWork = (): Work => {
       };
     }
     const shares = new Map<string, number>();
-    for (const { memberId } of outcome.analysis.members) {
-      const governing = governingOf(outcome.analysis, memberId, situation);
+    for (const { memberId } of result?.members ?? []) {
+      const governing = result && governingOf(result, memberId, situation);
       if (governing) shares.set(memberId, governing.utilisation.value);
     }
     return { shares, from: current && of === trailer ? 'frame' : 'older-frame' };
-  }, [outcome, current, of, trailer, situation, evaluation.strength.members]);
+  }, [outcome, result, current, of, trailer, situation, evaluation.strength.members]);
 };
 
 /** The run that governs the frame as a whole, in the chosen situation or in the worst. */
 export const useGoverningRun = (): Governing | undefined => {
-  const { strength, situation } = useWorkbench();
-  return useMemo(() => {
-    if (strength.outcome?.kind !== 'analysed') return undefined;
-    const { analysis } = strength.outcome;
-    return analysis.members
-      .flatMap(({ memberId }) => governingOf(analysis, memberId, situation) ?? [])
-      .reduce<Governing | undefined>(
-        (worst, next) => (!worst || next.utilisation.value > worst.utilisation.value ? next : worst),
-        undefined,
-      );
-  }, [strength.outcome, situation]);
+  const { situation } = useWorkbench();
+  const result = useShownResult();
+  return useMemo(
+    () =>
+      result?.members
+        .flatMap(({ memberId }) => governingOf(result, memberId, situation) ?? [])
+        .reduce<Governing | undefined>(
+          (worst, next) => (!worst || next.utilisation.value > worst.utilisation.value ? next : worst),
+          undefined,
+        ),
+    [result, situation],
+  );
 };

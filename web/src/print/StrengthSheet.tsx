@@ -30,7 +30,6 @@ const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
 const BALANCE_WORDS = {
   supported: 'supported as it stands',
   free: 'free: stated forces against the inertia of the masses',
-  held: 'held at the hangers',
 } as const;
 const LIMIT_WORDS = {
   allowable: 'usual allowable (yield ÷ 1.67, ADM for aluminum)',
@@ -182,7 +181,6 @@ const Reactions = ({ balances, say }: { readonly balances: readonly RunBalance[]
         <tr key={run.situation + run.variant + run.balance} className="border-b border-gray-300 align-top">
           <td className="py-1 pr-2">
             {SITUATION_NAMES[run.situation]} {run.variant.replaceAll('-', ' ')}
-            {run.balance === 'held' && ', held'}
           </td>
           <td className="pr-2">{say.force(run.appliedN[2])}</td>
           <td className="pr-2">

@@ -1,4 +1,4 @@
-import { evaluate, type SituationId, speaker, STEP_IDS, type StepId } from '@kereta/core';
+import { evaluate, type OpinionId, type SituationId, speaker, STEP_IDS, type StepId } from '@kereta/core';
 import { lazy, memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
@@ -69,6 +69,7 @@ const OpenTrailer = ({
   const strength = useStrength(committed);
   const doubt = useDoubt(committed, step === 'balance');
   const evaluation = useFullEvaluation(light, trailer, strength, committed);
+  const [opinion, showOpinion] = useState<OpinionId>('own');
   const [situation, showSituation] = useState<SituationId | undefined>(undefined);
   const [bent, showBent] = useState(false);
   const [joint, showJoint] = useState<string | undefined>(undefined);
@@ -135,6 +136,8 @@ const OpenTrailer = ({
       evaluation,
       strength,
       doubt,
+      opinion,
+      showOpinion,
       situation,
       showSituation,
       bent,
@@ -159,6 +162,7 @@ const OpenTrailer = ({
       evaluation,
       strength,
       doubt,
+      opinion,
       situation,
       bent,
       joint,

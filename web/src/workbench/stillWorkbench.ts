@@ -11,6 +11,8 @@ export const stillWorkbench = (trailer: Trailer, step: StepId, picked?: string):
   evaluation: evaluate(trailer),
   strength: NO_STRENGTH,
   doubt: NO_DOUBT,
+  opinion: 'own',
+  showOpinion: () => undefined,
   situation: undefined,
   showSituation: () => undefined,
   bent: false,

@@ -1,4 +1,4 @@
-import type { Evaluation, Trailer, SituationId, Speaker, StepId } from '@kereta/core';
+import type { Evaluation, OpinionId, Trailer, SituationId, Speaker, StepId } from '@kereta/core';
 import type { Doubt } from '../workers/useDoubt';
 import type { Strength } from '../workers/useStrength';
 import { createContext, useContext } from 'react';
@@ -15,6 +15,9 @@ export interface Workbench {
   readonly strength: Strength;
   /** what guesses do to each towed load, worked out while the balance is looked at */
   readonly doubt: Doubt;
+  /** whose loads drawing, charts and joints show: the user's own unless another opinion is asked */
+  readonly opinion: OpinionId;
+  readonly showOpinion: (opinion: OpinionId) => void;
   /** situation that the shading shows; all of them, each bar at its worst, where undefined */
   readonly situation: SituationId | undefined;
   readonly showSituation: (situation: SituationId | undefined) => void;

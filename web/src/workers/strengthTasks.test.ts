@@ -11,6 +11,7 @@ const wide = {
   aim: 'mass',
   leastWallM: 0,
   flush: false,
+  badly: false,
 } as const;
 
 describe('the worker’s tasks', () => {

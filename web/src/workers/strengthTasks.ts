@@ -1,5 +1,7 @@
 import {
   afterFlick,
+  type Carry,
+  carrySteps,
   type AnalysisOutcome,
   analysisInput,
   analysisSteps,
@@ -59,6 +61,7 @@ export interface StrengthTasks {
     share: number,
     onProgress: OnProgress,
   ): Promise<WayOut | null | undefined>;
+  carry(ticket: number, trailer: Trailer, onProgress: OnProgress): Promise<Carry | null | undefined>;
   /** Stops the job of this ticket at its next step. */
   callOff(ticket: number): Promise<void>;
 }
@@ -124,6 +127,8 @@ export const strengthTasks = (): StrengthTasks => {
     neighbours: (ticket, trailer, onProgress) => inTurn(() => runSteps(ticket, neighbourSteps(trailer), onProgress)),
     wayOut: (ticket, trailer, memberId, share, onProgress) =>
       inTurn(() => runSteps(ticket, foundOrNull(wayOutSteps(trailer, memberId, share)), onProgress)),
+    carry: (ticket, trailer, onProgress) =>
+      inTurn(() => runSteps(ticket, foundOrNull(carrySteps(trailer)), onProgress)),
     diagram: async (trailer, memberId, key) => memberDiagram(analysisInput(trailer, evaluate(trailer)), memberId, key),
     bent: async (trailer, key) => bentFrame(analysisInput(trailer, evaluate(trailer)), key),
     doubt: async (trailer) => doubtOf(evaluate(trailer)),

@@ -40,6 +40,7 @@ const inputsOf = ({
   items,
   cases,
   ratedGrossKg,
+  tongueBand,
   towVehicle,
   ownRows,
 }: Trailer) => [
@@ -51,7 +52,10 @@ const inputsOf = ({
   items,
   cases,
   ratedGrossKg,
+  tongueBand,
   towVehicle?.massKg ?? null,
+  towVehicle?.tongueLimitKg ?? null,
+  towVehicle?.kind ?? null,
   ownRows,
 ];
 

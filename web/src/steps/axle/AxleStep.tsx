@@ -232,6 +232,15 @@ export const AxleStep = () => {
           onCommit={(trackM) => setSuspension('track', { trackM })}
         />
         <QuantityField
+          label="Spring or bracket centres"
+          kind="length"
+          value={gear.suspension.springCentresM}
+          of="runningGear.suspension.springCentresM"
+          hint="Under the middles of the rails where you say nothing"
+          onCommit={(springCentresM) => setSuspension('spring centres', { springCentresM })}
+          onClear={() => setSuspension('springs under the rails', { springCentresM: null })}
+        />
+        <QuantityField
           label="Axle weighs, with hubs"
           kind="mass"
           value={gear.axle.massKg}

@@ -222,7 +222,7 @@ export const FrameStep = () => {
               frame.sides.kind === 'none' ? (metric ? millimetres(400) : inches(16)) : frame.sides.heightM;
             const sides =
               kind === 'rail'
-                ? ({ kind: 'rail', heightM } as const)
+                ? ({ kind: 'rail', heightM, carries: false } as const)
                 : kind === 'boards'
                   ? ({ kind: 'boards', heightM, thicknessM: inches(0.75), densityKgM3: 560 } as const)
                   : ({ kind: 'none' } as const);
@@ -237,6 +237,18 @@ export const FrameStep = () => {
             of="frame.sides.heightM"
             onCommit={(heightM) => set('height of sides', { sides: { ...frame.sides, heightM } })}
           />
+        )}
+        {frame.sides.kind === 'rail' && (
+          <div className="col-span-2">
+            <CheckField
+              label="Posts and rail are welded and carry with the frame"
+              checked={frame.sides.carries}
+              onCommit={(carries) => {
+                if (frame.sides.kind === 'rail')
+                  set(carries ? 'sides carry' : 'sides do not carry', { sides: { ...frame.sides, carries } });
+              }}
+            />
+          </div>
         )}
         {frame.sides.kind === 'rail' && <BarFields group="side" />}
       </FieldGroup>

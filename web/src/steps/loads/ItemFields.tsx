@@ -9,7 +9,8 @@ import {
 } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { useEditing } from '../../ui/editing';
-import { FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
+import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
+import { RecordFields } from '../../ui/RecordFields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
 import { USUAL_DOUBT } from './usualDoubt';
@@ -186,6 +187,42 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
             value={item.emptyMassKg}
             of="items.emptyMassKg"
             onCommit={(emptyMassKg) => set('tank’s own weight', (old) => ({ ...old, emptyMassKg }))}
+          />
+        )}
+        <div className="col-span-2">
+          <CheckField
+            label="Stands on four wheels"
+            checked={item.wheels !== null}
+            onCommit={(on) =>
+              set(on ? 'on wheels' : 'lies flat', (old) => ({
+                ...old,
+                wheels: on ? { baseM: 0.75 * old.sizeM.lengthM || 1, trackM: 0.85 * old.sizeM.widthM || 1 } : null,
+              }))
+            }
+          />
+        </div>
+        {item.wheels && (
+          <RecordFields
+            record={item.wheels}
+            sizes={[
+              {
+                field: 'baseM',
+                label: 'Wheels apart, along',
+                kind: 'length',
+                of: 'items.wheels.baseM',
+                said: 'wheelbase of the load',
+              },
+              {
+                field: 'trackM',
+                label: 'Wheels apart, across',
+                kind: 'length',
+                of: 'items.wheels.trackM',
+                said: 'track of the load',
+              },
+            ]}
+            onChange={(said, change) =>
+              set(said, (old) => ({ ...old, wheels: old.wheels && { ...old.wheels, ...change } }))
+            }
           />
         )}
         <button

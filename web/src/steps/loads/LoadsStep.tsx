@@ -19,6 +19,7 @@ const freshItem = (trailer: Trailer): Item => {
     kind: 'cargo',
     massKg: { value: massKg, basis: 'guessed', tolerance: massKg * USUAL_DOUBT.guessed },
     emptyMassKg: 0,
+    wheels: null,
     sizeM: { lengthM: size(24, 600), widthM: size(24, 600), heightM: size(18, 450) },
     attach: {
       on: 'deck',

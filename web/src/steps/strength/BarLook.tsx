@@ -1,7 +1,7 @@
-import { type Governing, SITUATION_IDS, SITUATION_NAMES, formatPercent } from '@kereta/core';
+import { type Governing, SITUATION_IDS, SITUATION_NAMES, formatPercent, weldName } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
 import { lazy } from 'react';
-import { governingOf } from '../../drawing/useWork';
+import { governingOf, useShownResult } from '../../drawing/useWork';
 import { ContainedChart } from '../../ui/Contained';
 import { NoFigure } from '../../ui/NoFigure';
 import { useWorkbench } from '../../workbench/workbench';
@@ -12,15 +12,14 @@ const BarCharts = lazy(() => import('./BarCharts').then((module) => ({ default: 
 
 const shareText = (value: number): string => formatPercent(value, 0);
 
-/** Which of a situation's arrangements: "left wheel", "push", "held at the hangers". */
-const variantText = ({ variant, balance }: Governing): string =>
-  [variant.replaceAll('-', ' '), balance === 'held' ? 'held at the hangers' : ''].filter(Boolean).join(', ');
+/** Which of a situation's arrangements: "left", "push". */
+const variantText = ({ variant }: Governing): string => variant.replaceAll('-', ' ');
 
 /** The picked bar: how it works in every situation, its welds, and what goes on along it. */
 export const BarLook = () => {
   const { strength, picked, say, situation, evaluation } = useWorkbench();
-  const { outcome, of } = strength;
-  const analysis = outcome?.kind === 'analysed' ? outcome.analysis : undefined;
+  const { of } = strength;
+  const analysis = useShownResult();
   const member = analysis?.members.find(({ memberId }) => memberId === picked);
   const shown = analysis && picked !== undefined ? governingOf(analysis, picked, situation) : undefined;
   const { data, isError, refetch } = useQuery({
@@ -86,7 +85,7 @@ export const BarLook = () => {
           })}
           {welds.map((weld) => (
             <tr key={weld.end} className="border-t border-base-300">
-              <td className="py-[2px]">Weld on {say.partName(weld.joint).toLowerCase()}</td>
+              <td className="py-[2px]">{weldName(weld.memberId, weld.joint, say)}</td>
               <td className="mute py-[2px]">
                 leg {say.length(weld.legM)}, {SITUATION_NAMES[weld.situation].toLowerCase()}
               </td>

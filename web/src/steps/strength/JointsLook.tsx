@@ -1,5 +1,14 @@
-import { type JointLook, jointsOf, SITUATION_NAMES, sourceText, type Speaker, formatPercent } from '@kereta/core';
+import {
+  type JointLook,
+  jointsOf,
+  SITUATION_NAMES,
+  sourceText,
+  type Speaker,
+  formatPercent,
+  weldName,
+} from '@kereta/core';
 import { useMemo } from 'react';
+import { useShownResult } from '../../drawing/useWork';
 import { FieldGroup } from '../../ui/fields';
 import { WorkingTable } from '../../ui/WorkingTable';
 import { useWorkbench } from '../../workbench/workbench';
@@ -7,7 +16,7 @@ import { useWorkbench } from '../../workbench/workbench';
 const nameOf = (look: JointLook, say: Speaker): string => {
   switch (look.kind) {
     case 'weld':
-      return `Weld of ${say.partName(look.memberId).toLowerCase()} on ${say.partName(look.joint ?? '').toLowerCase()}`;
+      return weldName(look.memberId, look.joint ?? '', say);
     case 'hanger':
       return `Hanger on the ${say.partName(look.memberId).toLowerCase()}, ${say.length(look.at?.[0] ?? 0)} back`;
     case 'bolts':
@@ -19,11 +28,9 @@ const percent = (share: number): string => formatPercent(share, 0);
 
 /** Every weld, hanger and the coupler's bolts, hardest first; the picked one with its working. */
 export const JointsLook = () => {
-  const { strength, joint, showJoint, say } = useWorkbench();
-  const joints = useMemo(
-    () => (strength.outcome?.kind === 'analysed' ? jointsOf(strength.outcome.analysis) : []),
-    [strength.outcome],
-  );
+  const { joint, showJoint, say } = useWorkbench();
+  const result = useShownResult();
+  const joints = useMemo(() => (result ? jointsOf(result) : []), [result]);
   if (joints.length === 0) return null;
   const picked = joints.find(({ id }) => id === joint);
   return (

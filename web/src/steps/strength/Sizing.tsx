@@ -93,6 +93,7 @@ export const Sizing = () => {
   const ownTubes = trailer.ownRows.sections;
   const [ownToo, setOwnToo] = useState(true);
   const [flush, setFlush] = useState(true);
+  const [badly, setBadly] = useState(false);
   const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[trailer.settings.units]);
   const [running, setRunning] = useState<Running>(undefined);
   const [answer, setAnswer] = useState<Answer | undefined>(undefined);
@@ -135,7 +136,7 @@ export const Sizing = () => {
       (worker, ticket, report) =>
         worker.size(
           ticket,
-          { trailer, candidates: { rail: ids, header: ids, cross: ids, tongue: ids }, aim, leastWallM, flush },
+          { trailer, candidates: { rail: ids, header: ids, cross: ids, tongue: ids }, aim, leastWallM, flush, badly },
           report,
         ),
       onProgress,
@@ -210,6 +211,7 @@ export const Sizing = () => {
         <CheckField label="Your own tubes of that metal, too" checked={ownToo} onCommit={setOwnToo} />
       )}
       <CheckField label="Headers as deep as rails" checked={flush} onCommit={setFlush} />
+      <CheckField label="Must bear its plate badly loaded, too" checked={badly} onCommit={setBadly} />
       {(['steel', 'aluminum'] as const).map((metal) => (
         <QuantityField
           key={metal}

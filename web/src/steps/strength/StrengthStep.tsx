@@ -1,7 +1,9 @@
 import {
   bumpFactor,
   type Trailer,
-  ROAD_FACTORS,
+  usualBumpFactor,
+  BADLY_OFF,
+  OPINION_NAMES,
   SITUATION_IDS,
   SITUATION_NAMES,
   type SituationId,
@@ -17,7 +19,9 @@ import { AnalysisStatus } from './AnalysisStatus';
 import { BarLook } from './BarLook';
 import { JointsLook } from './JointsLook';
 import { JointFields } from './JointFields';
+import { Opinions } from './Opinions';
 import { Sizing } from './Sizing';
+import { WhatItCarries } from './WhatItCarries';
 
 const ROADS = optionsOf(ROAD_NAMES);
 
@@ -28,17 +32,21 @@ export const StrengthStep = () => {
   const { trailer, edit } = useEditing();
   const { situation, showSituation, bent, showBent, view3d, show3d } = useWorkbench();
   const off = new Set(trailer.strength.off);
-  const setOff = (id: SituationId, on: boolean): void =>
-    edit(`${on ? 'look at' : 'leave out'}: ${SITUATION_NAMES[id].toLowerCase()}`, (current) => ({
-      ...current,
-      strength: {
-        ...current.strength,
-        off: on ? current.strength.off.filter((other) => other !== id) : [...current.strength.off, id],
-      },
-    }));
+  const setOff = (id: SituationId | typeof BADLY_OFF, on: boolean): void =>
+    edit(
+      `${on ? 'look at' : 'leave out'}: ${(id === BADLY_OFF ? OPINION_NAMES.badly : SITUATION_NAMES[id]).toLowerCase()}`,
+      (current) => ({
+        ...current,
+        strength: {
+          ...current.strength,
+          off: on ? current.strength.off.filter((other) => other !== id) : [...current.strength.off, id],
+        },
+      }),
+    );
   return (
     <>
       <AnalysisStatus />
+      <Opinions />
       <FieldGrid>
         <SelectField
           label="Roads"
@@ -53,11 +61,11 @@ export const StrengthStep = () => {
           kind="number"
           value={bumpFactor(trailer)}
           of="strength.bumpFactor"
-          hint={`${ROAD_FACTORS[trailer.job.road]} is usual there`}
+          hint={`${usualBumpFactor(trailer)} is usual there`}
           onCommit={(factor) =>
             edit(`bumps × ${factor}`, (current) => ({
               ...current,
-              strength: { ...current.strength, bumpFactor: factor === ROAD_FACTORS[current.job.road] ? null : factor },
+              strength: { ...current.strength, bumpFactor: factor === usualBumpFactor(current) ? null : factor },
             }))
           }
         />
@@ -84,9 +92,34 @@ export const StrengthStep = () => {
           Report
         </Link>
       </div>
+      <WhatItCarries />
       <BarLook />
       <JointsLook />
       <FieldGroup title="Situations">
+        <div className="col-span-2">
+          <CheckField
+            label="Second opinion: loaded badly"
+            checked={!off.has(BADLY_OFF)}
+            onCommit={(on) => setOff(BADLY_OFF, on)}
+          />
+        </div>
+        <div className="col-span-2">
+          <SelectField
+            label="Somebody steps on the rear edge"
+            value={trailer.strength.personOnRear}
+            options={[
+              { value: 'usual', text: 'As is usual for such a bed' },
+              { value: 'yes', text: 'Yes' },
+              { value: 'no', text: 'No' },
+            ]}
+            onCommit={(personOnRear) =>
+              edit('who steps on the rear edge', (current) => ({
+                ...current,
+                strength: { ...current.strength, personOnRear: personOnRear as 'usual' | 'yes' | 'no' },
+              }))
+            }
+          />
+        </div>
         {SITUATION_IDS.map((id) => (
           <div key={id} className="col-span-2">
             <CheckField label={SITUATION_NAMES[id]} checked={!off.has(id)} onCommit={(on) => setOff(id, on)} />

@@ -1,4 +1,4 @@
-import { type Trailer, type Tongue } from '@kereta/core';
+import { buildChassis, type Trailer, type Tongue, withRearHeld } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -11,6 +11,7 @@ import { HardwareFields } from './hardware/HardwareFields';
 import { LengthTable } from './LengthTable';
 import { LevelTable } from './LevelTable';
 import { LinkTable } from './LinkTable';
+import { PackerFields } from './PackerFields';
 import { ShortestTongue } from './ShortestTongue';
 import { SideTubeFields } from './SideTubeFields';
 import { ofKind, TONGUE_KINDS, TongueShape } from './TongueShape';
@@ -33,10 +34,12 @@ export const TongueStep = () => {
           options={TONGUE_KINDS}
           partField="tongue"
           onCommit={(kind) =>
-            setTongue(
-              'kind of tongue',
-              ofKind(kind, tongue, trailer.frame.bed.lengthM, trailer.settings.units === 'metric'),
-            )
+            edit('kind of tongue', (current) => {
+              const next = ofKind(kind, tongue, current.frame.bed.lengthM, current.settings.units === 'metric');
+              const made = { ...current, frame: { ...current.frame, tongue: next, packers: [] } };
+              // A single tube’s rear end hangs in the air unless something reaches down to it.
+              return kind === 'a-frame' ? made : withRearHeld(made, buildChassis(made).tongue?.crossings ?? []);
+            })
           }
         />
         <QuantityField
@@ -110,6 +113,7 @@ export const TongueStep = () => {
         <BarFields group="tongue" />
         {tongue.kind === 'backbone' && <SideTubeFields />}
       </FieldGroup>
+      <PackerFields />
       <CutsTable />
       <HardwareFields />
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">

@@ -1,0 +1,33 @@
+import { type AnyFinding, parsePartId, sentenceOf, STEP_NAMES, type StepId } from '@kereta/core';
+import { useWorkbench } from '../../workbench/workbench';
+
+type Fault = Extract<AnyFinding, { readonly code: 'frame-fault' | 'frame-unsolvable' }>;
+
+/** What keeps the frame from being analysed, in its own words, and the way there, whatever step it stands in. */
+export const Culprit = ({ finding }: { readonly finding: Fault }) => {
+  const { evaluation, say, goTo, pick } = useWorkbench();
+  const problem = evaluation.findings.find(({ code }) => code === 'frame-problem');
+  const loose =
+    finding.code === 'frame-unsolvable'
+      ? finding.data.problems.flatMap((own) => ('member' in own ? [own.member.split('#')[0] ?? ''] : []))[0]
+      : undefined;
+  const step: StepId =
+    finding.code === 'frame-fault' && finding.data.fault !== 'frame-incomplete' ? 'axle' : (problem?.step ?? 'frame');
+  const subject = loose ?? problem?.subject;
+  const part = subject !== undefined && parsePartId(subject).kind !== 'trailer' ? subject : undefined;
+  return (
+    <div className="mt-2">
+      {problem && step === problem.step && <p>{sentenceOf(problem, say)}</p>}
+      <button
+        type="button"
+        className="button mt-1"
+        onClick={() => {
+          if (part !== undefined) pick(part);
+          goTo(step);
+        }}
+      >
+        {part === undefined ? `Go to ${STEP_NAMES[step]}` : `Go to ${say.partName(part).toLowerCase()}`}
+      </button>
+    </div>
+  );
+};

@@ -1,0 +1,93 @@
+import { type Carry, carryText, GROSS_LIMIT_NAMES } from '@kereta/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { FieldGroup } from '../../ui/fields';
+import { useEditing } from '../../ui/editing';
+import { NoFigure } from '../../ui/NoFigure';
+import { useWorkbench } from '../../workbench/workbench';
+import { longJob } from '../../workers/strengthWorker';
+
+/** The highest gross that the frame bears with its loads in proportion, what ends it, and the plate on which every part agrees. */
+export const WhatItCarries = () => {
+  const { committed, say } = useWorkbench();
+  const { edit, readOnly } = useEditing();
+  const [asked, ask] = useState<typeof committed | undefined>(undefined);
+  const [progress, setProgress] = useState<{ readonly done: number; readonly of: number } | undefined>(undefined);
+  const wanted = asked === committed;
+  const { data, isError, isFetching } = useQuery({
+    queryKey: ['carry', asked],
+    queryFn: ({ signal }) =>
+      asked
+        ? longJob<Carry | null>(
+            (worker, ticket, onProgress) => worker.carry(ticket, asked, onProgress),
+            (done, of) => setProgress({ done, of }),
+            signal,
+          )
+        : null,
+    enabled: asked !== undefined,
+    structuralSharing: false,
+  });
+  const shown = wanted && !isFetching ? data : undefined;
+  const [plate] = shown?.limits ?? [];
+  return (
+    <FieldGroup title="What could it carry?">
+      <div className="narrow col-span-2 text-[14px]">
+        {wanted && isFetching ? (
+          <p className="flex items-center gap-2" role="status">
+            <progress
+              className="progress w-[60px]"
+              aria-label="What it could carry"
+              {...(progress ? { value: progress.done, max: progress.of } : {})}
+            />
+            Trying more and less …
+            <button type="button" className="button" onClick={() => ask(undefined)}>
+              Stop
+            </button>
+          </p>
+        ) : (
+          <button type="button" className="button" onClick={() => ask(committed)}>
+            Work it out
+          </button>
+        )}
+        {wanted && isError && <NoFigure what="what it could carry" />}
+        {wanted && shown === null && <p className="mt-2">The frame cannot be analysed as drawn.</p>}
+        {shown && (
+          <div role="status">
+            <p className="mt-2">{carryText(shown, say)}</p>
+            <table className="mt-2 w-full text-[13px]" aria-label="What each part bears">
+              <tbody>
+                {shown.limits.map(({ part, grossKg }) => (
+                  <tr key={part} className="border-t border-base-300">
+                    <td className="py-[2px]">{GROSS_LIMIT_NAMES[part]}</td>
+                    <td className="py-[2px] text-right font-semibold whitespace-nowrap">{say.mass(grossKg)}</td>
+                  </tr>
+                ))}
+              </tbody>
+            </table>
+            {plate && plate.grossKg > 0 && (
+              <>
+                <p className="mt-2">
+                  All agree on a plate of {say.mass(plate.grossKg)}; {GROSS_LIMIT_NAMES[plate.part].toLowerCase()} set
+                  it. What nobody has read is not among them.
+                </p>
+                <button
+                  type="button"
+                  className="button mt-1"
+                  disabled={readOnly}
+                  onClick={() =>
+                    edit(`plate of ${say.mass(plate.grossKg)}`, (trailer) => ({
+                      ...trailer,
+                      ratedGrossKg: plate.grossKg,
+                    }))
+                  }
+                >
+                  Put {say.mass(plate.grossKg)} on the plate
+                </button>
+              </>
+            )}
+          </div>
+        )}
+      </div>
+    </FieldGroup>
+  );
+};
