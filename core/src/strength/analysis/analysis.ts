@@ -33,6 +33,7 @@ export interface Governing extends RunKey {
         readonly rigidEndNm: number;
         readonly hingedAddsNm: number;
         readonly foldsAtNm: number;
+        readonly codeNm: number | undefined;
         readonly folds: boolean;
         /** the stiffness is within what was modelled, not a guess */
         readonly known: boolean;

@@ -30,6 +30,7 @@ const boundsOf = ({ bar }: ElementStrength, ends: EndMoments): Governing['bounds
     rigidEndNm: endNm * (1 + give),
     hingedAddsNm: Math.abs(ends.fromNm + ends.toNm) / 2,
     foldsAtNm: soft.limitNm,
+    codeNm: soft.codeNm,
     folds: ends.excessFromNm !== 0 || ends.excessToNm !== 0,
     known: soft.known,
   };

@@ -31,6 +31,37 @@ const square = (expression: Expression): Expression => times(expression, express
 /** Shear of both directions together. */
 const shearLine = (governing: Governing): WorkingLine => given('share-shear', governing.utilisation.shear, 'percent');
 
+/** H3-6 as a share that grows with the load: so many times less of everything, and straight part and square of the turning part make one. */
+const twistedLines = (straight: Expression, turning: Expression, share: number): WorkingLine[] => {
+  const [a, s] = [workedOut('share-straight', straight, 'percent'), workedOut('share-turning', turning, 'percent')];
+  const worksAt = quantity(share, 'percent');
+  return [
+    a,
+    s,
+    workedOut(
+      'fits-at',
+      plus(
+        over(quantity(a.result.value, 'percent'), worksAt),
+        square(over(quantity(s.result.value, 'percent'), worksAt)),
+      ),
+      'percent',
+    ),
+    concluding(given('works-at', share, 'percent')),
+  ];
+};
+
+/** How the ends of a bar on thin walls were taken, and what it would be on hinges and built in. */
+const endLines = ({ bounds }: Governing): WorkingLine[] =>
+  bounds
+    ? [
+        given('end-bends', bounds.endNm, 'moment'),
+        given('end-built-in', bounds.rigidEndNm, 'moment'),
+        given('hinges-add', bounds.hingedAddsNm, 'moment'),
+        given(bounds.known ? 'wall-folds-at' : 'end-guessed', bounds.foldsAtNm, 'moment'),
+        ...(bounds.codeNm === undefined ? [] : [given('wall-by-code', bounds.codeNm, 'moment')]),
+      ]
+    : [];
+
 const allowableLines = (governing: Governing): WorkingLine[] => {
   const { inner, resistance: r, utilisation: u } = governing;
   const axialBorne = inner.n >= 0 ? r.tension.value : r.compression.value;
@@ -55,11 +86,7 @@ const allowableLines = (governing: Governing): WorkingLine[] => {
   if (r.torsion) {
     const twistLine = share('share-twist', inner.t, r.torsion.value, 'moment');
     if (u.twist > TWIST_COUNTS_FROM) {
-      return [
-        ...lines,
-        twistLine,
-        concluding(workedOut('works-at', plus(plus(along, bending), square(plus(shear, twist))), 'percent')),
-      ];
+      return [...lines, twistLine, ...twistedLines(plus(along, bending), plus(shear, twist), u.value)];
     }
     return [...lines, concluding(workedOut('works-at', u.rule === 'shear' ? shear : normal, 'percent'))];
   }
@@ -133,6 +160,7 @@ export const memberLines = (governing: Governing, standing: Governing | undefine
     given('shears', Math.hypot(inner.vy, inner.vz), 'force'),
     given('twists', Math.abs(inner.t), 'moment'),
     ...(governing.utilisation.rule === 'yield' ? yieldLines(governing) : allowableLines(governing)),
+    ...endLines(governing),
     ...shopLines(standing),
   ];
 };

@@ -8,7 +8,23 @@ export const HANGER_LENGTH_M = 0.09;
 
 export const CRIPPLING_SOURCE: Source = publishedVerify('AISC 360-16 J10.2, J10.3, both walls of a tube');
 
-/** Force that the rail's walls bear over a hanger, N: the less of local yielding and crippling; undefined for a bar that has no web. */
+/** Weld-on hangers are so wide over both cheeks, of plate this thick, m (common practice: 2-1/4 in, 1/4 in). */
+const HANGER_WIDTH_M = 0.05715;
+const CHEEK_M = 0.00635;
+
+/**
+ * What the wall of a tube wider than its hangers bears between its sides, N, both cheeks: AISC 360-10 table K1.2, plate along the wall, per
+ * cheek Fy·t²·(2N/B + 4·√(1 − tp/B)) ÷ (1 − tp/B), Ω = 1.50 (recalled).
+ */
+const betweenSidesN = (fy: number, t: number, widthM: number): number => {
+  const open = 1 - CHEEK_M / widthM;
+  return (2 * fy * t ** 2 * ((2 * HANGER_LENGTH_M) / widthM + 4 * Math.sqrt(open))) / open / 1.5;
+};
+
+/**
+ * Force that the rail's walls bear over a hanger, N: the less of local yielding and crippling, and of the bottom wall where the hanger stands
+ * between the sides; undefined for a bar that has no web.
+ */
 export const hangerStrengthN = ({ section, material, pieces }: Member): number | undefined => {
   const shape = designShape(section);
   const fy = material.family === 'steel' ? material.yieldPa : (material.weldedYieldPa ?? material.yieldPa);
@@ -21,14 +37,18 @@ export const hangerStrengthN = ({ section, material, pieces }: Member): number |
     return pieces * count * Math.min(yielding, crippling);
   };
   switch (shape.kind) {
-    case 'rect-tube':
-      return walls(
+    case 'rect-tube': {
+      const sides = walls(
         2,
         shape.wallM,
         shape.wallM,
         Math.max(shape.heightM - 3 * shape.wallM, shape.wallM),
         1.5 * shape.wallM,
       );
+      return shape.widthM > HANGER_WIDTH_M + 2 * shape.wallM
+        ? Math.min(sides, pieces * betweenSidesN(fy, shape.wallM, shape.widthM))
+        : sides;
+    }
     case 'channel':
     case 'bent-channel': {
       const { web, flange, depthM } = channelSizes(shape);

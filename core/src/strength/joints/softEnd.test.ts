@@ -90,6 +90,21 @@ describe('how an end gives on a tube’s wall', () => {
       tolerance: 0.06,
     });
   });
+  test('the published rule lies near the models: 1,326 N·m by yield lines where they found 1,138', () => {
+    verify({
+      area: 'Joints',
+      check: 'HSS 2x1x1/8 on the wall of HSS 4x2x3/16: yield lines',
+      ours: endOf(TUBE_JOINTS[0] as TubeJoint).codeNm!,
+      outside: '1326',
+      unit: 'N·m',
+      source: 'AISC 360-16 K4.3 (recalled), by hand: 317 × 4.42² × (38.1 + 176.0)',
+    });
+    for (const joint of flush) {
+      const { codeNm, limitNm } = endOf(joint);
+      if (codeNm !== undefined) expect(codeNm / limitNm).toBeGreaterThan(0.6);
+      expect(codeNm === undefined).toBe(joint.sizes[3] / joint.sizes[0] > 0.85);
+    }
+  });
   test('stress at the toe over the bar’s own within a fifth: 4 to 35 times', () => {
     for (const joint of flush) {
       const { toe } = endOf(joint);

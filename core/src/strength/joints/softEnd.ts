@@ -20,6 +20,8 @@ export interface SoftEnd {
   readonly levelNmPerRad: number;
   /** upright moment at which the wall folds, N·m: the foot has moved 3 % of the wall's height */
   readonly limitNm: number;
+  /** upright moment that a published rule gives the wall, N·m; undefined where that rule does not reach (bars nearly as high as the wall, open bars) */
+  readonly codeNm: number | undefined;
   /** structural stress across the weld's toe ÷ the bar's own M/S; undefined where no model was done */
   readonly toe: { readonly wall: number; readonly bar: number } | undefined;
   /** within what the models cover; else a guess from them */
@@ -82,6 +84,19 @@ const plasticMomentNm = ({ section, material, pieces }: Member): number => {
   return plastic.ok ? pieces * plastic.value.zyM3 * weldedYieldPa(material) : Number.POSITIVE_INFINITY;
 };
 
+/** Up to this share of the wall's height the rule holds. */
+const CODE_REACHES = 0.85;
+
+/**
+ * Yield lines of the wall under a bar in the middle of it, nominal: AISC 360-16 K4.3, branch bent out of plane, β = h ÷ H:
+ * M = Fy·t²·[b/2·(1 + β)/(1 − β) + √(2·H·h·(1 + β)/(1 − β))] (recalled).
+ */
+const codeMomentNm = (yieldPa: number, t: number, H: number, h: number, b: number): number => {
+  const beta = h / H;
+  const steep = (1 + beta) / (1 - beta);
+  return yieldPa * t ** 2 * ((b / 2) * steep + Math.sqrt(2 * H * h * steep));
+};
+
 /** Where on the wall the bar's end sits. */
 export interface EndPlace {
   /** the bar's top below the wall's, m */
@@ -133,6 +148,7 @@ export const softEndOf = (on: Member, bar: Member, { topBelowM, atOpenEnd }: End
     uprightNmPerRad: upright * unit,
     levelNmPerRad: plan * unit,
     limitNm,
+    codeNm: tubes && h / H <= CODE_REACHES ? codeMomentNm(weldedYieldPa(on.material), t, H, h, end.widthM) : undefined,
     toe,
     known:
       tubes &&

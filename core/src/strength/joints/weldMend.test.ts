@@ -1,6 +1,9 @@
 import { describe, expect, test } from 'vitest';
+import { sampleTrailer } from '../../../test/projects.js';
+import { buildChassis, type Member } from '../../chassis/index.js';
 import { inches } from '../../units/index.js';
 import { allRound, lineGroup, weldForce } from './weldGroup.js';
+import { hangerStrengthN } from './crippling.js';
 import { weldMend } from './weldMend.js';
 
 const tube = {
@@ -56,5 +59,27 @@ describe('what mends a weld', () => {
     expect(weak({ kind: 'lap', utilisation: 1.5 })).toEqual({ kind: 'longer', lengthM: group.lengthM * 1.5 });
     expect(weak({ kind: 'lap', utilisation: 3 })).toEqual({ kind: 'plate' });
     expect(weak({ by: 'base-metal' })).toEqual({ kind: 'wall', wallM: inches(0.174) * 1.2 });
+  });
+});
+
+describe('walls under hangers', () => {
+  const rail = (widthIn: number): Member => ({
+    ...(buildChassis(sampleTrailer()).members[0] as Member),
+    section: {
+      id: 'rail',
+      designation: '',
+      family: 'steel',
+      group: '',
+      usualMaterialId: 'a500b',
+      shape: { ...tube, heightM: inches(4), widthM: inches(widthIn) },
+      source: { kind: 'own' },
+    },
+  });
+  test('a tube as narrow as its hangers bears by its sides; a wider one’s bottom wall bends between them', () => {
+    const narrow = hangerStrengthN(rail(2))!;
+    const wide = hangerStrengthN(rail(4))!;
+    expect(wide).toBeLessThan(narrow / 3);
+    // Two cheeks of 1/4 in, 3.54 in long, on a wall of 0.174 in, 46 ksi, 4 in wide: 2 × 46·0.174²·(1.77 + 3.873) ÷ 0.9375 ÷ 1.5 = 11.2 kip.
+    expect(wide / 4448.22).toBeCloseTo(11.2, 0);
   });
 });

@@ -231,13 +231,20 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
     }
     return known[group];
   };
+  const oneCrossKg = (known: SizedDesign): number => {
+    const { chassis } = inputOf(withSections(trailer, known.sections));
+    return Math.max(0, ...chassis.members.filter(({ group }) => group === 'cross').map(({ massKg }) => massKg));
+  };
   /** Every lighter set that differs in one group or two, the most promising first. */
   const swaps = (from: Choice, known: SizedDesign): readonly Choice[] => {
     const found: { readonly choice: Choice; readonly cost: number; readonly share: number }[] = [];
+    const crossKg = oneCrossKg(known);
     const consider = (to: Choice, most: number): void => {
       if (!fits(to)) return;
       const guess = estimate(from, known, to);
-      if ((aim === 'price' || guess.cost < known.massKg - 1e-6) && guess.share <= most)
+      // Wider headers leave less between them, at times one cross-member less.
+      const slack = to.header === from.header ? 0 : crossKg;
+      if ((aim === 'price' || guess.cost - slack < known.massKg - 1e-6) && guess.share <= most)
         found.push({ choice: to, ...guess });
     };
     SIZED_GROUPS.forEach((first, i) => {
