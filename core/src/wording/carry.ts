@@ -1,4 +1,4 @@
-import { type Carry, type GrossLimit, type Hardest } from '../strength/index.js';
+import type { Carry, GrossLimit, Hardest, Worst } from '../strength/index.js';
 import { SITUATION_PHRASES } from './labels.js';
 import type { Speaker } from './speak.js';
 import { weldName } from './weldName.js';
@@ -40,4 +40,19 @@ export const carryText = ({ grossKg, ends }: Carry, say: Speaker): string => {
   return grossKg === undefined
     ? `The frame does not bear even the empty trailer. ${end}`
     : `With its loads kept in proportion the frame as drawn bears a gross of ${say.mass(grossKg)}. ${end}`;
+};
+
+/** What of a sized design works hardest, years and sag by their own names: "years of cross-member 3", "sag of left rail". */
+export const worstName = ({ what, memberId }: Pick<Worst, 'what' | 'memberId'>, say: Speaker): string => {
+  const part = say.partName(memberId).toLowerCase();
+  switch (what) {
+    case 'fatigue':
+      return `years of ${part}`;
+    case 'deflection':
+      return `sag of ${part}`;
+    case 'weld':
+      return `a weld of ${part}`;
+    default:
+      return hardestName({ what, memberId, joint: undefined }, say);
+  }
 };

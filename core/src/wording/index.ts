@@ -53,4 +53,4 @@ export {
   optionsOf,
 } from './names.js';
 export { weldName } from './weldName.js';
-export { carryText, GROSS_LIMIT_NAMES, hardestName } from './carry.js';
+export { carryText, GROSS_LIMIT_NAMES, hardestName, worstName } from './carry.js';

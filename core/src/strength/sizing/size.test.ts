@@ -81,6 +81,7 @@ describe('sizing', () => {
     );
     const best = found.best[0]!;
     expect(found.proved).toBe(false);
+    expect(found.settled).toBe(true);
     const groups = ['rail', 'header', 'cross', 'tongue'] as const;
     const passes = (changed: typeof best.sections): boolean => {
       const input = inputOf(withSections(trailer, changed));

@@ -50,6 +50,8 @@ export interface SizingResult {
   readonly present: SizedDesign;
   /** every allowed combination lighter or cheaper than the best was looked at and fails */
   readonly proved: boolean;
+  /** of a search: no lighter set that differs in one group or two passes, as far as swaps are worth trying */
+  readonly settled: boolean;
   readonly looked: number;
 }
 
@@ -260,8 +262,8 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
       .sort((a, b) => Math.max(a.share, 1) - Math.max(b.share, 1) || a.cost - b.cost)
       .map(({ choice: to }) => to);
   };
-  /** Swaps until no lighter set of one or two other groups passes; false, for a search proves nothing. */
-  function* swapped(start: Choice, first: SizedDesign): Generator<SizingProgress, false, void> {
+  /** Swaps until no lighter set of one or two other groups passes; false where that would take too long. */
+  function* swapped(start: Choice, first: SizedDesign): Generator<SizingProgress, boolean, void> {
     let [now, best] = [start, first];
     const seen = new Set<string>([choiceText(start)]);
     const until = looked + MOST_SWAPPED;
@@ -282,13 +284,19 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
         break;
       }
     }
-    return false;
+    return true;
   }
 
   const present = yield* assess(trailer, true);
   const passing = (): SizedDesign[] =>
     [...full.values()].filter(({ passes }) => passes).sort((a, b) => cost(a) - cost(b));
-  const answer = (proved: boolean): SizingResult => ({ best: passing().slice(0, 3), present, proved, looked });
+  const answer = (proved: boolean, settled = proved): SizingResult => ({
+    best: passing().slice(0, 3),
+    present,
+    proved,
+    settled,
+    looked,
+  });
 
   if (count <= MOST_ENUMERATED) {
     const all: { choice: Choice; value: number }[] = [];
@@ -383,8 +391,8 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
       }
     }
   }
-  const lighter = yield* swapped(choice, design);
-  return answer(lighter);
+  const settled = yield* swapped(choice, design);
+  return answer(false, settled);
 }
 
 /** One size down and one up for a group, each looked at whole. */

@@ -12,6 +12,7 @@ import {
   type Speaker,
   withSections,
   formatPercent,
+  worstName,
   BAR_GROUP_NAMES,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
@@ -70,8 +71,7 @@ const METAL_ROWS: readonly {
   },
   {
     label: 'Hardest',
-    of: ({ worst }, _present, { say }) =>
-      `${say.partName(worst.memberId).toLowerCase()} ${formatPercent(worst.share, 0)}`,
+    of: ({ worst }, _present, { say }) => `${worstName(worst, say)} ${formatPercent(worst.share, 0)}`,
   },
   {
     label: 'Bars',
@@ -273,9 +273,7 @@ export const Sizing = () => {
                     ).join(' · ')}
                   </p>
                   <p className="narrow mute text-[13px]">
-                    Hardest: {say.partName(design.worst.memberId).toLowerCase()}
-                    {design.worst.what === 'member' ? '' : `, ${design.worst.what}`},{' '}
-                    {formatPercent(design.worst.share, 0)}
+                    Hardest: {worstName(design.worst, say)}, {formatPercent(design.worst.share, 0)}
                   </p>
                   <button
                     type="button"
@@ -292,7 +290,7 @@ export const Sizing = () => {
           <p className="narrow mute border-t border-base-300 pt-1 text-[13px]">
             {answer.result.proved
               ? 'Proved: every lighter combination was looked at and fails.'
-              : `Found by a search of ${answer.result.looked} combinations; a lighter one may exist.`}{' '}
+              : `Found by a search of ${answer.result.looked} combinations${answer.result.settled ? ': no swap of one group or two is lighter and passes' : ''}; a lighter one may exist.`}{' '}
             The present frame: {say.mass(answer.result.present.massKg)},{' '}
             {formatPercent(answer.result.present.worst.share, 0)}.
           </p>
@@ -378,7 +376,7 @@ export const Sizing = () => {
                 </td>
                 <td className="text-right">
                   {formatPercent(design.worst.share, 0)}
-                  <span className="mute block">{say.partName(design.worst.memberId).toLowerCase()}</span>
+                  <span className="mute block">{worstName(design.worst, say)}</span>
                 </td>
                 <td className="text-right">
                   <button

@@ -1,4 +1,4 @@
-import { findSection, pairOf, type WayOut, withBar, formatPercent } from '@kereta/core';
+import { findSection, pairOf, type WayOut, withBar, formatPercent, worstName } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEditing } from '../../ui/editing';
 import { NoFigure } from '../../ui/NoFigure';
@@ -35,7 +35,7 @@ export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; re
   const hardest =
     data.worst.share <= 1
       ? 'and everything else passes.'
-      : `but ${say.partName(data.worst.memberId).toLowerCase()} is then at ${formatPercent(data.worst.share, 0)}.`;
+      : `but ${worstName(data.worst, say)} is then at ${formatPercent(data.worst.share, 0)}.`;
   return (
     <div className="mt-2">
       <p>
