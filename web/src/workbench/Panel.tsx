@@ -1,7 +1,6 @@
 import { type AnyFinding, fatigueShare, STEP_NAMES, isOfAxle } from '@kereta/core';
 import type { ReactNode } from 'react';
 import { STEP_VIEWS, stepOfPart } from '../steps/steps';
-import { Culprit } from '../steps/strength/Culprit';
 import { PackerOffer } from '../steps/tongue/PackerOffer';
 import { WayOutOffer } from '../steps/strength/WayOutOffer';
 import { FindingList } from '../ui/FindingCard';
@@ -9,7 +8,6 @@ import { useWorkbench } from './workbench';
 
 /** A bar past its allowance comes with a section that mends it, a tongue that hangs loose with a packer. */
 const actionOf = (finding: AnyFinding): ReactNode => {
-  if (finding.code === 'frame-fault' || finding.code === 'frame-unsolvable') return <Culprit finding={finding} />;
   if (finding.code === 'frame-member' && finding.verdict === 'over')
     return <WayOutOffer memberId={finding.data.memberId} share={finding.utilisation ?? 1} />;
   if (finding.code === 'fatigue-life' && finding.verdict === 'over')

@@ -2,10 +2,14 @@ import { type AnyFinding, parsePartId, sentenceOf, STEP_NAMES, type StepId } fro
 import { useWorkbench } from '../../workbench/workbench';
 
 type Fault = Extract<AnyFinding, { readonly code: 'frame-fault' | 'frame-unsolvable' }>;
+const isFault = (finding: AnyFinding): finding is Fault =>
+  finding.code === 'frame-fault' || finding.code === 'frame-unsolvable';
 
 /** What keeps the frame from being analysed, in its own words, and the way there, whatever step it stands in. */
-export const Culprit = ({ finding }: { readonly finding: Fault }) => {
+export const Culprit = () => {
   const { evaluation, say, goTo, pick } = useWorkbench();
+  const finding = evaluation.findings.find(isFault);
+  if (!finding) return null;
   const problem = evaluation.findings.find(({ code }) => code === 'frame-problem');
   const loose =
     finding.code === 'frame-unsolvable'
@@ -16,8 +20,8 @@ export const Culprit = ({ finding }: { readonly finding: Fault }) => {
   const subject = loose ?? problem?.subject;
   const part = subject !== undefined && parsePartId(subject).kind !== 'trailer' ? subject : undefined;
   return (
-    <div className="mt-2">
-      {problem && step === problem.step && <p>{sentenceOf(problem, say)}</p>}
+    <div className="narrow px-4 pb-3 text-[14px]">
+      <p>{sentenceOf(problem && step === problem.step ? problem : finding, say)}</p>
       <button
         type="button"
         className="button mt-1"

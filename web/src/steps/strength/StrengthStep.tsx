@@ -11,12 +11,14 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { Link } from 'react-router';
+import { useShownResult } from '../../drawing/useWork';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { useWorkbench } from '../../workbench/workbench';
 import { AnalysisStatus } from './AnalysisStatus';
 import { BarLook } from './BarLook';
+import { Culprit } from './Culprit';
 import { JointsLook } from './JointsLook';
 import { JointFields } from './JointFields';
 import { Opinions } from './Opinions';
@@ -32,6 +34,10 @@ export const StrengthStep = () => {
   const { trailer, edit } = useEditing();
   const { situation, showSituation, bent, showBent, view3d, show3d } = useWorkbench();
   const off = new Set(trailer.strength.off);
+  // Each opinion has its own situations; before there is an analysis all are on offer.
+  const shown = useShownResult();
+  const asked = (id: SituationId): boolean =>
+    !shown || shown.members.some(({ bySituation }) => bySituation[id] !== undefined);
   const setOff = (id: SituationId | typeof BADLY_OFF, on: boolean): void =>
     edit(
       `${on ? 'look at' : 'leave out'}: ${(id === BADLY_OFF ? OPINION_NAMES.badly : SITUATION_NAMES[id]).toLowerCase()}`,
@@ -46,6 +52,7 @@ export const StrengthStep = () => {
   return (
     <>
       <AnalysisStatus />
+      <Culprit />
       <Opinions />
       <FieldGrid>
         <SelectField
@@ -75,7 +82,10 @@ export const StrengthStep = () => {
             value={situation ?? WORST}
             options={[
               { value: WORST, text: 'Each bar at its worst' },
-              ...SITUATION_IDS.filter((id) => !off.has(id)).map((id) => ({ value: id, text: SITUATION_NAMES[id] })),
+              ...SITUATION_IDS.filter((id) => !off.has(id) && asked(id)).map((id) => ({
+                value: id,
+                text: SITUATION_NAMES[id],
+              })),
             ]}
             onCommit={(value) => showSituation(value === WORST ? undefined : (value as SituationId))}
           />
