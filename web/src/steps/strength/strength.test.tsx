@@ -153,11 +153,18 @@ describe('the step', () => {
     expect(edits.at(-1)).toBe('leave out: hard cornering');
     expect(screen.getByLabelText<HTMLInputElement>('Pulled out when stuck').checked).toBe(false);
   });
+  const options = (opinion: Workbench['opinion']): string[] => {
+    show(<StrengthStep />, workbenchOf({ opinion }));
+    return [...screen.getByLabelText<HTMLSelectElement>('Drawing shows').options].map(({ text }) => text);
+  };
   test('the drawing can show any situation that is looked at', () => {
-    show(<StrengthStep />);
-    const options = [...screen.getByLabelText<HTMLSelectElement>('Drawing shows').options].map(({ text }) => text);
-    expect(options[0]).toBe('Each bar at its worst');
-    expect(options).toContain('Drawbar loads');
-    expect(options).not.toContain('Pulled out when stuck');
+    const own = options('own');
+    expect(own[0]).toBe('Each bar at its worst');
+    expect(own).toContain('Hard braking');
+    expect(own).not.toContain('Drawbar loads');
+    expect(own).not.toContain('Pulled out when stuck');
+  });
+  test('the drawbar rules have a situation of their own', () => {
+    expect(options('rules')).toEqual(['Each bar at its worst', 'Drawbar loads']);
   });
 });
