@@ -64,6 +64,7 @@ const steps = core.sizingSteps({
   aim: 'mass',
   leastWallM: 0.0028,
   flush: true,
+  badly: false,
 });
 let step = steps.next();
 let longest = 0;

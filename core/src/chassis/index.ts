@@ -12,7 +12,7 @@ export {
 export type { Panel } from './panels.js';
 export { copeInto, type EndWork, saddleLengthM, tongueEndWork } from './endWork.js';
 export type { Plate } from './plates.js';
-export { type Crossing, TOUCH_M, tongueMiddle, withRearHeld } from './tongue/crossings.js';
+export { type Crossing, tongueMiddle, withRearHeld } from './tongue/crossings.js';
 export type { TongueGeometry } from './tongue/buildTongue.js';
 export { slopedCut } from './tongue/slantedBar.js';
 export { type ChassisFinding, type ChassisFindingData, chassisFindings, overallWidthM } from './findings.js';

@@ -3,6 +3,7 @@ import { commonPractice, computedBy, publishedSure, publishedVerify } from '../s
 import { formatPercent, formatForce, formatNumber, toNewtons } from '../units/index.js';
 import { BOLT_SOURCE } from './joints/bolts.js';
 import { CRIPPLING_SOURCE } from './joints/crippling.js';
+import { SOFT_END_SOURCE } from './joints/softEnd.js';
 import { BUMP_SOURCE } from './roads.js';
 
 /** A person falling against a rail, or a load leaning on it, at its top, as guards of buildings are made for. */
@@ -167,6 +168,13 @@ export const RULES = rulesOf({
       '1.5 g along, 0.5 g across, up and down at the ball on the plate’s gross, as a free body: hardest stress of drawbar, front header and their joints ÷ yield ≤ 1',
     source: publishedSure('ADR 62 and VSB 1'),
     holds: 'asked of trailers used in Australia; told of others',
+  },
+  'ends-guessed': {
+    formula:
+      'upright 2.20·E·t³·(h/(H−h))^0.92·(b/H)^0.30·(H/t)^0.235 and its kin for tubes on tubes; channels 0.8, angles 0.4 of it',
+    source: SOFT_END_SOURCE,
+    holds:
+      'told where the end of a bar lies outside what was modelled: the verdict rests on a guess of how far it gives',
   },
   'outrigger-not-checked': {
     formula: 'no rule',

@@ -5,7 +5,7 @@ import type { Bed } from '../bed.js';
 import { type ChassisProblem, type Member, planBox, type PlanPoint } from '../member.js';
 
 /** Metal within this of other metal is pulled together and welded, m: 1/16 in, common practice. */
-export const TOUCH_M = inches(1 / 16);
+const TOUCH_M = inches(1 / 16);
 
 /** A bar of the tongue under a cross-member or header: where, and how much air lies between them. */
 export interface Crossing {

@@ -458,6 +458,7 @@ export function* analysisSteps(input: AnalysisInput): Generator<Progress, Analys
     switchedOff: SITUATION_IDS.filter((id) => trailer.strength.off.includes(id)),
     notRun: recoveryPullN(trailer) === undefined ? [{ situation: 'recovery', missing: 'pull' }] : [],
     grossMissing: gross.length === 0,
+    guessedEnds: guessedEnds(strengths),
     outrigger: frame.gear.outrigger,
     nobodyOnRear: !stepsOnRear(trailer, chassis.deckTopZM),
     counts: { nodes: frame.nodes.length, elements: frame.elements.length, runs },
@@ -465,6 +466,14 @@ export function* analysisSteps(input: AnalysisInput): Generator<Progress, Analys
   };
   return { kind: 'analysed', analysis };
 }
+
+const guessedEnds = (strengths: readonly ElementStrength[]): readonly string[] => [
+  ...new Set(
+    strengths
+      .filter(({ bar: { softFrom, softTo } }) => softFrom?.known === false || softTo?.known === false)
+      .map(({ bar }) => bar.member.id),
+  ),
+];
 
 const worstDeflections = (all: readonly FrameDeflection[]): FrameDeflection[] => {
   const worst = new Map<string, FrameDeflection>();

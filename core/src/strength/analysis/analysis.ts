@@ -157,6 +157,8 @@ export interface StrengthAnalysis extends OpinionResult {
   readonly grossMissing: boolean;
   /** nobody is taken to step on the rear edge */
   readonly nobodyOnRear: boolean;
+  /** bars whose ends sit on walls that no model was made of: how they give is guessed */
+  readonly guessedEnds: readonly string[];
   /** springs stand where the rails are not: what carries them there is not looked at */
   readonly outrigger: boolean;
   readonly counts: { readonly nodes: number; readonly elements: number; readonly runs: number };

@@ -156,6 +156,13 @@ describe('trailers that people build and tow every day', () => {
     const { evaluation } = fully(EVERYDAY['deck-over 8 x 5']!);
     expect(evaluation.findings.find(({ code }) => code === 'outrigger-not-checked')?.verdict).toBe('unchecked');
   });
+  test('ends on channels and angles are guesses and say so; tubes on tubes are not', () => {
+    const guessed = (name: string) =>
+      fully(EVERYDAY[name]!).evaluation.findings.find(({ code }) => code === 'ends-guessed');
+    expect(guessed(HAULER)).toMatchObject({ verdict: 'unchecked', counts: false });
+    expect(guessed('angle 4 x 8 with side frames')).toBeDefined();
+    expect(guessed('utility 5 x 8, all 2 x 2')).toBeUndefined();
+  });
   test('side frames that carry take load off the angle rails', () => {
     const carrying = EVERYDAY['angle 4 x 8 with side frames']!;
     const { sides } = carrying.frame;

@@ -276,7 +276,11 @@ export function* sizingSteps(request: SizingRequest): Generator<SizingProgress, 
         seen.add(text);
         const input = inputOf(withSections(trailer, sectionsIn(to)));
         const value = aim === 'price' ? (framePrice(input) ?? frameMassKg(input.bare)) : frameMassKg(input.bare);
-        if (value >= cost(best) - 1e-9) continue;
+        if (value >= cost(best) - 1e-9) {
+          // Weighing takes its time, too: many in a row must not keep a stop waiting.
+          yield progress();
+          continue;
+        }
         const tried = yield* holds(to);
         if (!tried.passes) continue;
         [now, best] = [to, tried];

@@ -95,6 +95,8 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
       `ADR 62 and VSB 1 (Australia), at the plate’s gross: ${say.percent(utilisation, 0)} of yield, ${hardestName(data, say)}.`,
       data.asked ? '' : 'Not asked where this trailer is used.',
     ),
+  'ends-guessed': ({ data }, say) =>
+    `How the ends of ${data.memberIds.length === 1 ? say.partName(data.memberIds[0] ?? '').toLowerCase() : `${data.memberIds.length} bars`} give on the walls that they are welded to is guessed: no model was made of such joints. Their working shows both bounds.`,
   'outrigger-not-checked': () =>
     'Springs or brackets do not stand under the rails: what carries them there is not drawn, so neither it nor its welds are looked at. The rails get the twist.',
   'nobody-on-rear': () =>

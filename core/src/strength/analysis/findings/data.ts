@@ -49,6 +49,7 @@ export interface AnalysisFindingData {
   'published-loads': When & Pick<Hardest, 'what' | 'memberId' | 'joint'> & { readonly asked: boolean };
   'nobody-on-rear': Record<string, never>;
   'outrigger-not-checked': Record<string, never>;
+  'ends-guessed': { readonly memberIds: readonly string[] };
   'rated-gross-missing': { readonly rulesAsked: boolean };
   'hand-compared': {
     readonly memberId: string;

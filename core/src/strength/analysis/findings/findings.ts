@@ -108,6 +108,17 @@ const coverageFindings = (analysis: StrengthAnalysis, regions: readonly Region[]
           counts: false,
         }),
       ]),
+  ...(analysis.guessedEnds.length > 0
+    ? [
+        finding({
+          ...plain,
+          rule: RULES['ends-guessed'],
+          data: { memberIds: analysis.guessedEnds },
+          verdict: 'unchecked',
+          counts: false,
+        }),
+      ]
+    : []),
   ...(analysis.outrigger
     ? [finding({ ...plain, rule: RULES['outrigger-not-checked'], data: {}, verdict: 'unchecked' })]
     : []),
