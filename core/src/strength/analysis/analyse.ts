@@ -220,7 +220,7 @@ const collector = (
       });
       for (const weld of places) {
         if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
-        if (key.situation === 'turn-over' && weld.kind !== 'butt') continue;
+        if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'gusset') continue;
         const found = weldShare(weld, solved, ends, limit);
         if (into.weldPast(weld.id, found.share)) into.takeWeld(weld.id, weldResult(weld, found, key, limit));
       }

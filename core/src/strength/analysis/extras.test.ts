@@ -96,6 +96,18 @@ describe('gussets', () => {
     expect(tip(1e-7)).toBeCloseTo(tip(null), 8);
     expect(tip(0.2)).toBeLessThan(tip(null));
   });
+  test('a gusset’s own weld bears the sideways bending where the bar leaves it: M ÷ (2·g² ÷ 6) and its shear ÷ 2g', () => {
+    const legM = 0.15;
+    const { welds } = analysed(withGussets(legM), 'cornering');
+    const gussets = welds.filter(({ kind }) => kind === 'gusset');
+    expect(gussets.length).toBeGreaterThan(2);
+    for (const { group, passes, force } of gussets) {
+      const g = group.lengthM / 2;
+      expect(g).toBeLessThanOrEqual(legM + 1e-9);
+      expect(force.perLengthNM).toBeCloseTo(Math.abs(passes.my) / ((2 * g ** 2) / 6) + Math.abs(passes.n) / (2 * g), 3);
+    }
+    expect(analysed(withGussets(null), 'cornering').welds.some(({ kind }) => kind === 'gusset')).toBe(false);
+  });
   test('sums stay whole with stiff ends', () => {
     for (const { residual } of analysed(withGussets(0.25), 'standing', 'bump-both', 'drawbar').balances) {
       expect(residual).toBeLessThan(1e-9);

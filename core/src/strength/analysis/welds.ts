@@ -84,7 +84,7 @@ export interface WeldPlace {
   readonly memberId: string;
   readonly joint: string;
   readonly end: string;
-  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler';
+  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler' | 'gusset';
   readonly at: Vector3;
   readonly legM: number;
   readonly wallM: number;
@@ -275,6 +275,47 @@ const hangerWelds = (trailer: Trailer, frame: TrailerFrame, bars: readonly BarEl
   });
 };
 
+/**
+ * A flat gusset's leg along a bar, welded on both faces: taken to hold all of the bar's sideways bending where the bar leaves it, as two lines
+ * of its leg (its stiff half, twice).
+ */
+const gussetWelds = (trailer: Trailer, strengths: readonly ElementStrength[], lines: LinesOf): WeldPlace[] =>
+  strengths.flatMap(({ bar }): WeldPlace[] =>
+    (['from', 'to'] as const).flatMap((end): WeldPlace[] => {
+      const stiffM = end === 'from' ? bar.stiffFromM : bar.stiffToM;
+      const { member } = bar;
+      if (!(stiffM > 0)) return [];
+      const lengthM = 2 * stiffM;
+      const wallM = wallOf(member);
+      const legM = legOn(trailer, member);
+      return [
+        {
+          id: `${bar.id} gusset ${end}`,
+          memberId: member.id,
+          joint: `gusset.${member.id}`,
+          end: `gusset.${bar.id}.${end}`,
+          kind: 'gusset',
+          at: lines(bar.id)?.[end === 'from' ? 'start' : 'end'] ?? [0, 0, 0],
+          legM,
+          wallM,
+          group: lineGroup([
+            [0, 0, 0, lengthM],
+            [0, 0, 0, lengthM],
+          ]),
+          pieces: 1,
+          // The wall lies under both lines, half of it to each.
+          strengths: borneBy(trailer, member, wallM / 2, legM),
+          forces: (solved) => {
+            const own = solved.prepared.memberIndex.get(bar.id) as number;
+            const pieces = solved.pieces[own] as SolvedRun['pieces'][number];
+            const { vy, mz } = innerAt(pieces, solved.inner(own), end === 'from' ? 0 : pieces.lengthM);
+            return { n: vy, vy: 0, vz: 0, t: 0, my: mz, mz: 0 };
+          },
+        },
+      ];
+    }),
+  );
+
 /** Runs of weld down both sides of a coupler, m: 5 in, common practice. */
 const COUPLER_RUN_M = inches(5);
 
@@ -318,6 +359,7 @@ export const weldPlaces = (
   ...buttWelds(trailer, strengths, lines),
   ...lapWelds(trailer, frame, frame.bars, lines),
   ...hangerWelds(trailer, frame, frame.bars),
+  ...gussetWelds(trailer, strengths, lines),
   ...couplerWeld(trailer, frame, frame.bars),
 ];
 

@@ -10,7 +10,7 @@ export type WeldMend =
   | { readonly kind: 'wall'; readonly wallM: number };
 
 interface Weak {
-  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler';
+  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler' | 'gusset';
   readonly legM: number;
   readonly wallM: number;
   readonly group: WeldGroup;

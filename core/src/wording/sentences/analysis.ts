@@ -109,7 +109,7 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
       data.apart ? APART_TEXT[data.apart] : '',
     ),
   'not-in-analysis': () =>
-    'Not in this analysis: axle, springs and their bolts, the stiffness of side rails, the welds of gussets, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
+    'Not in this analysis: axle, springs and their bolts, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
   'figures-doubtful': ({ data }) =>
     `Very stiff and very soft bars stand side by side: the sums of the frame analysis leave ${data.residual.toExponential(0)} of the forces over. Do not count on its figures.`,
   'frame-fault': ({ data }) =>
