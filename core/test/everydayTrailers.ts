@@ -72,7 +72,7 @@ export const single = (lengthIn: number, underIn: number): Tongue => ({
 export const everyday = (sizes: Everyday): Trailer => {
   const base = sampleTrailer();
   const { metal = 'a500b', items = [] } = sizes;
-  const bar = (sectionId: string) => ({ sectionId, materialId: metal });
+  const bar = (sectionId: string) => ({ sectionId, materialId: metal, faces: 'in' }) as const;
   const empty = {
     id: 'case.empty',
     name: 'Empty',
@@ -308,7 +308,7 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
         suspension: { ...own.suspension, kind: 'none', trackM: inches(42), springMassKg: 0 },
         tire: { ...own.tire, diameterM: inches(16), loadedRadiusM: inches(7.7), widthM: inches(5), maxLoadKg: 180 },
         wheel: { ...own.wheel, assemblyMassKg: 5 },
-        railTopHeightM: inches(19),
+        measuredRailTopM: inches(19),
       })),
       (trailer) => ({
         ...trailer,
@@ -332,7 +332,7 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
       ...own,
       axle: { ...axleFromCatalog('axle-5200'), hubFaceM: inches(80) },
       suspension: { ...own.suspension, trackM: inches(80), springCentresM: inches(66) },
-      railTopHeightM: inches(33),
+      measuredRailTopM: inches(33),
     })),
   }),
 };

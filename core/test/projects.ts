@@ -127,7 +127,7 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
     const base = sampleTrailer(r.units);
     const rows = r.alu ? aluminum : steel;
     const row = rows[r.section % rows.length];
-    const bar = { sectionId: row?.id ?? '', materialId: row?.usualMaterialId ?? '' };
+    const bar = { sectionId: row?.id ?? '', materialId: row?.usualMaterialId ?? '', faces: 'in' } as const;
     return {
       ...base,
       frame: {

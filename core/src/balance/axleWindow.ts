@@ -1,4 +1,6 @@
 import { STANDARD_GRAVITY } from '../units/index.js';
+import type { AxleSprings } from './springSharing.js';
+import { springInterval, springPosition } from './springWindow.js';
 
 /** What one load case looks like to a moving axle group; masses in kg, first moments in kg·m about the datum. */
 export interface CaseMoments {
@@ -18,6 +20,8 @@ export interface WindowGeometry {
   readonly centreOffsetM: number;
   /** share of the sprung axle load that each axle carries */
   readonly axleShares: readonly number[];
+  /** axles that share by their springs behind a hitch of known height, each so far behind the group's place, m */
+  readonly springs?: (AxleSprings & { readonly axleOffsetsM: readonly number[] }) | undefined;
 }
 
 export interface WindowLimits {
@@ -97,13 +101,14 @@ const halfLines = (moments: CaseMoments, geometry: WindowGeometry, limits: Windo
   return lines;
 };
 
-/** Closed-form interval of axle positions for one case, within the given bounds of the bed. */
+/** Interval of axle positions for one case, within the given bounds of the bed: closed form, or searched where springs share. */
 export const caseInterval = (
   moments: CaseMoments,
   geometry: WindowGeometry,
   limits: WindowLimits,
   bounds: { readonly fromM: number; readonly toM: number },
 ): Interval => {
+  if (geometry.springs) return springInterval(moments, { ...geometry, springs: geometry.springs }, limits, bounds);
   let from: WindowEnd = { xM: bounds.fromM, reason: 'bed-edge' };
   let to: WindowEnd = { xM: bounds.toM, reason: 'bed-edge' };
   const behindBall = geometry.ballXM - geometry.centreOffsetM;
@@ -199,6 +204,7 @@ export const commonWindow = (intervals: readonly NamedInterval[]): AxleWindow =>
 
 /** Position of the group that puts a given share of the gross weight on the tongue; undefined where no place behind the ball does. */
 export const positionForShare = (moments: CaseMoments, geometry: WindowGeometry, share: number): number | undefined => {
+  if (geometry.springs) return springPosition(moments, { ...geometry, springs: geometry.springs }, share);
   const [line] = halfLines(moments, geometry, {
     minShare: share,
     maxShare: share,

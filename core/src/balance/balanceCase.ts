@@ -12,7 +12,9 @@ import type { LoadCase, Trailer, TongueBand } from '../project/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
 import type { CaseMoments, WindowGeometry, WindowLimits } from './axleWindow.js';
 import { wheelRateNPerM } from '../suspension/index.js';
-import { equalisedShares, groupCentreXM, type StaticMass, standingLoads, type Support } from './statics.js';
+import { asStaticMass, ballZM, levelSupport, stackUnder } from './frameHeight.js';
+import type { AxleSprings } from './springSharing.js';
+import { groupCentreXM, standingLoads, type Support } from './statics.js';
 
 export interface AxleLoad {
   readonly id: AxleId;
@@ -47,54 +49,26 @@ export interface BalancedCase {
     | undefined;
 }
 
-export const asStaticMass = (part: Part): StaticMass => {
-  const unsprungAxle = unsprungAxleOf(part);
-  return {
-    massKg: part.massKg,
-    xM: part.centre.xM,
-    yM: part.centre.yM,
-    ...(unsprungAxle === undefined ? {} : { unsprungAxle }),
-  };
-};
-
-/** Shares of the axles: by the equaliser's arms; alike on a level trailer without one, and on three axles that equalise. */
-const sharesOf = (trailer: Trailer, count: number): readonly number[] =>
-  trailer.runningGear.layout === 'tandem-equaliser'
-    ? equalisedShares(trailer.runningGear.equaliserArms)
-    : Array.from({ length: count }, () => 1 / count);
-
-/** Ball centre above the datum, m: half-way up the tongue. */
-export const ballZM = ({ tongue, railHeightM }: Chassis): number => tongue?.ballZM ?? -railHeightM / 2;
-
-/** How far the tow vehicle holds the ball above the height at which the trailer rides level, m; level where nobody has said. */
-export const ballAboveLevelM = (trailer: Trailer, chassis: Chassis): number => {
-  const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
-  return hitchM === null ? 0 : hitchM - (trailer.runningGear.railTopHeightM + ballZM(chassis));
-};
-
 /** How far the hitch goes down for each newton on it; nothing where its height or its springs are not known. */
 const hitchSinksMPerN = ({ towVehicle }: Trailer): number =>
   towVehicle && towVehicle.hitchHeightM !== null ? massOfWeightKg(towVehicle.hitchSinksMPerKg ?? 0) : 0;
 
-export const supportOf = (trailer: Trailer, chassis: Chassis, on: 'ball' | 'jack'): Support | undefined => {
-  const places = axlePlaces(trailer);
-  if (places.length === 0) return undefined;
+/** The springs of axles without an equaliser, where the hitch's height is known: without it they are taken to ride level. */
+const springsOf = (trailer: Trailer, chassis: Chassis): AxleSprings | undefined => {
   const rate = wheelRateNPerM(trailer);
-  const springs =
-    isIndependent(trailer) && rate !== undefined && on === 'ball'
-      ? {
-          ratesNPerM: places.map(() => 2 * rate),
-          ballAboveLevelM: ballAboveLevelM(trailer, chassis),
-          sinksMPerN: hitchSinksMPerN(trailer),
-        }
-      : undefined;
+  const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
+  const free = stackUnder(trailer, chassis, 0);
+  if (!isIndependent(trailer) || rate === undefined || hitchM === null || !free) return undefined;
   return {
-    aheadXM: chassis.ballXM + (on === 'jack' ? trailer.coupling.jackBehindBallM : 0),
-    axlesXM: places.map(({ xM }) => xM),
-    shares: sharesOf(trailer, places.length),
-    springs,
-    trackM: trailer.runningGear.suspension.trackM,
+    ratesNPerM: axlePlaces(trailer).map(() => 2 * rate),
+    freeAboveBallM: free.railBottomM + chassis.railHeightM + ballZM(chassis) - hitchM,
+    sinksMPerN: hitchSinksMPerN(trailer),
   };
+};
+
+export const supportOf = (trailer: Trailer, chassis: Chassis, on: 'ball' | 'jack'): Support | undefined => {
+  const level = levelSupport(trailer, chassis, on);
+  return level && (on === 'ball' ? { ...level, springs: springsOf(trailer, chassis) } : level);
 };
 
 export const balanceCase = (
@@ -168,8 +142,11 @@ export const windowGeometry = (trailer: Trailer, chassis: Chassis): WindowGeomet
   return {
     ballXM: chassis.ballXM,
     centreOffsetM: groupCentreXM(support) - trailer.runningGear.positionM,
-    // Independent axles are placed as if they rode level, which they must.
     axleShares: support.shares,
+    springs: support.springs && {
+      ...support.springs,
+      axleOffsetsM: support.axlesXM.map((x) => x - trailer.runningGear.positionM),
+    },
   };
 };
 

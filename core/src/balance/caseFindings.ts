@@ -14,7 +14,8 @@ import {
 import { isIndependent } from '../mass/index.js';
 import { type Trailer, type TongueBand, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js';
-import { ballAboveLevelM, ballZM, type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
+import { type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
+import { ballZM, railTopM } from './frameHeight.js';
 import { extremeCases } from './extremes.js';
 import { parkedTip } from './parked.js';
 import { stepsOnRear } from './personOnRear.js';
@@ -131,7 +132,7 @@ const slopes = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[]
 
 const tips = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
   // Nobody steps on the tail of a cart: told, not judged.
-  const asked = stepsOnRear(trailer, chassis.deckTopZM);
+  const asked = stepsOnRear(trailer, chassis);
   return cases.flatMap((balanced): CaseFinding[] => {
     const tip = parkedTip(trailer, balanced);
     if (!tip || !balanced.standing || !balanced.centre) return [];
@@ -208,7 +209,7 @@ const leftRight = (cases: readonly BalancedCase[]): CaseFinding[] => {
   ];
 };
 
-const height = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] => {
+const height = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
   const towed = cases.filter(({ loadCase, centre }) => loadCase.mode === 'towed' && centre);
   const highest = towed.reduce<BalancedCase | undefined>(
     (most, next) => (!most || (next.centre?.zM ?? 0) > (most.centre?.zM ?? 0) ? next : most),
@@ -216,6 +217,7 @@ const height = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[]
   );
   if (!highest?.centre) return [];
   const { zM } = highest.centre;
+  const heightM = zM + railTopM(trailer, chassis, highest.parts);
   const items = new Set(trailer.items.map(({ id }) => id));
   const raising = highest.parts
     .filter(({ id }) => items.has(id))
@@ -228,11 +230,11 @@ const height = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[]
     finding({
       ...plain,
       rule: RULES['balance-height'],
-      data: { heightM: zM + trailer.runningGear.railTopHeightM, raisedBy: raising?.id },
+      data: { heightM, raisedBy: raising?.id },
       verdict: 'ok',
       caseId: highest.loadCase.id,
       counts: false,
-      value: quantity(zM + trailer.runningGear.railTopHeightM, 'length'),
+      value: quantity(heightM, 'length'),
     }),
   ];
 };
@@ -248,8 +250,8 @@ const swing = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[
   if (!heaviest?.standing) return [];
   const stepM = step(trailer);
   const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
-  const offset = ballAboveLevelM(trailer, chassis);
-  const levelM = trailer.runningGear.railTopHeightM + ballZM(chassis);
+  const levelM = railTopM(trailer, chassis, heaviest.parts) + ballZM(chassis);
+  const offset = (hitchM ?? levelM) - levelM;
   const raised = (byM: number): readonly number[] => {
     const towVehicle = { ...(trailer.towVehicle ?? UNKNOWN_VEHICLE), hitchHeightM: levelM + offset + byM };
     const { standing } = balanceParts({ ...trailer, towVehicle }, chassis, heaviest.parts, heaviest.loadCase);
@@ -285,6 +287,6 @@ export const caseFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
         ...slopes(trailer, cases),
         ...tips(trailer, chassis, cases),
         ...leftRight(cases),
-        ...height(trailer, cases),
+        ...height(trailer, chassis, cases),
         ...swing(trailer, chassis, cases),
       ];

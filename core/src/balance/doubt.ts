@@ -5,7 +5,7 @@ import { STANDARD_GRAVITY } from '../units/index.js';
 import { type BalancedCase, bandKg, supportOf } from './balanceCase.js';
 import { diceOf } from './random.js';
 import { type Spread, spreadOf } from './spreadOf.js';
-import { type AxleSprings, heldAxlesN, offLevel } from './springSharing.js';
+import { type AxleSprings, heldAxlesN } from './springSharing.js';
 import { groupCentreXM } from './statics.js';
 
 /** One thing that is not known for sure, and how much of the tongue's doubt comes from it. */
@@ -145,7 +145,7 @@ interface Ground {
 const axlesUnder = (ground: Ground, sprungKg: number, momentKgM: number, into: number[]): number => {
   const { aheadXM, axlesXM, shares, centreXM, springs } = ground;
   const aboutBallNm = STANDARD_GRAVITY * (momentKgM - sprungKg * aheadXM);
-  if (springs && offLevel(springs)) {
+  if (springs) {
     const axlesM = axlesXM.map((x) => x - aheadXM);
     const found = heldAxlesN(axlesM, springs, aboutBallNm, STANDARD_GRAVITY * sprungKg);
     if (found) {

@@ -10,10 +10,17 @@ export {
   type WindowReason,
 } from './axleWindow.js';
 export {
-  type AxleLoad,
   asStaticMass,
-  ballAboveLevelM,
   ballZM,
+  drawnRailTopM,
+  levelWheelN,
+  type MeasuredHeight,
+  measuredHeight,
+  railTopM,
+  stackUnder,
+} from './frameHeight.js';
+export {
+  type AxleLoad,
   type BalancedCase,
   balanceCase,
   balanceParts,

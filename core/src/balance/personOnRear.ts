@@ -1,4 +1,7 @@
+import type { Chassis } from '../chassis/index.js';
+import { axleCount } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
+import { usualRailTopM } from '../suspension/index.js';
 import { inches } from '../units/index.js';
 
 /** Decks higher than this are stepped on from behind to reach the load, m: 20 in, common practice. */
@@ -10,10 +13,10 @@ const LIGHT_KG = 250;
  * Whether somebody will step on the rear edge: as the user says, else of a trailer for the road whose deck is too high to load from the ground.
  * Common practice; carts and trailers pulled by hand are asked nothing.
  */
-export const stepsOnRear = (trailer: Trailer, deckTopZM: number): boolean => {
+export const stepsOnRear = (trailer: Trailer, { deckTopZM, railHeightM }: Chassis): boolean => {
   const { personOnRear } = trailer.strength;
   if (personOnRear !== 'usual') return personOnRear === 'yes';
   const heavy = trailer.ratedGrossKg === null || trailer.ratedGrossKg > LIGHT_KG;
   const byHand = trailer.towVehicle?.kind === 'muscle';
-  return heavy && !byHand && trailer.runningGear.railTopHeightM + deckTopZM > STEP_UP_M;
+  return heavy && !byHand && usualRailTopM(trailer, railHeightM, axleCount(trailer)) + deckTopZM > STEP_UP_M;
 };

@@ -54,41 +54,49 @@ export const levelFreeAboveBallM = (
   momentNm: number,
 ): number => momentNm / axlesM.reduce((sum, x, i) => sum + x * (ratesNPerM[i] as number), 0);
 
-/** Independent axles: what each gives, and how far the ball is held above the height at which the trailer rides level. */
+/** Independent axles behind a hitch of known height: what each gives, and where the frame would stand with nothing on them. */
 export interface AxleSprings {
   /** both wheels of each axle, N/m */
   readonly ratesNPerM: readonly number[];
-  readonly ballAboveLevelM: number;
+  /** the unpressed frame above the hitch's own height, m */
+  readonly freeAboveBallM: number;
   /** how far the ball goes down for each newton on it; 0 for a stiff hitch */
   readonly sinksMPerN: number;
 }
 
-/** Whether the ball is held, or sinks, off the height at which all springs are pressed alike. */
-export const offLevel = ({ ballAboveLevelM, sinksMPerN }: AxleSprings): boolean =>
-  ballAboveLevelM !== 0 || sinksMPerN > 0;
-
 /** A step to find by how much the ball's load changes with its height, m. */
-const SLOPE_STEP_M = 1e-4;
+const SLOPE_STEP_M = 1e-5;
+/** The hitch has come to rest when its height moves by less, m. */
+const AT_REST_M = 1e-9;
+/** Axles lift one after another: each is a kink in the line, and Newton's steps pass all of them. */
+const STEPS = 12;
 
 /**
- * Sprung forces of independent axles with the ball held off level, N; axles by their distance behind the ball. A hitch that sinks by s
- * a newton comes to rest where δ = δ₀ − s·T(δ); T is linear in δ, so δ − δ₀ = −s·T(δ₀) ÷ (1 + s·dT/dδ).
+ * Sprung forces of independent axles behind a hitch of known height, N; axles by their distance behind the ball. A hitch that sinks by s a
+ * newton comes to rest where its height fits the load that this height gives: Newton's method on a line with a kink wherever an axle lifts.
  */
 export const heldAxlesN = (
   axlesM: readonly number[],
-  { ratesNPerM, ballAboveLevelM, sinksMPerN }: AxleSprings,
+  { ratesNPerM, freeAboveBallM, sinksMPerN }: AxleSprings,
   momentNm: number,
   sprungN: number,
 ): readonly number[] | undefined => {
-  const frame = { axlesM, ratesNPerM };
-  const levelM = levelFreeAboveBallM(frame, momentNm);
-  const held = (aboveM: number): readonly number[] | undefined =>
-    springShares({ ...frame, freeAboveBallM: levelM - aboveM }, momentNm)?.forcesN;
-  const stiff = held(ballAboveLevelM);
-  if (!stiff || sinksMPerN <= 0) return stiff;
-  const onBallN = (forcesN: readonly number[]): number => sprungN - forcesN.reduce((sum, n) => sum + n, 0);
-  const lower = held(ballAboveLevelM - SLOPE_STEP_M);
-  if (!lower) return stiff;
-  const slope = (onBallN(stiff) - onBallN(lower)) / SLOPE_STEP_M;
-  return held(ballAboveLevelM - (sinksMPerN * onBallN(stiff)) / (1 + sinksMPerN * slope)) ?? stiff;
+  const held = (freeM: number): readonly number[] | undefined =>
+    springShares({ axlesM, ratesNPerM, freeAboveBallM: freeM }, momentNm)?.forcesN;
+  let forcesN = held(freeAboveBallM);
+  if (!forcesN || sinksMPerN <= 0) return forcesN;
+  const onBallN = (of: readonly number[]): number => sprungN - of.reduce((sum, n) => sum + n, 0);
+  let freeM = freeAboveBallM;
+  for (let k = 0; k < STEPS; k += 1) {
+    const further = held(freeM + SLOPE_STEP_M);
+    if (!further) return forcesN;
+    const slope = (onBallN(further) - onBallN(forcesN)) / SLOPE_STEP_M;
+    const missM = freeM - freeAboveBallM - sinksMPerN * onBallN(forcesN);
+    if (Math.abs(missM) < AT_REST_M) return forcesN;
+    freeM -= missM / (1 - sinksMPerN * slope);
+    const next = held(freeM);
+    if (!next) return forcesN;
+    forcesN = next;
+  }
+  return forcesN;
 };

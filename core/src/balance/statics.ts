@@ -1,5 +1,5 @@
 import { STANDARD_GRAVITY } from '../units/index.js';
-import { type AxleSprings, heldAxlesN, offLevel } from './springSharing.js';
+import { type AxleSprings, heldAxlesN } from './springSharing.js';
 
 /** A mass on the trailer; the unsprung ones stand on their own axle's wheels and press nothing on the frame. */
 export interface StaticMass {
@@ -42,7 +42,7 @@ export const groupCentreXM = ({ axlesXM, shares }: Pick<Support, 'axlesXM' | 'sh
 
 /**
  * Standing loads of a rigid trailer: moments about the axle group give the point ahead, the rest is on the axles; left and right from
- * Σm·y about the centre line. Independent axles out of level share by their springs instead, and the ball takes what is left.
+ * Σm·y about the centre line. Independent axles behind a hitch of known height share by their springs instead, and the ball takes what is left.
  * Undefined where the group is not behind the point ahead.
  * Source: statics, T = Σ mᵢ·g·(x_axle − xᵢ) ÷ (x_axle − x_ball).
  */
@@ -69,16 +69,15 @@ export const standingLoads = (masses: readonly StaticMass[], support: Support): 
   const sprungN = STANDARD_GRAVITY * sprungKg;
   const levelAheadN = (STANDARD_GRAVITY * sprungMoment) / baseM;
   const momentNm = (sprungN - levelAheadN) * baseM;
-  const outOfLevel =
-    springs && offLevel(springs) ? heldAxlesN(axlesFromBall(support), springs, momentNm, sprungN) : undefined;
-  const sprungAxlesN = outOfLevel ?? shares.map((share) => share * (sprungN - levelAheadN));
+  const bySprings = springs && heldAxlesN(axlesFromBall(support), springs, momentNm, sprungN);
+  const sprungAxlesN = bySprings ?? shares.map((share) => share * (sprungN - levelAheadN));
   const aheadN = sprungN - sprungAxlesN.reduce((sum, n) => sum + n, 0);
   const weightN = sprungN + STANDARD_GRAVITY * unsprungKg.reduce((sum, kg) => sum + kg, 0);
   const onAxlesN = sprungN - aheadN;
   // N_right − N_left = 2·Σm·g·y ÷ track: each side's springs share its part as they carry, an axle keeps its own.
   const axles = sprungAxlesN.map((ownN, i) => {
     const loadN = ownN + STANDARD_GRAVITY * (unsprungKg[i] ?? 0);
-    const share = outOfLevel && onAxlesN > 0 ? ownN / onAxlesN : (shares[i] as number);
+    const share = bySprings && onAxlesN > 0 ? ownN / onAxlesN : (shares[i] as number);
     const rollKgM = share * sprungRoll + (unsprungRoll[i] ?? 0);
     const shift = (STANDARD_GRAVITY * rollKgM) / trackM;
     return { loadN, leftN: loadN / 2 - shift, rightN: loadN / 2 + shift };

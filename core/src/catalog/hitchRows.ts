@@ -29,10 +29,10 @@ const inchBall = (ball: string, ballIn: number, shank: string, ratedLb: number):
 /** Tow balls and what they are commonly stamped with; of a range the lower figure. */
 export const BALL_ROWS: readonly BallRow[] = [
   inchBall('1-7/8', 1.875, '3/4', 2000),
-  inchBall('1-7/8', 1.875, '1', 3500),
+  inchBall('1-7/8', 1.875, '1', 2000),
   inchBall('2', 2, '3/4', 3500),
   inchBall('2', 2, '1', 6000),
-  inchBall('2', 2, '1-1/4', 12_000),
+  inchBall('2', 2, '1-1/4', 8000),
   inchBall('2-5/16', 2.3125, '1', 6000),
   inchBall('2-5/16', 2.3125, '1-1/4', 10_000),
   {
@@ -127,22 +127,33 @@ export interface JackRow {
   readonly shortM: number;
   readonly longM: number;
   readonly massKg: number;
+  /** turns up out of the way for the road */
+  readonly swings: boolean;
   readonly source: Source;
 }
 
-const jack = (id: string, name: string, lb: number, shortIn: number, longIn: number, massLb: number): JackRow => ({
+const jack = (
+  id: string,
+  name: string,
+  lb: number,
+  shortIn: number,
+  longIn: number,
+  massLb: number,
+  swings: boolean,
+): JackRow => ({
   id,
   name,
   ratedKg: pounds(lb),
   shortM: inches(shortIn),
   longM: inches(longIn),
   massKg: pounds(massLb),
+  swings,
   source: commonPractice('usual sizes; measure your own'),
 });
 
 export const JACK_ROWS: readonly JackRow[] = [
-  jack('jack-wheel-1000', '1,000 lb swivel jack with wheel', 1000, 12, 22, 14),
-  jack('jack-swivel-2000', '2,000 lb swivel jack', 2000, 10, 25, 16),
-  jack('jack-a-frame-2000', '2,000 lb A-frame jack, 15 in of travel', 2000, 10, 25, 18),
-  jack('jack-drop-5000', '5,000 lb jack with drop leg', 5000, 9, 32, 35),
+  jack('jack-wheel-1000', '1,000 lb swivel jack with wheel', 1000, 12, 22, 14, true),
+  jack('jack-swivel-2000', '2,000 lb swivel jack', 2000, 10, 25, 16, true),
+  jack('jack-a-frame-2000', '2,000 lb A-frame jack, 15 in of travel', 2000, 10, 25, 18, false),
+  jack('jack-drop-5000', '5,000 lb jack with drop leg', 5000, 9, 32, 35, false),
 ];

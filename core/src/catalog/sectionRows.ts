@@ -86,9 +86,15 @@ const HSS = [
   '6x3x1/4',
   '6x4x1/4',
 ].map((name) => hssRow(name, AISC_HSS));
-const HSS_SMALL = ['1-1/2x1-1/2x1/8', '1-1/2x1-1/2x3/16', '2x1x1/8', '2x1x3/16', '2x1-1/2x1/8'].map((name) =>
-  hssRow(name, HSS_UNLISTED),
-);
+const HSS_SMALL = [
+  '1x1x1/8',
+  '1-1/2x1-1/2x1/8',
+  '1-1/2x1-1/2x3/16',
+  '2x1x1/8',
+  '2x1x3/16',
+  '2x1-1/2x1/8',
+  '3x1x1/8',
+].map((name) => hssRow(name, HSS_UNLISTED));
 
 /** Tube gauge is Birmingham wire gauge, in. Sheet gauge is another table. */
 const TUBE_GAUGE_IN: Readonly<Record<string, number>> = { '16ga': 0.065, '14ga': 0.083, '11ga': 0.12 };
@@ -104,6 +110,8 @@ const GAUGE_TUBE = [
   '2x1-1/2x11ga',
   '2x2x14ga',
   '2x2x11ga',
+  '3x1x14ga',
+  '3x1x11ga',
   '3x1-1/2x11ga',
   '3x2x14ga',
   '3x2x11ga',
@@ -275,6 +283,7 @@ const angle = (vertical: number, horizontal: number, thickness: number, root: nu
 });
 /** Fillets differ by mill and are not printed; root 3/16 in or the thickness, toe half the thickness, reproduce AISC areas to 1 %. */
 const ANGLES = [
+  '1x1x1/8',
   '1-1/2x1-1/2x1/8',
   '1-1/2x1-1/2x3/16',
   '2x2x1/8',
@@ -366,7 +375,8 @@ const ALUMINUM_CHANNELS = (
   }),
 );
 
-/** NPS, outside diameter and wall, in: ASME B36.10M. */
+/** NPS, outside diameter and wall, in: ASME B36.10M. Figured at 0.93 of the wall, as AISC Manual table 1-14 prints it. */
+const PIPE_DESIGN_SHARE = 0.93;
 const PIPES = (
   [
     ['1', 1.315, 0.133],
@@ -382,11 +392,47 @@ const PIPES = (
     designation: `Pipe ${name} schedule 40`,
     family: 'steel',
     group: 'Pipe and round tube',
-    usualMaterialId: 'a53b',
-    source: publishedSure('ASME B36.10M'),
+    // A53 is 35 ksi where it is known to be that; what lies in a yard is not.
+    usualMaterialId: 'unmarked-tube',
+    source: publishedSure('ASME B36.10M; AISC Manual table 1-14'),
     shape: { kind: 'round-tube', diameterM: inches(diameter), wallM: inches(wall) },
+    designWallM: PIPE_DESIGN_SHARE * inches(wall),
   }),
 );
+
+const roundAluminum = (id: string, name: string, diameterM: number, wallM: number, metal: string): SectionRow => ({
+  id: `alu-round-${id}`,
+  designation: `Aluminum round tube ${name}`,
+  family: 'aluminum',
+  group: 'Aluminum round tube',
+  usualMaterialId: metal,
+  source: computedBy('a plain ring'),
+  shape: { kind: 'round-tube', diameterM, wallM },
+});
+const ALUMINUM_ROUND = [
+  ...['1x1/8', '1-1/4x1/8', '1-1/2x1/8', '1-3/4x1/8', '2x1/8', '2x1/4', '2-1/2x1/8', '3x1/8', '3x1/4'].map((name) => {
+    const [diameter = 0, wall = 0] = name.split('x').map(fraction);
+    return roundAluminum(slug(name), spaced(name), inches(diameter), inches(wall), '6061-t6');
+  }),
+  ...['25x2', '30x2', '30x3', '40x2', '40x3', '50x3', '60x3', '60x5'].map((name) => {
+    const [diameter = 0, wall = 0] = name.split('x').map(Number);
+    return roundAluminum(`mm-${name}`, spaced(name), millimetres(diameter), millimetres(wall), '6082-t6');
+  }),
+];
+
+/** Strips of sheet and plate, as sheared. */
+const ALUMINUM_FLATS = ['2x1/8', '3x1/8', '2x1/4', '3x1/4', '4x1/4', '4x3/8'].map((name): SectionRow => {
+  const [height = 0, width = 0] = name.split('x').map(fraction);
+  return {
+    id: `alu-flat-${slug(name)}`,
+    designation: `Aluminum plate strip ${spaced(name)}`,
+    family: 'aluminum',
+    group: 'Aluminum plate strip',
+    usualMaterialId: '5052-h32',
+    source: commonPractice('yard sizes'),
+    shape: { kind: 'flat-bar', heightM: inches(height), widthM: inches(width) },
+  };
+});
 
 const FLATS = ['2x1/4', '3x1/4', '3x3/8', '4x1/4', '4x3/8'].map((name): SectionRow => {
   const [height = 0, width = 0] = name.split('x').map(fraction);
@@ -413,5 +459,7 @@ export const SECTION_ROWS: readonly SectionRow[] = [
   ...ANGLES,
   ...ANGLES_MM,
   ...PIPES,
+  ...ALUMINUM_ROUND,
   ...FLATS,
+  ...ALUMINUM_FLATS,
 ];

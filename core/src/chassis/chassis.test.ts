@@ -106,8 +106,8 @@ describe('bed', () => {
       bed: bed(98, 50),
       groups: {
         ...base.frame.groups,
-        rail: { sectionId: 'tube-1x1x11ga', materialId: 'unmarked-tube' },
-        header: { sectionId: 'tube-1x1x11ga', materialId: 'unmarked-tube' },
+        rail: { sectionId: 'tube-1x1x11ga', materialId: 'unmarked-tube', faces: 'in' },
+        header: { sectionId: 'tube-1x1x11ga', materialId: 'unmarked-tube', faces: 'in' },
       },
       deck: { kind: 'plywood', thicknessM: inches(0.75), seat: 'recessed' },
     });
@@ -173,7 +173,7 @@ describe('bed', () => {
       { code: 'cross-members-overlap', memberId: 'cross.2', otherId: 'cross.3' },
     ]);
     const lost = buildChassis(
-      withFrame({ groups: { ...base.frame.groups, rail: { sectionId: 'nowhere', materialId: 'nothing' } } }),
+      withFrame({ groups: { ...base.frame.groups, rail: { sectionId: 'nowhere', materialId: 'nothing', faces: 'in' } } }),
     );
     expect(lost.problems.map(({ code }) => code)).toEqual([
       'missing-section',
@@ -183,7 +183,7 @@ describe('bed', () => {
     ]);
     expect(lost.members).toEqual([]);
     const mixed = buildChassis(
-      withFrame({ groups: { ...base.frame.groups, cross: { sectionId: 'alu-2x2x1_8', materialId: 'a36' } } }),
+      withFrame({ groups: { ...base.frame.groups, cross: { sectionId: 'alu-2x2x1_8', materialId: 'a36', faces: 'in' } } }),
     );
     expect(mixed.problems[0]).toMatchObject({ code: 'wrong-metal', memberId: 'cross.1' });
     const narrow = buildChassis(withFrame({ bed: bed(120, 3) }));

@@ -1,7 +1,8 @@
 import { concluding, finding, type FindingOf, minus, plus, quantity, workedOut } from '../findings/index.js';
-import type { Trailer } from '../project/index.js';
+import { madeIn } from '../materials/index.js';
+import { findMaterial, type Trailer } from '../project/index.js';
 import type { Chassis } from './buildChassis.js';
-import type { ChassisProblem } from './member.js';
+import type { ChassisProblem, Member } from './member.js';
 import { RULES } from './rules.js';
 
 export interface ChassisFindingData {
@@ -25,6 +26,16 @@ export interface ChassisFindingData {
     readonly storedM: number | undefined;
   };
   'unmarked-metal': { readonly memberIds: readonly string[]; readonly yieldPa: number };
+  /** a shape that the metal's standard is not made in; stronger: than what such a shape is usually sold in */
+  'metal-not-of-shape': {
+    readonly memberIds: readonly string[];
+    readonly metal: string;
+    readonly section: string;
+    readonly usual: string;
+    readonly yieldPa: number;
+    readonly usualYieldPa: number;
+  };
+  'cracks-beside-welds': { readonly memberIds: readonly string[]; readonly metal: string };
   'aluminum-welds': { readonly memberCount: number };
 }
 export type ChassisFinding = FindingOf<ChassisFindingData>;
@@ -129,6 +140,62 @@ const gaps = ({ tongue }: Chassis): ChassisFinding[] => {
   });
 };
 
+/** Members of one section in one metal, together. */
+const alike = (members: readonly Member[]): readonly (readonly Member[])[] => {
+  const groups = new Map<string, Member[]>();
+  members.forEach((member) => {
+    const key = `${member.section.id} ${member.material.id}`;
+    groups.set(key, [...(groups.get(key) ?? []), member]);
+  });
+  return [...groups.values()];
+};
+
+/** Steel that is not made in such a shape is some other steel; where it counts as a stronger one, the strength is made up. */
+const metals = (trailer: Trailer, members: readonly Member[]): ChassisFinding[] => [
+  ...alike(members.filter(({ section, material }) => !madeIn(material, section.shape.kind))).flatMap(
+    (group): ChassisFinding[] => {
+      const [first] = group;
+      const usual = first && findMaterial(trailer, first.section.usualMaterialId);
+      if (!first || !usual) return [];
+      return [
+        finding({
+          rule: RULES['metal-not-of-shape'],
+          data: {
+            memberIds: group.map(({ id }) => id),
+            metal: first.material.name,
+            section: first.section.designation,
+            usual: usual.name,
+            yieldPa: first.material.yieldPa,
+            usualYieldPa: usual.yieldPa,
+          },
+          aspect: `${first.section.id} ${first.material.id}`,
+          verdict: first.material.yieldPa > usual.yieldPa ? 'over' : 'tight',
+          step: 'frame',
+          subject: first.id,
+          counts: true,
+          working: [],
+        }),
+      ];
+    },
+  ),
+  ...alike(members.filter(({ material }) => material.cracksBesideWelds)).flatMap(([first, ...others]) =>
+    first
+      ? [
+          finding({
+            rule: RULES['cracks-beside-welds'],
+            data: { memberIds: [first, ...others].map(({ id }) => id), metal: first.material.name },
+            aspect: `${first.section.id} ${first.material.id}`,
+            verdict: 'unchecked',
+            step: 'frame',
+            subject: first.id,
+            counts: true,
+            working: [],
+          }),
+        ]
+      : [],
+  ),
+];
+
 export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFinding[] => {
   const problems = chassis.problems.map(
     (problem): ChassisFinding =>
@@ -149,6 +216,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFind
   return [
     ...problems,
     ...gaps(chassis),
+    ...metals(trailer, chassis.members),
     ...sizes(trailer),
     ...(unmarked.length > 0
       ? [

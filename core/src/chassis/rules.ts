@@ -23,10 +23,20 @@ export const RULES = rulesOf({
     source: computedBy('ball centre to rear edge'),
     holds: 'loads and gates beyond the bed are not in it',
   },
+  'metal-not-of-shape': {
+    formula: 'each shape in a metal that its standard is made in',
+    source: publishedSure('scopes of ASTM A36, A53, A500, A513, A572, AS/NZS 1163'),
+    holds: 'metals of a standard; your own are taken as you name them',
+  },
+  'cracks-beside-welds': {
+    formula: 'no rule',
+    source: commonPractice('re-rolled rail is high in carbon: it hardens and cracks beside welds'),
+    holds: 'welded frames; the bar itself counts at 30 ksi (205 MPa)',
+  },
   'unmarked-metal': {
-    formula: 'yield of tube without stencil or certificate counts as 30 ksi (205 MPa)',
+    formula: 'yield of steel without mark or certificate counts as 30 ksi (205 MPa)',
     source: commonPractice('no certificate, no credit: 30 ksi (205 MPa)'),
-    holds: 'tube that is called unmarked',
+    holds: 'steel of any shape that is called unmarked',
   },
   'aluminum-welds': {
     formula: 'within 1 in (25 mm) of a weld aluminum counts at its welded strength',

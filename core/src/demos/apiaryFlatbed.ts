@@ -50,11 +50,11 @@ export const apiaryFlatbed: Project = withDesign(started, {
     ...base.frame,
     bed: { lengthM: inches(120), widthM: inches(64), corner: 'rails-through' },
     groups: {
-      rail: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
-      header: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
-      cross: { sectionId: 'hss-2x1-1_2x1_8', materialId: 'a500b' },
-      tongue: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
-      side: { sectionId: 'tube-1-1_2x1-1_2x14ga', materialId: 'unmarked-tube' },
+      rail: { sectionId: 'hss-4x2x3_16', materialId: 'a500b', faces: 'in' },
+      header: { sectionId: 'hss-4x2x3_16', materialId: 'a500b', faces: 'in' },
+      cross: { sectionId: 'hss-2x1-1_2x1_8', materialId: 'a500b', faces: 'in' },
+      tongue: { sectionId: 'hss-4x2x3_16', materialId: 'a500b', faces: 'in' },
+      side: { sectionId: 'tube-1-1_2x1-1_2x14ga', materialId: 'unmarked-tube', faces: 'in' },
     },
     crossMembers: {
       kind: 'explicit',
@@ -85,12 +85,13 @@ export const apiaryFlatbed: Project = withDesign(started, {
       armM: inches(6),
       trackM: inches(79),
       springCentresM: null,
+      bracketM: 0,
       mounting: 'welded',
       ...USUAL_SUSPENSION,
     },
     tire: tireFromCatalog('st205-15c'),
     wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
-    railTopHeightM: inches(23.625),
+    measuredRailTopM: null,
   },
   coupling: {
     ...couplingFromCatalog('coupler-5000-a-frame'),
@@ -110,7 +111,7 @@ export const apiaryFlatbed: Project = withDesign(started, {
     breakaway: 'fitted',
     brakeKind: 'electric',
     plug: '7-way',
-    jack: { ratedKg: pounds(2000), shortM: inches(10), longM: inches(25) },
+    jack: { fitted: true, swings: false, ratedKg: pounds(2000), shortM: inches(10), longM: inches(25) },
   },
   items: [
     demoItem({

@@ -48,11 +48,11 @@ export const ovenTrailer: Project = withDesign(started, {
     ...base.frame,
     bed: { lengthM: inches(144), widthM: inches(72), corner: 'rails-through' },
     groups: {
-      rail: { sectionId: 'hss-6x3x3_16', materialId: 'a500b' },
-      header: { sectionId: 'hss-6x3x3_16', materialId: 'a500b' },
-      cross: { sectionId: 'hss-4x2x3_16', materialId: 'a500b' },
-      tongue: { sectionId: 'hss-5x2x1_4', materialId: 'a500b' },
-      side: { sectionId: 'tube-1-1_2x1-1_2x14ga', materialId: 'unmarked-tube' },
+      rail: { sectionId: 'hss-6x3x3_16', materialId: 'a500b', faces: 'in' },
+      header: { sectionId: 'hss-6x3x3_16', materialId: 'a500b', faces: 'in' },
+      cross: { sectionId: 'hss-4x2x3_16', materialId: 'a500b', faces: 'in' },
+      tongue: { sectionId: 'hss-5x2x1_4', materialId: 'a500b', faces: 'in' },
+      side: { sectionId: 'tube-1-1_2x1-1_2x14ga', materialId: 'unmarked-tube', faces: 'in' },
     },
     crossMembers: { kind: 'spacing', maxSpacingM: inches(24) },
     tongue: {
@@ -80,12 +80,13 @@ export const ovenTrailer: Project = withDesign(started, {
       armM: inches(6),
       trackM: inches(86),
       springCentresM: null,
+      bracketM: 0,
       mounting: 'welded',
       ...USUAL_SUSPENSION,
     },
     tire: tireFromCatalog('st205-15c'),
     wheel: { ...base.runningGear.wheel, maxLoadKg: pounds(1870), assemblyMassKg: pounds(43) },
-    railTopHeightM: inches(25.25),
+    measuredRailTopM: null,
   },
   coupling: {
     ...couplingFromCatalog('coupler-7000-a-frame'),
@@ -104,7 +105,7 @@ export const ovenTrailer: Project = withDesign(started, {
     breakaway: 'fitted',
     brakeKind: 'electric',
     plug: '7-way',
-    jack: { ratedKg: pounds(5000), shortM: inches(9), longM: inches(32) },
+    jack: { fitted: true, swings: false, ratedKg: pounds(5000), shortM: inches(9), longM: inches(32) },
   },
   items: [
     demoItem({

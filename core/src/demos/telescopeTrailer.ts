@@ -56,11 +56,11 @@ export const telescopeTrailer: Project = withDesign(
       ...base.frame,
       bed: { lengthM: millimetres(2500), widthM: millimetres(1300), corner: 'rails-through' },
       groups: {
-        rail: { sectionId: 'alu-mm-120x60x4', materialId: '6082-t6' },
-        header: { sectionId: 'alu-mm-120x60x5', materialId: '6082-t6' },
-        cross: { sectionId: 'alu-mm-60x60x4', materialId: '6082-t6' },
-        tongue: { sectionId: 'alu-mm-100x50x5', materialId: '6082-t6' },
-        side: { sectionId: 'alu-mm-30x30x3', materialId: '6082-t6' },
+        rail: { sectionId: 'alu-mm-120x60x4', materialId: '6082-t6', faces: 'in' },
+        header: { sectionId: 'alu-mm-120x60x5', materialId: '6082-t6', faces: 'in' },
+        cross: { sectionId: 'alu-mm-60x60x4', materialId: '6082-t6', faces: 'in' },
+        tongue: { sectionId: 'alu-mm-100x50x5', materialId: '6082-t6', faces: 'in' },
+        side: { sectionId: 'alu-mm-30x30x3', materialId: '6082-t6', faces: 'in' },
       },
       crossMembers: {
         kind: 'explicit',
@@ -91,13 +91,14 @@ export const telescopeTrailer: Project = withDesign(
         armM: millimetres(145),
         trackM: millimetres(1650),
         springCentresM: null,
+      bracketM: 0,
         mounting: 'bolted',
         ...USUAL_SUSPENSION,
         torsion: { ...USUAL_SUSPENSION.torsion, armLengthM: millimetres(150), startAngleRad: toRadians(45, 'deg') },
       },
       tire: tireFromCatalog('155-13-79n'),
       wheel: { ...base.runningGear.wheel, maxLoadKg: 437, assemblyMassKg: 13, rimM: inches(13), studCircle: '4 x 100' },
-      railTopHeightM: millimetres(500),
+      measuredRailTopM: null,
     },
     coupling: {
       ...couplingFromCatalog('coupler-750kg'),
@@ -118,7 +119,7 @@ export const telescopeTrailer: Project = withDesign(
         heldOn: 'own-tabs',
       },
       plug: '13-way',
-      jack: { ratedKg: 150, shortM: millimetres(300), longM: millimetres(700) },
+      jack: { fitted: true, swings: false, ratedKg: 150, shortM: millimetres(300), longM: millimetres(700) },
     },
     items: [
       demoItem({

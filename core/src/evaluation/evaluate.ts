@@ -124,7 +124,7 @@ export const evaluate = (trailer: Trailer): Evaluation => {
   const strength = handCheck(trailer, chassis, cases);
   // Coupling comes after strength: the tongue is one of its links.
   const hitch = hitchOf(trailer, cases, strength.findings.find(({ code }) => code === 'tongue')?.utilisation);
-  const levels = levelsOf(trailer, chassis, cases, rides);
+  const levels = levelsOf(trailer, chassis, cases);
   const cutList = buildCutList(chassis);
   const findings: AnyFinding[] = [
     ...chassisFindings(trailer, chassis),

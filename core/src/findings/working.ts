@@ -104,6 +104,7 @@ export type WorkingLabel =
   | 'arch-left'
   | 'rail-underside'
   | 'rail-top'
+  | 'height-rest'
   | 'spring-rate'
   | 'spring-gives'
   | 'spring-flat'

@@ -4,6 +4,7 @@ import { anyProject, sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { buildChassis } from '../chassis/index.js';
 import type { Item, LoadCase, Trailer } from '../project/index.js';
+import { usualRailTopM } from '../suspension/index.js';
 import { inches, pounds } from '../units/index.js';
 import { axlePlaces, itemPart, itemParts, sumByGroup, sumMass, trailerParts } from './index.js';
 
@@ -74,7 +75,7 @@ describe('parts', () => {
   });
   test('wheels stand on the ground: hub at its loaded radius above it', () => {
     const wheel = parts(base).find(({ id }) => id === 'axle.1.wheel.left');
-    expect((wheel?.centre.zM ?? 0) + base.runningGear.railTopHeightM).toBeCloseTo(
+    expect((wheel?.centre.zM ?? 0) + usualRailTopM(base, buildChassis(base).railHeightM, 1)).toBeCloseTo(
       base.runningGear.tire.loadedRadiusM,
       12,
     );

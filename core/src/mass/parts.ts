@@ -1,5 +1,6 @@
 import type { Chassis, Point3 } from '../chassis/index.js';
 import type { Item, LoadCase, Trailer } from '../project/index.js';
+import { usualRailTopM } from '../suspension/index.js';
 
 export type PartGroup = 'frame' | 'deck' | 'sides' | 'running-gear' | 'coupling' | 'fixed' | 'cargo';
 
@@ -87,13 +88,13 @@ export const axlePlaces = (trailer: Trailer): { readonly id: AxleId; readonly xM
   return AXLE_IDS.slice(0, count).map((id, i) => ({ id, xM: positionM + (i - (count - 1) / 2) * spacingM }));
 };
 
-/** Height of the wheel centres, m: the ground lies rail-top height below the datum. */
-const wheelCentreZM = (trailer: Trailer): number =>
-  trailer.runningGear.tire.loadedRadiusM - trailer.runningGear.railTopHeightM;
+/** Height of the wheel centres below the top of the rails, m, as it usually stands. */
+const wheelCentreZM = (trailer: Trailer, railHeightM: number): number =>
+  trailer.runningGear.tire.loadedRadiusM - usualRailTopM(trailer, railHeightM, axleCount(trailer));
 
-const runningGearParts = (trailer: Trailer): Part[] => {
+const runningGearParts = (trailer: Trailer, { railHeightM }: Chassis): Part[] => {
   const { axle, suspension, wheel } = trailer.runningGear;
-  const zM = wheelCentreZM(trailer);
+  const zM = wheelCentreZM(trailer, railHeightM);
   return axlePlaces(trailer).flatMap(({ id, xM }) => [
     pointPart(id, 'running-gear', axle.massKg, { xM, yM: 0, zM }, id, true),
     ...(suspension.kind === 'leaf'
@@ -122,11 +123,13 @@ const runningGearParts = (trailer: Trailer): Part[] => {
 };
 
 const couplingParts = (trailer: Trailer, chassis: Chassis): Part[] => {
-  const { massKg, jackMassKg, jackBehindBallM } = trailer.coupling;
+  const { fitted, jack, massKg, jackMassKg, jackBehindBallM } = trailer.coupling;
   const zM = chassis.tongue?.topZM ?? -chassis.railHeightM;
   return [
-    pointPart('coupler', 'coupling', massKg, { xM: chassis.ballXM, yM: 0, zM }, 'tongue'),
-    pointPart('jack', 'coupling', jackMassKg, { xM: chassis.ballXM + jackBehindBallM, yM: 0, zM }, 'tongue'),
+    ...(fitted ? [pointPart('coupler', 'coupling', massKg, { xM: chassis.ballXM, yM: 0, zM }, 'tongue')] : []),
+    ...(jack.fitted
+      ? [pointPart('jack', 'coupling', jackMassKg, { xM: chassis.ballXM + jackBehindBallM, yM: 0, zM }, 'tongue')]
+      : []),
   ];
 };
 
@@ -177,7 +180,7 @@ const frameParts = (chassis: Chassis): Part[] => [
 export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
   ...frameParts(chassis),
   ...couplingParts(trailer, chassis),
-  ...runningGearParts(trailer),
+  ...runningGearParts(trailer, chassis),
 ];
 
 /** An item may stand on another one; a ring of items standing on each other ends here. */
@@ -224,7 +227,7 @@ const placeItem = (
     item: chassis.deckTopZM,
     rail: 0,
     tongue: chassis.tongue?.topZM ?? 0,
-    axle: wheelCentreZM(trailer),
+    axle: wheelCentreZM(trailer, chassis.railHeightM),
   };
   const carriers = {
     deck: 'deck',

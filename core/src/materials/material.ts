@@ -1,3 +1,4 @@
+import type { Shape } from '../sections/index.js';
 import type { Source } from '../source.js';
 
 /** A metal as it is certified; strengths in Pa, density in kg/m³. */
@@ -12,9 +13,17 @@ export interface Material {
   readonly weldedUltimatePa?: number | undefined;
   readonly elasticPa: number;
   readonly densityKgM3: number;
+  /** shapes that its standard is rolled or drawn in; absent where it is sold in any */
+  readonly shapes?: readonly Shape['kind'][] | undefined;
+  /** hard steel of no known kind: it cracks beside welds */
+  readonly cracksBesideWelds?: boolean | undefined;
   readonly source: Source;
   readonly note?: string | undefined;
 }
+
+/** Whether a metal's standard is made in this shape; an own metal, of which nothing is said, goes with any. */
+export const madeIn = ({ shapes }: Pick<Material, 'shapes'>, shape: Shape['kind']): boolean =>
+  shapes === undefined || shapes.includes(shape);
 
 /** Distance from a weld within which aluminum counts at its welded strength, m. Aluminum Design Manual: 1 in, from the weld's centre line. */
 export const WELD_ZONE_M = 0.025;

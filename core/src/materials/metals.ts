@@ -2,6 +2,12 @@ import { commonPractice, publishedSure, publishedVerify, type Source } from '../
 import { toPascals } from '../units/index.js';
 import type { Material } from './material.js';
 
+/** What each standard covers: rolled shapes and bar, or tube, or pipe. */
+const ROLLED = ['angle', 'channel', 'bent-channel', 'flat-bar'] as const;
+const SQUARE_TUBE = ['rect-tube'] as const;
+const ROUND_TUBE = ['round-tube'] as const;
+const ANY_TUBE = ['rect-tube', 'round-tube'] as const;
+
 const ksi = (value: number): number => toPascals(value, 'ksi');
 const mpa = (value: number): number => toPascals(value, 'MPa');
 
@@ -14,6 +20,7 @@ const ADM_ALUMINUM = { family: 'aluminum', densityKgM3: 2700, elasticPa: ksi(10_
 const EN_ALUMINUM = { family: 'aluminum', densityKgM3: 2700, elasticPa: mpa(70_000) } as const;
 
 const ADM: Source = publishedSure('Aluminum Design Manual 2010-2020, part I tables A.3.4-A.3.5');
+const ADM_VERIFY: Source = publishedVerify('Aluminum Design Manual 2010-2020, part I tables A.3.4-A.3.5');
 const EN1999_VERIFY: Source = publishedVerify('EN 1999-1-1 table 3.2b');
 
 export const METALS: readonly Material[] = [
@@ -21,6 +28,7 @@ export const METALS: readonly Material[] = [
     id: 'a36',
     name: 'A36 (angle, channel, flat)',
     ...AISC_STEEL,
+    shapes: ROLLED,
     yieldPa: ksi(36),
     ultimatePa: ksi(58),
     source: publishedSure('ASTM A36; AISC Manual table 2-4'),
@@ -29,6 +37,7 @@ export const METALS: readonly Material[] = [
     id: 'a500b',
     name: 'A500 grade B tube',
     ...AISC_STEEL,
+    shapes: SQUARE_TUBE,
     yieldPa: ksi(46),
     ultimatePa: ksi(58),
     source: publishedSure('ASTM A500; AISC Manual table 2-4'),
@@ -38,14 +47,25 @@ export const METALS: readonly Material[] = [
     id: 'a500c',
     name: 'A500 grade C tube',
     ...AISC_STEEL,
+    shapes: SQUARE_TUBE,
     yieldPa: ksi(50),
     ultimatePa: ksi(62),
     source: publishedSure('ASTM A500; AISC Manual table 2-4'),
     note: 'Count on it only where the tube carries the stencil or comes with a certificate.',
   },
   {
+    id: 'a500b-round',
+    name: 'A500 grade B round tube',
+    ...AISC_STEEL,
+    shapes: ROUND_TUBE,
+    yieldPa: ksi(42),
+    ultimatePa: ksi(58),
+    source: publishedSure('ASTM A500; AISC Manual table 2-4'),
+    note: 'Count on it only where the tube carries the stencil or comes with a certificate.',
+  },
+  {
     id: 'unmarked-tube',
-    name: 'Tube without stencil or certificate',
+    name: 'Steel without mark or certificate',
     ...AISC_STEEL,
     yieldPa: ksi(30),
     ultimatePa: ksi(45),
@@ -53,9 +73,21 @@ export const METALS: readonly Material[] = [
     note: 'Counted at 30 ksi (205 MPa) because nothing says what it is.',
   },
   {
+    id: 'rail-steel',
+    name: 'Bed-frame angle and other hard steel',
+    ...AISC_STEEL,
+    shapes: ROLLED,
+    cracksBesideWelds: true,
+    yieldPa: ksi(30),
+    ultimatePa: ksi(45),
+    source: commonPractice('re-rolled rail: hard, of no known kind, no credit for it'),
+    note: 'Re-rolled rail is hard: it cracks beside welds and dulls drills. Counted at 30 ksi (205 MPa).',
+  },
+  {
     id: 'a513-1020',
     name: 'A513 type 1, 1020 tube',
     ...AISC_STEEL,
+    shapes: ANY_TUBE,
     yieldPa: ksi(38),
     ultimatePa: ksi(52),
     source: publishedVerify('ASTM A513, typical properties of 1020 as welded'),
@@ -64,6 +96,7 @@ export const METALS: readonly Material[] = [
     id: 'a513-dom',
     name: 'A513 type 5 DOM 1020',
     ...AISC_STEEL,
+    shapes: ANY_TUBE,
     yieldPa: ksi(60),
     ultimatePa: ksi(70),
     source: publishedVerify('ASTM A513, DOM 1020'),
@@ -72,6 +105,7 @@ export const METALS: readonly Material[] = [
     id: 'a53b',
     name: 'A53 grade B pipe',
     ...AISC_STEEL,
+    shapes: ROUND_TUBE,
     yieldPa: ksi(35),
     ultimatePa: ksi(60),
     source: publishedSure('ASTM A53'),
@@ -80,6 +114,7 @@ export const METALS: readonly Material[] = [
     id: 'a572-50',
     name: 'A572 grade 50',
     ...AISC_STEEL,
+    shapes: ROLLED,
     yieldPa: ksi(50),
     ultimatePa: ksi(65),
     source: publishedSure('ASTM A572'),
@@ -112,6 +147,7 @@ export const METALS: readonly Material[] = [
     id: 'c350',
     name: 'C350L0',
     ...EN_STEEL,
+    shapes: ANY_TUBE,
     elasticPa: mpa(200_000),
     yieldPa: mpa(350),
     ultimatePa: mpa(430),
@@ -127,6 +163,39 @@ export const METALS: readonly Material[] = [
     weldedUltimatePa: ksi(24),
     source: ADM,
     note: 'Welded value for 5183, 5356 or 5556 wire, or walls to 3/8 in with 4043.',
+  },
+  {
+    id: '5052-h32',
+    name: '5052-H32 sheet and plate',
+    ...ADM_ALUMINUM,
+    shapes: ['flat-bar', 'bent-channel'],
+    yieldPa: ksi(23),
+    ultimatePa: ksi(31),
+    weldedYieldPa: ksi(9.5),
+    weldedUltimatePa: ksi(25),
+    source: ADM,
+  },
+  {
+    id: '5083-h116',
+    name: '5083-H116 plate',
+    ...ADM_ALUMINUM,
+    shapes: ['flat-bar', 'bent-channel'],
+    yieldPa: ksi(31),
+    ultimatePa: ksi(44),
+    weldedYieldPa: ksi(18),
+    weldedUltimatePa: ksi(40),
+    source: ADM_VERIFY,
+  },
+  {
+    id: '5086-h116',
+    name: '5086-H116 plate',
+    ...ADM_ALUMINUM,
+    shapes: ['flat-bar', 'bent-channel'],
+    yieldPa: ksi(28),
+    ultimatePa: ksi(40),
+    weldedYieldPa: ksi(14),
+    weldedUltimatePa: ksi(35),
+    source: ADM_VERIFY,
   },
   {
     id: '6063-t5',

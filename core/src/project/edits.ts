@@ -7,14 +7,24 @@ const withFrame = <D extends Design>(design: D, frame: Partial<Frame>): D => ({
   frame: { ...design.frame, ...frame },
 });
 
-/** Turns a spaced run into a list with the same stable ids, so that one of them can be moved or changed alone. */
+const isExtra = ({ frame }: Design, id: string): boolean => frame.extras.some((extra) => extra.id === id);
+
+/**
+ * Turns a spaced run into a list with the same stable ids, so that one of them can be moved or changed alone. Those that were added by
+ * hand stay where they are kept already.
+ */
 export const explicitCrossMembers = <D extends Design>(
   design: D,
   placed: readonly { readonly id: string; readonly xM: number }[],
 ): D =>
   design.frame.crossMembers.kind === 'explicit'
     ? design
-    : withFrame(design, { crossMembers: { kind: 'explicit', members: placed.map(({ id, xM }) => ({ id, xM })) } });
+    : withFrame(design, {
+        crossMembers: {
+          kind: 'explicit',
+          members: placed.filter(({ id }) => !isExtra(design, id)).map(({ id, xM }) => ({ id, xM })),
+        },
+      });
 
 export const moveCrossMember = <D extends Design>(
   design: D,
@@ -22,7 +32,7 @@ export const moveCrossMember = <D extends Design>(
   id: string,
   xM: number,
 ): D => {
-  if (design.frame.extras.some((extra) => extra.id === id)) {
+  if (isExtra(design, id)) {
     return withFrame(design, {
       extras: design.frame.extras.map((extra) => (extra.id === id ? { ...extra, xM } : extra)),
     });
@@ -46,7 +56,7 @@ export const removeCrossMember = <D extends Design>(
   id: string,
 ): D => {
   const { [id]: _removed, ...overrides } = design.frame.overrides;
-  if (design.frame.extras.some((extra) => extra.id === id)) {
+  if (isExtra(design, id)) {
     return withFrame(design, { extras: design.frame.extras.filter((extra) => extra.id !== id), overrides });
   }
   const { crossMembers } = explicitCrossMembers(design, placed).frame;
@@ -64,7 +74,8 @@ export const overrideBar = <D extends Design>(
   id: string,
   bar: Partial<Frame['overrides'][string]> | undefined,
 ): D => {
-  const listed = placed.some((member) => member.id === id) ? explicitCrossMembers(design, placed) : design;
+  const ofRun = placed.some((member) => member.id === id) && !isExtra(design, id);
+  const listed = ofRun ? explicitCrossMembers(design, placed) : design;
   const { [id]: old, ...others } = listed.frame.overrides;
   const overrides = bar === undefined ? others : { ...others, [id]: { ...old, ...bar } };
   return withFrame(listed, { overrides });

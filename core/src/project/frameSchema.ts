@@ -1,7 +1,12 @@
 import { z } from 'zod';
 import { density, id, length, lengthOrZero, mass, object, place, text } from './fields.js';
 
-export const barSchema = object({ sectionId: id, materialId: id });
+export const barSchema = object({
+  sectionId: id,
+  materialId: id,
+  /** which way an open section looks: towards the middle of the trailer, or away from it */
+  faces: z.enum(['in', 'out']),
+});
 
 const crossMembersSchema = z.discriminatedUnion('kind', [
   object({ kind: z.literal('spacing'), maxSpacingM: length }),

@@ -11,6 +11,7 @@ export {
   removeItem,
   setAboard,
 } from './edits.js';
+export { metalOfNewSection, type MetalOfSection } from './metalOfSection.js';
 export { type Limits, limitsOf, schemaLimitsOf } from './limits.js';
 export { type FieldPath, USUAL_SIZES } from './usualSizes.js';
 export { MIGRATIONS, type Migration, migrate } from './migrations/index.js';

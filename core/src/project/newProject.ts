@@ -18,6 +18,8 @@ import { TONGUE_SCHOOLS } from './tongueSchools.js';
 export const UNKNOWN_VEHICLE: TowVehicle = {
   name: '',
   massKg: null,
+  maxMassKg: null,
+  likeId: null,
   hitchHeightM: null,
   tongueLimitKg: null,
   towLimitKg: null,
@@ -27,6 +29,7 @@ export const UNKNOWN_VEHICLE: TowVehicle = {
   frontShare: 0.55,
   widthM: inches(76),
   bumperAheadOfBallM: inches(9),
+  rearTopM: null,
   tailgateReachM: 0,
   kind: 'vehicle',
   tailgateHeightM: null,
@@ -75,7 +78,7 @@ const UNREAD_HARDWARE: Pick<
   breakaway: 'not-decided',
   brakeKind: 'not-decided',
   plug: 'not-decided',
-  jack: { ratedKg: null, shortM: null, longM: null },
+  jack: { fitted: true, swings: false, ratedKg: null, shortM: null, longM: null },
 };
 
 /** A row of a catalog by id; asking for one that is not there is a slip of ours. */
@@ -145,7 +148,9 @@ export const couplingFromCatalog = (id: string): Coupling => {
     ratedGrossKg: coupler.ratedGrossKg,
     tongueLimitKg: null,
     ballDiameterM: coupler.ballDiameterM,
+    fitted: true,
     homeMade: false,
+    study: null,
     dValueN: null,
     mount: 'welded',
     bolts: { count: 2, diameterM: inches(0.5), grade: 'grade-5' },
@@ -215,13 +220,14 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     frame: {
       bed: { lengthM: bedLengthM, widthM: size(60, 1500), corner: 'rails-through' },
       groups: {
-        rail: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel },
-        header: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel },
-        cross: { sectionId: metric ? 'rhs-50x50x3' : 'hss-2x2x1_8', materialId: steel },
-        tongue: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel },
+        rail: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
+        header: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
+        cross: { sectionId: metric ? 'rhs-50x50x3' : 'hss-2x2x1_8', materialId: steel, faces: 'in' },
+        tongue: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
         side: {
           sectionId: metric ? 'rhs-30x30x3' : 'tube-1-1_2x1-1_2x14ga',
           materialId: metric ? 's235' : 'unmarked-tube',
+          faces: 'in',
         },
       },
       crossMembers: { kind: 'spacing', maxSpacingM: size(24, 600) },
@@ -254,6 +260,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         armM: inches(6),
         trackM: size(74, 1880),
         springCentresM: null,
+        bracketM: 0,
         mounting: 'welded',
         ...USUAL_SUSPENSION,
       },
@@ -268,7 +275,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       },
       fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250), skirtM: size(3, 75) },
       reserveShare: 0.15,
-      railTopHeightM: size(24.25, 615),
+      measuredRailTopM: null,
     },
     coupling: couplingFromCatalog('coupler-5000-a-frame'),
     strength: {

@@ -23,5 +23,9 @@ export const isDoubled = (design: Design, memberId: string): boolean => override
 export const barOf = (design: Design, group: BarGroup, memberId: string): Bar => {
   const override = overrideOf(design, memberId);
   const own = design.frame.groups[group];
-  return { sectionId: override?.sectionId ?? own.sectionId, materialId: override?.materialId ?? own.materialId };
+  return {
+    sectionId: override?.sectionId ?? own.sectionId,
+    materialId: override?.materialId ?? own.materialId,
+    faces: own.faces,
+  };
 };

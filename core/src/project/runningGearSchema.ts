@@ -45,7 +45,7 @@ export const axleSchema = object({
   tubeDiameterM: length,
   hubFaceM: length,
   studCircle: text,
-  /** spindles above the tube's middle */
+  /** spindles above the tube's middle; of stubs above the rail's middle */
   dropM: z.number().min(-0.3).max(0.3),
   /** tube of an axle that the user builds; null for one that is bought */
   homeBuilt: object({ wallM: length, yieldPa: stress }).nullable(),
@@ -93,6 +93,8 @@ export const runningGearSchema = object({
     trackM: length,
     /** middle of one spring or bracket to the other's; under the middles of the rails where null */
     springCentresM: length.nullable(),
+    /** brackets, pedestals or blocks between the rails and what holds the axle */
+    bracketM: lengthOrZero,
     /** how hangers or brackets are held; a weld weakens aluminum rails there */
     mounting: z.enum(['welded', 'bolted']),
     spring: springSchema,
@@ -123,6 +125,6 @@ export const runningGearSchema = object({
   }),
   /** what is wanted above the worst load when an axle is chosen, as a share of it */
   reserveShare: z.number().min(0).max(2),
-  /** top of the main rails above the ground, standing loaded */
-  railTopHeightM: length,
+  /** top of the main rails above the ground, measured on the level under the heaviest load that is towed; null where nobody has measured */
+  measuredRailTopM: length.nullable(),
 });

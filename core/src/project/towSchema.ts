@@ -1,11 +1,15 @@
 import { z } from 'zod';
-import { id, length, lengthOrZero, mass, object, share, text } from './fields.js';
+import { id, length, lengthOrZero, mass, object, share, stress, text } from './fields.js';
 
 export const towVehicleSchema = object({
   name: text,
   /** what pulls: a road vehicle, a small machine, or people */
   kind: z.enum(['vehicle', 'small-machine', 'muscle']),
   massKg: mass.nullable(),
+  /** permissible greatest mass on its plate (GVWR), loaded as far as it may be; null where nobody has read it */
+  maxMassKg: mass.nullable(),
+  /** the example that it was started from: its limits are told as usual ones, and count as nobody's until they are read */
+  likeId: id.nullable(),
   hitchHeightM: lengthOrZero.nullable(),
   tongueLimitKg: mass.nullable(),
   towLimitKg: mass.nullable(),
@@ -18,6 +22,8 @@ export const towVehicleSchema = object({
   widthM: length,
   /** its rear face ahead of the ball */
   bumperAheadOfBallM: lengthOrZero,
+  /** top of that face above the ground, where something may swing over it; null where it is as high as anything */
+  rearTopM: length.nullable(),
   /** how far the open tailgate reaches behind that face; 0 where it has none */
   tailgateReachM: lengthOrZero,
   /** underside of the open tailgate above the ground; null where nobody has measured: it is then taken to be as low as the trailer */
@@ -32,13 +38,36 @@ const decision = z.enum(['none', 'fitted', 'not-decided']);
 /** What a part's stamp lets it pull and bear on the ball; null where nobody has read it. */
 const rating = object({ ratedKg: mass.nullable(), tongueKg: mass.nullable() });
 
+/** A coupling that the user makes: what of it can be worked out, for study alone. */
+const couplingStudySchema = object({
+  pinDiameterM: length,
+  /** threads run through where it is sheared */
+  threaded: z.boolean(),
+  /** yield of pin and plates */
+  yieldPa: stress,
+  /** held on one side of the eye, or on both */
+  planes: z.union([z.literal(1), z.literal(2)]),
+  /** from the middle of one plate to the middle of the other: what the pin bends over */
+  gapM: length,
+  plateM: length,
+  /** from the hole's middle to the plate's edge */
+  edgeM: length,
+  weldLegM: length,
+  /** of all fillets that hold it on the tongue, together */
+  weldLengthM: length,
+});
+
 export const couplingSchema = object({
+  /** on the trailer at all: a hand cart has neither coupler nor jack */
+  fitted: z.boolean(),
   catalogId: id.nullable(),
   name: text,
   ratedGrossKg: mass.nullable(),
   tongueLimitKg: mass.nullable(),
   ballDiameterM: lengthOrZero,
   homeMade: z.boolean(),
+  /** of a home-made one; null where nobody has entered it */
+  study: couplingStudySchema.nullable(),
   /** D stamped on the coupling's plate, N; null where it has none or nobody has read it */
   dValueN: z.number().nonnegative().max(1e7).nullable(),
   massKg: mass,
@@ -92,6 +121,9 @@ export const couplingSchema = object({
   brakeKind: z.enum(['electric', 'overrun', 'not-decided']),
   plug: z.enum(['not-decided', 'none', '4-way', '6-way', '7-way', '13-way']),
   jack: object({
+    fitted: z.boolean(),
+    /** turns up, or comes off, for the road */
+    swings: z.boolean(),
     ratedKg: mass.nullable(),
     /** foot below its mount on the tongue's top: drawn in, and run out with its drop leg */
     shortM: lengthOrZero.nullable(),

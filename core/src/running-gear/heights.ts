@@ -1,8 +1,8 @@
-import { ballZM, type BalancedCase } from '../balance/index.js';
+import { ballZM, type BalancedCase, levelWheelN, stackUnder } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
-import { bounceHz, type HeightStack, heightStack, wheelRateNPerM } from '../suspension/index.js';
+import { bounceHz, type HeightStack, wheelRateNPerM } from '../suspension/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 
 /** How high everything rides in one case, level, from the ground, m. */
@@ -33,11 +33,11 @@ export interface RideHeights {
 }
 
 const heightsOf = (trailer: Trailer, chassis: Chassis, balanced: BalancedCase): RideHeights | undefined => {
-  const { standing, loadCase, centre } = balanced;
+  const { standing, loadCase, centre, parts } = balanced;
   if (!standing) return undefined;
-  const sprungWheelN = Math.max(0, ...standing.axles.map(({ sprungN }) => sprungN / 2));
-  const stack = heightStack(trailer, chassis.railHeightM, sprungWheelN);
-  if (!stack) return undefined;
+  const sprungWheelN = levelWheelN(trailer, chassis, parts);
+  const stack = sprungWheelN === undefined ? undefined : stackUnder(trailer, chassis, sprungWheelN);
+  if (sprungWheelN === undefined || !stack) return undefined;
   const railTopM = stack.railBottomM + chassis.railHeightM;
   const { axle } = trailer.runningGear;
   const ballM = ballZM(chassis);

@@ -91,9 +91,14 @@ export const RULES = rulesOf({
     holds: 'each load, with half an inch of lean sideways and the travel of the bump',
   },
   'ride-height': {
-    formula: `|height of the stack − height that was said| ≤ ${inch(HEIGHT_OFF_M)}`,
-    source: computedBy('loaded radius, axle, seat, leaves, arch left, hanger, rail'),
-    holds: 'the heaviest towed load',
+    formula: `|measured − what the parts add up to| ≤ ${inch(HEIGHT_OFF_M)}; what was measured counts`,
+    source: computedBy('loaded radius, axle, seat, leaves, arch left, hanger, bracket, rail'),
+    holds: 'measured on the level under the heaviest towed load',
+  },
+  'stands-high': {
+    formula: 'loaded radius, axle, seat, leaves, arch left, hanger, bracket, rail; closed by what was measured',
+    source: computedBy('the chain of parts, or the tape'),
+    holds: 'the heaviest towed load, level; told, not judged',
   },
   'departure-angle': {
     formula: 'angle from the rear wheel’s foot to the rear lower edge',
@@ -101,9 +106,9 @@ export const RULES = rulesOf({
     holds: 'told, not judged',
   },
   'ride-unknown': {
-    formula: 'suspension is said',
+    formula: 'suspension is said, or the rails’ height measured',
     source: computedBy('suspension unknown'),
-    holds: 'without it no height can be worked out',
+    holds: 'without either no height can be worked out',
   },
   'home-built-axle': {
     formula: 'M ÷ S of the tube at the spring, × 2.5',

@@ -8,21 +8,23 @@ export interface Section {
   readonly designation: string;
   /** nominal dimensions: what is ordered, what it weighs by */
   readonly shape: Shape;
-  /** wall that strength is figured with, where a standard allows the mill to roll thinner than nominal (A500: 0.93 t) */
+  /** wall that strength is figured with, where a standard allows the mill to roll thinner than nominal (A500, A53: 0.93 t) */
   readonly designWallM?: number | undefined;
 }
 
+const atWall = (shape: Shape, wallM: number): Shape => {
+  if (shape.kind === 'rect-tube') return { ...shape, wallM, outerRadiusM: 2 * wallM, innerRadiusM: wallM };
+  return shape.kind === 'round-tube' ? { ...shape, wallM } : shape;
+};
+
 const knownDesign = new WeakMap<Section, Shape>();
 
-/** The shape that strength is figured with: A500 tube at its design wall, corners 2 t outside and t inside (AISC Manual part 1). */
+/** The shape that strength is figured with: A500 tube and pipe at their design wall, tube corners 2 t outside and t inside (AISC Manual part 1). */
 export const designShape = (section: Section): Shape => {
   const known = knownDesign.get(section);
   if (known) return known;
   const { shape, designWallM } = section;
-  const design: Shape =
-    shape.kind === 'rect-tube' && designWallM !== undefined
-      ? { ...shape, wallM: designWallM, outerRadiusM: 2 * designWallM, innerRadiusM: designWallM }
-      : shape;
+  const design = designWallM === undefined ? shape : atWall(shape, designWallM);
   knownDesign.set(section, design);
   return design;
 };

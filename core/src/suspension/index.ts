@@ -8,4 +8,4 @@ export {
   type Spring,
 } from './leaf.js';
 export { bounceHz, wheelRateNPerM } from './rates.js';
-export { type HeightStack, heightStack } from './stack.js';
+export { type HeightStack, heightStack, saysHeight, usualRailTopM } from './stack.js';

@@ -1,14 +1,13 @@
-import { ballZM, type BalancedCase } from '../balance/index.js';
+import { ballZM, type BalancedCase, railTopM } from '../balance/index.js';
 import { MOUNT_DROPS_M } from '../catalog/index.js';
 import type { Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
-import { type RideHeights, rideHeights } from '../running-gear/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { towedCases } from './heaviest.js';
 
-/** Ball's height at which the trailer rides level in a case, m: by its springs, or as the project says it stands. */
+/** Ball's height at which the trailer rides level in a case, m: by its parts and what was measured. */
 export const couplerHeightM = (trailer: Trailer, chassis: Chassis, balanced: BalancedCase): number =>
-  rideHeights(trailer, chassis, [balanced])[0]?.couplerM ?? trailer.runningGear.railTopHeightM + ballZM(chassis);
+  railTopM(trailer, chassis, balanced.parts) + ballZM(chassis);
 
 /** Where the vehicle holds its ball with this tongue on it, m: its springs give by what the user has tried; undefined where nobody has measured. */
 export const hitchUnderLoadM = (trailer: Trailer, { standing }: BalancedCase): number | undefined => {
@@ -34,11 +33,9 @@ export const levelsOf = (
   trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
-  rides: readonly RideHeights[],
 ): readonly CaseLevel[] =>
   towedCases(cases).flatMap((balanced): CaseLevel[] => {
-    const ride = rides.find(({ caseId }) => caseId === balanced.loadCase.id);
-    const couplerM = ride?.couplerM ?? trailer.runningGear.railTopHeightM + ballZM(chassis);
+    const couplerM = couplerHeightM(trailer, chassis, balanced);
     const hitchM = hitchUnderLoadM(trailer, balanced);
     if (hitchM === undefined) return [];
     const offM = hitchM - couplerM;

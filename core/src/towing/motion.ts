@@ -1,4 +1,4 @@
-import { ballZM } from '../balance/index.js';
+import { ballZM, railTopM } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
@@ -71,10 +71,13 @@ export const sweptLane = (trailer: Trailer, chassis: Chassis, { standing }: Towe
 };
 
 /** Heights and lever of a towed case for the sums above; undefined where it has no balance point. */
-export const bodyOf = (trailer: Trailer, chassis: Chassis, { massKg, centre, standing }: TowedCase) =>
-  centre && {
+export const bodyOf = (trailer: Trailer, chassis: Chassis, { massKg, centre, standing, parts }: TowedCase) => {
+  if (!centre) return undefined;
+  const topM = railTopM(trailer, chassis, parts);
+  return {
     massKg,
-    heightM: centre.zM + trailer.runningGear.railTopHeightM,
-    ballHeightM: trailer.runningGear.railTopHeightM + ballZM(chassis),
+    heightM: centre.zM + topM,
+    ballHeightM: topM + ballZM(chassis),
     drawbarM: standing.groupCentreXM - chassis.ballXM,
   };
+};

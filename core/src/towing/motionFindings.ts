@@ -1,4 +1,4 @@
-import type { BalancedCase } from '../balance/index.js';
+import { type BalancedCase, railTopM } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import {
   shareOf,
@@ -70,10 +70,10 @@ const CURVE_M = { imperial: feet(130), metric: 40 } as const;
 const STEEP = 0.12;
 const PATH = 0.05;
 
-const rollover = (trailer: Trailer, cases: readonly TowedCase[]): MotionFinding[] => {
+const rollover = (trailer: Trailer, chassis: Chassis, cases: readonly TowedCase[]): MotionFinding[] => {
   const worst = cases
     .flatMap((balanced) =>
-      balanced.centre ? [{ balanced, heightM: balanced.centre.zM + trailer.runningGear.railTopHeightM }] : [],
+      balanced.centre ? [{ balanced, heightM: balanced.centre.zM + railTopM(trailer, chassis, balanced.parts) }] : [],
     )
     .reduce<{ balanced: TowedCase; heightM: number } | undefined>(
       (most, next) => (!most || next.heightM > most.heightM ? next : most),
@@ -207,7 +207,7 @@ export const motionFindings = (trailer: Trailer, chassis: Chassis, cases: readon
   if (!heaviest) return [];
   if (trailer.towVehicle?.kind === 'muscle') return [byHand(heaviest)];
   return [
-    ...rollover(trailer, towedCases(cases)),
+    ...rollover(trailer, chassis, towedCases(cases)),
     ...onVehicle(trailer, heaviest),
     ...stopping(trailer, chassis, heaviest),
     hills(heaviest),

@@ -154,6 +154,7 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'arch-left': 'Arch left in the spring',
   'rail-underside': 'Underside of the rails',
   'rail-top': 'Top of the rails',
+  'height-rest': 'Measured, less what the parts add up to',
   'spring-rate': 'Each spring’s rate',
   'spring-gives': 'It gives under the load',
   'spring-flat': 'Spring laid flat',

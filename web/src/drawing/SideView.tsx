@@ -1,4 +1,4 @@
-import {
+import { drawnRailTopM,
   axlePlaces as axlesOf,
   type BalancedCase,
   hangerPlan,
@@ -269,7 +269,7 @@ export const SideView = ({ scale, bind, shown, work = false }: SideViewProps) =>
           to={scale.groundY}
           at={scale.x(trailer.frame.bed.lengthM) + 84}
           extendFrom={[scale.x(trailer.frame.bed.lengthM) + 6, scale.x(trailer.frame.bed.lengthM) + 6]}
-          text={say.length(runningGear.railTopHeightM + chassis.deckTopZM)}
+          text={say.length(drawnRailTopM(trailer, chassis) + chassis.deckTopZM)}
         />
       )}
     </g>

@@ -1,4 +1,4 @@
-import { type Chassis, itemPart, overallWidthM, type Trailer } from '@kereta/core';
+import { drawnRailTopM, type Chassis, itemPart, overallWidthM, type Trailer } from '@kereta/core';
 
 /** Where metres land on the sheet, px. One scale and one left edge for all views, so that nothing moves sideways between steps. */
 export interface DrawingScale {
@@ -49,7 +49,7 @@ export const drawingScale = (
 ): DrawingScale => {
   const planWidthM = Math.max(overallWidthM(trailer).widthM, trailer.frame.bed.widthM);
   const topM = highestM(trailer, chassis);
-  const groundM = trailer.runningGear.railTopHeightM;
+  const groundM = drawnRailTopM(trailer, chassis);
   const phone = width < 600;
   const left = phone ? 24 : LEFT_PX;
   const right = phone ? 24 : RIGHT_PX;

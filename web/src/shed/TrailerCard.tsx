@@ -1,4 +1,4 @@
-import {
+import { drawnRailTopM,
   axlePlaces as axlesOf,
   evaluate,
   PROJECT_FILE_SUFFIX,
@@ -27,13 +27,14 @@ const SmallDrawing = ({ trailer }: { readonly trailer: Trailer }) => {
   const { chassis, cases } = useMemo(() => evaluate(trailer), [trailer]);
   const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
   const { runningGear, frame } = trailer;
+  const groundM = drawnRailTopM(trailer, chassis);
   const items = (shown?.parts ?? []).filter(({ group }) => group === 'cargo' || group === 'fixed');
   const topM = Math.max(0.3, ...items.map(({ centre, heightM }) => centre.zM + heightM / 2));
   const lengthM = frame.bed.lengthM - chassis.ballXM;
-  const scale = Math.min((WIDTH - 30) / lengthM, (HEIGHT - 24) / (topM + runningGear.railTopHeightM));
+  const scale = Math.min((WIDTH - 30) / lengthM, (HEIGHT - 24) / (topM + groundM));
   const x = (xM: number): number => 15 + (WIDTH - 30 - lengthM * scale) / 2 + (xM - chassis.ballXM) * scale;
   const ground = HEIGHT - 10;
-  const z = (zM: number): number => ground - (zM + runningGear.railTopHeightM) * scale;
+  const z = (zM: number): number => ground - (zM + groundM) * scale;
   const axles = axlesOf(trailer).map(({ xM }) => xM);
   const bars = chassis.members.filter(({ group }) => group === 'rail' || group === 'tongue' || group === 'side');
   return (

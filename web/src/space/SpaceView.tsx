@@ -1,4 +1,4 @@
-import {
+import { drawnRailTopM,
   axlePlaces as axlesOf,
   type BalancedCase,
   itemParts,
@@ -130,8 +130,9 @@ const Bars = () => {
 };
 
 const Wheels = () => {
-  const { trailer } = useWorkbench();
-  const { tire, suspension, railTopHeightM, layout } = trailer.runningGear;
+  const { trailer, evaluation } = useWorkbench();
+  const railTopM = drawnRailTopM(trailer, evaluation.chassis);
+  const { tire, suspension, layout } = trailer.runningGear;
   if (layout === 'none') return null;
   const places = axlesOf(trailer).map(({ xM }) => xM);
   return (
@@ -140,7 +141,7 @@ const Wheels = () => {
         [-1, 1].map((side) => (
           <mesh
             key={`${x} ${side}`}
-            position={[x, (side * suspension.trackM) / 2, tire.loadedRadiusM - railTopHeightM]}
+            position={[x, (side * suspension.trackM) / 2, tire.loadedRadiusM - railTopM]}
           >
             <cylinderGeometry args={[tire.diameterM / 2, tire.diameterM / 2, tire.widthM, 36]} />
             <meshLambertMaterial color={cssColor('--mute')} />

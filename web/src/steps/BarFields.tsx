@@ -1,7 +1,7 @@
-import { type BarGroup, findSection, BAR_GROUP_NAMES } from '@kereta/core';
+import { BAR_GROUP_NAMES, type BarGroup } from '@kereta/core';
 import { SelectField } from '../ui/fields';
 import { useEditing } from '../ui/editing';
-import { materialFor, materialOptions, sectionOptions } from './stepKit';
+import { materialOptions, metalNote, sectionChange, sectionOptions } from './stepKit';
 
 /** Section and metal of a group of bars. */
 export const BarFields = ({ group }: { readonly group: BarGroup }) => {
@@ -22,20 +22,16 @@ export const BarFields = ({ group }: { readonly group: BarGroup }) => {
         value={bar.sectionId}
         options={sectionOptions(trailer)}
         partField={group}
-        onCommit={(sectionId) =>
-          set(
-            `${BAR_GROUP_NAMES[group].toLowerCase()} to ${findSection(trailer, sectionId)?.designation ?? sectionId}`,
-            {
-              sectionId,
-              materialId: materialFor(trailer, sectionId, bar.materialId),
-            },
-          )
-        }
+        onCommit={(sectionId) => {
+          const change = sectionChange(trailer, bar, sectionId);
+          set(`${BAR_GROUP_NAMES[group].toLowerCase()} to ${change.label}`, change.bar);
+        }}
       />
       <SelectField
         label={`${BAR_GROUP_NAMES[group]}, metal`}
         value={bar.materialId}
         options={materialOptions(trailer, bar.sectionId)}
+        hint={metalNote(trailer, bar)}
         onCommit={(materialId) => set(`metal of ${BAR_GROUP_NAMES[group].toLowerCase()}`, { materialId })}
       />
     </>

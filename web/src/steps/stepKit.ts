@@ -1,4 +1,16 @@
-import { findMaterial, findSection, METALS, type Trailer, SECTION_ROWS, type Source, sourceText } from '@kereta/core';
+import {
+  type Bar,
+  findMaterial,
+  findSection,
+  madeIn,
+  metalOfNewSection,
+  METALS,
+  type Material,
+  type Trailer,
+  SECTION_ROWS,
+  type Source,
+  sourceText,
+} from '@kereta/core';
 import type { Option } from '../ui/fields';
 
 /** Sections on offer: the project's own rows first, then the yard's list. */
@@ -7,19 +19,36 @@ export const sectionOptions = (trailer: Trailer): readonly Option[] =>
     ({ id, designation, group }) => ({ value: id, text: designation, group }),
   );
 
-/** Metals that fit a section: steel for steel, aluminum for aluminum. */
+/** Metals that a section is made in: by kind, and by what each standard covers. */
 export const materialOptions = (trailer: Trailer, sectionId: string): readonly Option[] => {
-  const family = findSection(trailer, sectionId)?.family;
-  return [...trailer.ownRows.materials, ...METALS]
-    .filter((metal) => family === undefined || metal.family === family)
+  const section = findSection(trailer, sectionId);
+  const metals: readonly Material[] = [...trailer.ownRows.materials, ...METALS];
+  return metals
+    .filter((metal) => !section || (metal.family === section.family && madeIn(metal, section.shape.kind)))
     .map(({ id, name }) => ({ value: id, text: name }));
 };
 
-/** Metal that goes with a newly chosen section: the old one where it still fits, else what the section is usually sold in. */
-export const materialFor = (trailer: Trailer, sectionId: string, materialId: string): string => {
-  const section = findSection(trailer, sectionId);
-  const material = findMaterial(trailer, materialId);
-  return section && material?.family !== section.family ? section.usualMaterialId : materialId;
+/** A newly chosen section with the metal that comes with it, and how the change is called. */
+export const sectionChange = (
+  trailer: Trailer,
+  present: Pick<Bar, 'sectionId' | 'materialId'>,
+  sectionId: string,
+): { readonly bar: Pick<Bar, 'sectionId' | 'materialId'>; readonly label: string } => {
+  const { materialId } = metalOfNewSection(trailer, present, sectionId);
+  const name = findSection(trailer, sectionId)?.designation ?? sectionId;
+  const metal = findMaterial(trailer, materialId)?.name;
+  return {
+    bar: { sectionId, materialId },
+    label: metal === undefined || materialId === present.materialId ? name : `${name}, in ${metal}`,
+  };
+};
+
+/** Said under a metal: that it is what the section is usually sold in, or what that would be. */
+export const metalNote = (trailer: Trailer, { sectionId, materialId }: Bar): string => {
+  const usual = findSection(trailer, sectionId)?.usualMaterialId;
+  return usual === undefined || usual === materialId
+    ? 'what it is usually sold in'
+    : `usually sold in ${findMaterial(trailer, usual)?.name ?? usual}`;
 };
 
 /** Where a chosen catalog row has its figures from, said under the choice. */

@@ -1,6 +1,7 @@
 import { SCHEMA_VERSION } from '../schema.js';
 import { toVersion2 } from './toVersion2.js';
 import { toVersion3 } from './toVersion3.js';
+import { toVersion4 } from './toVersion4.js';
 
 /**
  * One step of the file's shape: from `to − 1` to `to`. Steps are numbered without gaps and never edited once released; each has its
@@ -15,6 +16,7 @@ export interface Migration {
 export const MIGRATIONS: readonly Migration[] = [
   { to: 2, up: toVersion2 },
   { to: 3, up: toVersion3 },
+  { to: 4, up: toVersion4 },
 ];
 
 export const migrate = (

@@ -4,7 +4,9 @@ import type { Clearance } from '../clearances.js';
 
 export interface FitFindingData {
   clearance: Pick<Clearance, 'what' | 'restM' | 'bumpM' | 'wantedM'>;
-  'ride-height': { readonly stackM: number; readonly saidM: number };
+  /** rest: measured less what the parts add up to */
+  'ride-height': { readonly partsM: number; readonly measuredM: number; readonly restM: number };
+  'stands-high': { readonly railTopM: number; readonly deckM: number };
   'weakest-part': { readonly part: AssemblyPart; readonly ratingKg: number; readonly loadKg: number };
   'spring-load': { readonly loadKg: number; readonly ratingKg: number | undefined };
   'ride-bounce': { readonly hz: number; readonly empty: boolean; readonly judged: 'soft' | 'good' | 'harsh' };

@@ -47,11 +47,11 @@ export const fitFindings = (
   const driven = rides.filter(({ caseId }) => !loading.has(caseId));
   const unknown: FitFinding[] =
     rides.length === 0 && cases.some(({ standing }) => standing)
-      ? [finding({ ...plain, rule: RULES['ride-unknown'], data: {}, verdict: 'unchecked' })]
+      ? [finding({ ...plain, rule: RULES['ride-unknown'], data: {}, verdict: 'open' })]
       : [];
   return [
     ...worstClearances(clearances(trailer, chassis, driven)).map(clearanceFinding),
-    ...heightFindings(trailer, loaded),
+    ...heightFindings(trailer, chassis, loaded),
     ...ratingFindings(trailer, cases),
     ...bounceFindings(trailer, loaded, lightest(rides, cases)),
     ...shackleFindings(trailer, driven),

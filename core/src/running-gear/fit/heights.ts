@@ -1,4 +1,6 @@
-import { finding, concluding, given, minus, plus, workedOut, type Verdict } from '../../findings/index.js';
+import { measuredHeight } from '../../balance/index.js';
+import type { Chassis } from '../../chassis/index.js';
+import { finding, concluding, given, minus, plus, workedOut, type Verdict, type WorkingLine } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
 
 import type { Clearance } from '../clearances.js';
@@ -25,30 +27,52 @@ export const clearanceFinding = ({ what, caseId, restM, bumpM, wantedM }: Cleara
   });
 };
 
-export const heightFindings = (trailer: Trailer, loaded: RideHeights | undefined): FitFinding[] => {
-  if (!loaded) return [];
-  const saidM = trailer.runningGear.railTopHeightM;
-  const findings: FitFinding[] = [
+/** What was measured closes the chain of parts: what is left over is a bracket to be named, or speaks against them. */
+const measured = (
+  trailer: Trailer,
+  chassis: Chassis,
+  loaded: RideHeights,
+  working: readonly WorkingLine[],
+): FitFinding[] => {
+  const found = measuredHeight(trailer, chassis);
+  if (!found) return [];
+  const { measuredM, partsM, restM } = found;
+  const agree = Math.abs(restM) <= HEIGHT_OFF_M;
+  return [
     finding({
       ...plain,
       rule: RULES['ride-height'],
-      data: { stackM: loaded.railTopM, saidM },
-      verdict: Math.abs(loaded.railTopM - saidM) > HEIGHT_OFF_M ? 'tight' : 'ok',
+      data: { partsM, measuredM, restM },
+      // A bracket that nobody has entered is no fault; a frame that stands lower than its own parts is one of tape or list.
+      verdict: agree ? 'ok' : 'tight',
       caseId: loaded.caseId,
+      value: m(measuredM),
+      limit: m(partsM),
+      working: [...working, concluding(workedOut('height-rest', minus(m(measuredM), m(partsM)), 'length'))],
+    }),
+  ];
+};
+
+export const heightFindings = (trailer: Trailer, chassis: Chassis, loaded: RideHeights | undefined): FitFinding[] => {
+  if (!loaded) return [];
+  const { stack } = loaded;
+  const working = [
+    given('hub-height', stack.hubM, 'length'),
+    ...(stack.archM === undefined ? [] : [given('arch-left', stack.archM, 'length')]),
+    given('rail-underside', stack.railBottomM, 'length'),
+    workedOut('rail-top', plus(m(stack.railBottomM), m(loaded.railTopM - stack.railBottomM)), 'length'),
+  ];
+  const findings: FitFinding[] = [
+    ...measured(trailer, chassis, loaded, working),
+    finding({
+      ...plain,
+      rule: RULES['stands-high'],
+      data: { railTopM: loaded.railTopM, deckM: loaded.deckM },
+      verdict: 'ok',
+      caseId: loaded.caseId,
+      counts: false,
       value: m(loaded.railTopM),
-      limit: m(saidM),
-      working: [
-        given('hub-height', loaded.stack.hubM, 'length'),
-        ...(loaded.stack.archM === undefined ? [] : [given('arch-left', loaded.stack.archM, 'length')]),
-        given('rail-underside', loaded.stack.railBottomM, 'length'),
-        concluding(
-          workedOut(
-            'rail-top',
-            plus(m(loaded.stack.railBottomM), m(loaded.railTopM - loaded.stack.railBottomM)),
-            'length',
-          ),
-        ),
-      ],
+      working,
     }),
   ];
   if (loaded.departureRad !== undefined && loaded.approachRad !== undefined) {

@@ -355,7 +355,7 @@ const analyseCase = (
     frame,
     balanced,
     body,
-    stepsOnRear: stepsOnRear(trailer, input.chassis.deckTopZM),
+    stepsOnRear: stepsOnRear(trailer, input.chassis),
   };
   const solve = solver.caseSolver(balanced.parts, body.centre);
   const off = new Set<string>(trailer.strength.off);
@@ -460,7 +460,7 @@ export function* analysisSteps(input: AnalysisInput): Generator<Progress, Analys
     grossMissing: gross.length === 0,
     guessedEnds: guessedEnds(strengths),
     outrigger: frame.gear.outrigger,
-    nobodyOnRear: !stepsOnRear(trailer, chassis.deckTopZM),
+    nobodyOnRear: !stepsOnRear(trailer, chassis),
     counts: { nodes: frame.nodes.length, elements: frame.elements.length, runs },
     condition: solver.condition(),
   };

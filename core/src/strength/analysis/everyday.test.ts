@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { aFrame, cargo, EVERYDAY, everyday, single } from '../../../test/everydayTrailers.js';
+import { drawnRailTopM } from '../../balance/index.js';
 import { evaluateFully } from '../../evaluation/index.js';
 import type { Trailer } from '../../project/index.js';
 import { plasticProperties } from '../../sections/index.js';
@@ -144,7 +145,7 @@ describe('trailers that people build and tow every day', () => {
     const { evaluation, analysis } = fully(trailer);
     const hand = byHandNm(trailer, 'gross.uniform').tongue;
     const tongue = analysis.members.find(({ memberId }) => memberId === 'tongue.left')?.bySituation.braking;
-    const highM = trailer.runningGear.railTopHeightM + inches(1.5) + 0.3;
+    const highM = drawnRailTopM(trailer, evaluation.chassis) + inches(1.5) + 0.3;
     const base = trailer.runningGear.positionM - evaluation.chassis.ballXM;
     const noseN = (weightN(pounds(9990)) * 0.7 * highM) / base;
     const lever = -evaluation.chassis.ballXM / Math.cos(evaluation.chassis.tongue!.legAngleRad);

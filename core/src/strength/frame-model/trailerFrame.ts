@@ -1,7 +1,9 @@
 import { type Chassis, type Crossing, type Member, tongueMiddle } from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
 import { add, length, scale, subtract } from '../../frame-analysis/index.js';
+import { axleCount } from '../../mass/index.js';
 import { type Trailer, parsePartId, printPartId } from '../../project/index.js';
+import { usualRailTopM } from '../../suspension/index.js';
 import { softEndOf } from '../joints/softEnd.js';
 import { placeSideFrames } from './sideFrames.js';
 import { placeDeckSheet } from './deckSheet.js';
@@ -348,7 +350,7 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
   }
   const sideTubes = tongue.sideTubes.map((member) => tongueLine(member));
   for (const tube of sideTubes) joinSideTube(skeleton, legs[0] as Line, tube, tongue.rearOn);
-  const groundZM = -trailer.runningGear.railTopHeightM;
+  const groundZM = -usualRailTopM(trailer, chassis.railHeightM, axleCount(trailer));
   const gear = placeGear(trailer, frame, rails, groundZM);
   if ('code' in gear) return gear;
   const underRail = rails.map((rail) => {

@@ -106,12 +106,12 @@ describe('what is asked of whom', () => {
     const base = sampleTrailer();
     const asked = (change: (trailer: Trailer) => Trailer): boolean => {
       const trailer = change(base);
-      return stepsOnRear(trailer, buildChassis(trailer).deckTopZM);
+      return stepsOnRear(trailer, buildChassis(trailer));
     };
     expect(asked((trailer) => trailer)).toBe(true);
     expect(asked((trailer) => ({ ...trailer, ratedGrossKg: 200 }))).toBe(false);
     expect(
-      asked((trailer) => ({ ...trailer, runningGear: { ...trailer.runningGear, railTopHeightM: inches(15) } })),
+      asked((trailer) => ({ ...trailer, runningGear: { ...trailer.runningGear, measuredRailTopM: inches(15) } })),
     ).toBe(false);
     expect(
       asked((trailer) => ({

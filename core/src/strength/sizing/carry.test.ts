@@ -59,7 +59,7 @@ describe('what could it carry', () => {
         ...sampleTrailer().frame,
         groups: {
           ...sampleTrailer().frame.groups,
-          tongue: { sectionId: 'tube-1x1x16ga', materialId: 'unmarked-tube' },
+          tongue: { sectionId: 'tube-1x1x16ga', materialId: 'unmarked-tube', faces: 'in' },
         },
       },
     };

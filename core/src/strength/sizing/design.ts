@@ -31,7 +31,12 @@ export const withSections = (trailer: Trailer, sections: Sections): Trailer => {
     ...trailer,
     frame: {
       ...trailer.frame,
-      groups: { ...trailer.frame.groups, ...sections },
+      groups: {
+        ...trailer.frame.groups,
+        ...Object.fromEntries(
+          SIZED_GROUPS.map((group) => [group, { ...trailer.frame.groups[group], ...sections[group] }]),
+        ),
+      },
       overrides: Object.fromEntries(
         Object.entries(trailer.frame.overrides).flatMap(([id, own]) =>
           !ids.has(id) ? [[id, own]] : own.holes ? [[id, { holes: own.holes }]] : [],

@@ -1,6 +1,6 @@
 import { SECTION_ROWS, type SectionRow } from '../../catalog/index.js';
 import { barProperties, outsideSize } from '../../sections/index.js';
-import type { Trailer } from '../../project/index.js';
+import { metalOfNewSection, type Trailer } from '../../project/index.js';
 import { analysisSteps } from '../analysis/analyse.js';
 import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
 import {
@@ -92,11 +92,10 @@ const candidatesOf = ({ trailer, candidates, leastWallM }: SizingRequest, group:
     .flatMap((row): Candidate[] => {
       const bar = barProperties(row);
       if (!bar) return [];
-      const keeps = row.family === rowsOf(trailer).find(({ id }) => id === present.sectionId)?.family;
       return [
         {
           sectionId: row.id,
-          materialId: keeps ? present.materialId : row.usualMaterialId,
+          materialId: metalOfNewSection(trailer, present, row.id).materialId,
           perMetreKg: bar.nominalAreaM2,
           bendingM3: bar.sMinM3,
           heightM: outsideSize(row.shape).heightM,

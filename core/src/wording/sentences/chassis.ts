@@ -38,6 +38,9 @@ const PROBLEMS: {
     `A bed ${say.length(p.widthM)} wide leaves no room between its own rails and headers.`,
 };
 
+const whichPieces = (ids: readonly string[], say: Speaker): string =>
+  ids.length === 1 ? say.partName(ids[0] ?? '') : `${ids.length} pieces`;
+
 const problemSentence = (problem: ChassisProblem, say: Speaker): string =>
   (PROBLEMS[problem.code] as (p: ChassisProblem, s: Speaker) => string)(problem, say);
 
@@ -54,8 +57,12 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
     `${say.length(data.widthM)} wide over the ${data.by}.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.widthM, data.limitM, (m) => say.length(m))}.`}`,
   'overall-length': ({ data }, say) =>
     `${say.length(data.lengthM)} from ball to rear edge.${data.storedM === undefined ? '' : ` Stored with the tongue away: ${say.length(data.storedM)}.`}${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.lengthM, data.limitM, (m) => say.length(m))}.`}`,
+  'metal-not-of-shape': ({ data }, say) =>
+    `${whichPieces(data.memberIds, say)}: ${data.section} is not made in ${data.metal}. ${data.yieldPa > data.usualYieldPa ? `It counts at ${say.stress(data.yieldPa)}; what is sold is usually ${data.usual}, ${say.stress(data.usualYieldPa)}.` : `What is sold is usually ${data.usual}.`} Choose the metal that it is.`,
+  'cracks-beside-welds': ({ data }, say) =>
+    `${whichPieces(data.memberIds, say)} of ${data.metal.toLowerCase()}: hard steel cracks beside its welds, often days later, and no figure here covers that. Bolt it, or keep it out of everything that carries; ask a welder who knows the steel.`,
   'unmarked-metal': ({ data }, say) =>
-    `${data.memberIds.length === 1 ? say.partName(data.memberIds[0] ?? '') : `${data.memberIds.length} pieces`} of tube without stencil or certificate: counted at ${say.stress(data.yieldPa)} only.`,
+    `${whichPieces(data.memberIds, say)} of steel without mark or certificate: counted at ${say.stress(data.yieldPa)} only.`,
   'aluminum-welds': ({ data }, say) =>
     `${data.memberCount} aluminum pieces: within ${say.length(0.025)} of a weld the metal keeps about half its strength or less. Keep welds away from the hardest-working places.`,
   'cut-list': ({ data }, say) => `${data.pieces} pieces under ${data.marks} marks, ${say.mass(data.massKg)} of metal.`,

@@ -26,13 +26,15 @@ export const fitSentences: SentencesOf<FitFindingData> = {
           : `, ${say.length(data.bumpM)} in a hard bump.`;
     return sentence(`${gap}${bump}`, verdict === 'tight' ? `${say.length(data.wantedM)} is usual.` : '');
   },
-  'ride-height': ({ data, caseId, verdict }, say) =>
-    sentence(
-      `Tire, axle, spring and hanger put the rails’ top at ${say.length(data.stackM)}, ${say.caseName(caseId)}.`,
-      verdict === 'ok'
-        ? `You say ${say.length(data.saidM)}.`
-        : `You say ${say.length(data.saidM)}: take the one that you measured, and mend the other.`,
-    ),
+  'ride-height': ({ data, caseId, verdict }, say) => {
+    const told = `Measured, the rails’ top stands at ${say.length(data.measuredM)}, ${say.caseName(caseId)}; tire, axle, spring and hanger add up to ${say.length(data.partsM)}.`;
+    if (verdict === 'ok') return told;
+    return data.restM > 0
+      ? `${told} The other ${say.length(data.restM)} must be a bracket, pedestal or block: enter it, or measure the parts again.`
+      : `${told} It cannot stand ${say.length(-data.restM)} lower than its parts: measure again, or mend the parts. What you measured counts.`;
+  },
+  'stands-high': ({ data, caseId }, say) =>
+    `The rails’ top stands ${say.length(data.railTopM)} above the ground, the deck ${say.length(data.deckM)}, ${say.caseName(caseId)}.`,
   'weakest-part': ({ data, caseId }, say) =>
     `Each axle assembly carries what its ${ASSEMBLY_PARTS[data.part]} do, ${say.mass(data.ratingKg)}: ${say.caseName(caseId)} asks for ${say.mass(data.loadKg)}.`,
   'spring-load': ({ data, caseId }, say) =>
@@ -84,5 +86,6 @@ export const fitSentences: SentencesOf<FitFindingData> = {
     `A home-built axle: in a bump its tube feels ${say.stress(data.bumpPa)} on a lever of ${say.length(data.leverM)}, and bends for good at ${say.stress(data.yieldPa)}. Spindles, their welds and the hubs are not checked: buy them rated, weld where their maker says, never on the tube’s middle or on spring steel.`,
   'departure-angle': ({ data, caseId }, say) =>
     `Behind the wheels it clears ${formatAngle(data.rad)}, ahead of them ${formatAngle(data.approachRad)} up to the ball; the lowest steel is ${say.length(data.clearM)} above the ground, ${say.caseName(caseId)}.`,
-  'ride-unknown': () => 'What suspension it has is not known: heights and clearances over the wheels are not checked.',
+  'ride-unknown': () =>
+    'How high it rides is missing: choose the suspension, or measure the top of the rails above the ground.',
 };

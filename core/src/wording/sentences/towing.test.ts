@@ -188,7 +188,7 @@ describe('what is said of tongue, hardware and towing', () => {
     ['plug?', coupling({ plug: 'not-decided' }), 'plug', /^Which plug carries the lights is missing\.$/],
     [
       'jack unread',
-      coupling({ jack: { ratedKg: null, shortM: null, longM: null } }),
+      coupling({ jack: { fitted: true, swings: false, ratedKg: null, shortM: null, longM: null } }),
       'jack-rating',
       /read its stamp\.$/,
     ],

@@ -248,11 +248,13 @@ export const AxleStep = () => {
           onCommit={(massKg) => setAxle('axle’s own weight', { massKg })}
         />
         <QuantityField
-          label="Top of rails above ground"
+          label="Top of rails above ground, measured"
           kind="length"
-          value={gear.railTopHeightM}
-          of="runningGear.railTopHeightM"
-          onCommit={(railTopHeightM) => set('height of rails', { railTopHeightM })}
+          value={gear.measuredRailTopM}
+          of="runningGear.measuredRailTopM"
+          hint="Level, under the heaviest load; empty: by the parts"
+          onCommit={(measuredRailTopM) => set(`rails measured ${say.length(measuredRailTopM)} high`, { measuredRailTopM })}
+          onClear={() => set('rails’ height by the parts', { measuredRailTopM: null })}
         />
       </FieldGroup>
       <SuspensionFields />

@@ -1,5 +1,4 @@
 import { formatAngle, liftToTakeWheelM, loadedRide } from '@kereta/core';
-import { snapTo, stepsOf } from '../../drawing/parts';
 import { useEditing } from '../../ui/editing';
 import { HeadRow } from '../../ui/HeadRow';
 import { Sized } from '../../ui/Sized';
@@ -7,13 +6,12 @@ import { useWorkbench } from '../../workbench/workbench';
 
 /** How high everything rides in every load, by tire, axle, spring and hanger. */
 export const HeightTable = () => {
-  const { trailer, edit, readOnly } = useEditing();
+  const { trailer } = useEditing();
   const { evaluation, say } = useWorkbench();
   const { rides } = evaluation;
   const loaded = loadedRide(rides);
   if (!loaded) return null;
   const lift = liftToTakeWheelM(trailer, loaded);
-  const railTopHeightM = snapTo(loaded.railTopM, stepsOf(trailer).snap, trailer);
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">How high it rides, every load</summary>
@@ -60,21 +58,6 @@ export const HeightTable = () => {
             </>
           )}
         </p>
-        {Math.abs(railTopHeightM - trailer.runningGear.railTopHeightM) > 1e-4 && (
-          <button
-            type="button"
-            className="button mt-2"
-            disabled={readOnly}
-            onClick={() =>
-              edit(`rails ${say.length(railTopHeightM)} high`, (current) => ({
-                ...current,
-                runningGear: { ...current.runningGear, railTopHeightM },
-              }))
-            }
-          >
-            Take {say.length(railTopHeightM)} as the rails’ height
-          </button>
-        )}
       </div>
     </details>
   );

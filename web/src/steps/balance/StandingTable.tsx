@@ -1,3 +1,4 @@
+import { railTopM } from '@kereta/core';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
@@ -16,7 +17,7 @@ export const StandingTable = () => {
     ]),
     ['Balance point, back from front edge', say.length(centre.xM)],
     [centre.yM < 0 ? 'left of the middle' : 'right of the middle', say.length(Math.abs(centre.yM))],
-    ['above the ground', say.length(centre.zM + trailer.runningGear.railTopHeightM)],
+    ['above the ground', say.length(centre.zM + railTopM(trailer, evaluation.chassis, shown.parts))],
   ];
   return (
     <details className="border-t border-base-300">

@@ -43,11 +43,11 @@ export const BarNotes = () => {
               </dt>
               <dd>
                 {perLength(bar.nominalAreaM2 * metal.densityKgM3)}, resists bending with {modulus(bar.sMinM3)}.{' '}
-                {designWallM !== undefined && shape.kind === 'rect-tube' && (
+                {designWallM !== undefined && 'wallM' in shape && (
                   <>
                     Weighed by its nominal wall of {say.length(shape.wallM)}; figured at{' '}
                     {formatNumber(fromMetres(designWallM, imperial ? 'in' : 'mm'), 3)} {imperial ? 'in' : 'mm'}, because
-                    mills may roll A500 tube that much thinner.{' '}
+                    mills may roll it that much thinner.{' '}
                   </>
                 )}
                 <span className="mute">{sourceText(section.source)}.</span>

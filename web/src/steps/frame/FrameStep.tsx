@@ -1,7 +1,6 @@
 import {
   addCrossMember,
   barOf,
-  findSection,
   isDoubled,
   inches,
   millimetres,
@@ -20,7 +19,7 @@ import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 import { BarFields } from '../BarFields';
-import { materialFor, sectionOptions } from '../stepKit';
+import { materialOptions, metalNote, sectionChange, sectionOptions } from '../stepKit';
 import { BarNotes } from './BarNotes';
 import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
@@ -73,12 +72,18 @@ const PickedMember = ({ id }: { readonly id: string }) => {
           value={bar.sectionId}
           options={sectionOptions(trailer)}
           partField={cross ? `${id}.section` : id}
-          onCommit={(sectionId) =>
-            edit(
-              `${say.partName(id).toLowerCase()} to ${findSection(trailer, sectionId)?.designation ?? sectionId}`,
-              (current) =>
-                override(current, { sectionId, materialId: materialFor(current, sectionId, bar.materialId) }),
-            )
+          onCommit={(sectionId) => {
+            const change = sectionChange(trailer, bar, sectionId);
+            edit(`${say.partName(id).toLowerCase()} to ${change.label}`, (current) => override(current, change.bar));
+          }}
+        />
+        <SelectField
+          label="Its own metal"
+          value={bar.materialId}
+          options={materialOptions(trailer, bar.sectionId)}
+          hint={metalNote(trailer, bar)}
+          onCommit={(materialId) =>
+            edit(`metal of ${say.partName(id).toLowerCase()}`, (current) => override(current, { materialId }))
           }
         />
         <CheckField

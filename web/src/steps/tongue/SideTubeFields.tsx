@@ -1,7 +1,7 @@
 import { barOf, overrideBar } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { SelectField } from '../../ui/fields';
-import { materialFor, sectionOptions } from '../stepKit';
+import { sectionChange, sectionOptions } from '../stepKit';
 
 const IDS = ['tongue.side.left', 'tongue.side.right'] as const;
 
@@ -14,18 +14,12 @@ export const SideTubeFields = () => {
       label="Side tubes, section"
       value={bar.sectionId}
       options={sectionOptions(trailer)}
-      onCommit={(sectionId) =>
-        edit('section of the side tubes', (current) =>
-          IDS.reduce(
-            (next, id) =>
-              overrideBar(next, [], id, {
-                sectionId,
-                materialId: materialFor(current, sectionId, bar.materialId),
-              }),
-            current,
-          ),
-        )
-      }
+      onCommit={(sectionId) => {
+        const change = sectionChange(trailer, bar, sectionId);
+        edit(`side tubes to ${change.label}`, (current) =>
+          IDS.reduce((next, id) => overrideBar(next, [], id, change.bar), current),
+        );
+      }}
     />
   );
 };

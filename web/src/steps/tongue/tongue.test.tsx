@@ -159,7 +159,7 @@ describe('what is shown', () => {
       ...apiary,
       frame: {
         ...apiary.frame,
-        groups: { ...apiary.frame.groups, header: { sectionId: 'c4x5.4', materialId: 'a36' } },
+        groups: { ...apiary.frame.groups, header: { sectionId: 'c4x5.4', materialId: 'a36', faces: 'in' } },
         tongue: { ...(apiary.frame.tongue as Extract<Tongue, { kind: 'a-frame' }>), rearEnd: 'header' },
       },
     };

@@ -22,7 +22,7 @@ export const Jack = () => {
           const row = JACK_ROWS.find((candidate) => candidate.id === id);
           if (row)
             set(row.name, {
-              jack: { ratedKg: row.ratedKg, shortM: row.shortM, longM: row.longM },
+              jack: { ...jack, swings: row.swings, ratedKg: row.ratedKg, shortM: row.shortM, longM: row.longM },
               jackMassKg: row.massKg,
             });
         }}

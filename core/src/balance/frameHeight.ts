@@ -1,0 +1,104 @@
+import type { Chassis } from '../chassis/index.js';
+import { axlePlaces, isIndependent, itemParts, type Part, trailerParts, unsprungAxleOf } from '../mass/index.js';
+import type { Trailer } from '../project/index.js';
+import { type HeightStack, heightStack, saysHeight, usualRailTopM } from '../suspension/index.js';
+import { equalisedShares, type StaticMass, standingLoads, type Support } from './statics.js';
+
+export const asStaticMass = (part: Part): StaticMass => {
+  const unsprungAxle = unsprungAxleOf(part);
+  return {
+    massKg: part.massKg,
+    xM: part.centre.xM,
+    yM: part.centre.yM,
+    ...(unsprungAxle === undefined ? {} : { unsprungAxle }),
+  };
+};
+
+/** Ball centre above the datum, m: half-way up the tongue. */
+export const ballZM = ({ tongue, railHeightM }: Chassis): number => tongue?.ballZM ?? -railHeightM / 2;
+
+/** Shares of the axles: by the equaliser's arms; alike on a level trailer without one, and on three axles that equalise. */
+const sharesOf = (trailer: Trailer, count: number): readonly number[] =>
+  trailer.runningGear.layout === 'tandem-equaliser'
+    ? equalisedShares(trailer.runningGear.equaliserArms)
+    : Array.from({ length: count }, () => 1 / count);
+
+/** What the trailer stands on when it rides level. */
+export const levelSupport = (trailer: Trailer, chassis: Chassis, on: 'ball' | 'jack'): Support | undefined => {
+  const places = axlePlaces(trailer);
+  if (places.length === 0) return undefined;
+  return {
+    aheadXM: chassis.ballXM + (on === 'jack' ? trailer.coupling.jackBehindBallM : 0),
+    axlesXM: places.map(({ xM }) => xM),
+    shares: sharesOf(trailer, places.length),
+    trackM: trailer.runningGear.suspension.trackM,
+  };
+};
+
+/** Sprung load on the wheel that heights go by when these parts ride level, N: of axles without an equaliser all alike, else the one that carries most. */
+export const levelWheelN = (trailer: Trailer, chassis: Chassis, parts: readonly Part[]): number | undefined => {
+  const support = levelSupport(trailer, chassis, 'ball');
+  const loads = support && standingLoads(parts.map(asStaticMass), support);
+  if (!loads) return undefined;
+  const wheels = loads.sprungAxlesN.map((n) => n / 2);
+  return Math.max(0, isIndependent(trailer) ? wheels.reduce((sum, n) => sum + n, 0) / wheels.length : Math.max(...wheels));
+};
+
+/** What was measured, against the chain of parts under the same load. */
+export interface MeasuredHeight {
+  readonly measuredM: number;
+  readonly partsM: number;
+  /** measured less parts: a bracket that nobody has entered, or a contradiction where it is negative */
+  readonly restM: number;
+}
+
+const kept = new WeakMap<Trailer, MeasuredHeight | null>();
+
+/** Everything that stands on the wheels in the heaviest load that is towed. */
+const heaviestParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => {
+  const bare = trailerParts(trailer, chassis);
+  return trailer.cases
+    .filter(({ mode }) => mode === 'towed')
+    .map((loadCase) => [...bare, ...itemParts(trailer, chassis, loadCase)])
+    .map((parts) => ({ parts, kg: parts.reduce((sum, { massKg }) => sum + massKg, 0) }))
+    .reduce<{ parts: readonly Part[]; kg: number }>((most, next) => (next.kg > most.kg ? next : most), {
+      parts: bare,
+      kg: 0,
+    }).parts;
+};
+
+const measure = (trailer: Trailer, chassis: Chassis): MeasuredHeight | null => {
+  const measuredM = trailer.runningGear.measuredRailTopM;
+  if (measuredM === null || !saysHeight(trailer)) return null;
+  const wheelN = levelWheelN(trailer, chassis, heaviestParts(trailer, chassis));
+  const stack = wheelN === undefined ? undefined : heightStack(trailer, chassis.railHeightM, wheelN);
+  if (!stack) return null;
+  const partsM = stack.railBottomM + chassis.railHeightM;
+  return { measuredM, partsM, restM: measuredM - partsM };
+};
+
+/** The measured height under the heaviest towed load beside what the parts add up to; undefined where nobody measured, or no parts say. */
+export const measuredHeight = (trailer: Trailer, chassis: Chassis): MeasuredHeight | undefined => {
+  const known = kept.get(trailer);
+  if (known !== undefined) return known ?? undefined;
+  const found = measure(trailer, chassis);
+  kept.set(trailer, found);
+  return found ?? undefined;
+};
+
+/** Heights under a sprung load on one wheel, closed by what was measured; undefined where neither parts nor tape say. */
+export const stackUnder = (trailer: Trailer, chassis: Chassis, sprungWheelN: number): HeightStack | undefined =>
+  heightStack(trailer, chassis.railHeightM, sprungWheelN, measuredHeight(trailer, chassis)?.restM ?? 0);
+
+/** Top of the rails above the ground with these parts aboard, level, m; the usual height where nothing says. */
+export const railTopM = (trailer: Trailer, chassis: Chassis, parts: readonly Part[]): number => {
+  const wheelN = levelWheelN(trailer, chassis, parts);
+  const stack = wheelN === undefined ? undefined : stackUnder(trailer, chassis, wheelN);
+  return stack
+    ? stack.railBottomM + chassis.railHeightM
+    : usualRailTopM(trailer, chassis.railHeightM, axlePlaces(trailer).length);
+};
+
+/** The same under the heaviest load that is towed: how high drawings show it. */
+export const drawnRailTopM = (trailer: Trailer, chassis: Chassis): number =>
+  railTopM(trailer, chassis, heaviestParts(trailer, chassis));
