@@ -1,7 +1,7 @@
 import { fail, ok, type Result } from '../result.js';
 import { METRES_PER, type LengthUnit, type UnitSystem } from './factors.js';
-import { named, parseNumber, type TextProblem, typedText } from './parseNumber.js';
 import { isFigure, NO_FIGURE } from './noFigure.js';
+import { named, parseNumber, plainlyDecimal, type TextProblem, typedText } from './parseNumber.js';
 
 export const toMetres = (value: number, unit: LengthUnit): number => value * METRES_PER[unit];
 export const fromMetres = (metres: number, unit: LengthUnit): number => metres / METRES_PER[unit];
@@ -25,6 +25,17 @@ const UNIT_NAMES: Readonly<Record<string, LengthUnit>> = {
 
 /** feet-inches without marks: `4-11`, `4-11-1/16`, `4 11`, `4 11 1/16`, `8-2.5`. A fraction right after the dash is a mixed number instead. */
 const BARE_FEET_INCHES = /^(\d+)(?:\s*-\s*|\s+)(\d+(?:\.\d+)?(?:(?:\s*-\s*|\s+)\d+\s*\/\s*\d+)?)$/;
+/** Most inches behind feet: what is more was meant otherwise. */
+const INCHES_IN_A_FOOT = 12;
+
+/** Groups of three digits with spaces between, in millimetres and the like: `2 500 mm`; feet and inches have none. */
+const joinGroups = (body: string, ownUnit: LengthUnit): string =>
+  ownUnit === 'in' && !/(mm|cm|m)$/i.test(body)
+    ? body
+    : body.replace(/(^|[^\d.,])(\d{1,3}(?: \d{3})+)(?![\d/])(?!\s*\/)/g, (_, before: string, groups: string) =>
+        `${before}${groups.replaceAll(' ', '')}`,
+      );
+
 /** a number with its own unit, several in a row: `8' 2 1/2"`, `2 m 30 cm`; the last may leave its unit out after feet: `8' 2`. */
 const TERM = /^(\s*-)?\s*((?:\d+(?:\s+|\s*-\s*))?\d+\s*\/\s*\d+|\d+(?:[.,]\d*)?|[.,]\d+)\s*("|'|[a-z]+)?\s*/i;
 
@@ -48,11 +59,15 @@ const parseTerms = (text: string, ownUnit: LengthUnit): Result<number, TextProbl
     if (unit === undefined) {
       return fail(unitText === undefined ? { code: 'not-a-number', text } : { code: 'unknown-unit', unit: unitText });
     }
-    const number = parseNumber(term[2]);
+    const number = parseNumber(term[2], unit === 'mm' || unit === 'cm' ? 'continental' : 'asks');
     if (!number.ok) return number;
+    if (unit === 'in' && previous === 'ft' && number.value >= INCHES_IN_A_FOOT)
+      return fail({ code: 'inches-past-a-foot', text });
     metres += toMetres(number.value, unit);
-    previous = unit;
     rest = rest.slice(term[0].length);
+    // Only the last may leave its unit out, and only alone or behind feet.
+    if (unitText === undefined && rest !== '') return fail({ code: 'not-a-number', text });
+    previous = unit;
   }
   return ok(metres);
 };
@@ -70,12 +85,18 @@ export const parseLength = (raw: string, system: UnitSystem): Result<number, Tex
   const body = negative ? text.slice(1).trim() : text;
   const sign = negative ? -1 : 1;
   const ownUnit: LengthUnit = system === 'imperial' ? 'in' : 'mm';
-  const bare = BARE_FEET_INCHES.exec(body.replace(/\s*(?:"|in|inch|inches)$/i, ''));
-  if (bare?.[1] && bare[2] && !/'|ft|m$/.test(body)) {
+  const joined = joinGroups(body, ownUnit);
+  const bare = BARE_FEET_INCHES.exec(joined.replace(/\s*(?:"|in|inch|inches)$/i, ''));
+  if (bare?.[1] && bare[2] && !/'|ft|m$/.test(joined)) {
+    // Without a dash nobody means feet and inches in millimetres.
+    if (ownUnit === 'mm' && !joined.includes('-')) return fail({ code: 'not-a-number', text });
     const inch = parseNumber(bare[2]);
-    return inch.ok ? ok(sign * (toMetres(Number(bare[1]), 'ft') + toMetres(inch.value, 'in'))) : inch;
+    if (!inch.ok) return inch;
+    return inch.value < INCHES_IN_A_FOOT
+      ? ok(sign * (toMetres(Number(bare[1]), 'ft') + toMetres(inch.value, 'in')))
+      : fail({ code: 'inches-past-a-foot', text });
   }
-  const terms = parseTerms(body, ownUnit);
+  const terms = parseTerms(joined, ownUnit);
   return terms.ok ? ok(sign * terms.value) : terms;
 };
 
@@ -138,7 +159,7 @@ const SAME_LENGTH_M = 1e-9;
 
 /** For a field: the same value comes back to 1e-9 m when parsed again, so a look never changes a size. */
 export const editLength = (metres: number, system: UnitSystem): string => {
-  if (system === 'metric') return trimDecimals(fromMetres(metres, 'mm').toFixed(6));
+  if (system === 'metric') return plainlyDecimal(trimDecimals(fromMetres(metres, 'mm').toFixed(6)));
   const inch = fromMetres(metres, 'in');
   const nearest = Math.round(inch * FINEST_FRACTION) / FINEST_FRACTION;
   return Math.abs(nearest - inch) * METRES_PER.in < SAME_LENGTH_M

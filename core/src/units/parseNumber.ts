@@ -7,6 +7,8 @@ export type TextProblem =
   | { readonly code: 'unknown-unit'; readonly unit: string }
   | { readonly code: 'division-by-zero'; readonly text: string }
   | { readonly code: 'ambiguous-comma'; readonly text: string }
+  | { readonly code: 'ambiguous-point'; readonly text: string }
+  | { readonly code: 'inches-past-a-foot'; readonly text: string }
   | { readonly code: 'too-large'; readonly text: string };
 
 const LARGEST = 1e9;
@@ -39,18 +41,30 @@ const plainMarks = (text: string): string =>
     .replace(/([a-z])\.(?=\s|$)/gi, '$1')
     .trim();
 
+/**
+ * How marks between digits are meant where they could be two things: `asks` about a comma before three digits; `thousands` where the
+ * program itself writes commas so; `continental` besides asks about a point before three digits, which there parts thousands as often.
+ */
+export type DigitMarks = 'asks' | 'thousands' | 'continental';
+
+/** Spaces between groups of three digits: 2 500, 1 200.5. */
+const GROUPED = /^(-?\d{1,3}(?: \d{3})+)([.,]\d+)?$/;
+
 /** A decimal comma becomes a point; `1,500` could be either and is asked about. */
-const decimalPoint = (text: string): Result<string, TextProblem> => {
-  if (!text.includes(',')) return ok(text);
+const decimalPoint = (text: string, marks: DigitMarks): Result<string, TextProblem> => {
+  const grouped = GROUPED.exec(text);
+  if (grouped?.[1]) return ok(`${grouped[1].replaceAll(' ', '')}${(grouped[2] ?? '').replace(',', '.')}`);
+  if (marks === 'thousands' && /^-?[1-9]\d{0,2}(,\d{3})+(\.\d+)?$/.test(text)) return ok(text.replaceAll(',', ''));
   if (/^-?[1-9]\d{0,2},\d{3}$/.test(text)) return fail({ code: 'ambiguous-comma', text });
+  if (marks === 'continental' && /^-?[1-9]\d{0,2}\.\d{3}$/.test(text)) return fail({ code: 'ambiguous-point', text });
   return ok(text.replace(',', '.'));
 };
 
-/** `12`, `-0.5`, `.5`, `1,5`, `3/4`, `2 1/2`, `2-1/2` as a number. */
-export const parseNumber = (raw: string): Result<number, TextProblem> => {
+/** `12`, `-0.5`, `.5`, `1,5`, `2 500`, `3/4`, `2 1/2`, `2-1/2` as a number. */
+export const parseNumber = (raw: string, marks: DigitMarks = 'asks'): Result<number, TextProblem> => {
   const typed = typedText(raw);
   if (!typed.ok) return typed;
-  const pointed = decimalPoint(typed.value);
+  const pointed = decimalPoint(typed.value, marks);
   if (!pointed.ok) return pointed;
   const text = pointed.value;
   if (text === '') return fail({ code: 'empty' });
@@ -77,6 +91,7 @@ export const parseWithUnit = <U extends string>(
   raw: string,
   unitsByName: Readonly<Record<string, U>>,
   ownUnit: U,
+  marksOf: (unit: U) => DigitMarks = () => 'asks',
 ): Result<{ readonly value: number; readonly unit: U }, TextProblem> => {
   const typed = typedText(raw);
   if (!typed.ok) return typed;
@@ -87,6 +102,9 @@ export const parseWithUnit = <U extends string>(
   if (unit === undefined) {
     return fail(/\d/.test(text) ? { code: 'unknown-unit', unit: unitText } : { code: 'not-a-number', text });
   }
-  const number = parseNumber(split?.[1] ?? '');
+  const number = parseNumber(split?.[1] ?? '', marksOf(unit));
   return number.ok ? ok({ value: number.value, unit }) : number;
 };
+
+/** Three places behind a point could be thousands: a fourth says that they are not. */
+export const plainlyDecimal = (text: string): string => (/^-?\d{1,3}\.\d{3}$/.test(text) ? `${text}0` : text);

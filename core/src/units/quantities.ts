@@ -14,7 +14,7 @@ import {
   type UnitSystem,
 } from './factors.js';
 import { isFigure, NO_FIGURE } from './noFigure.js';
-import { parseWithUnit, type TextProblem } from './parseNumber.js';
+import { type DigitMarks, parseWithUnit, plainlyDecimal, type TextProblem } from './parseNumber.js';
 
 export const toKilograms = (value: number, unit: MassUnit): number => value * KILOGRAMS_PER[unit];
 export const fromKilograms = (kg: number, unit: MassUnit): number => kg / KILOGRAMS_PER[unit];
@@ -83,18 +83,25 @@ const parser =
     factors: Readonly<Record<U, number>>,
     imperial: U,
     metric: U,
+    marksOf: (unit: U, system: UnitSystem) => DigitMarks = () => 'asks',
   ): Parse =>
   (raw, system) => {
-    const read = parseWithUnit(raw, names, system === 'imperial' ? imperial : metric);
+    const read = parseWithUnit(raw, names, system === 'imperial' ? imperial : metric, (unit) => marksOf(unit, system));
     return read.ok ? ok(read.value.value * factors[read.value.unit]) : read;
   };
 
 /** Typed mass in kg; bare numbers are lb or kg. */
-export const parseMass = parser(MASS_NAMES, KILOGRAMS_PER, 'lb', 'kg');
+export const parseMass = parser(MASS_NAMES, KILOGRAMS_PER, 'lb', 'kg', (unit, system) =>
+  system === 'imperial' ? 'thousands' : unit === 'kg' ? 'continental' : 'asks',
+);
 /** Typed force in N; bare numbers are lbf or N. */
-export const parseForce = parser(FORCE_NAMES, NEWTONS_PER, 'lbf', 'N');
+export const parseForce = parser(FORCE_NAMES, NEWTONS_PER, 'lbf', 'N', (_unit, system) =>
+  system === 'imperial' ? 'thousands' : 'asks',
+);
 /** Typed stress in Pa; bare numbers are psi or MPa. */
-export const parseStress = parser(STRESS_NAMES, PASCALS_PER, 'psi', 'MPa');
+export const parseStress = parser(STRESS_NAMES, PASCALS_PER, 'psi', 'MPa', (_unit, system) =>
+  system === 'imperial' ? 'thousands' : 'asks',
+);
 /** Typed angle in rad; bare numbers are degrees. */
 export const parseAngle = parser(ANGLE_NAMES, RADIANS_PER, 'deg', 'deg');
 
@@ -175,6 +182,6 @@ const trimmed = (value: number): string => {
 };
 /** For a field: the same mass comes back to 1e-9. */
 export const editMass = (kg: number, system: UnitSystem): string =>
-  trimmed(system === 'imperial' ? fromKilograms(kg, 'lb') : kg);
+  system === 'imperial' ? trimmed(fromKilograms(kg, 'lb')) : plainlyDecimal(trimmed(kg));
 export const editAngle = (rad: number): string => trimmed(fromRadians(rad, 'deg'));
 export const editNumber = (value: number): string => trimmed(value);

@@ -233,6 +233,10 @@ export const textProblemSentence = (problem: TextProblem, example: string): stri
       return `“${problem.text}” divides by zero. Try ${example}.`;
     case 'ambiguous-comma':
       return `“${problem.text}” could be ${problem.text.replace(',', '')} or ${problem.text.replace(',', '.')}. Type it one of these ways.`;
+    case 'ambiguous-point':
+      return `“${problem.text}” could be ${problem.text.replace('.', '')} or ${Number(problem.text)}. Type it one of these ways.`;
+    case 'inches-past-a-foot':
+      return `“${problem.text}” has twelve inches or more behind its feet. Try ${example}.`;
     case 'too-large':
       return `“${problem.text}” is too large. Try ${example}.`;
   }
