@@ -58,7 +58,13 @@ const BREAKAWAY_SOURCES: Readonly<Record<Region, Source>> = {
   australia: publishedSure('VSB 1, ADR 38: over 2,000 kg, and hold 15 minutes'),
 };
 
-/** Up to which gross an overrun brake is allowed, kg; by the vehicle's own mass in North America. */
+/** Heaviest trailer that surge brakes may hold behind a vehicle of this GVWR, kg: 49 CFR 393.48(d). */
+export const surgeUpToKg = (vehicleKg: number): number => {
+  const heavy = Math.min(1.25 * vehicleKg, pounds(20_000));
+  return heavy > pounds(12_000) ? heavy : Math.min(1.75 * vehicleKg, pounds(12_000));
+};
+
+/** Up to which gross an overrun brake is allowed, kg; by the vehicle's greatest mass in North America. */
 const overrunUpToKg = (trailer: Trailer, region: Region): { upToKg: number | undefined; source: Source } => {
   if (region === 'europe')
     return { upToKg: 3500, source: publishedSure('UN R13: overrun brakes for trailers of class O2, to 3,500 kg') };
@@ -67,11 +73,11 @@ const overrunUpToKg = (trailer: Trailer, region: Region): { upToKg: number | und
       upToKg: 2000,
       source: publishedSure('VSB 1, ADR 38: overrun brakes to 2,000 kg; beyond, worked from the seat'),
     };
-  const vehicleKg = trailer.towVehicle?.massKg ?? null;
+  const vehicleKg = trailer.towVehicle?.maxMassKg ?? null;
   return {
-    upToKg: vehicleKg === null ? undefined : Math.min(1.75 * vehicleKg, pounds(12_000)),
+    upToKg: vehicleKg === null ? undefined : surgeUpToKg(vehicleKg),
     source: publishedVerify(
-      '49 CFR 393.48(d): surge brakes where the trailer is up to 1.75 times the vehicle, to 12,000 lb',
+      '49 CFR 393.48(d): surge brakes where the trailer’s GVWR is up to 1.75 times the vehicle’s to 12,000 lb, 1.25 times to 20,000 lb',
     ),
   };
 };

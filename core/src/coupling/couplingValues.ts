@@ -21,7 +21,8 @@ import { RULES, V_FROM_KG, V_ACCELERATION, R55_G } from './rules.js';
 
 export interface CouplingValueFindingData {
   'd-value': {
-    readonly neededN: number;
+    /** undefined where the vehicle's greatest mass is missing */
+    readonly neededN: number | undefined;
     readonly ratedN: number | undefined;
     /** heaviest trailer that the stamped D allows behind this vehicle */
     readonly allowsKg: number | undefined;
@@ -36,7 +37,7 @@ export interface CouplingValueFindingData {
 }
 export type CouplingValueFinding = FindingOf<CouplingValueFindingData>;
 
-/** D of UN R55, N, of a vehicle and a trailer, kg: g·T·R ÷ (T + R). */
+/** D of UN R55, N, of a vehicle and a trailer by their permissible greatest masses, kg: g·T·R ÷ (T + R). */
 export const dValueN = (vehicleKg: number, trailerKg: number): number =>
   (R55_G * vehicleKg * trailerKg) / (vehicleKg + trailerKg);
 
@@ -48,7 +49,15 @@ export const trailerOfDKg = (dN: number, vehicleKg: number): number | undefined 
 export const vValueN = (axlesKg: number, deckM: number, drawbarM: number): number =>
   V_ACCELERATION * axlesKg * Math.max(1, (deckM / drawbarM) ** 2);
 
-const dFinding = (trailer: Trailer, vehicleKg: number, grossKg: number): CouplingValueFinding => {
+const dFinding = (trailer: Trailer, vehicleKg: number | null, grossKg: number): CouplingValueFinding => {
+  if (vehicleKg === null)
+    return finding({
+      rule: RULES['d-value'],
+      data: { neededN: undefined, ratedN: trailer.coupling.dValueN ?? undefined, allowsKg: undefined },
+      verdict: 'open',
+      step: 'tongue',
+      subject: 'coupler',
+    });
   const n = (value: number) => quantity(value, 'force');
   const [vehicle, towed] = [n(R55_G * vehicleKg), n(R55_G * grossKg)];
   const line = workedOut('d-value', over(times(vehicle, towed), plus(vehicle, towed)), 'force');
@@ -134,13 +143,13 @@ export const couplingValueFindings = (
   grossKg: number,
 ): CouplingValueFinding[] => {
   if (trailer.towVehicle?.kind === 'muscle') return [];
-  const vehicleKg = trailer.towVehicle?.massKg ?? null;
+  const vehicleKg = trailer.towVehicle?.maxMassKg ?? null;
   const tongueKg = Math.max(0, ...cases.map(({ standing }) => massOfWeightKg(standing?.tongueN ?? 0)));
   const europe = trailer.settings.regions.includes('europe');
   const onAxlesKg = Math.max(0, grossKg - tongueKg);
   const drawbarM = trailer.runningGear.positionM - chassis.ballXM;
   return [
-    ...(europe && vehicleKg !== null && grossKg > 0 ? [dFinding(trailer, vehicleKg, grossKg)] : []),
+    ...(europe && grossKg > 0 ? [dFinding(trailer, vehicleKg, grossKg)] : []),
     ...(europe && grossKg > V_FROM_KG && drawbarM > 0
       ? [
           finding({

@@ -17,6 +17,7 @@ interface OwnFindingData {
     readonly grossKg: number;
     readonly ratedKg: number | undefined;
     readonly byPlate: boolean;
+    readonly homeMade: boolean;
   };
   'gross-against-tow-vehicle': {
     readonly grossKg: number;
@@ -47,6 +48,7 @@ const weights = (
   trailer: Trailer,
   { grossKg, grossCaseId, byPlate, heaviest: worst }: HitchDemand,
 ): CouplingFinding[] => {
+  const { homeMade } = trailer.coupling;
   const couplerKg = trailer.coupling.ratedGrossKg ?? undefined;
   const towKg = trailer.towVehicle?.towLimitKg ?? undefined;
   const plateKg = trailer.ratedGrossKg ?? undefined;
@@ -59,14 +61,28 @@ const weights = (
       caseId: worst.caseId,
       ...against(worst.kg, plateKg),
     }),
-    check({
-      rule: RULES['gross-against-coupler'],
-      data: { grossKg, ratedKg: couplerKg, byPlate },
-      step: 'tongue',
-      subject: 'coupler',
-      caseId: grossCaseId,
-      ...against(grossKg, couplerKg),
-    }),
+    ...(homeMade
+      ? [
+          finding({
+            rule: RULES['gross-against-coupler'],
+            data: { grossKg, ratedKg: undefined, byPlate, homeMade },
+            verdict: 'unchecked',
+            step: 'tongue',
+            subject: 'coupler',
+            caseId: grossCaseId,
+            value: mass(grossKg),
+          }),
+        ]
+      : [
+          check({
+            rule: RULES['gross-against-coupler'],
+            data: { grossKg, ratedKg: couplerKg, byPlate, homeMade },
+            step: 'tongue',
+            subject: 'coupler',
+            caseId: grossCaseId,
+            ...against(grossKg, couplerKg),
+          }),
+        ]),
     check({
       rule: RULES['gross-against-tow-vehicle'],
       data: { grossKg, limitKg: towKg, byPlate },

@@ -5,6 +5,7 @@ import {
   type FindingOf,
   over,
   quantity,
+  rollUp,
   type Verdict,
   verdictOf,
   workedOut,
@@ -25,7 +26,7 @@ export interface Link {
   readonly tongueKg: number | undefined;
   /** the greater of gross and tongue against its rating; undefined where nobody has read it, or nothing is allowed */
   readonly utilisation: number | undefined;
-  /** open where nobody has read its stamp */
+  /** open where nobody has read its stamp, unchecked where it was made at home */
   readonly verdict: Verdict;
   readonly by: 'gross' | 'tongue' | 'strength';
 }
@@ -90,7 +91,12 @@ export const hitchLinks = (
     links.push(rated('ball-mount', coupling.ballMount.ratedKg, coupling.ballMount.tongueKg));
     if (coupling.kind === 'ball') links.push(rated('ball', coupling.ball.ratedKg));
   }
-  links.push(rated('coupler', coupling.ratedGrossKg, coupling.tongueLimitKg));
+  // Nobody has rated what was made at home, whatever is typed beside it.
+  links.push(
+    coupling.homeMade
+      ? { ...rated('coupler', null), verdict: 'unchecked' }
+      : rated('coupler', coupling.ratedGrossKg, coupling.tongueLimitKg),
+  );
   if (tongueWorksAt !== undefined)
     links.push({ id: 'tongue', ratedKg: undefined, tongueKg: undefined, ...judged(tongueWorksAt), by: 'strength' });
   if (coupling.chains === 'fitted') links.push(rated('chains', coupling.safetyChain.breaksAtKg));
@@ -99,7 +105,7 @@ export const hitchLinks = (
 
 export const weakestLink = (links: readonly Link[]): Link | undefined =>
   links.reduce<Link | undefined>(
-    (worst, next) => (next.verdict !== 'open' && (!worst || askedOf(next) > askedOf(worst)) ? next : worst),
+    (worst, next) => (next.verdict !== 'open' && next.verdict !== 'unchecked' && (!worst || askedOf(next) > askedOf(worst)) ? next : worst),
     undefined,
   );
 
@@ -116,7 +122,8 @@ const weakest = (trailer: Trailer, demand: HitchDemand, all: readonly Link[]): L
     .map(({ id }) => id);
   const demandKg = found?.by === 'tongue' ? (demand.tongueKg ?? 0) : demand.grossKg;
   const limitKg = found?.by === 'strength' ? undefined : found?.by === 'tongue' ? found.tongueKg : found?.ratedKg;
-  const verdict: Verdict = found?.verdict ?? 'open';
+  const unrated: readonly Verdict[] = links.some(({ verdict: own }) => own === 'unchecked') ? ['unchecked'] : [];
+  const verdict = rollUp([found?.verdict ?? 'open', ...unrated]);
   const mass = (value: number) => quantity(value, 'mass');
   return finding({
     rule: RULES['weakest-link'],

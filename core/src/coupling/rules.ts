@@ -98,7 +98,7 @@ export const RULES = rulesOf({
   },
   'd-value': {
     formula: `D = g·T·R ÷ (T + R) ≤ the D stamped, g = ${R55_G}`,
-    source: publishedSure(`UN R55: D = g·T·R ÷ (T + R), g = ${R55_G}`),
+    source: publishedSure(`UN R55: D = g·T·R ÷ (T + R), g = ${R55_G}, both permissible greatest masses`),
     holds: 'Europe',
   },
   'v-value': {

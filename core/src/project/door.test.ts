@@ -182,7 +182,7 @@ describe('what is no trailer is refused, with the place', () => {
       [tongue({ lengthM: undefined }), 'design.frame.tongue.lengthM'],
       [tongue({ rise: { kind: 'sloped', byM: 40 } }), 'design.frame.tongue.rise.byM'],
       [
-        design({ coupling: { ...coupling, jack: { ratedKg: -5, shortM: 1, longM: 1 } } }),
+        design({ coupling: { ...coupling, jack: { ...coupling.jack, ratedKg: -5 } } }),
         'design.coupling.jack.ratedKg',
       ],
       [design({ frame: { ...frame, bed: { ...frame.bed, lengthM: 5000 } } }), 'design.frame.bed.lengthM'],

@@ -20,6 +20,8 @@ export const DESIGN_KM = 100_000;
 /** Loads at the coupling as shares of the gross’s weight, one at a time, without lasting bends: ADR 62 and VSB 1 (recalled). */
 export const PIN_ALONG_G = 1.5;
 export const PIN_UPRIGHT_G = 0.5;
+/** Published drawbar loadings at the coupling, in g on the gross, each by itself: ADR 62, VSB 1. */
+export const DRAWBAR_G = { along: PIN_ALONG_G, across: 0.5, upright: PIN_UPRIGHT_G } as const;
 
 /** Sag under the standing load at most length ÷ this (common practice). */
 export const SAG_DIVISORS = { rails: 300, 'rear-overhang': 150, 'tongue-tip': 200, 'cross-member': 180 } as const;
@@ -240,9 +242,11 @@ export const RULES = rulesOf({
     holds: 'straps over the load from ring to ring; the heaviest loose load',
   },
   'home-made-study': {
-    formula: 'no verdict',
-    source: publishedVerify('ADR 62 and VSB 1: 1.5 g along; AISC 360-16 J3.6 and J2.4 with 58 ksi'),
-    holds: 'figures to study a home-made coupling by; nobody has tested it',
+    formula: 'pin in shear and bending, bearing, tear-out and weld against yield; past it Fix, short of it Not checked all the same',
+    source: publishedVerify(
+      'ADR 62 and VSB 1: 1.5 g along, 0.5 g across and upright; elementary beam theory; AISC 360-16 J7 and J2.4',
+    ),
+    holds: 'for study: wear, notches, blows and looseness are not in it, and nobody has tested it',
   },
   'tongue-pins': {
     formula: `${PIN_ALONG_G} g along or the couple of ${PIN_UPRIGHT_G} g upright ÷ least of shear on two planes and bearing ≤ 1`,

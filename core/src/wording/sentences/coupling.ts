@@ -10,13 +10,28 @@ const linkName = (id: LinkId): string =>
 /** Balls that differ by less than a sixteenth are told in millimetres and inches both. */
 const ballSize = (metres: number): string => `${(1000 * metres).toFixed(1)} mm (${(metres / inches(1)).toFixed(3)} in)`;
 
+const WAYS: Readonly<Record<HomeMadeFindingData['home-made-study']['way'], string>> = {
+  along: 'along the trailer',
+  across: 'across it',
+  upright: 'up or down',
+};
+const STUDY_PARTS: Readonly<Record<HomeMadeFindingData['home-made-study']['part'], string>> = {
+  'pin-shear': 'pin in shear',
+  'pin-bending': 'pin in bending over its gap',
+  bearing: 'holes in bearing',
+  'tear-out': 'plates between hole and edge',
+  weld: 'fillets',
+};
+
 export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindingData & TonguePinFindingData> = {
   'gross-against-plate': ({ data, caseId }, say) =>
     data.ratedKg === undefined
       ? `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The rated gross for the plate is missing.`
       : `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The plate says ${say.mass(data.ratedKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
   'gross-against-coupler': ({ data }, say) =>
-    data.ratedKg === undefined
+    data.homeMade
+      ? `A home-made coupling has no rating: whether it holds ${say.mass(data.grossKg)} is not checked.`
+      : data.ratedKg === undefined
       ? 'What the coupler is rated for is missing: read its stamp.'
       : `Coupler is rated for ${say.mass(data.ratedKg)}; ${data.byPlate ? 'the plate lets it be' : 'it weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
   'gross-against-tow-vehicle': ({ data }, say) =>
@@ -109,7 +124,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
       : data.kind === 'electric'
         ? `${REGION_NAMES[data.region]}: electric brakes ask for a controller in the vehicle and a battery on the trailer for the breakaway.`
         : data.upToKg === undefined
-          ? `${REGION_NAMES[data.region]}: overrun brakes are allowed by the vehicle’s weight, which is missing.`
+          ? `${REGION_NAMES[data.region]}: overrun brakes are allowed by the vehicle’s permissible greatest mass (GVWR), which is missing: it stands on its plate.`
           : `${REGION_NAMES[data.region]}: overrun brakes are allowed to ${say.mass(data.upToKg)}.`,
   'brakes-advised': ({ data, verdict }, say) =>
     sentence(
@@ -143,7 +158,9 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
           : `Drawn in, it clears the road by ${say.length(data.clearM)}.`,
     ),
   'd-value': ({ data }, say) =>
-    data.ratedN === undefined
+    data.neededN === undefined
+      ? 'The vehicle’s permissible greatest mass, which D goes by, is missing: it stands on its plate and in its papers.'
+      : data.ratedN === undefined
       ? `The coupling needs a D of ${say.force(data.neededN)}; what is stamped on its plate is missing.`
       : sentence(
           `The coupling needs a D of ${say.force(data.neededN)}; its plate says ${say.force(data.ratedN)}.`,
@@ -169,8 +186,13 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     return `${state} ${REGION_NAMES[data.region]} asks for them ${asked}; this trailer may weigh ${say.mass(data.grossKg)}. Your own authority decides.`;
   },
   'home-made-coupling': () =>
-    'A home-made coupling is not checked here. Buy a rated one: nothing else keeps trailer and tow vehicle together.',
+    'A home-made coupling is never rated here, whatever is typed beside it. Buy a rated one: nothing else keeps trailer and tow vehicle together.',
   'no-region': () => 'Say where it will be towed: brake and width rules differ.',
-  'home-made-study': ({ data }, say) =>
-    `To study a home-made coupling by: ${say.force(data.forceN)} along the trailer asks for a plain pin of ${say.length(data.pinM)} on two planes and ${say.length(data.weldM)} of ${say.length(data.legM)} fillet. Nothing here says that it holds: wear, notches and blows are not in it. Buy a rated one.`,
+  'home-made-study': ({ data, verdict }, say) =>
+    sentence(
+      `Your home-made coupling, for study: ${say.force(data.forceN)} ${WAYS[data.way]} works its ${STUDY_PARTS[data.part]} at ${say.percent(data.share, 0)} of yield.`,
+      verdict === 'over' ? 'It does not hold even on paper.' : 'That is no rating: wear, notches, blows and loose threads are not in it.',
+      data.threaded ? 'Threads where a pin is sheared are bad: they are notches.' : '',
+      'Buy a rated one.',
+    ),
 };
