@@ -19,6 +19,7 @@ export {
   LOAD_INDEXES,
   loadOfIndexKg,
   SPRING_ROWS,
+  STUD_CIRCLES,
   type SpringRow,
   type DeckRow,
   PASSENGER_TIRE_DERATING,

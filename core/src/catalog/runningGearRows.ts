@@ -69,6 +69,20 @@ export const AXLE_ROWS: readonly AxleRow[] = [
   metricAxle(1800, 100, 78, '5 x 112', '250 x 40 mm'),
 ];
 
+/** Circles of studs as hubs and wheels are drilled; by common dimensions, published in wheel standards. */
+export const STUD_CIRCLES: readonly string[] = [
+  '4 on 4 in',
+  '5 on 4-1/2 in',
+  '5 on 4-3/4 in',
+  '5 on 5 in',
+  '5 on 5-1/2 in',
+  '6 on 5-1/2 in',
+  '8 on 6-1/2 in',
+  '4 x 100',
+  '5 x 100',
+  '5 x 112',
+];
+
 /** Trailer tire; load at the stated pressure, one tire. */
 export interface TireRow {
   readonly id: string;

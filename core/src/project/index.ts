@@ -11,6 +11,8 @@ export {
   removeItem,
   setAboard,
 } from './edits.js';
+export { exampleOf, likeExample } from './exampleVehicle.js';
+export { trackOf, withHubFace, withTire, withTrack, withWheel } from './gearChanges.js';
 export { metalOfNewSection, type MetalOfSection } from './metalOfSection.js';
 export { type Limits, limitsOf, schemaLimitsOf } from './limits.js';
 export { type FieldPath, USUAL_SIZES } from './usualSizes.js';

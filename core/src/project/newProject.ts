@@ -209,12 +209,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       laneM: null,
       cornerM: size(300, 7500),
     },
-    towVehicle: {
-      ...UNKNOWN_VEHICLE,
-      name: 'Tow vehicle',
-      tongueLimitKg: metric ? 150 : pounds(350),
-      towLimitKg: metric ? 1500 : pounds(3500),
-    },
+    towVehicle: UNKNOWN_VEHICLE,
     ratedGrossKg: metric ? 1200 : pounds(2600),
     tongueBand: TONGUE_SCHOOLS['north-america'],
     frame: {
@@ -266,7 +261,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       },
       tire: tireFromCatalog('st205-15c'),
       wheel: {
-        maxLoadKg: pounds(1820),
+        maxLoadKg: null,
         assemblyMassKg: pounds(43),
         rimM: inches(15),
         offsetM: 0,

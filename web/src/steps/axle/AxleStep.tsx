@@ -4,6 +4,9 @@ import {
   type RunningGear,
   TIRE_ROWS,
   tireFromCatalog,
+  withHubFace,
+  withTire,
+  withTrack,
   AXLE_LAYOUT_NAMES,
   MOUNTING_NAMES,
   SUSPENSION_NAMES,
@@ -137,7 +140,7 @@ export const AxleStep = () => {
             ]}
             onCommit={(id) => {
               const own = trailer.ownRows.axles.find((row) => row.id === id);
-              if (own) setAxle(`axle ${own.name}`, own.axle);
+              if (own) set(`axle ${own.name}`, withHubFace({ ...gear, axle: own.axle }, own.axle.hubFaceM));
               else if (id === '') setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null });
               else
                 setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
@@ -229,7 +232,8 @@ export const AxleStep = () => {
           kind="length"
           value={gear.suspension.trackM}
           of="runningGear.suspension.trackM"
-          onCommit={(trackM) => setSuspension('track', { trackM })}
+          hint="The hub faces follow"
+          onCommit={(trackM) => set('track', withTrack(gear, trackM))}
         />
         <QuantityField
           label="Spring or bracket centres"
@@ -271,16 +275,8 @@ export const AxleStep = () => {
           onCommit={(id) => {
             const row = TIRE_ROWS.find((candidate) => candidate.id === id);
             const own = trailer.ownRows.tires.find((candidate) => candidate.id === id);
-            if (own)
-              set(`tire ${own.name}`, {
-                tire: own.tire,
-                wheel: { ...gear.wheel, assemblyMassKg: own.assemblyMassKg, rimM: own.tire.rimM ?? gear.wheel.rimM },
-              });
-            else if (row)
-              set(`tire ${row.name}`, {
-                tire: tireFromCatalog(id),
-                wheel: { ...gear.wheel, assemblyMassKg: row.assemblyMassKg, rimM: row.rimM },
-              });
+            if (own) set(`tire ${own.name}`, withTire(gear, own.tire, own.assemblyMassKg));
+            else if (row) set(`tire ${row.name}`, withTire(gear, tireFromCatalog(id), row.assemblyMassKg));
             else setTire('another tire', { catalogId: null, name: 'Own tire', maxLoadKg: null });
           }}
         />

@@ -6,6 +6,7 @@ import {
   SPRING_NAMES,
   SPRING_SEAT_NAMES,
   optionsOf,
+  withHubFace,
 } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
@@ -129,15 +130,27 @@ const BUMP_SIZES: readonly SizeOf<Suspension>[] = [
     said: 'bump travel',
   },
 ];
-const AXLE_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
+const BRACKET_SIZES: readonly SizeOf<Suspension>[] = [
+  {
+    field: 'bracketM',
+    label: 'Brackets or pedestals under the rails',
+    kind: 'length',
+    of: 'runningGear.suspension.bracketM',
+    said: 'brackets under the rails',
+    hint: 'Their height; 0 without',
+  },
+];
+const DROP_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
   {
     field: 'dropM',
     label: 'Spindles above the axle’s middle',
     kind: 'length',
     of: 'runningGear.axle.dropM',
     said: 'drop of the axle',
-    hint: '0 for a straight axle',
+    hint: '0 for a straight axle; of stubs above the rail’s middle',
   },
+];
+const HUB_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
   {
     field: 'hubFaceM',
     label: 'Hub face to hub face',
@@ -240,7 +253,16 @@ export const SuspensionFields = () => {
           <RecordFields record={suspension} sizes={BUMP_SIZES} onChange={set} />
         </>
       )}
-      <RecordFields record={axle} sizes={AXLE_SIZES} onChange={setAxle} />
+      <RecordFields record={suspension} sizes={BRACKET_SIZES} onChange={set} />
+      <RecordFields record={axle} sizes={DROP_SIZES} onChange={setAxle} />
+      <RecordFields
+        record={axle}
+        sizes={HUB_SIZES}
+        onChange={(said, { hubFaceM }) => {
+          if (hubFaceM !== undefined)
+            edit(said, (current) => ({ ...current, runningGear: withHubFace(current.runningGear, hubFaceM) }));
+        }}
+      />
       <div className="col-span-2">
         <CheckField
           label="I build this axle myself"

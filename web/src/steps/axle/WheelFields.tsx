@@ -1,17 +1,17 @@
-import { AXLE_ROWS, LOAD_INDEXES, loadOfIndexKg, type RunningGear, FENDER_NAMES, optionsOf } from '@kereta/core';
+import { STUD_CIRCLES, LOAD_INDEXES, loadOfIndexKg, type RunningGear, FENDER_NAMES, optionsOf, withWheel } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 
 const FENDERS = optionsOf(FENDER_NAMES);
-const STUDS = [...new Set(AXLE_ROWS.map(({ studCircle }) => studCircle))];
 
 /** Rim, offset and studs of the wheels, and what covers them. */
 export const WheelFields = () => {
   const { trailer, edit } = useEditing();
   const { wheel, tire, fender, axle } = trailer.runningGear;
-  const set = (label: string, change: Partial<RunningGear>): void =>
-    edit(label, (current) => ({ ...current, runningGear: { ...current.runningGear, ...change } }));
+  const setGear = (label: string, change: (gear: RunningGear) => RunningGear): void =>
+    edit(label, (current) => ({ ...current, runningGear: change(current.runningGear) }));
+  const set = (label: string, change: Partial<RunningGear>): void => setGear(label, (gear) => ({ ...gear, ...change }));
   return (
     <>
       <QuantityField
@@ -35,7 +35,7 @@ export const WheelFields = () => {
         kind="length"
         value={wheel.offsetM}
         of="runningGear.wheel.offsetM"
-        onCommit={(offsetM) => set('wheel offset', { wheel: { ...wheel, offsetM } })}
+        onCommit={(offsetM) => setGear('wheel offset', (gear) => withWheel(gear, { offsetM }))}
       />
       <QuantityField
         label="Adapter between hub and wheel"
@@ -43,7 +43,7 @@ export const WheelFields = () => {
         value={wheel.adapterM}
         of="runningGear.wheel.adapterM"
         hint="Its thickness; 0 without one"
-        onCommit={(adapterM) => set('adapter', { wheel: { ...wheel, adapterM } })}
+        onCommit={(adapterM) => setGear('adapter', (gear) => withWheel(gear, { adapterM }))}
       />
       <SelectField
         label="Load index on the sidewall"
@@ -67,7 +67,7 @@ export const WheelFields = () => {
         value={wheel.studCircle}
         options={[
           { value: '', text: 'Not read yet' },
-          ...[...new Set([...STUDS, wheel.studCircle].filter((studs) => studs !== ''))].map((studs) => ({
+          ...[...new Set([...STUD_CIRCLES, wheel.studCircle].filter((studs) => studs !== ''))].map((studs) => ({
             value: studs,
             text: studs,
           })),
@@ -77,7 +77,7 @@ export const WheelFields = () => {
       <SelectField
         label="Studs of the hubs"
         value={axle.studCircle}
-        options={[...new Set([...STUDS, axle.studCircle])].map((studs) => ({
+        options={[...new Set([...STUD_CIRCLES, axle.studCircle])].map((studs) => ({
           value: studs,
           text: studs || 'Not read yet',
         }))}

@@ -1,4 +1,4 @@
-import { type Trailer, UNKNOWN_VEHICLE, REGION_NAMES, ROAD_NAMES, UNIT_NAMES, optionsOf } from '@kereta/core';
+import { exampleOf, type Trailer, UNKNOWN_VEHICLE, REGION_NAMES, ROAD_NAMES, UNIT_NAMES, optionsOf } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -17,8 +17,11 @@ const ROADS = optionsOf(ROAD_NAMES);
 /** What it carries, what tows it, where it must fit. */
 export const JobStep = () => {
   const { trailer, edit } = useEditing();
-  const { projectStore } = useWorkbench();
+  const { projectStore, say } = useWorkbench();
   const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
+  const like = exampleOf(vehicle);
+  const readYours = (kg: number | undefined): { hint?: string } =>
+    kg === undefined ? {} : { hint: `Such a one perhaps ${say.mass(kg)}: read yours` };
   const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
     edit(label, (current) => ({
       ...current,
@@ -64,6 +67,7 @@ export const JobStep = () => {
           kind="mass"
           value={vehicle.towLimitKg}
           of="towVehicle.towLimitKg"
+          {...readYours(like?.towLimitKg)}
           onCommit={(towLimitKg) => setVehicle('tow limit', { towLimitKg })}
           onClear={() => setVehicle('tow limit taken out', { towLimitKg: null })}
         />
@@ -72,6 +76,7 @@ export const JobStep = () => {
           kind="mass"
           value={vehicle.tongueLimitKg}
           of="towVehicle.tongueLimitKg"
+          {...readYours(like?.tongueLimitKg)}
           onCommit={(tongueLimitKg) => setVehicle('hitch limit', { tongueLimitKg })}
           onClear={() => setVehicle('hitch limit taken out', { tongueLimitKg: null })}
         />

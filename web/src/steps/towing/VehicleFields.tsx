@@ -1,5 +1,6 @@
 import {
-  AXLE_ROWS,
+  STUD_CIRCLES,
+  likeExample,
   type Trailer,
   type TowVehicle,
   UNKNOWN_VEHICLE,
@@ -41,6 +42,15 @@ const WEIGHT: readonly SizeOf<TowVehicle>[] = [
     said: 'vehicle’s weight',
     clears: true,
   },
+  {
+    field: 'maxMassKg',
+    label: 'Permissible greatest mass (GVWR)',
+    kind: 'mass',
+    of: 'towVehicle.maxMassKg',
+    said: 'vehicle’s greatest mass',
+    clears: true,
+    hint: 'On its plate; D and surge brakes go by it',
+  },
 ];
 const FRONT: readonly SizeOf<TowVehicle>[] = [
   {
@@ -81,6 +91,15 @@ const REAR: readonly SizeOf<TowVehicle>[] = [
     said: 'rear face ahead of the ball',
   },
   {
+    field: 'rearTopM',
+    label: 'Top of that rear face',
+    kind: 'length',
+    of: 'towVehicle.rearTopM',
+    said: 'top of the rear face',
+    clears: true,
+    hint: 'Above the ground; empty: nothing swings over it',
+  },
+  {
     field: 'tailgateReachM',
     label: 'Open tailgate reaches back',
     kind: 'length',
@@ -99,7 +118,6 @@ const REAR: readonly SizeOf<TowVehicle>[] = [
   },
 ];
 
-const STUDS = [...new Set(AXLE_ROWS.map(({ studCircle }) => studCircle))];
 
 /** What a hitch goes down by under a weight that is easy to stand on it: 100 lb or 50 kg. */
 const TRY_KG = { imperial: 45.359237, metric: 50 } as const;
@@ -120,7 +138,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
       <div className="col-span-2">
         <SelectField
           label="Start from"
-          hint="Made-up examples: then write in what you read and measure"
+          hint="Made-up examples fill what you have not typed; limits you read yourself"
           value=""
           options={[
             { value: '', text: vehicle.name === '' ? 'choose' : `${vehicle.name}, as written below` },
@@ -131,10 +149,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
             const kept = own.find((candidate) => candidate.id === id);
             const row = VEHICLE_ROWS.find((candidate) => candidate.id === id);
             if (kept) set(`tow vehicle ${kept.vehicle.name}`, kept.vehicle);
-            else if (row) {
-              const { id: _id, source: _source, ...figures } = row;
-              set(`tow vehicle ${row.name}`, { ...UNKNOWN_VEHICLE, ...figures });
-            }
+            else if (row) set(`tow vehicle like ${row.name.toLowerCase()}`, likeExample(vehicle, row));
           }}
         />
       </div>
@@ -156,7 +171,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
             value={vehicle.studCircle}
             options={[
               { value: '', text: 'not read' },
-              ...[...new Set([...STUDS, vehicle.studCircle].filter((studs) => studs !== ''))].map((studs) => ({
+              ...[...new Set([...STUD_CIRCLES, vehicle.studCircle].filter((studs) => studs !== ''))].map((studs) => ({
                 value: studs,
                 text: studs,
               })),

@@ -1,6 +1,7 @@
 import { type Coupling, COUPLING_NAMES, optionsOf } from '@kereta/core';
 import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
 import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
+import { CouplingStudy } from './CouplingStudy';
 import { useCoupling } from './useCoupling';
 
 const KINDS = optionsOf(COUPLING_NAMES);
@@ -62,9 +63,10 @@ export const CouplerStamp = () => {
         <CheckField
           label="Home-made coupling"
           checked={coupling.homeMade}
-          onCommit={(homeMade) => set('home-made coupling', { homeMade })}
+          onCommit={(homeMade) => set(homeMade ? 'home-made coupling' : 'a bought coupling', { homeMade })}
         />
       </div>
+      {coupling.homeMade && <CouplingStudy />}
     </FieldGroup>
   );
 };

@@ -1,5 +1,5 @@
 import { JACK_ROWS } from '@kereta/core';
-import { FieldGroup, SelectField } from '../../../ui/fields';
+import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
 import { RecordFields } from '../../../ui/RecordFields';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
@@ -40,6 +40,18 @@ export const Jack = () => {
         ]}
         onChange={set}
       />
+      <div className="col-span-2">
+        <CheckField
+          label="A jack is on the trailer"
+          checked={jack.fitted}
+          onCommit={(fitted) => set(fitted ? 'a jack' : 'no jack', { jack: { ...jack, fitted } })}
+        />
+        <CheckField
+          label="It swings up or comes off for the road"
+          checked={jack.swings}
+          onCommit={(swings) => set('jack on the road', { jack: { ...jack, swings } })}
+        />
+      </div>
       <RecordFields
         record={jack}
         sizes={[
