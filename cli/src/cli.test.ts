@@ -30,10 +30,12 @@ const decided = (): Project => {
       hitchHeightM: 0.5,
       tongueLimitKg: 160,
       towLimitKg: 1600,
+      maxMassKg: 2900,
       wheelbaseM: 3.2,
       ballBehindAxleM: 1.2,
     },
     coupling: (DEMO_PROJECTS[0] as Project).design.coupling,
+    runningGear: { ...project.design.runningGear, wheel: { ...project.design.runningGear.wheel, maxLoadKg: 850 } },
   });
 };
 

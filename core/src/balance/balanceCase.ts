@@ -10,7 +10,7 @@ import {
 } from '../mass/index.js';
 import type { LoadCase, Trailer, TongueBand } from '../project/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
-import type { CaseMoments, WindowGeometry, WindowLimits } from './axleWindow.js';
+import type { CaseMoments, WindowGeometry, WindowLimits } from './windowTypes.js';
 import { wheelRateNPerM } from '../suspension/index.js';
 import { asStaticMass, ballZM, levelSupport, stackUnder } from './frameHeight.js';
 import type { AxleSprings } from './springSharing.js';

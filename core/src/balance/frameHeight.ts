@@ -41,7 +41,10 @@ export const levelWheelN = (trailer: Trailer, chassis: Chassis, parts: readonly 
   const loads = support && standingLoads(parts.map(asStaticMass), support);
   if (!loads) return undefined;
   const wheels = loads.sprungAxlesN.map((n) => n / 2);
-  return Math.max(0, isIndependent(trailer) ? wheels.reduce((sum, n) => sum + n, 0) / wheels.length : Math.max(...wheels));
+  return Math.max(
+    0,
+    isIndependent(trailer) ? wheels.reduce((sum, n) => sum + n, 0) / wheels.length : Math.max(...wheels),
+  );
 };
 
 /** What was measured, against the chain of parts under the same load. */

@@ -1,14 +1,6 @@
 export { type AxlePlacement, placeAxle, SIXTY_FORTY } from './axlePlacement.js';
-export {
-  type AxleWindow,
-  caseInterval,
-  type CaseMoments,
-  commonWindow,
-  type Interval,
-  type NamedInterval,
-  positionForShare,
-  type WindowReason,
-} from './axleWindow.js';
+export { type AxleWindow, caseInterval, commonWindow, type NamedInterval, positionForShare } from './axleWindow.js';
+export type { CaseMoments, Interval, WindowReason } from './windowTypes.js';
 export {
   asStaticMass,
   ballZM,

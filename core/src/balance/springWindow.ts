@@ -1,6 +1,6 @@
 import { STANDARD_GRAVITY } from '../units/index.js';
-import type { CaseMoments, Interval, WindowEnd, WindowGeometry, WindowLimits, WindowReason } from './axleWindow.js';
 import { heldAxlesN } from './springSharing.js';
+import type { CaseMoments, Interval, WindowEnd, WindowGeometry, WindowLimits, WindowReason } from './windowTypes.js';
 
 type SpringGeometry = WindowGeometry & { readonly springs: NonNullable<WindowGeometry['springs']> };
 

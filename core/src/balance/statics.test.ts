@@ -2,7 +2,8 @@ import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { verify } from '../../test/verify.js';
 import { pounds, STANDARD_GRAVITY, toNewtons, inches } from '../units/index.js';
-import { caseInterval, commonWindow, type CaseMoments, type NamedInterval, positionForShare } from './axleWindow.js';
+import { caseInterval, commonWindow, type NamedInterval, positionForShare } from './axleWindow.js';
+import type { CaseMoments } from './windowTypes.js';
 import { equalisedShares, groupCentreXM, type StaticMass, standingLoads, type Support } from './statics.js';
 
 const SINGLE = (axleXM: number, ballXM = 0): Support => ({

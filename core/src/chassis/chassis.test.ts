@@ -173,7 +173,9 @@ describe('bed', () => {
       { code: 'cross-members-overlap', memberId: 'cross.2', otherId: 'cross.3' },
     ]);
     const lost = buildChassis(
-      withFrame({ groups: { ...base.frame.groups, rail: { sectionId: 'nowhere', materialId: 'nothing', faces: 'in' } } }),
+      withFrame({
+        groups: { ...base.frame.groups, rail: { sectionId: 'nowhere', materialId: 'nothing', faces: 'in' } },
+      }),
     );
     expect(lost.problems.map(({ code }) => code)).toEqual([
       'missing-section',
@@ -183,7 +185,9 @@ describe('bed', () => {
     ]);
     expect(lost.members).toEqual([]);
     const mixed = buildChassis(
-      withFrame({ groups: { ...base.frame.groups, cross: { sectionId: 'alu-2x2x1_8', materialId: 'a36', faces: 'in' } } }),
+      withFrame({
+        groups: { ...base.frame.groups, cross: { sectionId: 'alu-2x2x1_8', materialId: 'a36', faces: 'in' } },
+      }),
     );
     expect(mixed.problems[0]).toMatchObject({ code: 'wrong-metal', memberId: 'cross.1' });
     const narrow = buildChassis(withFrame({ bed: bed(120, 3) }));

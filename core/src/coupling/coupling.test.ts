@@ -2,10 +2,14 @@ import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../test/projects.js';
 import { evaluate } from '../evaluation/index.js';
 import type { AnyFinding } from '../evaluation/index.js';
-import type { Trailer } from '../project/index.js';
+import { type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
 import { pounds } from '../units/index.js';
 
-const base = sampleTrailer();
+/** Limits that somebody has read: a new trailer's vehicle has none. */
+const base: Trailer = {
+  ...sampleTrailer(),
+  towVehicle: { ...UNKNOWN_VEHICLE, towLimitKg: pounds(3500), tongueLimitKg: pounds(350) },
+};
 const coupling = (change: Partial<Trailer['coupling']>): Trailer => ({
   ...base,
   coupling: { ...base.coupling, ...change },
@@ -92,8 +96,17 @@ describe('chains and brakes', () => {
   test('no region chosen is asked about', () => {
     expect(find({ ...base, settings: { ...base.settings, regions: [] } }, 'no-region').verdict).toBe('open');
   });
-  test('a home-made coupling is not checked, whatever its figures', () => {
-    expect(find(coupling({ homeMade: true }), 'home-made-coupling').verdict).toBe('unchecked');
+  test('a home-made coupling is never rated: what is typed beside it does not stand in the chain', () => {
+    const own = coupling({ homeMade: true, ratedGrossKg: pounds(9000) });
+    expect(find(own, 'home-made-coupling').verdict).toBe('unchecked');
+    expect(find(own, 'gross-against-coupler')).toMatchObject({ verdict: 'unchecked', data: { ratedKg: undefined } });
+    const evaluation = evaluate(own);
+    expect(evaluation.hitch.links.find(({ id }) => id === 'coupler')).toMatchObject({
+      verdict: 'unchecked',
+      ratedKg: undefined,
+    });
+    expect(['ok', 'tight']).not.toContain(find(own, 'weakest-link').verdict);
+    expect(evaluation.findings.some(({ code }) => code === 'home-made-study')).toBe(false);
   });
 });
 

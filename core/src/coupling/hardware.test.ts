@@ -14,6 +14,7 @@ import {
   dValueN,
   hitchDemand,
   hitchLinks,
+  surgeUpToKg,
   trailerOfDKg,
   vValueN,
   weakestLink,
@@ -268,11 +269,23 @@ describe('ball, chains, brakes, jack', () => {
     expect(verdictOf(coupled({ brakeKind: 'overrun' }), 'brake-kind')).toBe('ok');
     const light: Trailer = {
       ...coupled({ brakeKind: 'overrun' }),
-      towVehicle: { ...UNKNOWN_VEHICLE, massKg: pounds(1500) },
+      towVehicle: { ...UNKNOWN_VEHICLE, massKg: pounds(6000), maxMassKg: pounds(1500) },
     };
     expect(verdictOf(light, 'brake-kind')).toBe('over');
     expect(verdictOf({ ...coupled({ brakeKind: 'overrun' }), towVehicle: null }, 'brake-kind')).toBe('open');
   });
+  test.each([
+    [4000, 7000],
+    [6857, 12_000],
+    [9000, 12_000],
+    [10_000, 12_500],
+    [17_000, 20_000],
+  ])(
+    'surge brakes behind a GVWR of %i lb hold up to %i lb: 1.75 times to 12,000, 1.25 times to 20,000',
+    (vehicle, trailer) => {
+      expect(Math.round(surgeUpToKg(pounds(vehicle)) / pounds(1) / 10) * 10).toBe(trailer);
+    },
+  );
   test('unbraked from two fifths of the vehicle’s weight, brakes are advised', () => {
     const unbraked = (massKg: number): Trailer => ({
       ...coupled({ brakes: 'none' }, sampleTrailer()),
@@ -285,7 +298,7 @@ describe('ball, chains, brakes, jack', () => {
   });
   test('a jack holds half as much again, reaches over the ball and clears the road', () => {
     const jack = (change: Partial<Trailer['coupling']['jack']>) =>
-      coupled({ jack: { ...apiary.coupling.jack, ...change } });
+      coupled({ jack: { ...apiary.coupling.jack, swings: false, ...change } });
     expect(verdictOf(jack({ ratedKg: pounds(200) }), 'jack-rating')).toBe('over');
     expect(verdictOf(jack({ ratedKg: pounds(400) }), 'jack-rating')).toBe('tight');
     expect(verdictOf(jack({ ratedKg: null }), 'jack-rating')).toBe('open');
@@ -293,7 +306,9 @@ describe('ball, chains, brakes, jack', () => {
     expect(verdictOf(jack({ shortM: inches(17) }), 'jack-reach')).toBe('tight');
     expect(verdictOf(jack({ shortM: inches(30) }), 'jack-reach')).toBe('over');
     expect(verdictOf(jack({ longM: null }), 'jack-reach')).toBe('open');
-    expect(verdictOf(coupled({ jackMassKg: 0 }), 'jack-rating')).toBeUndefined();
+    expect(verdictOf(jack({ fitted: false }), 'jack-rating')).toBeUndefined();
+    // What swings up for the road does not drag on it.
+    expect(verdictOf(jack({ shortM: inches(30), swings: true }), 'jack-reach')).toBe('ok');
   });
 });
 

@@ -22,8 +22,8 @@ export const jackFindings = (
   cases: readonly BalancedCase[],
   rides: readonly RideHeights[],
 ): JackFinding[] => {
-  const { jack, jackMassKg } = trailer.coupling;
-  if (jackMassKg <= 0) return [];
+  const { jack } = trailer.coupling;
+  if (!jack.fitted) return [];
   const onJack = cases.filter(({ standing }) => standing?.on === 'jack');
   const mostN = Math.max(0, ...onJack.map(({ standing }) => standing?.aheadN ?? 0));
   const worst = onJack.find(({ standing }) => standing?.aheadN === mostN);
@@ -54,14 +54,18 @@ export const jackFindings = (
   const needed = workedOut('jack-needs', plus(plus(m(hitchM), m(OVER_BALL_M)), m(mountOverBallM)), 'length');
   const neededM = Math.max(needed.result.value, highest);
   const longM = jack.longM ?? undefined;
-  const clear = jack.shortM === null ? undefined : workedOut('jack-clears', minus(m(lowest), m(jack.shortM)), 'length');
+  // One that swings up is not there on the road.
+  const clear =
+    jack.shortM === null || jack.swings
+      ? undefined
+      : workedOut('jack-clears', minus(m(lowest), m(jack.shortM)), 'length');
   const clearM = clear?.result.value;
   const verdict: Verdict =
-    longM === undefined || clearM === undefined
+    longM === undefined || (clearM === undefined && !jack.swings)
       ? 'open'
-      : longM < neededM || clearM <= 0
+      : longM < neededM || (clearM ?? 1) <= 0
         ? 'over'
-        : clearM < ROAD_CLEAR_M
+        : (clearM ?? ROAD_CLEAR_M) < ROAD_CLEAR_M
           ? 'tight'
           : 'ok';
   findings.push(

@@ -105,7 +105,10 @@ export const hitchLinks = (
 
 export const weakestLink = (links: readonly Link[]): Link | undefined =>
   links.reduce<Link | undefined>(
-    (worst, next) => (next.verdict !== 'open' && next.verdict !== 'unchecked' && (!worst || askedOf(next) > askedOf(worst)) ? next : worst),
+    (worst, next) =>
+      next.verdict !== 'open' && next.verdict !== 'unchecked' && (!worst || askedOf(next) > askedOf(worst))
+        ? next
+        : worst,
     undefined,
   );
 

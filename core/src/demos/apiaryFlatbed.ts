@@ -34,6 +34,7 @@ export const apiaryFlatbed: Project = withDesign(started, {
     ...UNKNOWN_VEHICLE,
     name: 'Farm pickup',
     massKg: pounds(4800),
+    maxMassKg: pounds(6600),
     hitchHeightM: inches(19),
     tongueLimitKg: pounds(500),
     towLimitKg: pounds(5000),
@@ -111,7 +112,7 @@ export const apiaryFlatbed: Project = withDesign(started, {
     breakaway: 'fitted',
     brakeKind: 'electric',
     plug: '7-way',
-    jack: { fitted: true, swings: false, ratedKg: pounds(2000), shortM: inches(10), longM: inches(25) },
+    jack: { fitted: true, swings: true, ratedKg: pounds(2000), shortM: inches(10), longM: inches(25) },
   },
   items: [
     demoItem({

@@ -32,6 +32,7 @@ export const ovenTrailer: Project = withDesign(started, {
     ...UNKNOWN_VEHICLE,
     name: 'Delivery van',
     massKg: pounds(6200),
+    maxMassKg: pounds(8600),
     hitchHeightM: inches(20),
     tongueLimitKg: pounds(900),
     towLimitKg: pounds(7500),

@@ -92,12 +92,14 @@ describe('one verdict for a load, wherever it is shown', () => {
     expect(verdictOfCase(evaluation, 'case.empty')).not.toBe('over');
   });
   test('a load that the vehicle may not tow is over, though the plate lets more aboard; a lighter one is not', () => {
-    const sample = sampleTrailer();
+    const fresh = sampleTrailer();
+    const { runningGear } = fresh;
+    const sample = { ...fresh, runningGear: { ...runningGear, wheel: { ...runningGear.wheel, maxLoadKg: 800 } } };
     const { cases } = evaluate(sample);
     const [empty, loaded] = cases.map(({ massKg }) => massKg);
     // By hand: 294 kg empty, 884 kg loaded, plate 1,179 kg.
     expect([empty, loaded, sample.ratedGrossKg].map((kg) => Math.round(kg ?? 0))).toEqual([294, 884, 1179]);
-    const vehicle = { ...UNKNOWN_VEHICLE, ...sample.towVehicle };
+    const vehicle = { ...UNKNOWN_VEHICLE, ...sample.towVehicle, tongueLimitKg: 160, towLimitKg: 2000 };
     const weak = evaluate({ ...sample, towVehicle: { ...vehicle, towLimitKg: 700 } });
     expect(loadAnswer(weak, 'case.loaded')).toMatchObject({
       verdict: 'over',
@@ -111,6 +113,7 @@ describe('one verdict for a load, wherever it is shown', () => {
     });
     const ball = evaluate({
       ...sample,
+      towVehicle: vehicle,
       coupling: { ...sample.coupling, ball: { ...sample.coupling.ball, ratedKg: 600 } },
     });
     expect(loadAnswer(ball, 'case.loaded')).toMatchObject({

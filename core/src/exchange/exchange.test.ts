@@ -65,6 +65,7 @@ describe('check report', () => {
         ballBehindAxleM: 1.2,
       },
       coupling: trailer.coupling,
+      runningGear: { ...fresh.runningGear, wheel: { ...fresh.runningGear.wheel, maxLoadKg: 800 } },
     };
     expect(checkExitCode(evaluate(decided))).toBe(0);
   });

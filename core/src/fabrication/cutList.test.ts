@@ -91,7 +91,10 @@ describe('cut list', () => {
     const base = sampleTrailer();
     const channel: Trailer = {
       ...base,
-      frame: { ...base.frame, groups: { ...base.frame.groups, tongue: { sectionId: 'c4x5.4', materialId: 'a36', faces: 'in' } } },
+      frame: {
+        ...base.frame,
+        groups: { ...base.frame.groups, tongue: { sectionId: 'c4x5.4', materialId: 'a36', faces: 'in' } },
+      },
     };
     expect(listOf(channel).rows.find(({ group }) => group === 'tongue')?.handed).toBe(true);
     expect(listOf(base).rows.find(({ group }) => group === 'tongue')?.handed).toBe(false);

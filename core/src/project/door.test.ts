@@ -138,7 +138,7 @@ describe('old work opens', () => {
     if (!opened.ok) throw new Error(storedProblemSentence(opened.error));
     const evaluation = evaluate(trailerOf(opened.value));
     const { findings } = evaluation;
-    // What the last build of version 1 said to the same file.
+    // What the last build of version 1 said to the same file; since then the jack counts as standing in the way of a tailgate.
     expect(answerOf(evaluation)).toEqual(answers[name]);
     const again = readProject(writeProject(opened.value));
     if (!again.ok) throw new Error('not read again');
@@ -181,10 +181,7 @@ describe('what is no trailer is refused, with the place', () => {
       [tongue({ lengthM: -1 }), 'design.frame.tongue.lengthM'],
       [tongue({ lengthM: undefined }), 'design.frame.tongue.lengthM'],
       [tongue({ rise: { kind: 'sloped', byM: 40 } }), 'design.frame.tongue.rise.byM'],
-      [
-        design({ coupling: { ...coupling, jack: { ...coupling.jack, ratedKg: -5 } } }),
-        'design.coupling.jack.ratedKg',
-      ],
+      [design({ coupling: { ...coupling, jack: { ...coupling.jack, ratedKg: -5 } } }), 'design.coupling.jack.ratedKg'],
       [design({ frame: { ...frame, bed: { ...frame.bed, lengthM: 5000 } } }), 'design.frame.bed.lengthM'],
     ];
     for (const [bad, path] of cases) expect(faultsOf(bad)).toEqual([path]);

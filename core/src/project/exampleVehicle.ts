@@ -17,7 +17,7 @@ const BUILT = [
   'bumperAheadOfBallM',
   'tailgateReachM',
   'tailgateHeightM',
-] as const satisfies readonly (keyof VehicleRow & keyof TowVehicle)[];
+] as const;
 
 /**
  * A vehicle started from an example: fills what nobody has typed, and keeps the rest. Its invented limits are not written in: they would
@@ -25,8 +25,10 @@ const BUILT = [
  */
 export const likeExample = (vehicle: TowVehicle, row: VehicleRow): TowVehicle => {
   const before = exampleOf(vehicle);
-  const nobodys = <K extends (typeof BUILT)[number] | 'name'>(field: K): boolean =>
-    vehicle[field] === UNKNOWN_VEHICLE[field] || (before !== undefined && vehicle[field] === before[field]);
+  const nobodys = (field: (typeof BUILT)[number] | 'name'): boolean => {
+    const now: unknown = vehicle[field];
+    return now === UNKNOWN_VEHICLE[field] || now === before?.[field];
+  };
   const filled = Object.fromEntries(BUILT.filter((field) => nobodys(field)).map((field) => [field, row[field]]));
   return { ...vehicle, ...filled, kind: row.kind, likeId: row.id, name: nobodys('name') ? row.name : vehicle.name };
 };

@@ -2,8 +2,7 @@ import type { RunningGear } from './schema.js';
 
 type Wheel = RunningGear['wheel'];
 
-const sameRim = (a: number | null, b: number | null): boolean =>
-  a !== null && b !== null && Math.abs(a - b) < 2e-3;
+const sameRim = (a: number | null, b: number | null): boolean => a !== null && b !== null && Math.abs(a - b) < 2e-3;
 
 /**
  * Other tires. A wheel of the same rim stays; another rim is another wheel, whose stamp and studs nobody has read yet: they are missing, not

@@ -314,7 +314,16 @@ describe('Pipe: weighed at its nominal wall, figured at 0.93 of it', () => {
     });
     if (!row.aisc) return;
     const source = 'AISC Manual table 1-14';
-    verify({ area, check: `NPS ${row.name} A`, ours: p.areaM2 / IN ** 2, outside: row.aisc.A, unit: 'in²', source, tolerance: 0.025, note: '1.00 to 1.02 by edition' });
+    verify({
+      area,
+      check: `NPS ${row.name} A`,
+      ours: p.areaM2 / IN ** 2,
+      outside: row.aisc.A,
+      unit: 'in²',
+      source,
+      tolerance: 0.025,
+      note: '1.00 to 1.02 by edition',
+    });
     verify({ area, check: `NPS ${row.name} I`, ours: p.iyM4 / IN ** 4, outside: row.aisc.I, unit: 'in⁴', source });
   });
 });

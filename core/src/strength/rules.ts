@@ -242,7 +242,8 @@ export const RULES = rulesOf({
     holds: 'straps over the load from ring to ring; the heaviest loose load',
   },
   'home-made-study': {
-    formula: 'pin in shear and bending, bearing, tear-out and weld against yield; past it Fix, short of it Not checked all the same',
+    formula:
+      'pin in shear and bending, bearing, tear-out and weld against yield; past it Fix, short of it Not checked all the same',
     source: publishedVerify(
       'ADR 62 and VSB 1: 1.5 g along, 0.5 g across and upright; elementary beam theory; AISC 360-16 J7 and J2.4',
     ),

@@ -1,4 +1,4 @@
-import type { BalancedCase } from '../balance/index.js';
+import { ballZM, type BalancedCase, drawnRailTopM } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { finding, type FindingOf, given, minus, plus, quantity, type Verdict, workedOut } from '../findings/index.js';
 import type { Trailer, TowVehicle } from '../project/index.js';
@@ -7,12 +7,14 @@ import { couplerHeightM } from './level.js';
 import { sweptLane } from './motion.js';
 import { lengthenedPoints, rampLook, rampRigOf, roomToVehicleM, type SidePoint, sidePoints } from './ramp.js';
 import {
+  facingEdges,
   type FrontEdge,
   frontEdges,
   leastLength,
   offTrackingM,
   tailgateLacksM,
   tightestAt,
+  toldAt,
   tongueLacksM,
   touchAngleRad,
 } from './turning.js';
@@ -63,7 +65,9 @@ const underGate = (
   vehicle: TowVehicle,
   towed: TowedCase | undefined,
 ): { readonly struck: readonly FrontEdge[]; readonly highestM: number | undefined } => {
-  const edges = frontEdges(trailer, chassis);
+  // No tailgate hangs as low as the tongue, or a jack that lies along it.
+  const { swings } = trailer.coupling.jack;
+  const edges = frontEdges(trailer, chassis).filter(({ what }) => what !== 'leg' && !(what === 'jack' && swings));
   const gateM = vehicle.tailgateHeightM;
   if (gateM === null || !towed) return { struck: edges, highestM: undefined };
   const railTopM = couplerHeightM(trailer, chassis, towed) - (chassis.tongue?.ballZM ?? -chassis.railHeightM / 2);
@@ -74,11 +78,24 @@ const underGate = (
   };
 };
 
+/** What may come against the vehicle when it turns: all that does not swing over its rear face. */
+const turned = (
+  trailer: Trailer,
+  chassis: Chassis,
+  vehicle: TowVehicle,
+  towed: TowedCase | undefined,
+): readonly FrontEdge[] =>
+  facingEdges(
+    frontEdges(trailer, chassis),
+    towed ? couplerHeightM(trailer, chassis, towed) - ballZM(chassis) : drawnRailTopM(trailer, chassis),
+    vehicle.rearTopM,
+  );
+
 const turns = (trailer: Trailer, edges: readonly FrontEdge[], vehicle: TowVehicle): ClearanceFinding => {
   const half = vehicle.widthM / 2;
   const wantedRad = trailer.job.turnRad;
   const touchRad = touchAngleRad(edges, vehicle.bumperAheadOfBallM, half);
-  const tight = tightestAt(edges, touchRad ?? wantedRad, vehicle.bumperAheadOfBallM, half);
+  const tight = toldAt(edges, touchRad ?? wantedRad, vehicle.bumperAheadOfBallM, half);
   const lacksM = tongueLacksM(edges, wantedRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M);
   const verdict: Verdict =
     touchRad !== undefined && touchRad < wantedRad ? 'over' : lacksM === undefined || lacksM > 1e-4 ? 'tight' : 'ok';
@@ -175,7 +192,7 @@ const shortest = (
   towed: TowedCase | undefined,
 ): ClearanceFinding[] => {
   const half = vehicle.widthM / 2;
-  const edges = frontEdges(trailer, chassis);
+  const edges = turned(trailer, chassis, vehicle, towed);
   const rig = towed && rampRigOf(trailer, chassis, towed);
   const points = sidePoints(trailer, chassis);
   const { struck } = underGate(trailer, chassis, vehicle, towed);
@@ -279,7 +296,7 @@ export const clearanceFindings = (
   return [
     ...(vehicle
       ? [
-          turns(trailer, frontEdges(trailer, chassis), vehicle),
+          turns(trailer, turned(trailer, chassis, vehicle, towed), vehicle),
           ...tailgate(trailer, chassis, vehicle, towed),
           ...(towed ? ramp(trailer, chassis, towed) : []),
           ...shortest(trailer, chassis, vehicle, towed),

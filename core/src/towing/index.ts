@@ -39,12 +39,14 @@ export { type MissingOfVehicle, rigOf, STIFFNESS_DOUBT, vehicleAxles, yawInertia
 export { type CaseSway, type Sway, swayOf } from './swayOf.js';
 export {
   type FrontEdge,
+  facingEdges,
   frontEdges,
   jackknifeTravelM,
   offTrackingM,
   roomAt,
   tailgateLacksM,
   tightestAt,
+  toldAt,
   tongueLacksM,
   touchAngleRad,
   type TurnRoom,

@@ -29,11 +29,7 @@ export interface CaseLevel {
   readonly noseUpRad: number;
 }
 
-export const levelsOf = (
-  trailer: Trailer,
-  chassis: Chassis,
-  cases: readonly BalancedCase[],
-): readonly CaseLevel[] =>
+export const levelsOf = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): readonly CaseLevel[] =>
   towedCases(cases).flatMap((balanced): CaseLevel[] => {
     const couplerM = couplerHeightM(trailer, chassis, balanced);
     const hitchM = hitchUnderLoadM(trailer, balanced);

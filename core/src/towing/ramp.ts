@@ -13,6 +13,8 @@ export interface RampRig {
   readonly drawbarM: number;
   readonly wheelRadiusM: number;
   readonly bumperAheadOfBallM: number;
+  /** top of the vehicle's rear face above its road; what is higher passes over it */
+  readonly rearTopM: number;
   /** ball above the top of the rails: negative */
   readonly ballZM: number;
   /** ball's height at which the trailer rides level */
@@ -116,7 +118,7 @@ export const rampLook = (rig: RampRig, points: readonly SidePoint[], betaRad: nu
       const { xM, zM } = tippedPoint(rig, pitch, point);
       const roomM = xM - faceM;
       const clearM = zM - roadZM(xM, betaRad, breakM);
-      if (faces(point) && (!nearest || roomM < nearest.roomM)) nearest = { point, roomM, breakM };
+      if (faces(point) && zM < rig.rearTopM && (!nearest || roomM < nearest.roomM)) nearest = { point, roomM, breakM };
       if (!lowest || clearM < lowest.clearM) lowest = { point, clearM, breakM };
     }
     // The edge of a crest rises between the points of a straight underside.
@@ -141,7 +143,10 @@ export const roomToVehicleM = (rig: RampRig, points: readonly SidePoint[], betaR
   let least = Number.POSITIVE_INFINITY;
   for (let i = 0; i <= PLACES; i += 2) {
     const pitch = trailerPitchRad(rig, betaRad, ((rig.ballBehindAxleM + tailM) * i) / PLACES);
-    for (const point of facing) least = Math.min(least, tippedPoint(rig, pitch, point).xM - faceM);
+    for (const point of facing) {
+      const { xM, zM } = tippedPoint(rig, pitch, point);
+      if (zM < rig.rearTopM) least = Math.min(least, xM - faceM);
+    }
   }
   return least;
 };
@@ -168,6 +173,7 @@ export const rampRigOf = (trailer: Trailer, chassis: Chassis, balanced: Balanced
     drawbarM,
     wheelRadiusM: trailer.runningGear.tire.loadedRadiusM,
     bumperAheadOfBallM: towVehicle.bumperAheadOfBallM,
+    rearTopM: towVehicle.rearTopM ?? Number.POSITIVE_INFINITY,
     ballZM: chassis.tongue?.ballZM ?? -chassis.railHeightM / 2,
     levelBallM,
   };
@@ -186,13 +192,15 @@ export const sidePoints = (trailer: Trailer, chassis: Chassis): readonly SidePoi
   const tongueBottomM = first ? first.extent.z0M + Math.max(0, -first.frontRiseM) : -railHeightM;
   return [
     { what: 'bed', id: 'underside', behindM: behind(0), aboveM: above(-railHeightM) },
-    ...frontEdges(trailer, chassis).map(
-      ({ what, id, behindBallM, topZM }): SidePoint => ({
-        what,
-        id,
-        behindM: behindBallM,
-        aboveM: above(topZM),
-      }),
+    ...frontEdges(trailer, chassis).flatMap(({ what, id, behindBallM, bottomZM, topZM }): SidePoint[] =>
+      what === 'bed' || what === 'item'
+        ? (what === 'bed' ? [topZM] : [topZM, bottomZM]).map((zM) => ({
+            what,
+            id,
+            behindM: behindBallM,
+            aboveM: above(zM),
+          }))
+        : [],
     ),
     { what: 'tail', id: 'trailer', behindM: behind(tailM), aboveM: above(-railHeightM) },
     ...(first
@@ -206,7 +214,7 @@ export const sidePoints = (trailer: Trailer, chassis: Chassis): readonly SidePoi
           } as const,
         ]
       : []),
-    ...(coupling.jackMassKg > 0 && coupling.jack.shortM !== null && tongue
+    ...(coupling.jack.fitted && !coupling.jack.swings && coupling.jack.shortM !== null && tongue
       ? [
           {
             what: 'jack',

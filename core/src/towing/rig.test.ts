@@ -38,6 +38,7 @@ const rig: RampRig = {
   drawbarM: 3,
   wheelRadiusM: 0.33,
   bumperAheadOfBallM: 0.2,
+  rearTopM: Number.POSITIVE_INFINITY,
   ballZM: -0.1,
   levelBallM: 0.45,
 };
@@ -47,6 +48,7 @@ const anyRig = fc.record({
   drawbarM: number(1, 6),
   wheelRadiusM: number(0.15, 0.4),
   bumperAheadOfBallM: number(0, 0.5),
+  rearTopM: fc.constant(Number.POSITIVE_INFINITY),
   ballZM: number(-0.3, 0),
   levelBallM: number(0.35, 0.7),
 });
@@ -430,6 +432,8 @@ describe('who pulls', () => {
       behindBallM: 0.3,
       leftM: -0.3,
       rightM: 0.3,
+      slope: 0,
+      bottomZM: 0,
       topZM: 0.5,
       withBall: true,
     };

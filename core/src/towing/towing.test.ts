@@ -4,12 +4,22 @@ import examples from '../../test/examples/sway-examples.json' with { type: 'json
 import { verify } from '../../test/verify.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { Trailer } from '../project/index.js';
+import { buildChassis } from '../chassis/index.js';
+import { newProject, type Trailer, trailerOf, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches } from '../units/index.js';
 import { rigOf, vehicleAxles, yawInertiaKgM2 } from './rig.js';
 import { afterFlick, eigenvalues, leastDamped, lostDamping, type Rig } from './sway.js';
 import { swayOf } from './swayOf.js';
-import { type FrontEdge, offTrackingM, roomAt, tightestAt, tongueLacksM, touchAngleRad } from './turning.js';
+import {
+  type FrontEdge,
+  frontEdges,
+  leastRoomM,
+  offTrackingM,
+  roomAt,
+  tightestAt,
+  tongueLacksM,
+  touchAngleRad,
+} from './turning.js';
 
 const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const [example] = examples.sets;
@@ -168,6 +178,8 @@ describe('turning', () => {
     what: 'bed',
     id: 'trailer',
     behindBallM: 1.2,
+    slope: 0,
+    bottomZM: -0.1,
     topZM: 0,
     withBall: false,
     leftM: -0.75,
@@ -205,6 +217,80 @@ describe('turning', () => {
         },
       ),
     );
+  });
+  test('legs at 50°, 3 in behind the ball, reach a bumper 9 in ahead at 80.5°; the jack and what stands on the tongue count, too', () => {
+    const own = newProject({ id: 'p', name: 'p', units: 'imperial', newId: () => '1' });
+    const trailer: Trailer = { ...trailerOf(own), towVehicle: { ...UNKNOWN_VEHICLE, tailgateReachM: inches(21) } };
+    const edges = frontEdges(trailer, buildChassis(trailer));
+    expect(edges.map(({ what }) => what)).toEqual(['bed', 'leg', 'leg', 'jack']);
+    const legs = edges.filter(({ what }) => what === 'leg');
+    const touch = ((touchAngleRad(legs, inches(9), inches(38)) ?? Number.NaN) * 180) / Math.PI;
+    // A leg's outer line stands 3·sin 25° = 1.27 in off the ball. It meets the corner (9 ahead, 38 out; 39.05 in at 166.7° from straight back) when
+    // turned by 90° + atan(9 ÷ 38) − 25° + asin(1.27 ÷ 39.05) = 80.2°.
+    verify({
+      area: 'Turning',
+      check: 'an A-frame leg at 25° meets a bumper corner 9 in ahead and 38 in out',
+      ours: touch,
+      outside: '80.2',
+      unit: '°',
+      source: 'plane geometry, worked by hand',
+      tolerance: 0.5 / 80,
+    });
+    expect(evaluate(trailer).findings.find(({ code }) => code === 'turns-clear')).toMatchObject({
+      data: { touchRad: expect.closeTo((touch * Math.PI) / 180, 6) },
+    });
+    // The jack stands 12 in behind the ball, its head 4 in nearer: an open tailgate 21 in long reaches it over 9 in.
+    expect(evaluate(trailer).findings.find(({ code }) => code === 'tailgate-hits')).toMatchObject({
+      verdict: 'over',
+      data: { with: 'jack' },
+    });
+  });
+  test('any slanted edge: the least room is that of a fine look at every angle', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.05, max: 2, noNaN: true }),
+        fc.double({ min: -1.2, max: 1.1, noNaN: true }),
+        fc.double({ min: 0.05, max: 1.2, noNaN: true }),
+        fc.double({ min: -3, max: 3, noNaN: true }),
+        fc.double({ min: 0.3, max: 1.57, noNaN: true }),
+        (behindBallM, leftM, widthM, slope, wanted) => {
+          const edge: FrontEdge = { ...bed, what: 'leg', behindBallM, leftM, rightM: leftM + widthM, slope };
+          const exact = leastRoomM([edge], wanted, 0.2, 0.9);
+          const looked = Math.min(
+            ...Array.from({ length: 4001 }, (_, i) => roomAt(edge, -wanted + (2 * wanted * i) / 4000, 0.2, 0.9)),
+          );
+          // Never more room than was seen anywhere, and no less than the look could have missed between its angles.
+          return exact <= looked + 1e-9 && (exact > looked - 0.01 || exact === looked);
+        },
+      ),
+    );
+  });
+  test('what hangs higher than the vehicle’s rear face passes over it, in a turn and over a crest', () => {
+    const high: Trailer = {
+      ...apiary,
+      items: apiary.items.map((item, i) =>
+        i === 0
+          ? {
+              ...item,
+              kind: 'fixed' as const,
+              sizeM: { ...item.sizeM, lengthM: 4, heightM: 0.3 },
+              attach: {
+                ...item.attach,
+                on: 'deck' as const,
+                aboveM: 1.2,
+                offsetM: { ...item.attach.offsetM, value: 0.5 },
+              },
+            }
+          : item,
+      ),
+    };
+    const touch = (rearTopM: number | null): unknown => {
+      const vehicle = high.towVehicle && { ...high.towVehicle, rearTopM };
+      const found = evaluate({ ...high, towVehicle: vehicle }).findings;
+      return ['turns-clear', 'ramp-clear'].map((code) => found.find((one) => one.code === code)?.verdict);
+    };
+    expect(touch(null)).toEqual(['over', 'over']);
+    expect(touch(1.2)).not.toContain('over');
   });
   test('the tongue that it asks for is the shortest that clears by the margin', () => {
     const wanted = (70 * Math.PI) / 180;
@@ -271,12 +357,12 @@ describe('findings', () => {
     expect(noseUpRad).toBeGreaterThan(0);
     expect(lowerM).toBeGreaterThan(0.1);
   });
-  test('D of UN R55: 2.2 t and 1.5 t ask for 8.75 kN', () => {
+  test('D of UN R55 goes by the vehicle’s permissible greatest mass: 2.2 t and 1.5 t ask for 8.75 kN, whatever it weighs', () => {
     const heavy: Trailer = {
       ...telescope,
       ratedGrossKg: 1500,
       coupling: { ...telescope.coupling, dValueN: null },
-      towVehicle: telescope.towVehicle && { ...telescope.towVehicle, massKg: 2200 },
+      towVehicle: telescope.towVehicle && { ...telescope.towVehicle, massKg: 1450, maxMassKg: 2200 },
     };
     verify({
       area: 'Coupling',
@@ -290,6 +376,9 @@ describe('findings', () => {
     // 7 kN on its plate is less than that.
     expect(find({ ...heavy, coupling: telescope.coupling }, 'd-value')?.verdict).toBe('over');
     expect(find(telescope, 'd-value')?.verdict).toBe('ok');
+    expect(
+      find({ ...heavy, towVehicle: heavy.towVehicle && { ...heavy.towVehicle, maxMassKg: null } }, 'd-value')?.verdict,
+    ).toBe('open');
   });
   test('rolling over is a figure, never a verdict of within', () => {
     expect(find(apiary, 'rolls-over')?.verdict).toBe('unchecked');

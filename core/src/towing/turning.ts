@@ -1,15 +1,20 @@
-import type { Chassis } from '../chassis/index.js';
+import type { Chassis, Member, PlanPoint } from '../chassis/index.js';
 import { itemPart } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
+import { inches } from '../units/index.js';
 
-/** A straight edge across the trailer, behind the ball, facing the vehicle. */
+/** A straight edge of the trailer that faces the vehicle. */
 export interface FrontEdge {
-  readonly what: 'bed' | 'item';
+  readonly what: 'bed' | 'item' | 'leg' | 'jack';
   readonly id: string;
+  /** of its left end */
   readonly behindBallM: number;
   readonly leftM: number;
   readonly rightM: number;
-  /** its highest point above the top of the rails */
+  /** so much further behind the ball for each metre to the right; 0 straight across */
+  readonly slope: number;
+  /** its lowest and highest point above the top of the rails */
+  readonly bottomZM: number;
   readonly topZM: number;
   /** stays as far behind the ball however long the tongue is made */
   readonly withBall: boolean;
@@ -18,23 +23,83 @@ export interface FrontEdge {
 const sideTops = (chassis: Chassis): readonly number[] =>
   chassis.members.filter(({ group }) => group === 'side').map(({ extent }) => extent.z1M);
 
-/** What stands nearest to the vehicle: the bed, and what is on tongue or deck in front. */
+/** A jack's head and crank reach so far from its tube, and stand so high over its mount where nobody has measured (common practice). */
+const JACK_HEAD_M = {
+  along: inches(4),
+  across: inches(5),
+  high: inches(20),
+  swung: inches(4),
+  cap: inches(8),
+} as const;
+
+const jackEdge = (trailer: Trailer, chassis: Chassis): FrontEdge[] => {
+  const { jack, jackBehindBallM } = trailer.coupling;
+  const { tongue } = chassis;
+  if (!jack.fitted || !tongue) return [];
+  const strokeM = jack.longM !== null && jack.shortM !== null ? jack.longM - jack.shortM + JACK_HEAD_M.cap : undefined;
+  return [
+    {
+      what: 'jack',
+      id: 'jack',
+      behindBallM: jackBehindBallM - JACK_HEAD_M.along,
+      leftM: -JACK_HEAD_M.across,
+      rightM: JACK_HEAD_M.across,
+      slope: 0,
+      bottomZM: tongue.topZM,
+      topZM: tongue.topZM + (jack.swings ? JACK_HEAD_M.swung : (strokeM ?? JACK_HEAD_M.high)),
+      withBall: true,
+    },
+  ];
+};
+
+/** The outer face of a slanted bar of the tongue, from its front end to where it meets the bed or the rails. */
+const slantedEdge = ({ id, plan, extent }: Member, ballXM: number): FrontEdge[] => {
+  const reach = Math.max(...plan.map(([, y]) => Math.abs(y)));
+  const far = plan.find(([, y]) => Math.abs(y) > reach - 1e-9);
+  const front = Math.min(...plan.map(([x]) => x));
+  const tips = plan.filter(([x]) => x < front + 0.2 * (extent.x1M - front));
+  const near = tips.reduce<PlanPoint | undefined>(
+    (most, next) => (!most || Math.abs(next[1]) > Math.abs(most[1]) ? next : most),
+    undefined,
+  );
+  if (!far || !near || Math.abs(far[1] - near[1]) < 0.02) return [];
+  const [left, right] = near[1] < far[1] ? [near, far] : [far, near];
+  return [
+    {
+      what: 'leg',
+      id,
+      behindBallM: left[0] - ballXM,
+      leftM: left[1],
+      rightM: right[1],
+      slope: (right[0] - left[0]) / (right[1] - left[1]),
+      bottomZM: extent.z0M,
+      topZM: extent.z1M,
+      withBall: true,
+    },
+  ];
+};
+
+/** What may come against the vehicle: the bed, what is on tongue or deck in front of it, slanted bars of the tongue, the jack. */
 export const frontEdges = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] => {
   const half = trailer.frame.bed.widthM / 2;
+  const { tongue, ballXM } = chassis;
+  const slanted = tongue ? [...(tongue.members.length > 1 ? tongue.members : []), ...tongue.sideTubes] : [];
   return [
     {
       what: 'bed',
       id: 'trailer',
-      behindBallM: -chassis.ballXM,
+      behindBallM: -ballXM,
       leftM: -half,
       rightM: half,
+      slope: 0,
+      bottomZM: -chassis.railHeightM,
       topZM: Math.max(chassis.deckTopZM, ...chassis.panels.map(({ extent }) => extent.z1M), ...sideTops(chassis)),
       withBall: false,
     },
     ...trailer.items.flatMap((item): FrontEdge[] => {
       const part = itemPart(trailer, chassis, item);
-      const behindBallM = part.x0M - chassis.ballXM;
-      return behindBallM < -chassis.ballXM
+      const behindBallM = part.x0M - ballXM;
+      return behindBallM < -ballXM
         ? [
             {
               what: 'item',
@@ -42,30 +107,44 @@ export const frontEdges = (trailer: Trailer, chassis: Chassis): readonly FrontEd
               behindBallM,
               leftM: part.y0M,
               rightM: part.y1M,
+              slope: 0,
+              bottomZM: part.centre.zM - part.heightM / 2,
               topZM: part.centre.zM + part.heightM / 2,
               withBall: item.attach.from === 'ball',
             },
           ]
         : [];
     }),
+    ...slanted.flatMap((member) => slantedEdge(member, ballXM)),
+    ...jackEdge(trailer, chassis),
   ];
 };
 
+/** Edges that do not pass over the vehicle's rear face, with the rails' top so high above the ground. */
+export const facingEdges = (
+  edges: readonly FrontEdge[],
+  railTopM: number,
+  rearTopM: number | null,
+): readonly FrontEdge[] => (rearTopM === null ? edges : edges.filter(({ bottomZM }) => railTopM + bottomZM < rearTopM));
+
 /**
  * Room between an edge and the vehicle's rear face when the trailer is turned by γ, m; infinite where the edge has swung past the
- * vehicle's side. The edge's points are (L·cosγ − t·sinγ, L·sinγ + t·cosγ) from the ball, t across the trailer: exact.
+ * vehicle's side. With l(t) = l₀ + s·t the edge's points are (l·cosγ − t·sinγ, l·sinγ + t·cosγ) from the ball, t across the trailer: exact.
  */
 export const roomAt = (edge: FrontEdge, gammaRad: number, bumperAheadM: number, halfVehicleM: number): number => {
-  const { behindBallM: l } = edge;
+  const { slope } = edge;
+  const straight = edge.behindBallM - slope * edge.leftM;
   const [sin, cos] = [Math.sin(gammaRad), Math.cos(gammaRad)];
-  // The corner that turns towards the vehicle.
   let [low, high] = [edge.leftM, edge.rightM];
-  if (cos > 1e-12) {
-    low = Math.max(low, (-halfVehicleM - l * sin) / cos);
-    high = Math.min(high, (halfVehicleM - l * sin) / cos);
-  } else if (Math.abs(l * sin) > halfVehicleM) return Number.POSITIVE_INFINITY;
+  const across = slope * sin + cos;
+  if (Math.abs(across) > 1e-12) {
+    const ends = [(-halfVehicleM - straight * sin) / across, (halfVehicleM - straight * sin) / across];
+    low = Math.max(low, Math.min(...ends));
+    high = Math.min(high, Math.max(...ends));
+  } else if (Math.abs(straight * sin) > halfVehicleM) return Number.POSITIVE_INFINITY;
   if (low > high) return Number.POSITIVE_INFINITY;
-  return l * cos - (sin >= 0 ? high : low) * sin + bumperAheadM;
+  const along = slope * cos - sin;
+  return straight * cos + Math.min(along * low, along * high) + bumperAheadM;
 };
 
 export interface TurnRoom {
@@ -73,48 +152,60 @@ export interface TurnRoom {
   readonly roomM: number;
 }
 
-/** The tightest edge at an angle, either way. */
-export const tightestAt = (
+/** Touching, to the accuracy of the search for the angle. */
+const TOUCHES_M = 1e-4;
+const ofTheBall = ({ what }: FrontEdge): boolean => what === 'leg' || what === 'jack';
+
+/** Each edge at an angle, turned the worse way. */
+const roomsAt = (
   edges: readonly FrontEdge[],
   gammaRad: number,
   bumperAheadM: number,
   halfVehicleM: number,
-): TurnRoom | undefined =>
-  edges
-    .flatMap((edge) => [gammaRad, -gammaRad].map((g) => ({ edge, roomM: roomAt(edge, g, bumperAheadM, halfVehicleM) })))
-    .reduce<TurnRoom | undefined>((least, next) => (!least || next.roomM < least.roomM ? next : least), undefined);
+): readonly TurnRoom[] =>
+  edges.map((edge) => ({
+    edge,
+    roomM: Math.min(...[gammaRad, -gammaRad].map((g) => roomAt(edge, g, bumperAheadM, halfVehicleM))),
+  }));
+
+const tightest = (rooms: readonly TurnRoom[]): TurnRoom | undefined =>
+  rooms.reduce<TurnRoom | undefined>((least, next) => (!least || next.roomM < least.roomM ? next : least), undefined);
+
+/** The tightest edge at an angle, either way. */
+export const tightestAt = (...at: Parameters<typeof roomsAt>): TurnRoom | undefined => tightest(roomsAt(...at));
+
+/** The same to be told of: legs and jack stand close by at any angle, and are told only where they touch. */
+export const toldAt = (...at: Parameters<typeof roomsAt>): TurnRoom | undefined =>
+  tightest(roomsAt(...at).filter(({ edge, roomM }) => !ofTheBall(edge) || roomM < TOUCHES_M));
 
 const FULL_TURN_RAD = Math.PI / 2;
+/** Halvings of a stretch that is searched: to a millionth of it and less. */
+const HALVINGS = 26;
 /** Just short of where an edge leaves the vehicle's width, rad. */
 const JUST_SHORT_RAD = 1e-9;
 
 /**
- * Angles between 0 and the wanted one at which an edge that turns one way can come nearest: where its corner enters or leaves the
- * vehicle's width H (l·sinγ + t·cosγ = ±H), where it itself leaves it, and where the width's side line is nearest to it (sinγ = H ÷ l).
- * Between them the room only falls or only grows.
+ * Angles from −wanted to wanted at which an edge can come nearest: where one of its ends enters or leaves the vehicle's width H
+ * (R·sin(γ + φ) = ±H), where the edge's own line, so far d from the ball, is nearest on the width's side lines (sin(θ + γ) = ±H ÷ d), and
+ * where an end stands in line with ball and vehicle. Between them the room only falls or only grows.
  */
-const turningPoints = (
-  l: number,
-  corner: number,
-  other: number,
-  half: number,
-  wantedRad: number,
-): readonly number[] => {
-  const reaching = (t: number): number[] => {
-    const size = Math.hypot(l, t);
+const turningPoints = (edge: FrontEdge, half: number, wantedRad: number): readonly number[] => {
+  const { slope, leftM, rightM, behindBallM } = edge;
+  const straight = behindBallM - slope * leftM;
+  const reaching = (size: number, at: number): number[] => {
     if (size < half) return [];
-    const [rise, lead] = [Math.asin(half / size), Math.atan2(t, l)];
-    return [rise - lead, Math.PI - rise - lead];
+    const rise = Math.asin(half / size);
+    return [rise - at, Math.PI - rise - at, -rise - at, -Math.PI + rise - at];
   };
-  const leaves = reaching(other);
-  return [
-    0,
-    wantedRad,
-    ...reaching(corner),
-    ...leaves,
-    ...leaves.map((gamma) => gamma - JUST_SHORT_RAD),
-    ...(l > half ? [Math.asin(half / l)] : []),
-  ].filter((gamma) => gamma >= 0 && gamma <= wantedRad);
+  const ends = [leftM, rightM].flatMap((t) => {
+    const l = straight + slope * t;
+    const angle = Math.atan2(t, l);
+    const at = reaching(Math.hypot(l, t), angle);
+    const inLine = [-angle, Math.PI - angle, -Math.PI - angle];
+    return [...inLine, ...at, ...at.flatMap((gamma) => [gamma - JUST_SHORT_RAD, gamma + JUST_SHORT_RAD])];
+  });
+  const line = reaching(Math.abs(straight) / Math.hypot(1, slope), Math.atan2(-slope, 1));
+  return [-wantedRad, 0, wantedRad, ...ends, ...line].filter((gamma) => Math.abs(gamma) <= wantedRad);
 };
 
 /** The least room of any edge on the way to an angle, either way: exact. */
@@ -125,13 +216,9 @@ export const leastRoomM = (
   halfVehicleM: number,
 ): number => {
   let least = Number.POSITIVE_INFINITY;
-  for (const edge of edges) {
-    const { behindBallM: l, leftM, rightM } = edge;
-    for (const gamma of turningPoints(l, rightM, leftM, halfVehicleM, wantedRad))
+  for (const edge of edges)
+    for (const gamma of turningPoints(edge, halfVehicleM, wantedRad))
       least = Math.min(least, roomAt(edge, gamma, bumperAheadM, halfVehicleM));
-    for (const gamma of turningPoints(l, -leftM, -rightM, halfVehicleM, wantedRad))
-      least = Math.min(least, roomAt(edge, -gamma, bumperAheadM, halfVehicleM));
-  }
   return least;
 };
 
@@ -141,27 +228,34 @@ export const touchAngleRad = (
   bumperAheadM: number,
   halfVehicleM: number,
 ): number | undefined => {
-  const touches = (gamma: number): boolean => leastRoomM(edges, gamma, bumperAheadM, halfVehicleM) < 0;
+  // An edge that never touches on the way to 90° need not be asked again.
+  const touching = edges.filter((edge) => leastRoomM([edge], FULL_TURN_RAD, bumperAheadM, halfVehicleM) < 0);
+  if (touching.length === 0) return undefined;
+  const touches = (gamma: number): boolean => leastRoomM(touching, gamma, bumperAheadM, halfVehicleM) < 0;
   if (touches(0)) return 0;
-  if (!touches(FULL_TURN_RAD)) return undefined;
-  let [clear, touching] = [0, FULL_TURN_RAD];
-  for (let k = 0; k < 50; k += 1) {
-    const middle = (clear + touching) / 2;
-    if (touches(middle)) touching = middle;
+  let [clear, touched] = [0, FULL_TURN_RAD];
+  for (let k = 0; k < HALVINGS; k += 1) {
+    const middle = (clear + touched) / 2;
+    if (touches(middle)) touched = middle;
     else clear = middle;
   }
-  return touching;
+  return touched;
 };
 
 /** Edges as a tongue longer by so much would have them. */
 const lengthened = (edges: readonly FrontEdge[], longerM: number): readonly FrontEdge[] =>
-  edges.map((edge) => (edge.withBall ? edge : { ...edge, behindBallM: edge.behindBallM + longerM }));
+  edges.map((edge) => {
+    if (!edge.withBall) return { ...edge, behindBallM: edge.behindBallM + longerM };
+    if (edge.slope === 0) return edge;
+    // A leg runs on in its own line: to the right where it slants back to the right, else to the left.
+    const further = Math.max(longerM / Math.abs(edge.slope), edge.leftM - edge.rightM + 0.01);
+    return edge.slope > 0
+      ? { ...edge, rightM: edge.rightM + further }
+      : { ...edge, leftM: edge.leftM - further, behindBallM: edge.behindBallM - edge.slope * further };
+  });
 
 /** Lengths that a tongue may be made longer or shorter by, m. */
 const LENGTHEN_M = [-3, 5] as const;
-
-/** Halvings of that stretch: to a fifth of a thousandth of a millimetre. */
-const HALVINGS = 26;
 
 /** The least change of length that satisfies; undefined where even the longest does not. */
 export const leastLength = (clears: (longerM: number) => boolean): number | undefined => {
@@ -177,7 +271,8 @@ export const leastLength = (clears: (longerM: number) => boolean): number | unde
 
 /**
  * How much longer (or shorter, negative) the tongue must be for this room at every angle up to the wanted one, m; undefined where no
- * length helps, because what is in the way stands at the ball.
+ * length helps, because what is in the way stands at the ball. What moves with the ball, legs and jack among it, must not touch; the room
+ * besides is asked of what a longer tongue moves away.
  */
 export const tongueLacksM = (
   edges: readonly FrontEdge[],
@@ -185,8 +280,13 @@ export const tongueLacksM = (
   bumperAheadM: number,
   halfVehicleM: number,
   marginM: number,
-): number | undefined =>
-  leastLength((longerM) => leastRoomM(lengthened(edges, longerM), wantedRad, bumperAheadM, halfVehicleM) >= marginM);
+): number | undefined => {
+  const fixed = edges.filter(ofTheBall);
+  const others = edges.filter((edge) => !ofTheBall(edge));
+  const least = (of: readonly FrontEdge[], longerM: number): number =>
+    leastRoomM(lengthened(of, longerM), wantedRad, bumperAheadM, halfVehicleM);
+  return leastLength((longerM) => least(others, longerM) >= marginM && least(fixed, longerM) >= 0);
+};
 
 /** The same for a tailgate that opens over it: what stands as high as the gate must be further back than it reaches. */
 export const tailgateLacksM = (

@@ -32,8 +32,9 @@ const INCHES_IN_A_FOOT = 12;
 const joinGroups = (body: string, ownUnit: LengthUnit): string =>
   ownUnit === 'in' && !/(mm|cm|m)$/i.test(body)
     ? body
-    : body.replace(/(^|[^\d.,])(\d{1,3}(?: \d{3})+)(?![\d/])(?!\s*\/)/g, (_, before: string, groups: string) =>
-        `${before}${groups.replaceAll(' ', '')}`,
+    : body.replace(
+        /(^|[^\d.,])(\d{1,3}(?: \d{3})+)(?![\d/])(?!\s*\/)/g,
+        (_, before: string, groups: string) => `${before}${groups.replaceAll(' ', '')}`,
       );
 
 /** a number with its own unit, several in a row: `8' 2 1/2"`, `2 m 30 cm`; the last may leave its unit out after feet: `8' 2`. */

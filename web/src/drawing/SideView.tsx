@@ -1,4 +1,5 @@
-import { drawnRailTopM,
+import {
+  drawnRailTopM,
   axlePlaces as axlesOf,
   type BalancedCase,
   hangerPlan,

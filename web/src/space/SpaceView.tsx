@@ -1,4 +1,5 @@
-import { drawnRailTopM,
+import {
+  drawnRailTopM,
   axlePlaces as axlesOf,
   type BalancedCase,
   itemParts,
@@ -139,10 +140,7 @@ const Wheels = () => {
     <>
       {places.flatMap((x) =>
         [-1, 1].map((side) => (
-          <mesh
-            key={`${x} ${side}`}
-            position={[x, (side * suspension.trackM) / 2, tire.loadedRadiusM - railTopM]}
-          >
+          <mesh key={`${x} ${side}`} position={[x, (side * suspension.trackM) / 2, tire.loadedRadiusM - railTopM]}>
             <cylinderGeometry args={[tire.diameterM / 2, tire.diameterM / 2, tire.widthM, 36]} />
             <meshLambertMaterial color={cssColor('--mute')} />
           </mesh>

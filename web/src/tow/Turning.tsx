@@ -1,4 +1,4 @@
-import { formatAngle, frontEdges, tightestAt, UNKNOWN_VEHICLE } from '@kereta/core';
+import { drawnRailTopM, facingEdges, formatAngle, frontEdges, toldAt, UNKNOWN_VEHICLE } from '@kereta/core';
 import { useState } from 'react';
 import { SheetText } from '../drawing/SheetText';
 import { useWidth } from '../ui/useWidth';
@@ -15,8 +15,8 @@ export const Turning = () => {
   const { chassis } = evaluation;
   const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const gamma = (degrees * Math.PI) / 180;
-  const edges = frontEdges(trailer, chassis);
-  const tight = tightestAt(edges, gamma, vehicle.bumperAheadOfBallM, vehicle.widthM / 2);
+  const edges = facingEdges(frontEdges(trailer, chassis), drawnRailTopM(trailer, chassis), vehicle.rearTopM);
+  const tight = toldAt(edges, gamma, vehicle.bumperAheadOfBallM, vehicle.widthM / 2);
   const vehicleM = (vehicle.wheelbaseM ?? 2.8) + (vehicle.ballBehindAxleM ?? 1.1) + 0.9;
   const trailerM = trailer.frame.bed.lengthM - chassis.ballXM;
   const scale = Math.min(

@@ -1,4 +1,4 @@
-import { DEMO_TRAILERS, evaluate, type Instant, type Trailer } from '@kereta/core';
+import { DEMO_TRAILERS, evaluate, inches, type Instant, type Trailer, UNKNOWN_VEHICLE } from '@kereta/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { VehicleFields } from '../steps/towing/VehicleFields';
@@ -50,7 +50,7 @@ describe('over a break of the road', () => {
   test('its sliders say crest or dip, what comes nearest, and what strikes', () => {
     show(apiary, <RampView />);
     const region = screen.getByRole('region', { name: 'Crest and dip' });
-    expect(within(region).getByRole('status').textContent).toContain('Nearest anywhere over it: the jack’s foot');
+    expect(within(region).getByRole('status').textContent).toContain('Nearest anywhere over it: the tongue');
     slide('Break of the road, crest to dip, degrees', 0);
     expect(within(region).getByRole('status').textContent).toContain('Riding level');
     slide('Break of the road, crest to dip, degrees', -15);
@@ -92,11 +92,32 @@ describe('the trainer', () => {
 });
 
 describe('tow vehicle', () => {
-  test('an example brings its figures, one’s own are kept by name', () => {
-    show(apiary, <VehicleFields />);
-    choose('Start from', 'vehicle-estate');
-    expect(last().towVehicle).toMatchObject({ name: 'Family estate car', kind: 'vehicle', wheelbaseM: 2.7 });
+  test('an example fills what nobody has typed, and never a limit; one’s own are kept by name', () => {
+    show({ ...apiary, towVehicle: { ...UNKNOWN_VEHICLE, towLimitKg: 2000, wheelbaseM: 3.1 } }, <VehicleFields />);
+    choose('Start from', 'vehicle-pickup');
+    expect(last().towVehicle).toMatchObject({
+      name: 'Full-size pickup',
+      likeId: 'vehicle-pickup',
+      wheelbaseM: 3.1,
+      ballBehindAxleM: inches(48),
+      towLimitKg: 2000,
+      tongueLimitKg: null,
+    });
     expect(last().towVehicle).not.toHaveProperty('source');
+    const asked = evaluate(last()).findings.find(({ code }) => code === 'tongue-limit');
+    expect(asked?.verdict).toBe('open');
+    cleanup();
+    // Another example takes the place of what the first one filled, and of nothing else.
+    show(last(), <VehicleFields />);
+    choose('Start from', 'vehicle-estate');
+    expect(last().towVehicle).toMatchObject({
+      name: 'Family estate car',
+      wheelbaseM: 3.1,
+      ballBehindAxleM: 1.05,
+      towLimitKg: 2000,
+    });
+    cleanup();
+    show(apiary, <VehicleFields />);
     fireEvent.click(screen.getByRole('button', { name: /^Keep “Farm pickup”/ }));
     expect(last().ownRows.vehicles[0]?.vehicle.name).toBe('Farm pickup');
   });

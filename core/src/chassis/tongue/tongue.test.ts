@@ -234,7 +234,9 @@ describe('plates and end work', () => {
     expect(saddleLengthM(0.03, 0.02, 1)).toBeUndefined();
   });
   test('legs on a channel header ask for a cope, on a tube for none', () => {
-    const frame = { groups: { ...base.frame.groups, header: { sectionId: 'c4x5.4', materialId: 'a36', faces: 'in' as const } } };
+    const frame = {
+      groups: { ...base.frame.groups, header: { sectionId: 'c4x5.4', materialId: 'a36', faces: 'in' as const } },
+    };
     expect(tongueEndWork(buildChassis(withTongue(straight({ underM: 0 })))).length).toBe(0);
     const work = tongueEndWork(buildChassis(withTongue(straight({ underM: 0 }), frame)));
     expect(work.map(({ kind }) => kind)).toEqual(['cope']);

@@ -1,3 +1,4 @@
+import { inches } from '../../units/index.js';
 import { type Fields, isFields, putIn } from './putIn.js';
 
 /** What came in with version 4, as a trailer of version 3 was understood. */
@@ -16,7 +17,7 @@ const NEW: readonly (readonly [path: string, value: unknown])[] = [
 ];
 
 /** What a new trailer of version 3 said of its rails without anybody's having measured it, m: 24-1/4 in and 615 mm. */
-const NOBODYS_M: readonly unknown[] = [24.25 * 0.0254, 0.615];
+const NOBODYS_M: readonly unknown[] = [inches(24.25), 0.615];
 
 /** The height that version 3 drew counts as measured where it is not the one that every new trailer came with. */
 const withMeasured = (design: Fields): Fields => {

@@ -1,6 +1,15 @@
 import { measuredHeight } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
-import { finding, concluding, given, minus, plus, workedOut, type Verdict, type WorkingLine } from '../../findings/index.js';
+import {
+  finding,
+  concluding,
+  given,
+  minus,
+  plus,
+  workedOut,
+  type Verdict,
+  type WorkingLine,
+} from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
 
 import type { Clearance } from '../clearances.js';

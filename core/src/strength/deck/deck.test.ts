@@ -3,7 +3,8 @@ import { verify } from '../../../test/verify.js';
 import { DEMO_TRAILERS } from '../../demos/index.js';
 import { evaluate } from '../../evaluation/index.js';
 import type { Trailer } from '../../project/index.js';
-import { fromNewtons, fromPascals, inches, pounds, toNewtons } from '../../units/index.js';
+import { fromNewtons, fromPascals, inches, pounds, toNewtons, toPascals } from '../../units/index.js';
+import { homeMadeShares } from '../joints/homeMade.js';
 import { DECK_STRENGTHS } from './deckStrength.js';
 
 const apiary = DEMO_TRAILERS[0] as Trailer;
@@ -100,17 +101,43 @@ describe('findings', () => {
     const cargoKg = (found as unknown as { data: { cargoKg: number } }).data.cargoKg;
     expect(found?.utilisation).toBeCloseTo((0.5 * cargoKg) / 600, 9);
   });
-  test('a home-made coupling is only told what to study: 2,900 lb at 1.5 g on a plain pin', () => {
-    const found = withDeck((trailer) => ({ ...trailer, coupling: { ...trailer.coupling, homeMade: true } })).find(
-      ({ code }) => code === 'home-made-study',
+  test('a home-made coupling, for study: 2,900 lb at 1.5 g on a 1 in bolt over a gap of 2-1/2 in', () => {
+    const study = {
+      pinDiameterM: inches(1),
+      threaded: false,
+      yieldPa: toPascals(36, 'ksi'),
+      planes: 2,
+      gapM: inches(2.5),
+      plateM: inches(3 / 8),
+      edgeM: inches(1.5),
+      weldLegM: inches(1 / 4),
+      weldLengthM: inches(8),
+    } as const;
+    const shares = homeMadeShares(study, toNewtons(4350, 'lbf'));
+    const source = 'beam theory and AISC 360-16 J2.4, J7, worked by hand';
+    const ours = (part: keyof typeof shares): number => 100 * shares[part];
+    const area = 'Joints';
+    // 4,350 ÷ (2 × 0.7854 × 21,600); 4,350 × 2.5 ÷ 4 ÷ (0.09817 × 36,000); 4,350 ÷ (2 × 1 × 0.375 × 64,800).
+    verify({ area, check: 'home-made pin in shear', ours: ours('pin-shear'), outside: '12.8', unit: '%', source });
+    verify({ area, check: 'home-made pin in bending', ours: ours('pin-bending'), outside: '76.9', unit: '%', source });
+    verify({ area, check: 'home-made pin bears', ours: ours('bearing'), outside: '8.95', unit: '%', source });
+    // Two planes of 3/8 × 1 in on each of two plates: 4,350 ÷ (4 × 0.375 × 1 × 21,600); 4,350 ÷ (8 × 0.1768 × 21,000).
+    verify({ area, check: 'home-made plate torn out', ours: ours('tear-out'), outside: '13.4', unit: '%', source });
+    verify({ area, check: 'home-made fillets', ours: ours('weld'), outside: '14.6', unit: '%', source });
+    // Threads take an eighth of the area and two fifths of the modulus; on one side it is a cantilever.
+    const bad = homeMadeShares({ ...study, threaded: true }, toNewtons(4350, 'lbf'));
+    expect(bad['pin-bending'] / shares['pin-bending']).toBeCloseTo(0.85 ** -3, 9);
+    expect(homeMadeShares({ ...study, planes: 1 }, 1000)['pin-bending']).toBeCloseTo(
+      4 * homeMadeShares(study, 1000)['pin-bending'],
+      9,
     );
-    const { forceN, pinM, weldM } = (found as unknown as { data: { forceN: number; pinM: number; weldM: number } })
-      .data;
-    // 4,350 lb ÷ (2 × 17,400 psi) = 0.125 in² → 0.399 in; ÷ (14,850 × 1/4 lb/in) = 1.17 in.
-    expect(forceN).toBeCloseTo(toNewtons(4350, 'lbf'), 0);
-    expect(pinM / inches(1)).toBeCloseTo(0.399, 3);
-    expect(weldM / inches(1)).toBeCloseTo(1.172, 2);
-    expect(found?.verdict).toBe('unchecked');
+    const told = (threaded: boolean) =>
+      withDeck((trailer) => ({
+        ...trailer,
+        coupling: { ...trailer.coupling, homeMade: true, study: { ...study, threaded } },
+      })).find(({ code }) => code === 'home-made-study');
+    expect(told(false)).toMatchObject({ verdict: 'unchecked', step: 'tongue', data: { part: 'pin-bending' } });
+    expect(told(true)).toMatchObject({ verdict: 'over', data: { way: 'along', threaded: true } });
   });
   test('a post of the side rail: 200 lb at 16 in on a 1-1/2 x 1-1/2 in tube', () => {
     const found = withDeck((trailer) => ({

@@ -45,7 +45,16 @@ export const homeMadeShares = (study: CouplingStudy, forceN: number): Readonly<R
   const plates = planes;
   const clearEdgeM = Math.max(edgeM - d / 2, 0);
   const { weldNM } = weldStrength(
-    { id: '', name: '', family: 'steel', elasticPa: 0, densityKgM3: 0, source: RULES['home-made-study'].source, yieldPa, ultimatePa: yieldPa },
+    {
+      id: '',
+      name: '',
+      family: 'steel',
+      elasticPa: 0,
+      densityKgM3: 0,
+      source: RULES['home-made-study'].source,
+      yieldPa,
+      ultimatePa: yieldPa,
+    },
     plateM,
     weldLegM,
     '5356',
@@ -55,7 +64,8 @@ export const homeMadeShares = (study: CouplingStudy, forceN: number): Readonly<R
     'pin-shear': forceN / (planes * shearArea * SHEAR_YIELD * yieldPa),
     'pin-bending': momentNm / (((Math.PI * bendingM ** 3) / 32) * yieldPa),
     bearing: forceN / (plates * d * plateM * PIN_BEARING * yieldPa),
-    'tear-out': clearEdgeM > 0 ? forceN / (2 * plates * plateM * clearEdgeM * SHEAR_YIELD * yieldPa) : Number.POSITIVE_INFINITY,
+    'tear-out':
+      clearEdgeM > 0 ? forceN / (2 * plates * plateM * clearEdgeM * SHEAR_YIELD * yieldPa) : Number.POSITIVE_INFINITY,
     weld: forceN / (weldNM * weldLengthM),
   };
 };

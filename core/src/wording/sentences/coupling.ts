@@ -32,8 +32,8 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     data.homeMade
       ? `A home-made coupling has no rating: whether it holds ${say.mass(data.grossKg)} is not checked.`
       : data.ratedKg === undefined
-      ? 'What the coupler is rated for is missing: read its stamp.'
-      : `Coupler is rated for ${say.mass(data.ratedKg)}; ${data.byPlate ? 'the plate lets it be' : 'it weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
+        ? 'What the coupler is rated for is missing: read its stamp.'
+        : `Coupler is rated for ${say.mass(data.ratedKg)}; ${data.byPlate ? 'the plate lets it be' : 'it weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
   'gross-against-tow-vehicle': ({ data }, say) =>
     data.limitKg === undefined
       ? 'What the tow vehicle may tow is missing: see its handbook.'
@@ -161,11 +161,11 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     data.neededN === undefined
       ? 'The vehicle’s permissible greatest mass, which D goes by, is missing: it stands on its plate and in its papers.'
       : data.ratedN === undefined
-      ? `The coupling needs a D of ${say.force(data.neededN)}; what is stamped on its plate is missing.`
-      : sentence(
-          `The coupling needs a D of ${say.force(data.neededN)}; its plate says ${say.force(data.ratedN)}.`,
-          data.allowsKg === undefined ? '' : `Behind this vehicle that is enough for ${say.mass(data.allowsKg)}.`,
-        ),
+        ? `The coupling needs a D of ${say.force(data.neededN)}; what is stamped on its plate is missing.`
+        : sentence(
+            `The coupling needs a D of ${say.force(data.neededN)}; its plate says ${say.force(data.ratedN)}.`,
+            data.allowsKg === undefined ? '' : `Behind this vehicle that is enough for ${say.mass(data.allowsKg)}.`,
+          ),
   'v-value': ({ data }, say) =>
     `Over 3.5 t the plate must also show V: ${say.force(data.neededN)} or more. Compare it with the plate yourself.`,
   'coupler-height': ({ data, caseId, verdict }, say) =>
@@ -191,7 +191,9 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
   'home-made-study': ({ data, verdict }, say) =>
     sentence(
       `Your home-made coupling, for study: ${say.force(data.forceN)} ${WAYS[data.way]} works its ${STUDY_PARTS[data.part]} at ${say.percent(data.share, 0)} of yield.`,
-      verdict === 'over' ? 'It does not hold even on paper.' : 'That is no rating: wear, notches, blows and loose threads are not in it.',
+      verdict === 'over'
+        ? 'It does not hold even on paper.'
+        : 'That is no rating: wear, notches, blows and loose threads are not in it.',
       data.threaded ? 'Threads where a pin is sheared are bad: they are notches.' : '',
       'Buy a rated one.',
     ),

@@ -24,7 +24,7 @@ export const towingSentences: SentencesOf<TowingFindingData> = {
       verdict === 'ok'
         ? ''
         : data.lacksM === undefined
-          ? 'It stands at the ball, so that no length of tongue clears it: move it.'
+          ? `No length of tongue clears it: ${data.with.startsWith('tongue') ? 'a ball mount that holds the ball further back does.' : 'it stands at the ball; move it.'}`
           : `A tongue ${say.length(data.lacksM)} longer clears it.`,
     );
   },

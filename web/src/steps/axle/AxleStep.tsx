@@ -257,7 +257,9 @@ export const AxleStep = () => {
           value={gear.measuredRailTopM}
           of="runningGear.measuredRailTopM"
           hint="Level, under the heaviest load; empty: by the parts"
-          onCommit={(measuredRailTopM) => set(`rails measured ${say.length(measuredRailTopM)} high`, { measuredRailTopM })}
+          onCommit={(measuredRailTopM) =>
+            set(`rails measured ${say.length(measuredRailTopM)} high`, { measuredRailTopM })
+          }
           onClear={() => set('rails’ height by the parts', { measuredRailTopM: null })}
         />
       </FieldGroup>

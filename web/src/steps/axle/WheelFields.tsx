@@ -1,4 +1,12 @@
-import { STUD_CIRCLES, LOAD_INDEXES, loadOfIndexKg, type RunningGear, FENDER_NAMES, optionsOf, withWheel } from '@kereta/core';
+import {
+  STUD_CIRCLES,
+  LOAD_INDEXES,
+  loadOfIndexKg,
+  type RunningGear,
+  FENDER_NAMES,
+  optionsOf,
+  withWheel,
+} from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';

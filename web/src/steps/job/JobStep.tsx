@@ -1,4 +1,12 @@
-import { exampleOf, type Trailer, UNKNOWN_VEHICLE, REGION_NAMES, ROAD_NAMES, UNIT_NAMES, optionsOf } from '@kereta/core';
+import {
+  exampleOf,
+  type Trailer,
+  UNKNOWN_VEHICLE,
+  REGION_NAMES,
+  ROAD_NAMES,
+  UNIT_NAMES,
+  optionsOf,
+} from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';

@@ -195,7 +195,7 @@ describe('hardware', () => {
     choose('Chain', 'chain-g70-3_8');
     expect(last().coupling.safetyChain.breaksAtKg).toBeCloseTo(pounds(26_400), 6);
     choose('Ball', 'ball-2-1-1_4');
-    expect(last().coupling.ball.ratedKg).toBeCloseTo(pounds(12_000), 6);
+    expect(last().coupling.ball.ratedKg).toBeCloseTo(pounds(8000), 6);
     choose('Hitch on the vehicle', 'class-ii');
     expect(last().coupling.receiver).toEqual({
       ratedKg: expect.closeTo(pounds(3500), 6) as number,

@@ -118,7 +118,6 @@ const REAR: readonly SizeOf<TowVehicle>[] = [
   },
 ];
 
-
 /** What a hitch goes down by under a weight that is easy to stand on it: 100 lb or 50 kg. */
 const TRY_KG = { imperial: 45.359237, metric: 50 } as const;
 

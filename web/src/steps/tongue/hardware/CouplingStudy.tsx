@@ -20,7 +20,13 @@ const startOf = (metric: boolean): Study => ({
 });
 
 const SIZES: readonly SizeOf<Study>[] = [
-  { field: 'pinDiameterM', label: 'Pin or bolt', kind: 'length', of: 'coupling.study.pinDiameterM', said: 'pin of the coupling' },
+  {
+    field: 'pinDiameterM',
+    label: 'Pin or bolt',
+    kind: 'length',
+    of: 'coupling.study.pinDiameterM',
+    said: 'pin of the coupling',
+  },
   {
     field: 'yieldPa',
     label: 'Its metal bends for good at',
@@ -45,7 +51,13 @@ const SIZES: readonly SizeOf<Study>[] = [
     of: 'coupling.study.edgeM',
     said: 'edge of the coupling’s plates',
   },
-  { field: 'weldLegM', label: 'Fillet leg', kind: 'length', of: 'coupling.study.weldLegM', said: 'fillet of the coupling' },
+  {
+    field: 'weldLegM',
+    label: 'Fillet leg',
+    kind: 'length',
+    of: 'coupling.study.weldLegM',
+    said: 'fillet of the coupling',
+  },
   {
     field: 'weldLengthM',
     label: 'Fillets together',
@@ -62,8 +74,8 @@ export const CouplingStudy = () => {
   const { study } = coupling;
   const advice = (
     <p className="narrow col-span-2 text-[13px]">
-      Buy a rated coupling: it costs less than a tow home, and it has been pulled to many times its load. What stands here is to
-      learn by; a home-made one is never rated, and no size is called enough.
+      Buy a rated coupling: it costs less than a tow home, and it has been pulled to many times its load. What stands
+      here is to learn by; a home-made one is never rated, and no size is called enough.
     </p>
   );
   if (study === null)
