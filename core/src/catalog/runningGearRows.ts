@@ -293,7 +293,7 @@ export const SPRING_ROWS: readonly SpringRow[] = [
   doubleEye(3, 1000),
   doubleEye(4, 1750),
   doubleEye(5, 2250),
-  doubleEye(6, 3000),
+  doubleEye(6, 2750),
   {
     id: 'spring-slipper-24_75',
     name: '24-3/4 in slipper kit, 2 leaves, 750 lb',

@@ -86,6 +86,7 @@ export const apiaryFlatbed: Project = withDesign(started, {
       armM: inches(6),
       trackM: inches(79),
       springCentresM: null,
+      equaliserM: null,
       bracketM: 0,
       mounting: 'welded',
       ...USUAL_SUSPENSION,

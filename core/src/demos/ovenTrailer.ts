@@ -81,6 +81,7 @@ export const ovenTrailer: Project = withDesign(started, {
       armM: inches(6),
       trackM: inches(86),
       springCentresM: null,
+      equaliserM: null,
       bracketM: 0,
       mounting: 'welded',
       ...USUAL_SUSPENSION,

@@ -92,6 +92,7 @@ export const telescopeTrailer: Project = withDesign(
         armM: millimetres(145),
         trackM: millimetres(1650),
         springCentresM: null,
+        equaliserM: null,
         bracketM: 0,
         mounting: 'bolted',
         ...USUAL_SUSPENSION,

@@ -255,6 +255,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
         armM: inches(6),
         trackM: size(74, 1880),
         springCentresM: null,
+        equaliserM: null,
         bracketM: 0,
         mounting: 'welded',
         ...USUAL_SUSPENSION,

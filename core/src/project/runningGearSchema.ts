@@ -93,6 +93,8 @@ export const runningGearSchema = object({
     trackM: length,
     /** middle of one spring or bracket to the other's; under the middles of the rails where null */
     springCentresM: length.nullable(),
+    /** equaliser of a tandem, hole to hole; null where nobody has measured it */
+    equaliserM: length.nullable(),
     /** brackets, pedestals or blocks between the rails and what holds the axle */
     bracketM: lengthOrZero,
     /** how hangers or brackets are held; a weld weakens aluminum rails there */

@@ -115,6 +115,7 @@ export const USUAL_SIZES = {
   'runningGear.spacingM': [0.3, 3],
   'runningGear.suspension.armM': [0, 0.6],
   'runningGear.suspension.bracketM': [0, 0.6],
+  'runningGear.suspension.equaliserM': [0.05, 0.4],
   'runningGear.suspension.bumpTravelM': [0, 0.4],
   'runningGear.suspension.hangerSpacingM': [0.1, 3],
   'runningGear.suspension.spring.eyeToEyeM': [0.2, 2],

@@ -3,14 +3,22 @@ import type { Trailer } from '../project/index.js';
 
 export type AssemblyPart = 'axle' | 'springs' | 'tires' | 'wheels';
 
-/** What one axle may carry, by each of its parts, kg; undefined where nobody has read it. */
-export const assemblyRatings = ({ runningGear }: Trailer): Readonly<Record<AssemblyPart, number | undefined>> => {
-  const { axle, suspension, tire, wheel } = runningGear;
+/** Axle, springs and wheels of one axle, kg: what its springs do not carry. */
+const unsprungKg = ({ runningGear: { axle, suspension, wheel } }: Trailer): number =>
+  axle.massKg + suspension.springMassKg + 2 * wheel.assemblyMassKg;
+
+/**
+ * What one axle may carry at the ground, by each of its parts, kg; undefined where nobody has read it. Springs bear what stands on them:
+ * axle and wheels come on top of their ratings.
+ */
+export const assemblyRatings = (trailer: Trailer): Readonly<Record<AssemblyPart, number | undefined>> => {
+  const { axle, suspension, tire, wheel } = trailer.runningGear;
   const pair = (kg: number | null): number | undefined => (kg === null ? undefined : 2 * kg);
   const tireKg = pair(tire.maxLoadKg);
+  const springsKg = suspension.kind === 'leaf' ? pair(suspension.spring.ratingKg) : undefined;
   return {
     axle: axle.ratingKg ?? undefined,
-    springs: suspension.kind === 'leaf' ? pair(suspension.spring.ratingKg) : undefined,
+    springs: springsKg === undefined ? undefined : springsKg + unsprungKg(trailer),
     tires: tireKg === undefined ? undefined : tireKg / (tire.passenger ? PASSENGER_TIRE_DERATING : 1),
     wheels: pair(wheel.maxLoadKg),
   };

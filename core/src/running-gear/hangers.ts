@@ -1,6 +1,6 @@
 import { axlePlaces, isIndependent } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
-import { chordM, flatLengthM } from '../suspension/index.js';
+import { chordM, flatLengthM, type Spring } from '../suspension/index.js';
 import { inches } from '../units/index.js';
 import { loadedRide, type RideHeights } from './heights.js';
 
@@ -22,12 +22,34 @@ export interface HangerPlan {
 
 /** Half an inch less than spring and shackle end to end (shop rule for 2-1/4 in shackles). */
 const SHOP_LESS_M = inches(0.5);
+/** Bolts stand at least so much further apart than the spring laid flat, or its shackle can go over centre (common practice). */
+const PAST_FLAT_M = inches(3 / 8);
+/** Further than this share of the shackle beyond the eyes it lies nearly level (common practice). */
+const LYING_SHARE = 0.9;
+/** Shackles are sold by the quarter inch. */
+const SHACKLE_STEP_M = inches(0.25);
 
-/** Distance of the bolts that the spring's own type asks for; a slipper's is its maker's and nobody else's. */
+/** Between which distances of its bolts a spring with two eyes works; `least` over `most` where its shackle is too short for any. */
+export const spacingLimitsM = (spring: Spring): { readonly least: number; readonly most: number } => ({
+  least: flatLengthM(spring) + PAST_FLAT_M,
+  most: spring.eyeToEyeM + LYING_SHARE * spring.shackleM,
+});
+
+/** Shortest shackle that is sold with which some distance of the bolts works, m. */
+export const shackleNeededM = (spring: Spring): number =>
+  Math.ceil((spacingLimitsM(spring).least - spring.eyeToEyeM) / LYING_SHARE / SHACKLE_STEP_M - 1e-9) * SHACKLE_STEP_M;
+
+/**
+ * Distance of the bolts that the spring's own type asks for, within what its shackle can do; a slipper's is its maker's and nobody else's,
+ * and a shackle that is too short has none.
+ */
 export const wantedSpacingM = ({ runningGear: { suspension } }: Trailer): number | undefined => {
   if (suspension.kind !== 'leaf') return undefined;
   const { spring } = suspension;
-  return spring.kind === 'slipper' ? (spring.slipperM ?? undefined) : spring.eyeToEyeM + spring.shackleM - SHOP_LESS_M;
+  if (spring.kind === 'slipper') return spring.slipperM ?? undefined;
+  const { least, most } = spacingLimitsM(spring);
+  const shopM = spring.eyeToEyeM + spring.shackleM - SHOP_LESS_M;
+  return least > most ? undefined : Math.min(most, Math.max(least, shopM));
 };
 
 /**

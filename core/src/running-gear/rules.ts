@@ -1,18 +1,22 @@
 import { rulesOf } from '../findings/index.js';
 import { commonPractice, computedBy, publishedSure, publishedVerify } from '../source.js';
-import { inches, toRadians, formatAngle, formatLength } from '../units/index.js';
+import { inches, toPascals, toRadians, formatAngle, formatLength } from '../units/index.js';
 
 /** Passenger tires on a trailer, and the tires of an axle together. */
 export const TIRE_RULE = publishedSure(
   '49 CFR 571.110: passenger tires ÷ 1.10; the tires of an axle together at least its rating',
 );
 
-/** Half an inch off level, off the plan (common practice). */
-export const HEIGHT_OFF_M = inches(0.5);
+/** A tape and an estimated spring agree to about an inch (common practice). */
+export const HEIGHT_OFF_M = inches(1);
 /** Laden 1.6 to 2.3 Hz is the aim, empty up to 3.5 Hz (common practice); laden it is called soft or harsh only some way outside of that. */
 export const BOUNCE = { soft: 1.4, good: 2.6, emptyHarsh: 3.5 } as const;
-/** Further than this from upright a shackle wanders; nearer it can go over (common practice, 10 to 60°). */
-export const LEAN = { least: toRadians(8, 'deg'), most: toRadians(60, 'deg') } as const;
+/** Nearer to upright a shackle can go over, further from it it wanders (common practice; 12 to 14° is usual at a spring's rating). */
+export const LEAN = { least: toRadians(10, 'deg'), most: toRadians(60, 'deg') } as const;
+/** What the leaves of trade springs feel at their own rating, at most, Pa (worked out from the list's rows). */
+export const LEAF_STRESS_PA = toPascals(150, 'ksi');
+/** Less air than this in a hard bump is none that anybody would count on, m (common practice). */
+export const BUMP_AIR_M = inches(0.25);
 /** From spring to wheel, up to which axle ratings hold (common practice). */
 export const OVERHANG_M = inches(8.5);
 /** Never more than this without the axle’s maker (common practice). */
@@ -84,7 +88,7 @@ export const RULES = rulesOf({
       'independent wheels of one axle do not pass one wheel’s movement to the other; the tongue’s weight is asked of them all the same',
   },
   clearance: {
-    formula: 'gap standing ≥ what is wanted there, gap in a bump ≥ 0',
+    formula: 'gap standing ≥ what is wanted there, gap in a bump ≥ 1/4 in, never less than nothing',
     source: commonPractice(
       'shop clearances about wheels: 1 in beside, 1-1/2 in on leaf springs, the travel and 1 in above',
     ),
@@ -177,8 +181,15 @@ export const RULES = rulesOf({
     holds: 'springs with two eyes; slippers by their maker only',
   },
   'shackle-lean': {
-    formula: `0 ≤ the shackle’s angle at every load; tight under ${formatAngle(LEAN.least)} and over ${formatAngle(LEAN.most)}`,
-    source: computedBy('sin = (bolt to bolt − eye to eye under the load) ÷ shackle; 20 to 45° is common practice'),
-    holds: 'springs with two eyes, without an equaliser',
+    formula: `${formatAngle(LEAN.least)} to ${formatAngle(LEAN.most)} from upright at every load, never past upright`,
+    source: computedBy(
+      `sin = (bolt to bolt − eye to eye under the load) ÷ shackle; ${formatAngle(LEAN.least)} to ${formatAngle(LEAN.most)} is common practice`,
+    ),
+    holds: 'springs with two eyes; tandems where the equaliser has been measured',
+  },
+  'leaf-stress': {
+    formula: 'σ = 3·P·l ÷ (n·b·t²), l = (L − 0.6·clamp) ÷ 2; some arch is left under the load',
+    source: publishedVerify('Shigley, Mechanical Engineering Design; SAE HS-788: leaf springs, seat and full-length leaf counted'),
+    holds: 'leaves nipped to share alike; the limit is what trade springs feel at their own rating, worn ones are softer',
   },
 });

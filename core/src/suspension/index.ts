@@ -1,8 +1,10 @@
 export {
   archUnderM,
   chordM,
+  clampLengthM,
   flatLengthM,
   leafRateNPerM,
+  leafSpringKg,
   leafStressPa,
   shackleAngleRad,
   type Spring,

@@ -1,6 +1,6 @@
 import type { Trailer } from '../project/index.js';
 import { inches, weightN } from '../units/index.js';
-import { leafRateNPerM } from './leaf.js';
+import { clampLengthM, leafRateNPerM } from './leaf.js';
 
 /** A torsion arm gives about this much under its rated load: 20 to 25° of a 6 in arm (recalled). */
 const TORSION_GIVE_M = inches(2.25);
@@ -10,7 +10,7 @@ export const wheelRateNPerM = ({ runningGear }: Trailer): number | undefined => 
   const { suspension, axle } = runningGear;
   switch (suspension.kind) {
     case 'leaf':
-      return leafRateNPerM(suspension.spring);
+      return leafRateNPerM(suspension.spring, clampLengthM(axle.tubeDiameterM));
     case 'torsion':
       return (
         suspension.torsion.rateNPerM ??

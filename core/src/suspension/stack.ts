@@ -1,5 +1,5 @@
 import type { Trailer } from '../project/index.js';
-import { archUnderM, chordM, shackleAngleRad } from './leaf.js';
+import { archUnderM, chordM, clampLengthM, shackleAngleRad } from './leaf.js';
 import { weightN } from '../units/index.js';
 import { wheelRateNPerM } from './rates.js';
 
@@ -41,7 +41,7 @@ export const heightStack = (
   switch (suspension.kind) {
     case 'leaf': {
       const { spring, hangerSpacingM } = suspension;
-      const archM = archUnderM(spring, sprungWheelN);
+      const archM = archUnderM(spring, sprungWheelN, clampLengthM(axle.tubeDiameterM));
       const tubeMiddleM = hubM - axle.dropM;
       const over = spring.seat === 'over';
       const pack = spring.leaves * spring.leafThicknessM;

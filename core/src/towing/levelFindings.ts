@@ -83,7 +83,8 @@ export const levelFindings = (
       limit: own && m(own.hitchM),
       working: own ? [workedOut('off-level', minus(m(own.hitchM), m(couplerM)), 'length')] : [],
     }),
-    ...(own && own.hitchM > deckM
+    // A low deck behind a tongue that steps up rides level all the same.
+    ...(own && own.hitchM > deckM && Math.abs(own.offM) > 2 * LEVEL_M
       ? [
           finding({
             ...plain,

@@ -5,6 +5,7 @@ import { type Fields, isFields, putIn } from './putIn.js';
 const NEW: readonly (readonly [path: string, value: unknown])[] = [
   ...['rail', 'header', 'cross', 'tongue', 'side'].map((group) => [`frame.groups.${group}.faces`, 'in'] as const),
   ['runningGear.suspension.bracketM', 0],
+  ['runningGear.suspension.equaliserM', null],
   ...['towVehicle', 'ownRows.vehicles[].vehicle'].flatMap((vehicle) => [
     [`${vehicle}.maxMassKg`, null] as const,
     [`${vehicle}.likeId`, null] as const,

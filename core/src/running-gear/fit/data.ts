@@ -10,12 +10,26 @@ export interface FitFindingData {
   'weakest-part': { readonly part: AssemblyPart; readonly ratingKg: number; readonly loadKg: number };
   'spring-load': { readonly loadKg: number; readonly ratingKg: number | undefined };
   'ride-bounce': { readonly hz: number; readonly empty: boolean; readonly judged: 'soft' | 'good' | 'harsh' };
-  'shackle-lean': { readonly leanRad: number | undefined; readonly caseId: string };
+  /** least lean, and the most where another load gives it; undefined where the shackle cannot reach */
+  'shackle-lean': {
+    readonly leanRad: number | undefined;
+    readonly caseId: string;
+    readonly mostRad: number | undefined;
+    readonly mostCaseId: string;
+  };
+  'leaf-stress': {
+    readonly stressPa: number;
+    readonly mostPa: number;
+    readonly archM: number;
+    readonly fault: 'stress' | 'flat' | 'none';
+  };
   'hanger-spacing': {
     readonly saidM: number;
     readonly wantedM: number | undefined;
     readonly flatM: number | undefined;
-    readonly fault: 'over-centre' | 'lies-down' | 'slipper-unknown' | 'differs' | 'none';
+    /** shortest that would do where this one is too short */
+    readonly shackleM: number;
+    readonly fault: 'shackle-short' | 'over-centre' | 'lies-down' | 'slipper-unknown' | 'differs' | 'none';
   };
   'studs-differ': {
     readonly hub: string;

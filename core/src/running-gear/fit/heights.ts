@@ -15,11 +15,11 @@ import type { Trailer } from '../../project/index.js';
 import type { Clearance } from '../clearances.js';
 import type { RideHeights } from '../heights.js';
 import { type FitFinding, m, plain } from './data.js';
-import { RULES, HEIGHT_OFF_M } from '../rules.js';
+import { BUMP_AIR_M, HEIGHT_OFF_M, RULES } from '../rules.js';
 
 export const clearanceFinding = ({ what, caseId, restM, bumpM, wantedM }: Clearance): FitFinding => {
   // Over and beside a tire the bump decides; between two tires nothing moves.
-  const verdict: Verdict = bumpM < 0 ? 'over' : restM < wantedM - 1e-9 ? 'tight' : 'ok';
+  const verdict: Verdict = bumpM < 0 ? 'over' : restM < wantedM - 1e-9 || bumpM < BUMP_AIR_M ? 'tight' : 'ok';
   return finding({
     ...plain,
     rule: RULES.clearance,

@@ -46,18 +46,36 @@ export const fitSentences: SentencesOf<FitFindingData> = {
       `It bounces ${data.hz.toFixed(1)} times a second, ${say.caseName(caseId)}: ${data.judged === 'good' ? 'rides well' : data.judged === 'harsh' ? (data.empty ? 'hops when empty' : 'harsh') : 'soft'}.`,
       data.judged === 'soft' ? 'Springs this soft and long go on bouncing: shock absorbers help.' : '',
     ),
-  'shackle-lean': ({ data, verdict }, say) =>
-    data.leanRad === undefined
-      ? `The shackle cannot reach from spring to hanger, ${say.caseName(data.caseId)}.`
-      : data.leanRad < 0
-        ? `The shackle has gone over centre, ${say.caseName(data.caseId)}: it flips and locks the spring.`
-        : `The shackle leans ${formatAngle(data.leanRad)} from upright at least, ${say.caseName(data.caseId)}${verdict === 'tight' ? '; 20 to 45° is usual' : ''}.`,
+  'shackle-lean': ({ data, verdict }, say) => {
+    const { leanRad, mostRad } = data;
+    if (leanRad === undefined) return `The shackle cannot reach from spring to hanger, ${say.caseName(data.caseId)}.`;
+    if (leanRad < 0)
+      return `The shackle has gone over centre, ${say.caseName(data.caseId)}: it flips and locks the spring.`;
+    const most = mostRad === undefined ? '' : `, ${formatAngle(mostRad)} ${say.caseName(data.mostCaseId)}`;
+    return sentence(
+      `The shackle leans ${formatAngle(leanRad)} from upright ${say.caseName(data.caseId)}${most}, its lower end towards the axle.`,
+      verdict === 'tight' ? '10 to 60° is usual: upright it can go over, lying it wanders.' : '',
+    );
+  },
+  'leaf-stress': ({ data, caseId }, say) => {
+    const told = `The leaves feel ${say.stress(data.stressPa)} and ${data.archM < 0 ? `bend ${say.length(-data.archM)} past flat` : `keep ${say.length(data.archM)} of arch`}, ${say.caseName(caseId)}.`;
+    return sentence(
+      told,
+      data.fault === 'stress'
+        ? `Springs of the trade feel no more than ${say.stress(data.mostPa)} at their own rating: more leaves, or a rate from the maker.`
+        : data.fault === 'flat'
+          ? 'Past flat its shackle swings back: more leaves, or a spring with more arch.'
+          : '',
+    );
+  },
   'hanger-spacing': ({ data }, say) => {
     switch (data.fault) {
+      case 'shackle-short':
+        return `No distance of the hanger bolts suits a spring that is ${say.length(data.flatM ?? 0)} long laid flat with so short a shackle: take one of ${say.length(data.shackleM)}.`;
       case 'over-centre':
-        return `Hanger bolts ${say.length(data.saidM)} apart are nearer than the spring laid flat, ${say.length(data.flatM ?? 0)}, and 3/8 in: its shackle goes over centre.`;
+        return `Hanger bolts ${say.length(data.saidM)} apart are nearer than the spring laid flat, ${say.length(data.flatM ?? 0)}, and 3/8 in: its shackle goes over centre.${data.wantedM === undefined ? '' : ` ${say.length(data.wantedM)} suits it.`}`;
       case 'lies-down':
-        return `Hanger bolts ${say.length(data.saidM)} apart lay the shackle down: it flips up when the trailer is jacked.`;
+        return `Hanger bolts ${say.length(data.saidM)} apart lay the shackle down: it flips up when the trailer is jacked.${data.wantedM === undefined ? '' : ` ${say.length(data.wantedM)} suits it.`}`;
       case 'slipper-unknown':
         return 'How far a slipper’s hangers stand apart is its maker’s figure, and missing: do not guess it.';
       case 'differs':

@@ -219,6 +219,17 @@ export const AxleStep = () => {
             onCommit={(spacingM) => set('between the axles', { spacingM })}
           />
         )}
+        {gear.layout === 'tandem-equaliser' && gear.suspension.kind === 'leaf' && (
+          <QuantityField
+            label="Equaliser, hole to hole"
+            kind="length"
+            value={gear.suspension.equaliserM}
+            of="runningGear.suspension.equaliserM"
+            hint="For the lean of its shackles"
+            onCommit={(equaliserM) => setSuspension('equaliser', { equaliserM })}
+            onClear={() => setSuspension('no equaliser measured', { equaliserM: null })}
+          />
+        )}
         <SelectField
           label="Hangers or brackets"
           value={gear.suspension.mounting}

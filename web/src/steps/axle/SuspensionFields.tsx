@@ -1,6 +1,11 @@
 import {
   type RunningGear,
+  clampLengthM,
+  leafSpringKg,
+  leafStressPa,
+  pounds,
   SPRING_ROWS,
+  weightN,
   type SpringRow,
   wheelRateNPerM,
   SPRING_NAMES,
@@ -30,6 +35,9 @@ const fromRow = (row: SpringRow): Partial<Suspension['spring']> => ({
   ratingKg: row.ratingKg,
   slipperM: row.kind === 'slipper' ? row.eyeToEyeM : null,
 });
+
+/** Hangers, shackles and bolts of both springs of an axle, kg (estimate). */
+const HANGERS_KG = pounds(8);
 
 type Spring = Suspension['spring'];
 type HomeBuilt = NonNullable<RunningGear['axle']['homeBuilt']>;
@@ -200,6 +208,10 @@ export const SuspensionFields = () => {
   const rate = wheelRateNPerM(trailer);
   const rateHint =
     rate === undefined ? 'Not known' : `${say.measured({ value: rate, kind: 'rate' })} where you say nothing`;
+  const ratedStress =
+    suspension.kind === 'leaf' && spring.ratingKg !== null
+      ? `; at its rating the leaves feel ${say.stress(leafStressPa(spring, weightN(spring.ratingKg), clampLengthM(axle.tubeDiameterM)))}. A worn spring is softer.`
+      : '';
   return (
     <FieldGroup title="Spring, height and bump">
       {suspension.kind === 'leaf' && (
@@ -215,7 +227,9 @@ export const SuspensionFields = () => {
               ]}
               onCommit={(id) => {
                 const row = SPRING_ROWS.find((candidate) => candidate.id === id);
-                if (row) setSpring(`spring ${row.name}`, fromRow(row));
+                if (!row) return;
+                const springMassKg = 2 * leafSpringKg(row) + HANGERS_KG;
+                set(`spring ${row.name}`, { spring: { ...spring, ...fromRow(row) }, springMassKg });
               }}
             />
           </div>
@@ -249,7 +263,10 @@ export const SuspensionFields = () => {
       )}
       {(suspension.kind === 'leaf' || suspension.kind === 'torsion') && (
         <>
-          <p className="narrow mute self-center text-[13px]">Each spring’s rate: {rateHint}</p>
+          <p className="narrow mute self-center text-[13px]">
+            Each spring’s rate: {rateHint}
+            {ratedStress}
+          </p>
           <RecordFields record={suspension} sizes={BUMP_SIZES} onChange={set} />
         </>
       )}
