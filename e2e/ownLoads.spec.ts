@@ -15,6 +15,7 @@ test('a new 5 x 8 bed: own loads first, a packer from the advice, what it could 
   test.setTimeout(120_000);
   await openShed(page);
   await page.getByRole('button', { name: 'New trailer' }).click();
+  await set(page, 'May tow', '3,500');
   await goTo(page, 'Bed & frame');
   await set(page, 'Bed length, outside', `8'`);
 

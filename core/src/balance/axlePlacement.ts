@@ -34,7 +34,7 @@ export const placeAxle = (trailer: Trailer, chassis: Chassis, cases: readonly Ba
     .map(
       (balanced): NamedInterval => ({
         caseId: balanced.loadCase.id,
-        ...caseInterval(momentsOf(trailer, balanced), geometry, windowLimits(trailer, balanced.band), bounds),
+        ...caseInterval(momentsOf(trailer, balanced), geometry, windowLimits(trailer, balanced), bounds),
       }),
     );
   const chosen =

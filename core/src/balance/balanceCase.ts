@@ -158,10 +158,13 @@ export const hitchLimitN = (trailer: Trailer): number | undefined => {
   return known.length > 0 ? weightN(Math.min(...known)) : undefined;
 };
 
-export const windowLimits = (trailer: Trailer, band: TongueBand): WindowLimits => {
+export const windowLimits = (
+  trailer: Trailer,
+  { band, massKg }: Pick<BalancedCase, 'band' | 'massKg'>,
+): WindowLimits => {
   const rating = trailer.runningGear.axle.ratingKg;
   return {
-    minShare: band.minShare,
+    minShare: leastShare(band, massKg),
     maxShare: band.maxShare,
     minTongueN: band.minKg === null ? undefined : weightN(band.minKg),
     maxTongueN: band.maxKg === null ? undefined : weightN(band.maxKg),
@@ -170,9 +173,13 @@ export const windowLimits = (trailer: Trailer, band: TongueBand): WindowLimits =
   };
 };
 
+/** Least share of this mass, where so many kilograms are enough whatever share they are. */
+const leastShare = ({ minShare, enoughKg }: TongueBand, massKg: number): number =>
+  enoughKg === null || !(massKg > 0) ? minShare : Math.min(minShare, enoughKg / massKg);
+
 /** Lightest and heaviest tongue that a band lets a trailer of this mass have, kg. */
 export const bandKg = (band: TongueBand, massKg: number): { readonly minKg: number; readonly maxKg: number } => ({
-  minKg: Math.max(band.minShare * massKg, band.minKg ?? 0),
+  minKg: Math.max(leastShare(band, massKg) * massKg, band.minKg ?? 0),
   maxKg: Math.min(band.maxShare * massKg, band.maxKg ?? Number.POSITIVE_INFINITY),
 });
 

@@ -15,6 +15,7 @@ import { isIndependent } from '../mass/index.js';
 import { type Trailer, type TongueBand, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js';
 import { type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
+import { heavyKg } from './doubt.js';
 import { ballZM, railTopM } from './frameHeight.js';
 import { extremeCases } from './extremes.js';
 import { parkedTip } from './parked.js';
@@ -37,6 +38,8 @@ export interface CaseFindingData {
     readonly ballKg: number;
     readonly item: { readonly id: string; readonly kg: number } | undefined;
   };
+  /** once in twenty it weighs that much, by what is guessed */
+  'heaviest-doubt': { readonly massKg: number; readonly heavyKg: number; readonly ratedKg: number | undefined };
   'parked-tips': { readonly peopleKg: number; readonly jackN: number; readonly on: 'stands' | 'wheels' };
   'left-right': { readonly share: number; readonly side: 'left' | 'right'; readonly byKg: number };
   'balance-height': { readonly heightM: number; readonly raisedBy: string | undefined };
@@ -57,7 +60,8 @@ const plain = { step: 'balance', subject: 'trailer', working: [] } as const;
 const extremes = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): CaseFinding[] => {
   const all = extremeCases(trailer, chassis, cases).map((extreme) => {
     const own = cases.find(({ loadCase }) => loadCase.id === extreme.caseId) as BalancedCase;
-    const { minKg, maxKg } = bandKg(own.band, own.massKg);
+    // By what it then weighs, as the share that is told.
+    const { minKg, maxKg } = bandKg(own.band, extreme.massKg);
     const spare = extreme.toward === 'tail' ? extreme.tongueKg - minKg : maxKg - extreme.tongueKg;
     return { ...extreme, own, spare, nominalWithin: within(own) };
   });
@@ -97,6 +101,32 @@ const within = ({ standing, band, massKg }: BalancedCase): boolean => {
   const tongueKg = massOfWeightKg(standing.tongueN);
   const { minKg, maxKg } = bandKg(band, massKg);
   return tongueKg >= minKg && tongueKg <= maxKg;
+};
+
+/** The heaviest load with its guesses: what axle, tires and plate must bear one day. */
+const heaviest = (trailer: Trailer, cases: readonly BalancedCase[]): CaseFinding[] => {
+  const worst = cases.reduce<BalancedCase | undefined>(
+    (most, next) => (!most || next.massKg > most.massKg ? next : most),
+    undefined,
+  );
+  if (!worst || !(worst.massKg > 0)) return [];
+  const kg = heavyKg(trailer, worst);
+  const ratedKg = trailer.ratedGrossKg ?? undefined;
+  // Over by its own figures it is told so elsewhere.
+  const doubtful = ratedKg !== undefined && worst.massKg <= ratedKg && kg > ratedKg;
+  return [
+    finding({
+      ...plain,
+      step: 'loads',
+      rule: RULES['heaviest-doubt'],
+      data: { massKg: worst.massKg, heavyKg: kg, ratedKg },
+      verdict: doubtful ? 'tight' : 'ok',
+      caseId: worst.loadCase.id,
+      counts: doubtful,
+      value: quantity(kg, 'mass'),
+      limit: ratedKg === undefined ? undefined : quantity(ratedKg, 'mass'),
+    }),
+  ];
 };
 
 /** Told of the load that asks most of the axles; every load has its own on the step. */
@@ -284,6 +314,7 @@ export const caseFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
     ? []
     : [
         ...extremes(trailer, chassis, cases),
+        ...heaviest(trailer, cases),
         ...slopes(trailer, cases),
         ...tips(trailer, chassis, cases),
         ...leftRight(cases),

@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { type Part, unsprungAxleOf } from '../mass/index.js';
-import type { Item, LoadCase, Trailer } from '../project/index.js';
+import { type Item, type LoadCase, tireLoadKg, type Trailer } from '../project/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 import { type BalancedCase, bandKg, supportOf } from './balanceCase.js';
 import { diceOf } from './random.js';
@@ -17,6 +17,14 @@ export interface Guess {
   readonly share: number;
 }
 
+/** A rating, what is left of it on paper, and how likely a guess is to take more than that. */
+export interface Overload {
+  readonly of: 'axle' | 'tires' | 'plate' | 'coupler' | 'coupler-ball' | 'vehicle' | 'vehicle-ball';
+  readonly ratedKg: number;
+  readonly spareKg: number;
+  readonly chance: number;
+}
+
 /** A load case with its doubt carried through. */
 export interface CaseDoubt {
   readonly caseId: string;
@@ -27,11 +35,16 @@ export interface CaseDoubt {
   /** chance that the tongue is lighter, or heavier, than its band */
   readonly tooLight: number;
   readonly tooHeavy: number;
+  /** chance that something is asked for more than it is rated for, likeliest first; nothing of what nobody has read */
+  readonly overloads: readonly Overload[];
   /** of the balance point, m, standard deviations and how x and z go together */
   readonly centre: { readonly xSdM: number; readonly ySdM: number; readonly zSdM: number; readonly xzM2: number };
   /** largest first */
   readonly guesses: readonly Guess[];
 }
+
+/** Variance of an even spread from −1 to 1. */
+const EVEN_VARIANCE = 1 / 3;
 
 /** Masses of the trailer's own parts are off by up to this share (common practice: mill tolerance, makers' lists, paint and weld). */
 const OWN_PARTS: Readonly<Record<string, number>> = {
@@ -80,6 +93,16 @@ const lumpOf = (
     zKgM += part.massKg * part.centre.zM;
   }
   return { id, massSpread, placeSpread, hosts, sprungKg, sprungMomentKgM, unsprungKg, massKg, xKgM, yKgM, zKgM };
+};
+
+/** Of a sum of many guesses 1.645 standard deviations are passed once in twenty. */
+const ONCE_IN_TWENTY = 1.645;
+
+/** What a case may weigh once in twenty, kg: the masses' own doubts, each even within its tolerance, together. */
+export const heavyKg = (trailer: Trailer, balanced: BalancedCase): number => {
+  const lumps = lumpsOf(trailer, balanced, balanced.standing?.axles.length ?? 0);
+  const variance = lumps.reduce((sum, { massKg, massSpread }) => sum + EVEN_VARIANCE * (massKg * massSpread) ** 2, 0);
+  return lumps.reduce((sum, { massKg }) => sum + massKg, 0) + ONCE_IN_TWENTY * Math.sqrt(variance);
 };
 
 /** A tank that is drained on the way counts half-way between its levels, and either level is its doubt. */
@@ -133,6 +156,40 @@ const lumpsOf = (trailer: Trailer, { parts, loadCase }: BalancedCase, axles: num
   ];
 };
 
+interface Limit {
+  readonly of: Overload['of'];
+  readonly ratedKg: number;
+  /** what it is asked for of the whole, the tongue and the axle that carries most, kg */
+  readonly asks: (massKg: number, tongueKg: number, axleKg: number) => number;
+}
+
+/** Everything of a trailer that has a rating that somebody has read. */
+const limitsOf = (trailer: Trailer, { standing }: BalancedCase): readonly Limit[] => {
+  const { coupling, towVehicle, runningGear, ratedGrossKg } = trailer;
+  // Wheels of an axle share as they do on paper: what stands off the middle is no guess here.
+  const uneven = Math.max(
+    0.5,
+    ...(standing?.axles ?? []).map(({ leftN, rightN, loadN }) => (loadN > 0 ? Math.max(leftN, rightN) / loadN : 0.5)),
+  );
+  const whole: Limit['asks'] = (massKg) => massKg;
+  const onBall: Limit['asks'] = (_mass, tongueKg) => tongueKg;
+  const axle: Limit['asks'] = (_mass, _tongue, axleKg) => axleKg;
+  const tire: Limit['asks'] = (_mass, _tongue, axleKg) => axleKg * uneven;
+  const rated = coupling.fitted && !coupling.homeMade;
+  const all: readonly (readonly [Overload['of'], number | null | undefined, Limit['asks']])[] = [
+    ['axle', runningGear.axle.ratingKg, axle],
+    ['tires', tireLoadKg(trailer), tire],
+    ['plate', ratedGrossKg, whole],
+    ['coupler', rated ? coupling.ratedGrossKg : null, whole],
+    ['coupler-ball', rated ? coupling.tongueLimitKg : null, onBall],
+    ['vehicle', towVehicle?.towLimitKg, whole],
+    ['vehicle-ball', towVehicle?.tongueLimitKg, onBall],
+  ];
+  return all.flatMap(([of, ratedKg, asks]) =>
+    ratedKg === null || ratedKg === undefined ? [] : [{ of, ratedKg, asks }],
+  );
+};
+
 interface Ground {
   readonly aheadXM: number;
   readonly axlesXM: readonly number[];
@@ -157,9 +214,6 @@ const axlesUnder = (ground: Ground, sprungKg: number, momentKgM: number, into: n
   for (let i = 0; i < shares.length; i += 1) into[i] = groupN * (shares[i] as number);
   return STANDARD_GRAVITY * sprungKg - groupN;
 };
-
-/** Variance of an even spread from −1 to 1. */
-const EVEN_VARIANCE = 1 / 3;
 
 /** The lumps as plain numbers, ROW of each: this is gone through ten thousand times a case. */
 const ROW = 11;
@@ -197,6 +251,8 @@ const tryCase = (
   const sums = { x: 0, y: 0, z: 0, xx: 0, yy: 0, zz: 0, xz: 0 };
   const nominal = balanced.centre ?? { xM: 0, yM: 0, zM: 0 };
   let [light, heavy] = [0, 0];
+  const limits = limitsOf(trailer, balanced);
+  const overs = limits.map(() => 0);
   for (let k = 0; k < samples; k += 1) {
     let sprungKg = 0;
     let momentKgM = 0;
@@ -233,8 +289,15 @@ const tryCase = (
     const own = tongueKg / massKg;
     share[k] = own;
     tongue[k] = tongueKg;
+    let most = 0;
     for (let a = 0; a < axles; a += 1) {
-      (axleTries[a] as Float64Array)[k] = (into[a] as number) / STANDARD_GRAVITY + (unsprung[a] as number);
+      const axleKg = (into[a] as number) / STANDARD_GRAVITY + (unsprung[a] as number);
+      (axleTries[a] as Float64Array)[k] = axleKg;
+      most = Math.max(most, axleKg);
+    }
+    for (let l = 0; l < limits.length; l += 1) {
+      const { asks, ratedKg } = limits[l] as Limit;
+      if (asks(massKg, tongueKg, most) > ratedKg) overs[l] = (overs[l] as number) + 1;
     }
     // Against the case as it is put, so that chance in the draws' own mean does not count as a cause.
     const off = own - (balanced.standing?.tongueShare ?? 0);
@@ -275,6 +338,17 @@ const tryCase = (
     axlesKg: axleTries.map(spreadOf),
     tooLight: light / samples,
     tooHeavy: heavy / samples,
+    overloads: limits
+      .map(({ of, ratedKg, asks }, l): Overload => {
+        const loads = balanced.standing?.axles.map(({ loadN }) => loadN / STANDARD_GRAVITY) ?? [];
+        const asked = asks(
+          balanced.massKg,
+          (balanced.standing?.tongueN ?? 0) / STANDARD_GRAVITY,
+          Math.max(0, ...loads),
+        );
+        return { of, ratedKg, spareKg: ratedKg - asked, chance: (overs[l] as number) / samples };
+      })
+      .sort((a, b) => b.chance - a.chance),
     centre: {
       xSdM: sd(sums.xx, sums.x),
       ySdM: sd(sums.yy, sums.y),

@@ -8,12 +8,21 @@ import { type BalancedCase, balanceParts } from './balanceCase.js';
 export interface ExtremeCase {
   readonly caseId: string;
   readonly toward: 'tail' | 'nose';
+  /** all of it as it then weighs */
+  readonly massKg: number;
   readonly tongueKg: number;
   readonly tongueShare: number;
 }
 
+/** How far an item may be from where it is said, m: by its own tolerance and by that of all that it stands on. */
+const freedomM = (items: readonly Item[], item: Item, depth = 0): number => {
+  const host = item.attach.on === 'item' ? items.find(({ id }) => id === item.attach.hostId) : undefined;
+  return item.attach.offsetM.tolerance + (host && depth < items.length ? freedomM(items, host, depth + 1) : 0);
+};
+
 /** The item's part moved to one end of its doubt. What is behind the balance point of them all makes the tail heavier, what is ahead the nose. */
 const pushed = (
+  items: readonly Item[],
   item: Item,
   part: Part,
   toward: 'tail' | 'nose',
@@ -21,7 +30,7 @@ const pushed = (
   lowFill: number | undefined,
 ): Part => {
   const way = toward === 'tail' ? 1 : -1;
-  const moveM = way * item.attach.offsetM.tolerance;
+  const moveM = way * freedomM(items, item);
   const xM = part.centre.xM + moveM;
   const heavier = toward === 'tail' ? xM > middleXM : xM < middleXM;
   // A tank that is part full is off by as much as its contents in that case.
@@ -52,14 +61,15 @@ export const extremeCases = (
         const moved = parts.map((part) => {
           const item = trailer.items.find(({ id }) => id === part.id);
           const low = loadCase.aboard.find(({ itemId }) => itemId === part.id)?.fillLow;
-          return item ? pushed(item, part, toward, centre?.xM ?? 0, low) : part;
+          return item ? pushed(trailer.items, item, part, toward, centre?.xM ?? 0, low) : part;
         });
-        const { standing } = balanceParts(trailer, chassis, moved, loadCase);
+        const { standing, massKg } = balanceParts(trailer, chassis, moved, loadCase);
         return standing
           ? [
               {
                 caseId: loadCase.id,
                 toward,
+                massKg,
                 tongueKg: massOfWeightKg(standing.tongueN),
                 tongueShare: standing.tongueShare,
               },

@@ -19,7 +19,7 @@ import { massOfWeightKg, weightN } from '../units/index.js';
 import type { AxlePlacement } from './axlePlacement.js';
 import type { AxleWindow } from './axleWindow.js';
 import { type BalancedCase, bandKg, hitchLimitN } from './balanceCase.js';
-import { RULES, NEAR_EDGE } from './rules.js';
+import { JUST_OFF, NEAR_EDGE, RULES } from './rules.js';
 
 export interface BalanceFindingData {
   'tongue-share': {
@@ -85,8 +85,16 @@ const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[]
   const { minKg, maxKg } = bandKg(band, massKg);
   const side = sideOf(tongueKg, minKg, maxKg);
   const near = (maxKg - minKg) * NEAR_EDGE;
+  // So near to its band no scale and no guess tells it from one that is within.
+  const off = Math.max(minKg - tongueKg, tongueKg - maxKg) / massKg;
   const verdict: Verdict =
-    side !== 'within' ? 'over' : tongueKg < minKg + near || tongueKg > maxKg - near ? 'tight' : 'ok';
+    side === 'lifts' || off > JUST_OFF
+      ? 'over'
+      : side !== 'within'
+        ? 'tight'
+        : tongueKg < minKg + near || tongueKg > maxKg - near
+          ? 'tight'
+          : 'ok';
   return [
     finding({
       rule: RULES['tongue-share'],

@@ -6,6 +6,8 @@ const MOMENTS = computedBy('turning forces balanced about the axle group');
 
 /** A tenth of the band’s width from either end counts as close to it. */
 export const NEAR_EDGE = 0.1;
+/** Off its band by no more than this share of the weight is close to it still: 9.6 % of 10 (common practice; scales and guesses are no better). */
+export const JUST_OFF = 0.005;
 /** Shop limits of the side that carries more, as a share of the wheels’ load off the middle (common practice). */
 export const UNEVEN = 0.05;
 export const MOST_UNEVEN = 0.1;
@@ -15,7 +17,7 @@ export const PEOPLE_KG = 200;
 /** What this stage checks, and what it tells without judging. */
 export const RULES = rulesOf({
   'tongue-share': {
-    formula: `least of the band ≤ T ÷ W ≤ most of the band, each in shares and in kg, whichever is narrower; tight within ${formatPercent(NEAR_EDGE, 0)} of the band’s width of either end`,
+    formula: `least of the band ≤ T ÷ W ≤ most of the band, each in shares and in kg, whichever is narrower; tight within ${formatPercent(NEAR_EDGE, 0)} of the band’s width of either end, and up to ${formatPercent(JUST_OFF, 1)} of the weight outside`,
     source: commonPractice('by the school of tongue weight that is chosen, or your own limits'),
     holds: 'standing still and level; every towed load, by the trailer’s band or its own',
   },
@@ -55,6 +57,11 @@ export const RULES = rulesOf({
       'T with every weight and place at the end of its own tolerance that makes it worse, within the band; only T < 0 counts',
     source: computedBy('every weight and place at the end of its own tolerance'),
     holds: 'loads that are within by their own figures',
+  },
+  'heaviest-doubt': {
+    formula: 'W + 1.645·√(Σ tolerance² ÷ 3) ≤ the gross on the plate',
+    source: computedBy('sum of even spreads, each by itself; passed once in twenty'),
+    holds: 'the heaviest load that is within its plate by its own figures; the trailer’s own parts within 5 to 10 %',
   },
   'tongue-slopes': {
     formula: 'dT ÷ dx for axle, ball and items',

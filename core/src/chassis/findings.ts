@@ -17,13 +17,17 @@ export interface ChassisFindingData {
   'overall-width': {
     readonly widthM: number;
     readonly limitM: number | undefined;
-    readonly by: 'tires' | 'fenders' | 'frame';
+    readonly by: 'tires' | 'fenders' | 'frame' | 'load';
+    /** what reaches out furthest, where that is a load or a body */
+    readonly itemId: string | undefined;
   };
   'overall-length': {
     readonly lengthM: number;
     readonly limitM: number | undefined;
-    /** with the tongue folded away or taken out */
+    /** with the tongue folded away or taken out, and what is bolted on for good */
     readonly storedM: number | undefined;
+    /** hanging over behind, where something does */
+    readonly itemId: string | undefined;
   };
   'unmarked-metal': { readonly memberIds: readonly string[]; readonly yieldPa: number };
   /** a shape that the metal's standard is not made in; stronger: than what such a shape is usually sold in */
@@ -52,12 +56,40 @@ export const overallWidthM = (
   return overTires > widthM ? { widthM: overTires, by: 'tires' } : { widthM, by: 'frame' };
 };
 
-const sizes = (trailer: Trailer): ChassisFinding[] => {
-  const { widthM, by } = overallWidthM(trailer);
+/** Outline on the road of something that is towed along, m from the bed's front edge and middle. */
+export interface Outline {
+  readonly id: string;
+  readonly x0M: number;
+  readonly x1M: number;
+  readonly y0M: number;
+  readonly y1M: number;
+  /** bolted on for good: there when it is stored, too */
+  readonly stays: boolean;
+}
+
+const furthest = (outlines: readonly Outline[], reach: (outline: Outline) => number): Outline | undefined =>
+  outlines.reduce<Outline | undefined>((most, next) => (!most || reach(next) > reach(most) ? next : most), undefined);
+
+const sideReachM = ({ y0M, y1M }: Outline): number => Math.max(-y0M, y1M);
+
+const sizes = (trailer: Trailer, chassis: Chassis, aboard: readonly Outline[]): ChassisFinding[] => {
+  const bare = overallWidthM(trailer);
+  const widest = furthest(aboard, sideReachM);
+  const loadWidthM = widest ? 2 * sideReachM(widest) : 0;
+  const byLoad = loadWidthM > bare.widthM + 1e-9;
+  const widthM = byLoad ? loadWidthM : bare.widthM;
+  const by = byLoad ? 'load' : bare.by;
   const { bed, tongue } = trailer.frame;
-  const lengthM = bed.lengthM + tongue.lengthM;
+  const behind = furthest(aboard, ({ x1M }) => x1M);
+  const rearM = Math.max(bed.lengthM, behind?.x1M ?? 0);
+  // A load that reaches ahead of the ball counts with the tow vehicle, not here.
+  const lengthM = rearM - chassis.ballXM;
+  const staying = aboard.filter(({ stays }) => stays);
   const storedM =
-    tongue.kind !== 'a-frame' && tongue.joint.kind !== 'fixed' ? bed.lengthM + tongue.joint.aheadM : undefined;
+    tongue.kind !== 'a-frame' && tongue.joint.kind !== 'fixed'
+      ? Math.max(bed.lengthM, ...staying.map(({ x1M }) => x1M)) -
+        Math.min(-tongue.joint.aheadM, ...staying.map(({ x0M }) => x0M))
+      : undefined;
   const { maxWidthM, maxLengthM } = trailer.job;
   const { suspension, tire } = trailer.runningGear;
   const m = (value: number) => quantity(value, 'length');
@@ -70,7 +102,7 @@ const sizes = (trailer: Trailer): ChassisFinding[] => {
     finding({
       ...common,
       rule: RULES['overall-width'],
-      data: { widthM, limitM: maxWidthM ?? undefined, by },
+      data: { widthM, limitM: maxWidthM ?? undefined, by, itemId: byLoad ? widest?.id : undefined },
       verdict: passes(widthM, maxWidthM),
       value: m(widthM),
       limit: maxWidthM === null ? undefined : m(maxWidthM),
@@ -82,12 +114,17 @@ const sizes = (trailer: Trailer): ChassisFinding[] => {
     finding({
       ...common,
       rule: RULES['overall-length'],
-      data: { lengthM, limitM: maxLengthM ?? undefined, storedM },
+      data: {
+        lengthM,
+        limitM: maxLengthM ?? undefined,
+        storedM,
+        itemId: rearM > bed.lengthM + 1e-9 ? behind?.id : undefined,
+      },
       verdict: passes(lengthM, maxLengthM),
       value: m(lengthM),
       limit: maxLengthM === null ? undefined : m(maxLengthM),
       working: [
-        workedOut('overall-length', plus(m(tongue.lengthM), m(bed.lengthM)), 'length'),
+        workedOut('overall-length', plus(m(tongue.lengthM), m(lengthM - tongue.lengthM)), 'length'),
         ...spare(maxLengthM, lengthM),
       ],
     }),
@@ -196,7 +233,8 @@ const metals = (trailer: Trailer, members: readonly Member[]): ChassisFinding[] 
   ),
 ];
 
-export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFinding[] => {
+/** `aboard`: what is towed along in any case, and what is bolted on for good. */
+export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: readonly Outline[]): ChassisFinding[] => {
   const problems = chassis.problems.map(
     (problem): ChassisFinding =>
       finding({
@@ -217,7 +255,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis): ChassisFind
     ...problems,
     ...gaps(chassis),
     ...metals(trailer, chassis.members),
-    ...sizes(trailer),
+    ...sizes(trailer, chassis, aboard),
     ...(unmarked.length > 0
       ? [
           finding({

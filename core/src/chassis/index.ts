@@ -15,5 +15,11 @@ export type { Plate } from './plates.js';
 export { type Crossing, tongueMiddle, withRearHeld } from './tongue/crossings.js';
 export type { TongueGeometry } from './tongue/buildTongue.js';
 export { slopedCut } from './tongue/slantedBar.js';
-export { type ChassisFinding, type ChassisFindingData, chassisFindings, overallWidthM } from './findings.js';
+export {
+  type ChassisFinding,
+  type ChassisFindingData,
+  chassisFindings,
+  type Outline,
+  overallWidthM,
+} from './findings.js';
 export { RULES as CHASSIS_RULES } from './rules.js';

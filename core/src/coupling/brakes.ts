@@ -1,7 +1,9 @@
 import { finding, type FindingOf, quantity, type Verdict } from '../findings/index.js';
+import { axleCount } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../source.js';
 import { pounds } from '../units/index.js';
+import { towsOnRoad } from './onRoad.js';
 import { RULES, ADVISED_FROM } from './rules.js';
 
 type Region = Trailer['settings']['regions'][number];
@@ -13,6 +15,8 @@ export interface BrakeFindingData {
     readonly region: Region;
     readonly fromKg: number;
     readonly toKg: number;
+    /** Australia goes by what stands on the axles, and asks for brakes of any trailer with more than one */
+    readonly by: 'gross' | 'axles' | 'more-than-one-axle';
   };
   breakaway: { readonly state: Trailer['coupling']['breakaway']; readonly region: Region };
   'brake-kind': {
@@ -21,7 +25,12 @@ export interface BrakeFindingData {
     readonly upToKg: number | undefined;
   };
   'brakes-advised': { readonly share: number; readonly vehicleKg: number; readonly grossKg: number };
-  plug: { readonly plug: Trailer['coupling']['plug']; readonly electric: boolean };
+  plug: {
+    readonly plug: Trailer['coupling']['plug'];
+    readonly electric: boolean;
+    /** a region where lights are not wired through so few ways */
+    readonly otherRegion: Region | undefined;
+  };
 }
 export type BrakeFinding = FindingOf<BrakeFindingData>;
 
@@ -33,7 +42,7 @@ const BRAKE_THRESHOLDS: Readonly<
     fromKg: pounds(1500),
     toKg: pounds(3000),
     source: publishedVerify(
-      'US states from about 1,000 to 10,000 lb, most often 3,000 lb; 49 CFR 393.42: 3,000 lb; Canadian provinces from about 1,360 kg',
+      'US states from 1,000 or 1,500 lb in a few to 3,000 lb in most, some higher; 49 CFR 393.42: 3,000 lb; Canadian provinces from about 1,360 kg',
     ),
   },
   europe: {
@@ -44,7 +53,9 @@ const BRAKE_THRESHOLDS: Readonly<
   australia: {
     fromKg: 750,
     toKg: 750,
-    source: publishedSure('VSB 1, ADR 38: over 750 kg on the axles, or more than one axle'),
+    source: publishedSure(
+      'VSB 1, ADR 38: over 750 kg on the axles (GTM), or more than one axle; axles less than 1 m apart count as one',
+    ),
   },
 };
 
@@ -85,15 +96,36 @@ const overrunUpToKg = (trailer: Trailer, region: Region): { upToKg: number | und
 const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
 const mass = (kg: number) => quantity(kg, 'mass');
 
-const whetherBraked = (trailer: Trailer, grossKg: number, region: Region): BrakeFinding => {
+/** What a trailer may weigh, and what then stands on its axles, kg. */
+export interface BrakedKg {
+  readonly grossKg: number;
+  readonly axlesKg: number;
+}
+
+/** Axles nearer than this count as one in Australia, m. */
+const ONE_AXLE_M = 1;
+
+/** By what a region asks for brakes, and how much of it there is, kg. */
+const brakesGoBy = (
+  trailer: Trailer,
+  { grossKg, axlesKg }: BrakedKg,
+  region: Region,
+): { readonly by: BrakeFindingData['brakes']['by']; readonly kg: number } => {
+  if (region !== 'australia') return { by: 'gross', kg: grossKg };
+  const several = axleCount(trailer) > 1 && trailer.runningGear.spacingM >= ONE_AXLE_M;
+  return { by: several ? 'more-than-one-axle' : 'axles', kg: axlesKg };
+};
+
+const whetherBraked = (trailer: Trailer, weighs: BrakedKg, region: Region): BrakeFinding => {
   const { fromKg, toKg, source } = BRAKE_THRESHOLDS[region];
   const state = trailer.coupling.brakes;
-  const asked: Verdict = grossKg > toKg ? 'over' : grossKg > fromKg ? 'tight' : 'ok';
+  const { by, kg: grossKg } = brakesGoBy(trailer, weighs, region);
+  const asked: Verdict = by === 'more-than-one-axle' || grossKg > toKg ? 'over' : grossKg > fromKg ? 'tight' : 'ok';
   const verdict: Verdict = state === 'fitted' || asked === 'ok' ? 'ok' : state === 'not-decided' ? 'open' : asked;
   return finding({
     ...plain,
     rule: RULES.brakes,
-    data: { state, grossKg, region, fromKg, toKg },
+    data: { state, grossKg, region, fromKg, toKg, by },
     verdict,
     step: 'axle',
     subject: 'axle.1',
@@ -104,9 +136,10 @@ const whetherBraked = (trailer: Trailer, grossKg: number, region: Region): Brake
   });
 };
 
-const byRegion = (trailer: Trailer, grossKg: number, region: Region): BrakeFinding[] => {
+const byRegion = (trailer: Trailer, weighs: BrakedKg, region: Region): BrakeFinding[] => {
   const { breakaway, brakeKind, brakes } = trailer.coupling;
-  const braked = whetherBraked(trailer, grossKg, region);
+  const braked = whetherBraked(trailer, weighs, region);
+  const { kg: grossKg } = brakesGoBy(trailer, weighs, region);
   if (brakes !== 'fitted') return [braked];
   const asksBreakaway = region !== 'australia' || grossKg > 2000;
   const { upToKg, source } = overrunUpToKg(trailer, region);
@@ -141,14 +174,22 @@ const byRegion = (trailer: Trailer, grossKg: number, region: Region): BrakeFindi
   ];
 };
 
-export const brakeFindings = (trailer: Trailer, grossKg: number): BrakeFinding[] => {
+/** Ways that only North America wires lights through. */
+const FEW_WAYS: readonly Trailer['coupling']['plug'][] = ['4-way', '6-way'];
+
+export const brakeFindings = (trailer: Trailer, weighs: BrakedKg): BrakeFinding[] => {
   const { towVehicle, coupling } = trailer;
+  const { grossKg } = weighs;
   if (towVehicle?.kind === 'muscle') return [];
   const vehicleKg = towVehicle?.massKg ?? null;
   const share = vehicleKg === null || vehicleKg <= 0 ? undefined : grossKg / vehicleKg;
   const electric = coupling.brakes === 'fitted' && coupling.brakeKind === 'electric';
+  const onRoad = towsOnRoad(trailer);
+  const otherRegion = FEW_WAYS.includes(coupling.plug)
+    ? trailer.settings.regions.find((region) => region !== 'north-america')
+    : undefined;
   return [
-    ...trailer.settings.regions.flatMap((region) => byRegion(trailer, grossKg, region)),
+    ...(onRoad ? trailer.settings.regions.flatMap((region) => byRegion(trailer, weighs, region)) : []),
     ...(share === undefined || vehicleKg === null
       ? []
       : [
@@ -159,16 +200,20 @@ export const brakeFindings = (trailer: Trailer, grossKg: number): BrakeFinding[]
             verdict: coupling.brakes === 'fitted' || share < ADVISED_FROM ? 'ok' : 'tight',
           }),
         ]),
-    finding({
-      ...plain,
-      rule: RULES.plug,
-      data: { plug: coupling.plug, electric },
-      verdict:
-        coupling.plug === 'not-decided'
-          ? 'open'
-          : coupling.plug === 'none' || (electric && coupling.plug === '4-way')
-            ? 'over'
-            : 'ok',
-    }),
+    ...(onRoad
+      ? [
+          finding({
+            ...plain,
+            rule: RULES.plug,
+            data: { plug: coupling.plug, electric, otherRegion },
+            verdict:
+              coupling.plug === 'not-decided'
+                ? 'open'
+                : coupling.plug === 'none' || (electric && coupling.plug === '4-way') || otherRegion !== undefined
+                  ? 'over'
+                  : 'ok',
+          }),
+        ]
+      : []),
   ];
 };

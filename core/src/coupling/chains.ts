@@ -2,6 +2,7 @@ import { J684_CLASSES } from '../catalog/index.js';
 import { shareOf, finding, type FindingOf, given, quantity, type Verdict } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../source.js';
+import { towsOnRoad } from './onRoad.js';
 import { RULES } from './rules.js';
 
 type Region = Trailer['settings']['regions'][number];
@@ -11,6 +12,9 @@ export interface ChainFindingData {
   chains: {
     readonly state: Trailer['coupling']['chains'];
     readonly grossKg: number;
+    readonly count: number;
+    /** Europe holds a braked trailer by its breakaway cable, and asks for no chain */
+    readonly cable: boolean;
     readonly fault: 'none' | 'on-coupler' | 'not-crossed' | 'undecided';
   };
   'chain-strength': {
@@ -161,9 +165,16 @@ const length = (trailer: Trailer): ChainFinding[] => {
   ];
 };
 
-/** How the chains hang, how strong they are and how long, region by region. */
+/** Whether any region of the trailer asks for chains: Europe only of one without brakes. */
+const asksChains = ({ settings, coupling }: Trailer): boolean =>
+  settings.regions.length === 0 ||
+  settings.regions.some((region) => region !== 'europe' || coupling.brakes !== 'fitted');
+
+/** How the chains hang, how strong they are and how long, region by region; only what goes on the road hangs on any. */
 export const chainFindings = (trailer: Trailer, grossKg: number): ChainFinding[] => {
+  if (!towsOnRoad(trailer)) return [];
   const { chains: state, safetyChain } = trailer.coupling;
+  const cable = state !== 'fitted' && !asksChains(trailer);
   const fault =
     state !== 'fitted'
       ? 'none'
@@ -174,8 +185,9 @@ export const chainFindings = (trailer: Trailer, grossKg: number): ChainFinding[]
           : safetyChain.heldOn === 'not-decided'
             ? 'undecided'
             : 'none';
-  const verdict: Verdict =
-    state === 'none'
+  const verdict: Verdict = cable
+    ? 'ok'
+    : state === 'none'
       ? 'over'
       : state === 'not-decided' || fault === 'undecided'
         ? 'open'
@@ -184,7 +196,7 @@ export const chainFindings = (trailer: Trailer, grossKg: number): ChainFinding[]
           : 'over';
   const hung: ChainFinding = finding({
     rule: RULES.chains,
-    data: { state, grossKg, fault },
+    data: { state, grossKg, count: safetyChain.count, cable, fault },
     verdict,
     step: 'tongue',
     subject: 'coupler',
@@ -192,5 +204,8 @@ export const chainFindings = (trailer: Trailer, grossKg: number): ChainFinding[]
     working: [],
   });
   if (state !== 'fitted') return [hung];
-  return [hung, ...trailer.settings.regions.map((region) => strength(trailer, grossKg, region)), ...length(trailer)];
+  const asking = trailer.settings.regions.filter(
+    (region) => region !== 'europe' || trailer.coupling.brakes !== 'fitted',
+  );
+  return [hung, ...asking.map((region) => strength(trailer, grossKg, region)), ...length(trailer)];
 };

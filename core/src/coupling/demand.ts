@@ -5,6 +5,8 @@ import { massOfWeightKg } from '../units/index.js';
 /** What coupling and tow vehicle must stand: the heaviest load or the plate, and the heaviest tongue. */
 export interface HitchDemand {
   readonly grossKg: number;
+  /** what stands on the axles then (GTM in Australia): the gross less the share that the heaviest towed load has on its ball */
+  readonly axlesKg: number;
   /** undefined where no towed case stands on its ball */
   readonly tongueKg: number | undefined;
   readonly grossCaseId: string | undefined;
@@ -15,16 +17,20 @@ export interface HitchDemand {
 
 /** What the plate allows may one day be aboard: coupler and vehicle must stand that, too. */
 export const hitchDemand = (trailer: Trailer, cases: readonly BalancedCase[]): HitchDemand => {
+  let tongueShare = 0;
   let [heaviestKg, caseId, tongueKg] = [0, undefined as string | undefined, undefined as number | undefined];
   for (const { massKg, loadCase, standing } of cases) {
     if (massKg > heaviestKg) [heaviestKg, caseId] = [massKg, loadCase.id];
     if (loadCase.mode === 'towed' && standing)
       tongueKg = Math.max(tongueKg ?? Number.NEGATIVE_INFINITY, massOfWeightKg(standing.tongueN));
+    if (loadCase.mode === 'towed' && standing && massKg === heaviestKg) tongueShare = standing.tongueShare;
   }
   const plateKg = trailer.ratedGrossKg ?? 0;
   const byPlate = plateKg > heaviestKg;
+  const grossKg = Math.max(plateKg, heaviestKg);
   return {
-    grossKg: Math.max(plateKg, heaviestKg),
+    grossKg,
+    axlesKg: grossKg * (1 - tongueShare),
     tongueKg,
     grossCaseId: byPlate ? undefined : caseId,
     heaviest: { kg: heaviestKg, caseId },

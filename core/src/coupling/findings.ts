@@ -44,12 +44,15 @@ const against = (kg: number, limitKg: number | undefined) =>
     allowed: limitKg === undefined ? undefined : mass(limitKg),
   }) as const;
 
+/** Nobody asks a coupler of a cart that has none; behind a vehicle one that is missing is missing. */
+const asksCoupler = ({ coupling, towVehicle }: Trailer): boolean => coupling.fitted || towVehicle?.kind !== 'muscle';
+
 const weights = (
   trailer: Trailer,
   { grossKg, grossCaseId, byPlate, heaviest: worst }: HitchDemand,
 ): CouplingFinding[] => {
   const { homeMade } = trailer.coupling;
-  const couplerKg = trailer.coupling.ratedGrossKg ?? undefined;
+  const couplerKg = trailer.coupling.fitted ? (trailer.coupling.ratedGrossKg ?? undefined) : undefined;
   const towKg = trailer.towVehicle?.towLimitKg ?? undefined;
   const plateKg = trailer.ratedGrossKg ?? undefined;
   return [
@@ -61,28 +64,30 @@ const weights = (
       caseId: worst.caseId,
       ...against(worst.kg, plateKg),
     }),
-    ...(homeMade
-      ? [
-          finding({
-            rule: RULES['gross-against-coupler'],
-            data: { grossKg, ratedKg: undefined, byPlate, homeMade },
-            verdict: 'unchecked',
-            step: 'tongue',
-            subject: 'coupler',
-            caseId: grossCaseId,
-            value: mass(grossKg),
-          }),
-        ]
-      : [
-          check({
-            rule: RULES['gross-against-coupler'],
-            data: { grossKg, ratedKg: couplerKg, byPlate, homeMade },
-            step: 'tongue',
-            subject: 'coupler',
-            caseId: grossCaseId,
-            ...against(grossKg, couplerKg),
-          }),
-        ]),
+    ...(!asksCoupler(trailer)
+      ? []
+      : homeMade
+        ? [
+            finding({
+              rule: RULES['gross-against-coupler'],
+              data: { grossKg, ratedKg: undefined, byPlate, homeMade },
+              verdict: 'unchecked',
+              step: 'tongue',
+              subject: 'coupler',
+              caseId: grossCaseId,
+              value: mass(grossKg),
+            }),
+          ]
+        : [
+            check({
+              rule: RULES['gross-against-coupler'],
+              data: { grossKg, ratedKg: couplerKg, byPlate, homeMade },
+              step: 'tongue',
+              subject: 'coupler',
+              caseId: grossCaseId,
+              ...against(grossKg, couplerKg),
+            }),
+          ]),
     check({
       rule: RULES['gross-against-tow-vehicle'],
       data: { grossKg, limitKg: towKg, byPlate },
@@ -123,9 +128,9 @@ export const couplingFindings = (
   const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
   const findings: CouplingFinding[] = [
     ...weights(trailer, demand),
-    ...linkFindings(trailer, demand, links),
+    ...(asksCoupler(trailer) ? linkFindings(trailer, demand, links) : []),
     ...chainFindings(trailer, demand.grossKg),
-    ...brakeFindings(trailer, demand.grossKg),
+    ...brakeFindings(trailer, demand),
     ...jackFindings(trailer, cases, rides),
     ...couplingValueFindings(trailer, chassis, cases, rides, demand.grossKg),
   ];
@@ -141,7 +146,7 @@ export const couplingFindings = (
       }),
     );
   }
-  if (trailer.coupling.homeMade) {
+  if (trailer.coupling.homeMade && trailer.coupling.fitted) {
     findings.push(
       finding({
         ...plain,

@@ -47,7 +47,7 @@ export const jackFindings = (
   const lowest = Math.min(...rides.map(({ jackM }) => jackM));
   const ride = rides[0];
   const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
-  if (!ride || hitchM === null) return findings;
+  if (!ride || hitchM === null || trailer.towVehicle?.kind === 'muscle') return findings;
   const m = (value: number) => quantity(value, 'length');
   // From the tongue's top down to the ball is the same in every case.
   const mountOverBallM = ride.jackM - ride.couplerM;

@@ -93,8 +93,8 @@ export const hitchLinks = (
   }
   // Nobody has rated what was made at home, whatever is typed beside it.
   links.push(
-    coupling.homeMade
-      ? { ...rated('coupler', null), verdict: 'unchecked' }
+    coupling.homeMade || !coupling.fitted
+      ? { ...rated('coupler', null), verdict: coupling.fitted ? 'unchecked' : 'open' }
       : rated('coupler', coupling.ratedGrossKg, coupling.tongueLimitKg),
   );
   if (tongueWorksAt !== undefined)

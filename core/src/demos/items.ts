@@ -56,5 +56,5 @@ export const demoCase = (
     return { itemId: `item.${itemId}`, fill, shiftM };
   }),
   drawerOutM: 0,
-  tongueBand: shares ? { minShare: shares[0], maxShare: shares[1], minKg: null, maxKg: null } : null,
+  tongueBand: shares ? { minShare: shares[0], maxShare: shares[1], minKg: null, maxKg: null, enoughKg: null } : null,
 });

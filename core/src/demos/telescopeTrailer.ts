@@ -51,7 +51,7 @@ export const telescopeTrailer: Project = withDesign(
       tailgateReachM: 0,
     },
     ratedGrossKg: 600,
-    tongueBand: { minShare: 0.06, maxShare: 0.12, minKg: null, maxKg: 75 },
+    tongueBand: { minShare: 0.06, maxShare: 0.12, minKg: null, maxKg: 75, enoughKg: null },
     wantedTongueShare: 0.09,
     frame: {
       ...base.frame,

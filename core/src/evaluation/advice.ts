@@ -1,7 +1,6 @@
 import { type BalancedCase, bandKg, tongueKg } from '../balance/index.js';
 import { rollUp, type Verdict } from '../findings/index.js';
 import { changeItem, type Item, type Trailer } from '../project/index.js';
-import { massOfWeightKg } from '../units/index.js';
 import { evaluate, type Evaluation } from './evaluate.js';
 
 /** What can be done about a tongue out of its band. */
@@ -137,6 +136,8 @@ const axleMoves = (evaluation: Evaluation, trailer: Trailer, need: BalancedCase)
   return places.filter((xM) => Math.abs(xM - trailer.runningGear.positionM) > 1e-3);
 };
 
+/** Ballast of more than this share of the trailer is no advice. */
+const MOST_BALLAST = 0.15;
 /** How many of the heaviest items are tried. */
 const ITEMS_TRIED = 3;
 /** A tongue is not made longer or shorter than by this, m. */
@@ -181,7 +182,8 @@ const movesFor = (trailer: Trailer, evaluation: Evaluation, need: BalancedCase):
   // T + m·a ÷ B = s·(W + m), with a from the group forward.
   const lever = (standing.groupCentreXM - atM) / baseM;
   const ballastKg = lacks / (lever - target);
-  if (ballastKg > 0.5 && ballastKg < need.massKg / 2) moves.push({ kind: 'ballast', massKg: ballastKg, atM });
+  if (ballastKg > 0.5 && ballastKg < MOST_BALLAST * need.massKg)
+    moves.push({ kind: 'ballast', massKg: ballastKg, atM });
   const tongue = tongueKg(need) ?? 0;
   if (tongue > 0) {
     // The tongue's load goes with one over its length, as far as its own weight does not count.
@@ -210,54 +212,52 @@ const applied = (trailer: Trailer, move: AdviceMove, caseId: string): Trailer =>
   }
 };
 
+/** Moves that nobody could tell apart with a tape, m. */
+const SAME_M = 0.01;
+
+const sameMove = (a: AdviceMove, b: AdviceMove): boolean => {
+  if (a.kind === 'ballast' || b.kind === 'ballast') return a.kind === b.kind;
+  const same = a.kind === b.kind && (a.kind !== 'item' || b.kind !== 'item' || a.itemId === b.itemId);
+  return same && Math.abs(a.byM - b.byM) < SAME_M;
+};
+
 /** Each way out is the whole trailer again, so that what it costs elsewhere is known, too. Empty where every towed load is in its band. */
 export const adviceFor = (trailer: Trailer, evaluation: Evaluation = evaluate(trailer)): readonly Advice[] => {
   const before = towed(evaluation);
   const need = neediest(before);
   if (!need) return [];
   const outBefore = before.filter((own) => !within(own)).length;
-  return movesFor(trailer, evaluation, need.own)
-    .map((move): Advice => {
-      const changed = applied(trailer, move, need.own.loadCase.id);
-      const after = evaluate(changed);
-      const effects = towed(after).map((own): AdviceEffect => {
-        const old = before.find(({ loadCase }) => loadCase.id === own.loadCase.id);
+  return (
+    movesFor(trailer, evaluation, need.own)
+      .map((move): Advice => {
+        const changed = applied(trailer, move, need.own.loadCase.id);
+        const after = evaluate(changed);
+        const effects = towed(after).map((own): AdviceEffect => {
+          const old = before.find(({ loadCase }) => loadCase.id === own.loadCase.id);
+          return {
+            caseId: own.loadCase.id,
+            before: old?.standing?.tongueShare ?? 0,
+            after: own.standing?.tongueShare ?? 0,
+            within: within(own),
+          };
+        });
         return {
-          caseId: own.loadCase.id,
-          before: old?.standing?.tongueShare ?? 0,
-          after: own.standing?.tongueShare ?? 0,
-          within: within(own),
+          move,
+          trailer: changed,
+          effects,
+          outBefore,
+          outAfter: effects.filter((effect) => !effect.within).length,
+          worsens: worsened(evaluation, after),
         };
-      });
-      return {
-        move,
-        trailer: changed,
-        effects,
-        outBefore,
-        outAfter: effects.filter((effect) => !effect.within).length,
-        worsens: worsened(evaluation, after),
-      };
-    })
-    .sort((a, b) => a.outAfter - b.outAfter || a.worsens.length - b.worsens.length);
-};
-
-/** How many towed loads each school of tongue weight is content with. */
-export const loadsWithin = (
-  evaluation: Evaluation,
-  band: {
-    readonly minShare: number;
-    readonly maxShare: number;
-    readonly minKg: number | null;
-    readonly maxKg: number | null;
-  },
-): { readonly content: number; readonly of: number } => {
-  const cases = towed(evaluation);
-  return {
-    content: cases.filter((own) => {
-      const { minKg, maxKg } = bandKg(band, own.massKg);
-      const kg = massOfWeightKg(own.standing?.tongueN ?? 0);
-      return kg >= minKg && kg <= maxKg;
-    }).length,
-    of: cases.length,
-  };
+      })
+      // What brings no load into its band is no way out, and what was said once is enough.
+      .filter(({ outAfter }) => outAfter < outBefore)
+      .filter(({ move }, i, all) => all.findIndex((other) => sameMove(other.move, move)) === i)
+      .sort(
+        (a, b) =>
+          Number(a.move.kind === 'ballast') - Number(b.move.kind === 'ballast') ||
+          a.outAfter - b.outAfter ||
+          a.worsens.length - b.worsens.length,
+      )
+  );
 };

@@ -8,7 +8,13 @@ import {
   type BalanceFindingData,
   placeAxle,
 } from '../balance/index.js';
-import { buildChassis, type Chassis, type ChassisFindingData, chassisFindings } from '../chassis/index.js';
+import {
+  buildChassis,
+  type Chassis,
+  type ChassisFindingData,
+  chassisFindings,
+  type Outline,
+} from '../chassis/index.js';
 import { couplingFindings, type CouplingFindingData, type Hitch, hitchOf } from '../coupling/index.js';
 import { buildCutList, type CutList, type FabricationFindingData, fabricationFindings } from '../fabrication/index.js';
 import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict } from '../findings/index.js';
@@ -107,6 +113,29 @@ export const summed = (findings: readonly AnyFinding[]): Pick<Evaluation, 'findi
   verdict: rollUp(findings.filter(({ counts }) => counts).map(({ verdict }) => verdict)),
 });
 
+/** What is towed along in any case, by its outline: loads and bodies make a trailer wide, not only its wheels. */
+const aboardOf = (trailer: Trailer, cases: readonly BalancedCase[]): readonly Outline[] => {
+  const found = new Map<string, Outline>();
+  for (const { parts, loadCase } of cases) {
+    if (loadCase.mode !== 'towed') continue;
+    for (const { id, x0M, x1M, y0M, y1M } of parts) {
+      const item = trailer.items.find((candidate) => candidate.id === id);
+      if (!item) continue;
+      const old = found.get(id);
+      found.set(id, {
+        id,
+        x0M: Math.min(x0M, old?.x0M ?? x0M),
+        x1M: Math.max(x1M, old?.x1M ?? x1M),
+        y0M: Math.min(y0M, old?.y0M ?? y0M),
+        y1M: Math.max(y1M, old?.y1M ?? y1M),
+        // What is on the tongue goes away with it.
+        stays: item.kind === 'fixed' && item.attach.on !== 'tongue',
+      });
+    }
+  }
+  return [...found.values()];
+};
+
 const kept = new WeakMap<Trailer, Evaluation>();
 
 /**
@@ -127,7 +156,7 @@ export const evaluate = (trailer: Trailer): Evaluation => {
   const levels = levelsOf(trailer, chassis, cases);
   const cutList = buildCutList(chassis);
   const findings: AnyFinding[] = [
-    ...chassisFindings(trailer, chassis),
+    ...chassisFindings(trailer, chassis, aboardOf(trailer, cases)),
     ...massFindings(trailer, bare, cases),
     ...balanceFindings(trailer, cases, placement),
     ...caseFindings(trailer, chassis, cases),

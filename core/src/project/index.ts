@@ -71,5 +71,8 @@ export {
   type TongueBand,
   type TowVehicle,
 } from './schema.js';
-export { schoolOf, TONGUE_SCHOOLS } from './tongueSchools.js';
+export { schoolOf, schoolOfRegion, TONGUE_SCHOOLS, wantedWithin, withBand, withSchool } from './tongueSchools.js';
+export { isDerated, tireLoadKg } from './tireLoad.js';
+export { type Place, placeOf } from './place.js';
+export { currencyOf, hasUnevenSizes, withRoundSizes } from './otherUnits.js';
 export { asProject, designOf, type Trailer, trailerOf, withDesign } from './trailer.js';

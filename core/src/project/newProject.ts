@@ -12,7 +12,8 @@ import {
   type TongueBand,
   type TowVehicle,
 } from './schema.js';
-import { TONGUE_SCHOOLS } from './tongueSchools.js';
+import { type Place, placeOf } from './place.js';
+import { schoolOfRegion, TONGUE_SCHOOLS, USUAL_SHARE } from './tongueSchools.js';
 
 /** A tow vehicle of which nothing is known but the usual width. */
 export const UNKNOWN_VEHICLE: TowVehicle = {
@@ -164,8 +165,32 @@ export const couplingFromCatalog = (id: string): Coupling => {
   };
 };
 
+interface UsualGear {
+  readonly axle: string;
+  readonly suspension: Pick<RunningGear['suspension'], 'kind' | 'springMassKg' | 'armM' | 'mounting'>;
+  readonly tire: string;
+  readonly wheel: Pick<RunningGear['wheel'], 'assemblyMassKg' | 'rimM' | 'studCircle'>;
+  readonly coupler: string;
+}
+
+/** What a shop sells for a trailer of this size, where it will be towed: leaf springs and a 2 in ball, or rubber and a 50 mm one. */
+const usualGear = (region: Place['region']): UsualGear => {
+  const europe = region === 'europe';
+  return {
+    axle: europe ? 'axle-1350kg' : 'axle-3500',
+    suspension: europe
+      ? { kind: 'torsion', springMassKg: 0, armM: millimetres(140), mounting: 'bolted' }
+      : { kind: 'leaf', springMassKg: pounds(34), armM: inches(6), mounting: 'welded' },
+    tire: europe ? '185-14c' : 'st205-15c',
+    wheel: europe
+      ? { assemblyMassKg: 19, rimM: inches(14), studCircle: '5 x 112' }
+      : { assemblyMassKg: pounds(43), rimM: inches(15), studCircle: '5 on 4-1/2 in' },
+    coupler: region === 'europe' || region === 'australia' ? 'coupler-2700kg' : 'coupler-5000-a-frame',
+  };
+};
+
 /** Empty, a trailer is judged more gently: 8 to 20 % sways no load about (common practice, 8 to 15 %). */
-const EMPTY_BAND: TongueBand = { minShare: 0.08, maxShare: 0.2, minKg: null, maxKg: null };
+const EMPTY_BAND: TongueBand = { minShare: 0.08, maxShare: 0.2, minKg: null, maxKg: null, enoughKg: null };
 
 const plainCase = (): LoadCase => ({
   id: 'case.empty',
@@ -181,6 +206,8 @@ export interface NewProject {
   readonly id: string;
   readonly name: string;
   readonly units: UnitSystem;
+  /** where it will be towed, and by what money it is bought; by its units where nothing is said */
+  readonly place?: Pick<Place, 'region' | 'currency'>;
   /** makes ids for the sample items; the core has no source of chance of its own */
   readonly newId: () => string;
 }
@@ -189,8 +216,11 @@ export interface NewProject {
  * A new trailer that is complete and sensible at once: a 60 x 98 in bed for two sheets laid crosswise, one 3,500 lb leaf axle at
  * 60 % of the bed, an A-frame tongue to a 50° coupler, and a load to start from.
  */
-export const newProject = ({ id, name, units, newId }: NewProject): Project => {
+export const newProject = ({ id, name, units, place, newId }: NewProject): Project => {
   const metric = units === 'metric';
+  const { region, currency } = place ?? placeOf(metric ? 'de' : 'en');
+  const school = region === undefined ? 'north-america' : schoolOfRegion(region);
+  const gear = usualGear(region);
   const size = (inch: number, mm: number): number => (metric ? millimetres(mm) : inches(inch));
   const steel = metric ? 's355' : 'a500b';
   const load = { id: `item.${newId()}`, massKg: metric ? 600 : pounds(1300) };
@@ -211,7 +241,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     },
     towVehicle: UNKNOWN_VEHICLE,
     ratedGrossKg: metric ? 1200 : pounds(2600),
-    tongueBand: TONGUE_SCHOOLS['north-america'],
+    tongueBand: TONGUE_SCHOOLS[school],
     frame: {
       bed: { lengthM: bedLengthM, widthM: size(60, 1500), corner: 'rails-through' },
       groups: {
@@ -247,33 +277,23 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       positionM: Math.round((0.6 * bedLengthM) / size(1, 10)) * size(1, 10),
       spacingM: size(33, 840),
       equaliserArms: [1, 1],
-      axle: { ...axleFromCatalog('axle-3500'), hubFaceM: size(74, 1880) },
+      axle: { ...axleFromCatalog(gear.axle), hubFaceM: size(74, 1880) },
       suspension: {
-        kind: 'leaf',
         hangerSpacingM: inches(27),
-        springMassKg: pounds(34),
-        armM: inches(6),
         trackM: size(74, 1880),
         springCentresM: null,
         equaliserM: null,
         bracketM: 0,
-        mounting: 'welded',
+        ...gear.suspension,
         ...USUAL_SUSPENSION,
       },
-      tire: tireFromCatalog('st205-15c'),
-      wheel: {
-        maxLoadKg: null,
-        assemblyMassKg: pounds(43),
-        rimM: inches(15),
-        offsetM: 0,
-        studCircle: '5 on 4-1/2 in',
-        adapterM: 0,
-      },
+      tire: tireFromCatalog(gear.tire),
+      wheel: { maxLoadKg: null, offsetM: 0, adapterM: 0, ...gear.wheel },
       fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250), skirtM: size(3, 75) },
       reserveShare: 0.15,
       measuredRailTopM: null,
     },
-    coupling: couplingFromCatalog('coupler-5000-a-frame'),
+    coupling: couplingFromCatalog(gear.coupler),
     strength: {
       bumpFactor: null,
       off: ['recovery'],
@@ -316,7 +336,7 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
       },
     ],
     axleCaseId: 'case.loaded',
-    wantedTongueShare: 0.12,
+    wantedTongueShare: USUAL_SHARE[school],
     ownRows: { sections: [], materials: [], axles: [], tires: [], vehicles: [] },
   };
   return {
@@ -327,9 +347,9 @@ export const newProject = ({ id, name, units, newId }: NewProject): Project => {
     settings: {
       units,
       fraction: 16,
-      currency: metric ? 'EUR' : 'USD',
-      regions: [metric ? 'europe' : 'north-america'],
-      tongueSchool: 'north-america',
+      currency,
+      regions: region === undefined ? [] : [region],
+      tongueSchool: school,
     },
     record: { entries: [] },
   };

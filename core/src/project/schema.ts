@@ -24,6 +24,8 @@ export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
   minShare: share,
+  /** so much on the tongue is enough, however small a share of the weight it is; null where the share alone counts */
+  enoughKg: mass.nullable(),
   maxShare: share,
   minKg: mass.nullable(),
   maxKg: mass.nullable(),

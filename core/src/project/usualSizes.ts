@@ -8,6 +8,7 @@ export const USUAL_SIZES = {
   'cases.aboard.fillLow': [0, undefined],
   'cases.aboard.shiftM': [-20, 20],
   'cases.drawerOutM': [0, 10],
+  'cases.tongueBand.enoughKg': [0, 500],
   'cases.tongueBand.maxShare': [undefined, 1],
   'cases.tongueBand.minShare': [0, undefined],
 
@@ -151,6 +152,7 @@ export const USUAL_SIZES = {
   'strength.weldLegM': [0.001, 0.02],
 
   'tongueBand.maxKg': [0, 3000],
+  'tongueBand.enoughKg': [0, 500],
   'tongueBand.maxShare': [undefined, 1],
   'tongueBand.minKg': [0, 3000],
   'tongueBand.minShare': [0, undefined],

@@ -1,5 +1,4 @@
-import { PASSENGER_TIRE_DERATING } from '../catalog/index.js';
-import type { Trailer } from '../project/index.js';
+import { tireLoadKg, type Trailer } from '../project/index.js';
 
 export type AssemblyPart = 'axle' | 'springs' | 'tires' | 'wheels';
 
@@ -12,14 +11,13 @@ const unsprungKg = ({ runningGear: { axle, suspension, wheel } }: Trailer): numb
  * axle and wheels come on top of their ratings.
  */
 export const assemblyRatings = (trailer: Trailer): Readonly<Record<AssemblyPart, number | undefined>> => {
-  const { axle, suspension, tire, wheel } = trailer.runningGear;
+  const { axle, suspension, wheel } = trailer.runningGear;
   const pair = (kg: number | null): number | undefined => (kg === null ? undefined : 2 * kg);
-  const tireKg = pair(tire.maxLoadKg);
   const springsKg = suspension.kind === 'leaf' ? pair(suspension.spring.ratingKg) : undefined;
   return {
     axle: axle.ratingKg ?? undefined,
     springs: springsKg === undefined ? undefined : springsKg + unsprungKg(trailer),
-    tires: tireKg === undefined ? undefined : tireKg / (tire.passenger ? PASSENGER_TIRE_DERATING : 1),
+    tires: pair(tireLoadKg(trailer) ?? null),
     wheels: pair(wheel.maxLoadKg),
   };
 };

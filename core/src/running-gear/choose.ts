@@ -1,6 +1,6 @@
-import type { BalancedCase } from '../balance/index.js';
-import { AXLE_ROWS, type AxleRow, PASSENGER_TIRE_DERATING } from '../catalog/index.js';
-import type { Trailer } from '../project/index.js';
+import { type BalancedCase, bandKg } from '../balance/index.js';
+import { AXLE_ROWS, type AxleRow } from '../catalog/index.js';
+import { tireLoadKg, type Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { OVERHANG_M } from './rules.js';
 
@@ -42,7 +42,10 @@ export const axleDemand = (trailer: Trailer, cases: readonly BalancedCase[]): Ax
     (most, next) => (!most || next.kg > most.kg ? next : most),
     undefined,
   );
-  const plateKg = trailer.ratedGrossKg === null ? undefined : trailer.ratedGrossKg * (1 - trailer.tongueBand.minShare);
+  const plateKg =
+    trailer.ratedGrossKg === null
+      ? undefined
+      : trailer.ratedGrossKg - bandKg(trailer.tongueBand, trailer.ratedGrossKg).minKg;
   const reserve = 1 + trailer.runningGear.reserveShare;
   if (plateKg !== undefined && plateKg > (worst?.kg ?? 0))
     return { loadKg: plateKg, by: 'plate', caseId: undefined, withReserveKg: plateKg * reserve };
@@ -59,12 +62,12 @@ const misfitsOf = (
   demand: AxleDemand,
   railWidthM: number,
 ): readonly Misfit[] => {
-  const { tire, wheel, suspension, axle } = trailer.runningGear;
+  const { wheel, suspension, axle } = trailer.runningGear;
   const found: Misfit[] = [];
   const ratingKg = row.ratingKg * count;
   if (ratingKg < demand.withReserveKg) found.push({ code: 'too-small', demandKg: demand.withReserveKg / count });
   if (ratingKg > FAR_TOO_LARGE * demand.withReserveKg) found.push({ code: 'far-too-large' });
-  const tireKg = tire.maxLoadKg === null ? undefined : tire.maxLoadKg / (tire.passenger ? PASSENGER_TIRE_DERATING : 1);
+  const tireKg = tireLoadKg(trailer);
   const perTireKg = demand.loadKg / (2 * count);
   if (tireKg !== undefined && tireKg < perTireKg) found.push({ code: 'tires-too-small', tireKg, demandKg: perTireKg });
   if (wheel.studCircle !== '' && wheel.studCircle !== row.studCircle)

@@ -1,4 +1,4 @@
-import { axleWorking, type BalancedCase } from '../balance/index.js';
+import { axleWorking, type BalancedCase, bandShares } from '../balance/index.js';
 import { PASSENGER_TIRE_DERATING } from '../catalog/index.js';
 import {
   check,
@@ -13,7 +13,7 @@ import {
   workedOut,
 } from '../findings/index.js';
 import { axlePlaces } from '../mass/index.js';
-import type { Trailer } from '../project/index.js';
+import { isDerated, tireLoadKg, type Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { RULES, TIRE_RULE } from './rules.js';
 
@@ -42,12 +42,6 @@ export interface RunningGearFindingData {
   'torsion-belief': Record<string, never>;
 }
 export type RunningGearFinding = FindingOf<RunningGearFindingData>;
-
-/** What one tire may carry on a trailer, kg. */
-const tireAllowedKg = (trailer: Trailer): number | undefined => {
-  const { maxLoadKg, passenger } = trailer.runningGear.tire;
-  return maxLoadKg === null ? undefined : maxLoadKg / (passenger ? PASSENGER_TIRE_DERATING : 1);
-};
 
 interface Worst {
   readonly balanced: BalancedCase;
@@ -116,8 +110,9 @@ const wheelLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGe
   const shiftKg = loadKg - axleKg / 2;
   const { tire, wheel } = trailer.runningGear;
   const wheelLine = workedOut('wheel-load', plus(over(mass(axleKg), quantity(2, 'number')), mass(shiftKg)), 'mass');
+  const derated = isDerated(trailer);
   const derating =
-    tire.passenger && tire.maxLoadKg !== null
+    derated && tire.maxLoadKg !== null
       ? [workedOut('derated-load', over(mass(tire.maxLoadKg), quantity(PASSENGER_TIRE_DERATING, 'number')), 'mass')]
       : [];
   const common = {
@@ -127,16 +122,16 @@ const wheelLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGe
     asked: mass(loadKg),
     share: 'share-of-rating',
   } as const;
-  const allowedKg = tireAllowedKg(trailer);
+  const allowedKg = tireLoadKg(trailer);
   const wheelKg = wheel.maxLoadKg ?? undefined;
   return [
     check({
       ...common,
       rule: RULES['tire-load'],
-      data: { axleId: axle.id, side: worst.side, loadKg, allowedKg, derated: tire.passenger },
+      data: { axleId: axle.id, side: worst.side, loadKg, allowedKg, derated },
       allowed: upTo(allowedKg),
       working: [wheelLine, ...derating],
-      ...(tire.passenger ? { source: TIRE_RULE } : {}),
+      ...(derated ? { source: TIRE_RULE } : {}),
     }),
     check({
       ...common,
@@ -149,7 +144,7 @@ const wheelLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGe
 };
 
 const tiresTogether = (trailer: Trailer): RunningGearFinding[] => {
-  const allowedKg = tireAllowedKg(trailer);
+  const allowedKg = tireLoadKg(trailer);
   const { ratingKg } = trailer.runningGear.axle;
   if (allowedKg === undefined || ratingKg === null) return [];
   const line = workedOut('tires-together', times(quantity(2, 'number'), mass(allowedKg)), 'mass');
@@ -173,7 +168,7 @@ const tiresTogether = (trailer: Trailer): RunningGearFinding[] => {
 const plateOnAxles = (trailer: Trailer): RunningGearFinding[] => {
   const grossKg = trailer.ratedGrossKg;
   if (grossKg === null) return [];
-  const tongueShare = trailer.tongueBand.minShare;
+  const tongueShare = bandShares({ band: trailer.tongueBand, massKg: grossKg }).minShare;
   const line = workedOut(
     'axle-group-load',
     minus(mass(grossKg), times(mass(grossKg), quantity(tongueShare, 'percent'))),

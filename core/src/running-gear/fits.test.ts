@@ -62,7 +62,8 @@ describe('leaf springs', () => {
       unit: 'ksi',
       source: 'Shigley, Mechanical Engineering Design: 3·P·L ÷ 2·n·b·t²',
     });
-    const source = 'spring handbook, one leaf full length and a seat of 2-7/8 in, worked by hand: l = 11.76 in (recalled)';
+    const source =
+      'spring handbook, one leaf full length and a seat of 2-7/8 in, worked by hand: l = 11.76 in (recalled)';
     const clampM = clampLengthM(2.375 * IN);
     verify({
       area,
@@ -105,7 +106,10 @@ describe('leaf springs', () => {
           const data = advised?.data as { wantedM?: number; shackleM: number };
           const longer = suspended(base, { spring: { ...own, shackleM: data.shackleM } });
           const wantedM = wantedSpacingM(longer) ?? Number.NaN;
-          expect(judged(suspended(longer, { hangerSpacingM: wantedM, spring: { ...own, shackleM: data.shackleM } }))?.verdict).toBe('ok');
+          expect(
+            judged(suspended(longer, { hangerSpacingM: wantedM, spring: { ...own, shackleM: data.shackleM } }))
+              ?.verdict,
+          ).toBe('ok');
         },
       ),
       { numRuns: 30 },
@@ -116,7 +120,10 @@ describe('leaf springs', () => {
     expect((long?.data as { shackleM: number }).shackleM / IN).toBeCloseTo(3.5, 6);
   });
   test('a tandem’s shackles hang on its equaliser: (33 − 26.5 − 5.75) ÷ 2 over 2-1/4 in lean 9.6°', () => {
-    const tandem = geared(suspended(base, { equaliserM: 5.75 * IN }), { layout: 'tandem-equaliser', spacingM: 33 * IN });
+    const tandem = geared(suspended(base, { equaliserM: 5.75 * IN }), {
+      layout: 'tandem-equaliser',
+      spacingM: 33 * IN,
+    });
     const lean = find(tandem, 'shackle-lean')[0];
     const { leanRad } = lean?.data as { leanRad: number };
     const ride = evaluate(tandem).rides.find(({ caseId }) => caseId === lean?.caseId);

@@ -189,7 +189,10 @@ export const RULES = rulesOf({
   },
   'leaf-stress': {
     formula: 'σ = 3·P·l ÷ (n·b·t²), l = (L − 0.6·clamp) ÷ 2; some arch is left under the load',
-    source: publishedVerify('Shigley, Mechanical Engineering Design; SAE HS-788: leaf springs, seat and full-length leaf counted'),
-    holds: 'leaves nipped to share alike; the limit is what trade springs feel at their own rating, worn ones are softer',
+    source: publishedVerify(
+      'Shigley, Mechanical Engineering Design; SAE HS-788: leaf springs, seat and full-length leaf counted',
+    ),
+    holds:
+      'leaves nipped to share alike; the limit is what trade springs feel at their own rating, worn ones are softer',
   },
 });

@@ -22,7 +22,8 @@ const HARDWARE_KG = pounds(1);
 export const clampLengthM = (tubeDiameterM: number): number => tubeDiameterM + BOLT_M;
 
 /** Free half of a spring, from its eye to where the seat holds it, m: l = (L − 0.6·clamp) ÷ 2. */
-const freeHalfM = ({ eyeToEyeM }: Spring, clampM: number): number => Math.max(0.01, (eyeToEyeM - HELD_SHARE * clampM) / 2);
+const freeHalfM = ({ eyeToEyeM }: Spring, clampM: number): number =>
+  Math.max(0.01, (eyeToEyeM - HELD_SHARE * clampM) / 2);
 
 /**
  * Rate of one leaf spring held by its seat, N/m: k = E·b·t³·(2·n_g + 3·n_f) ÷ (6·l³), n_f = 1 leaf full length, n_g stepped ones, l the free
@@ -44,7 +45,9 @@ export const leafStressPa = (spring: Spring, loadN: number, clampM: number): num
   (3 * loadN * freeHalfM(spring, clampM)) / (spring.leaves * spring.leafWidthM * spring.leafThicknessM ** 2);
 
 /** What one spring weighs, kg: its leaves, rolled eyes, bushes and bolts (estimate; scales know better). */
-export const leafSpringKg = (spring: Pick<Spring, 'leaves' | 'leafWidthM' | 'leafThicknessM' | 'eyeToEyeM' | 'freeArchM'>): number => {
+export const leafSpringKg = (
+  spring: Pick<Spring, 'leaves' | 'leafWidthM' | 'leafThicknessM' | 'eyeToEyeM' | 'freeArchM'>,
+): number => {
   const flatM = flatLengthM(spring);
   const lengthM = flatM + EYES_M + STEPPED_SHARE * flatM * Math.max(0, spring.leaves - 1);
   return lengthM * spring.leafWidthM * spring.leafThicknessM * STEEL_KG_PER_M3 + HARDWARE_KG;

@@ -12,6 +12,7 @@ import {
   frontEdges,
   leastLength,
   offTrackingM,
+  stuckAt,
   tailgateLacksM,
   tightestAt,
   toldAt,
@@ -27,6 +28,8 @@ export interface ClearanceFindingData {
     readonly with: string;
     /** undefined where no length of tongue helps */
     readonly lacksM: number | undefined;
+    /** then what goes with the ball and touches however long the tongue is */
+    readonly stuck: { readonly with: string; readonly touchRad: number } | undefined;
   };
   'tailgate-hits': {
     readonly reachM: number;
@@ -97,12 +100,19 @@ const turns = (trailer: Trailer, edges: readonly FrontEdge[], vehicle: TowVehicl
   const touchRad = touchAngleRad(edges, vehicle.bumperAheadOfBallM, half);
   const tight = toldAt(edges, touchRad ?? wantedRad, vehicle.bumperAheadOfBallM, half);
   const lacksM = tongueLacksM(edges, wantedRad, vehicle.bumperAheadOfBallM, half, TURN_MARGIN_M);
+  const stuck = lacksM === undefined ? stuckAt(edges, wantedRad, vehicle.bumperAheadOfBallM, half) : undefined;
   const verdict: Verdict =
     touchRad !== undefined && touchRad < wantedRad ? 'over' : lacksM === undefined || lacksM > 1e-4 ? 'tight' : 'ok';
   return finding({
     ...plain,
     rule: RULES['turns-clear'],
-    data: { touchRad, wantedRad, with: tight?.edge.id ?? 'trailer', lacksM },
+    data: {
+      touchRad,
+      wantedRad,
+      with: tight?.edge.id ?? 'trailer',
+      lacksM,
+      stuck: stuck && { with: stuck.edge.id, touchRad: stuck.touchRad },
+    },
     verdict,
     // Without an edge in its way there is no room to tell.
     working: tight === undefined ? [] : [given('turn-room', tight.roomM, 'length')],

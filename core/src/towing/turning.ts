@@ -288,6 +288,23 @@ export const tongueLacksM = (
   return leastLength((longerM) => least(others, longerM) >= marginM && least(fixed, longerM) >= 0);
 };
 
+/** What touches before an angle however long the tongue is, for it goes with the ball: which edge, and where; undefined where nothing does. */
+export const stuckAt = (
+  edges: readonly FrontEdge[],
+  wantedRad: number,
+  bumperAheadM: number,
+  halfVehicleM: number,
+): { readonly edge: FrontEdge; readonly touchRad: number } | undefined => {
+  const [, longest] = LENGTHEN_M;
+  const fixed = lengthened(
+    edges.filter(({ withBall }) => withBall),
+    longest,
+  );
+  const touchRad = touchAngleRad(fixed, bumperAheadM, halfVehicleM);
+  const told = touchRad === undefined ? undefined : toldAt(fixed, touchRad, bumperAheadM, halfVehicleM);
+  return told && touchRad !== undefined && touchRad < wantedRad ? { edge: told.edge, touchRad } : undefined;
+};
+
 /** The same for a tailgate that opens over it: what stands as high as the gate must be further back than it reaches. */
 export const tailgateLacksM = (
   edges: readonly FrontEdge[],

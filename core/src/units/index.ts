@@ -46,4 +46,5 @@ export {
   toRadians,
   weightN,
 } from './quantities.js';
+export { formatPressureText } from './pressureText.js';
 export { isFigure, NO_FIGURE } from './noFigure.js';

@@ -52,7 +52,10 @@ describe('sentences', () => {
     expect(say(rated, 'axle-window')).toMatch(
       /^No axle place suits every load\. Home, flour left wants the axle no further back than 7' .*", Wood run at least 7' .*"\. 2 loads agree from/,
     );
-    expect(say(oven, 'axle-window')).toContain('To market suits no axle place even alone');
+    // Where the axle is overloaded anyhow, that is the reason that is given.
+    expect(say(oven, 'axle-window')).toContain(
+      'To market overloads the axle wherever its tongue is not too heavy: no place mends that, a bigger axle or a lighter load does.',
+    );
   });
   test('a window names the case that binds at each end', () => {
     expect(say(apiary, 'axle-window')).toMatch(

@@ -1,4 +1,4 @@
-import { newProject, type Project, SHED_FILE_SUFFIX, type UnitSystem, writeShed } from '@kereta/core';
+import { newProject, placeOf, type Project, SHED_FILE_SUFFIX, writeShed } from '@kereta/core';
 import { Archive, FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
@@ -16,9 +16,6 @@ import { FirstNote } from './FirstNote';
 import { nameOfStored } from './nameOfStored';
 import { TrailerCard } from './TrailerCard';
 import { UnreadableCard } from './UnreadableCard';
-
-/** A new trailer speaks the units that its first user most likely does. */
-const likelyUnits = (): UnitSystem => (/^en-(US|LR)|^my/.test(navigator.language) ? 'imperial' : 'metric');
 
 /** All trailers of this browser. */
 export const Shed = () => {
@@ -49,10 +46,12 @@ export const Shed = () => {
     else setSaid(arrived.ids.length === 0 ? '' : `${arrived.ids.length} trailers are in the shed now.`);
   };
   const create = async (): Promise<void> => {
+    const place = placeOf(navigator.language);
     const project = newProject({
       id: `trailer.${nanoid(10)}`,
       name: 'New trailer',
-      units: likelyUnits(),
+      units: place.units,
+      place,
       newId: () => nanoid(8),
     });
     if (await attempt('The new trailer could not be made.', () => addTrailer(project)))

@@ -1,5 +1,6 @@
 import { type BalancedCase, bandShares, byVerdict, loadAnswer, loadCheckName } from '@kereta/core';
 import { Pin } from 'lucide-react';
+import { useState } from 'react';
 import { VerdictMark, VerdictWord } from '../ui/VerdictMark';
 import { SeeSaw, ShareBar } from './SeeSaw';
 import { usePins } from './usePins';
@@ -102,7 +103,7 @@ const CaseCard = ({
   );
 };
 
-/** The see-saw of every load case, pinned ones in front, then the worst first; never hidden while designing. */
+/** The see-saw of every load case, pinned ones in front, then as they stood worst first when the step opened; never hidden while designing. */
 export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
   const { evaluation, trailer } = useWorkbench();
   const { isPinned, togglePin } = usePins(trailer.id);
@@ -110,10 +111,17 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
     balanced,
     answer: loadAnswer(evaluation, balanced.loadCase.id),
   }));
+  // Worst first when the step is opened; then each stays where the eye left it, whatever an edit makes of it.
+  const [order] = useState(() =>
+    rated.toSorted((a, b) => byVerdict(a.answer.verdict, b.answer.verdict)).map(({ balanced }) => balanced.loadCase.id),
+  );
+  const place = (id: string): number => {
+    const at = order.indexOf(id);
+    return at < 0 ? order.length : at;
+  };
   rated.sort(
-    (a, b) =>
-      Number(isPinned(b.balanced.loadCase.id)) - Number(isPinned(a.balanced.loadCase.id)) ||
-      byVerdict(a.answer.verdict, b.answer.verdict),
+    ({ balanced: { loadCase: a } }, { balanced: { loadCase: b } }) =>
+      Number(isPinned(b.id)) - Number(isPinned(a.id)) || place(a.id) - place(b.id),
   );
   const inOrder = rated.filter(({ answer: { verdict } }) => verdict === 'ok' || verdict === 'tight').length;
   return (

@@ -11,6 +11,8 @@ const NEW: readonly (readonly [path: string, value: unknown])[] = [
     [`${vehicle}.likeId`, null] as const,
     [`${vehicle}.rearTopM`, null] as const,
   ]),
+  ['tongueBand.enoughKg', null],
+  ['cases[].tongueBand.enoughKg', null],
   ['coupling.fitted', true],
   ['coupling.study', null],
   ['coupling.jack.fitted', true],
@@ -29,6 +31,15 @@ const withMeasured = (design: Fields): Fields => {
   return { ...design, runningGear: { ...rest, measuredRailTopM } };
 };
 
+/** Europe's limits as version 3 wrote them out, and as they are: a trailer that went by them goes on doing so. */
+const EUROPE_3 = { minShare: 0.04, maxShare: 0.07, minKg: null, maxKg: 100, enoughKg: null };
+const EUROPE_4 = { minShare: 0.04, maxShare: 0.15, minKg: null, maxKg: null, enoughKg: 25 };
+const withEurope = (design: Fields): Fields => {
+  const band = design['tongueBand'];
+  const same = isFields(band) && Object.entries(EUROPE_3).every(([name, value]) => band[name] === value);
+  return same ? { ...design, tongueBand: EUROPE_4 } : design;
+};
+
 /**
  * Version 4 lets a measured height close the chain of parts that gives it, and says brackets, which way open sections look, what is
  * fitted at all, and the vehicle's greatest mass.
@@ -36,10 +47,6 @@ const withMeasured = (design: Fields): Fields => {
 export const toVersion4 = (file: Fields): Fields => {
   const { design } = file;
   if (!isFields(design)) return file;
-  return {
-    ...file,
-    design: withMeasured(
-      NEW.reduce<Fields>((filled, [path, value]) => putIn(filled, path.split('.'), value) as Fields, design),
-    ),
-  };
+  const filled = NEW.reduce<Fields>((into, [path, value]) => putIn(into, path.split('.'), value) as Fields, design);
+  return { ...file, design: withEurope(withMeasured(filled)) };
 };

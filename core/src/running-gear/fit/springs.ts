@@ -75,7 +75,13 @@ const spacingFinding = (trailer: Trailer, spring: Spring, saidM: number): FitFin
   return finding({
     ...plain,
     rule: RULES['hanger-spacing'],
-    data: { saidM, wantedM, flatM, fault, shackleM: fault === 'shackle-short' ? shackleNeededM(spring) : spring.shackleM },
+    data: {
+      saidM,
+      wantedM,
+      flatM,
+      fault,
+      shackleM: fault === 'shackle-short' ? shackleNeededM(spring) : spring.shackleM,
+    },
     verdict: SPACING_VERDICTS[fault],
     value: m(saidM),
     limit: wantedM === undefined ? undefined : m(wantedM),

@@ -11,6 +11,9 @@ const REASONS: Readonly<Record<WindowReason, string>> = {
   ball: 'the ball is there',
 };
 
+/** Under this share of the least of its band a trailer is tail-heavy, and not only light in front (common practice). */
+const FAR_LIGHT = 0.7;
+
 const windowSentence = (window: AxleWindow, say: Speaker): string => {
   if (window.kind === 'none-asked') return 'No towed load counts for the axle’s place yet.';
   if (window.kind === 'window') {
@@ -18,7 +21,12 @@ const windowSentence = (window: AxleWindow, say: Speaker): string => {
   }
   const [alone] = window.impossible;
   const parts: string[] = [];
-  if (alone) {
+  const overloads = (reason: WindowReason): boolean => reason === 'axle-rating';
+  if (alone && (overloads(alone.from.reason) || overloads(alone.to.reason))) {
+    parts.push(
+      `${say.caseName(alone.caseId)} overloads the axle wherever its tongue is not too heavy: no place mends that, a bigger axle or a lighter load does.`,
+    );
+  } else if (alone) {
     parts.push(
       `${say.caseName(alone.caseId)} suits no axle place even alone: ahead of ${say.length(alone.from.xM)} ${REASONS[alone.from.reason]}, behind ${say.length(alone.to.xM)} ${REASONS[alone.to.reason]}.`,
     );
@@ -38,16 +46,22 @@ const windowSentence = (window: AxleWindow, say: Speaker): string => {
 };
 
 export const balanceSentences: SentencesOf<BalanceFindingData & CaseFindingData> = {
-  'tongue-share': ({ data, caseId }, say) => {
+  'tongue-share': ({ data, caseId, verdict }, say) => {
     const name = say.caseName(caseId);
     const carried = `tongue carries ${say.load(data.tongueN)}, ${say.percent(data.share)}.`;
     switch (data.side) {
       case 'lifts':
         return `${name}: tongue pulls up with ${say.load(-data.tongueN)}. Tail-heavy: sway is likely, and the coupler is lifted off.`;
       case 'too-light':
-        return `${name}: ${carried} Tail-heavy: sway is likely.`;
+        return verdict === 'tight'
+          ? `${name}: ${carried} Just under its band: weigh it, or move something forward.`
+          : data.share < FAR_LIGHT * data.band.minShare
+            ? `${name}: ${carried} Tail-heavy: sway is likely.`
+            : `${name}: ${carried} Light in front: it sways sooner than it should.`;
       case 'too-heavy':
-        return `${name}: ${carried} Nose-heavy: it presses the hitch down.`;
+        return verdict === 'tight'
+          ? `${name}: ${carried} Just over its band.`
+          : `${name}: ${carried} Nose-heavy: it presses the hitch down.`;
       case 'within':
         return `${name}: ${carried}`;
     }
@@ -86,6 +100,13 @@ export const balanceSentences: SentencesOf<BalanceFindingData & CaseFindingData>
           : `${say.percent(data.share)} on the tongue, out of its band: weigh what you guessed.`;
     return `${say.caseName(caseId)} with everything ${where} as your doubt allows: ${verdict}`;
   },
+  'heaviest-doubt': ({ data, caseId, verdict }, say) =>
+    sentence(
+      `${say.caseName(caseId)} weighs ${say.mass(data.massKg)}, and by what is guessed ${say.mass(data.heavyKg)} or more once in twenty.`,
+      verdict === 'tight' && data.ratedKg !== undefined
+        ? `The plate allows ${say.mass(data.ratedKg)}: weigh what you guessed before you buy axle and tires.`
+        : '',
+    ),
   'tongue-slopes': ({ data, caseId }, say) =>
     sentence(
       `${say.caseName(caseId)}: each ${say.length(data.stepM)} that the axle goes back ${addsOrTakes(data.axleKg, say)} the tongue; each ${say.length(data.stepM)} that the ball goes further ahead ${addsOrTakes(data.ballKg, say)} it.`,

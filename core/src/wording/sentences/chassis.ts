@@ -54,9 +54,9 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
       : `The ${name} passes ${say.length(data.gapM)} under ${hosts.join(', ')} and is not joined there; a packer would join it.`;
   },
   'overall-width': ({ data }, say) =>
-    `${say.length(data.widthM)} wide over the ${data.by}.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.widthM, data.limitM, (m) => say.length(m))}.`}`,
+    `${say.length(data.widthM)} wide over ${data.itemId === undefined ? `the ${data.by}` : say.partName(data.itemId)}.${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.widthM, data.limitM, (m) => say.length(m))}.`}`,
   'overall-length': ({ data }, say) =>
-    `${say.length(data.lengthM)} from ball to rear edge.${data.storedM === undefined ? '' : ` Stored with the tongue away: ${say.length(data.storedM)}.`}${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.lengthM, data.limitM, (m) => say.length(m))}.`}`,
+    `${say.length(data.lengthM)} from ball to ${data.itemId === undefined ? 'rear edge' : `the end of ${say.partName(data.itemId)}`}.${data.storedM === undefined ? '' : ` Stored with the tongue away: ${say.length(data.storedM)}.`}${data.limitM === undefined ? '' : ` Limit ${say.length(data.limitM)}: ${spare(data.lengthM, data.limitM, (m) => say.length(m))}.`}`,
   'metal-not-of-shape': ({ data }, say) =>
     `${whichPieces(data.memberIds, say)}: ${data.section} is not made in ${data.metal}. ${data.yieldPa > data.usualYieldPa ? `It counts at ${say.stress(data.yieldPa)}; what is sold is usually ${data.usual}, ${say.stress(data.usualYieldPa)}.` : `What is sold is usually ${data.usual}.`} Choose the metal that it is.`,
   'cracks-beside-welds': ({ data }, say) =>

@@ -80,6 +80,8 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
       ? 'Pintle and eye clatter and let the trailer jerk: keep the slack low, hang the chains, and do not count on them to damp a swing.'
       : 'A three-axis coupling must be a tested one with its own plate. It frees the frame of the vehicle’s twist; chains still hang from the frame.',
   chains: ({ data }) => {
+    if (data.cable)
+      return 'No safety chains: Europe holds a braked trailer by its breakaway cable. Hook that to the vehicle, not to the ball.';
     if (data.state === 'none') return 'No safety chains. Fit two, crossed under the coupler, on their own tabs.';
     if (data.state === 'not-decided') return 'Safety chains are not decided yet.';
     switch (data.fault) {
@@ -90,7 +92,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
       case 'undecided':
         return 'Where the chains are held on the trailer is missing: on tabs or rings of their own, not on the coupler.';
       case 'none':
-        return 'Safety chains hang crossed, from tabs of their own. Weld the tab, not the chain: heat takes its strength. Grind the zinc off first and keep out of the fume.';
+        return `${data.count > 1 ? 'Safety chains hang crossed, from tabs' : 'The safety chain hangs from a tab'} of ${data.count > 1 ? 'their' : 'its'} own. Weld the tab, not the chain: heat takes its strength. Grind the zinc off first and keep out of the fume.`;
     }
   },
   'chain-strength': ({ data }, say) => {
@@ -136,9 +138,11 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
       ? 'Which plug carries the lights is missing.'
       : data.plug === 'none'
         ? 'No plug, no lights: a trailer on the road must show them.'
-        : data.electric && data.plug === '4-way'
-          ? 'Four ways carry lights alone; electric brakes ask for six or seven.'
-          : 'The plug carries what is fitted. Wire with stranded cable, and ground through a wire, not through the ball.',
+        : data.otherRegion !== undefined
+          ? `${REGION_NAMES[data.otherRegion]} wires turn and stop lights apart: seven ways or thirteen, not ${data.plug === '4-way' ? 'four' : 'six'}.`
+          : data.electric && data.plug === '4-way'
+            ? 'Four ways carry lights alone; electric brakes ask for six or seven.'
+            : 'The plug carries what is fitted. Wire with stranded cable, and ground through a wire, not through the ball.',
   'jack-rating': ({ data, caseId }, say) =>
     data.ratedKg === undefined
       ? `${say.mass(data.loadKg)} stand on the jack, ${say.caseName(caseId)}. What it may lift is missing: read its stamp.`
@@ -172,9 +176,14 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     `${REGION_NAMES[data.region]}: the coupling’s middle stands ${say.length(data.heightM)} high, ${say.caseName(caseId)}; ${verdict === 'ok' ? 'within' : 'outside'} ${say.length(data.fromM)} to ${say.length(data.toM)}.`,
   brakes: ({ data }, say) => {
     const asked =
-      data.fromKg === data.toKg
-        ? `above ${say.mass(data.fromKg)}`
-        : `from ${say.mass(data.fromKg)} to ${say.mass(data.toKg)}, by state or province`;
+      data.by === 'more-than-one-axle'
+        ? 'of any trailer with more than one axle'
+        : data.by === 'axles'
+          ? `above ${say.mass(data.fromKg)} on the axles`
+          : data.fromKg === data.toKg
+            ? `above ${say.mass(data.fromKg)}`
+            : `by state or province, from ${say.mass(data.fromKg)} or less in a few to ${say.mass(data.toKg)} in most`;
+    const weighs = data.by === 'gross' ? 'this trailer may weigh' : 'on these may stand';
     const state =
       data.state === 'fitted'
         ? 'Brakes fitted.'
@@ -183,7 +192,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
           : data.grossKg > data.fromKg
             ? 'Brakes are not decided yet.'
             : 'No brakes decided.';
-    return `${state} ${REGION_NAMES[data.region]} asks for them ${asked}; this trailer may weigh ${say.mass(data.grossKg)}. Your own authority decides.`;
+    return `${state} ${REGION_NAMES[data.region]} asks for them ${asked}; ${weighs} ${say.mass(data.grossKg)}. Your own authority decides.`;
   },
   'home-made-coupling': () =>
     'A home-made coupling is never rated here, whatever is typed beside it. Buy a rated one: nothing else keeps trailer and tow vehicle together.',

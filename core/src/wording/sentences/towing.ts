@@ -13,6 +13,13 @@ const SIDE_PARTS = {
 
 const nearestName = (id: string, say: Speaker): string => (id === 'trailer' ? 'the bed’s corner' : say.partName(id));
 
+/** Why no length of tongue lets it turn as far as is wanted. */
+const stuckSentence = (stuck: TowingFindingData['turns-clear']['stuck'], wanted: string, say: Speaker): string => {
+  if (!stuck) return `No length of tongue clears ${wanted}.`;
+  const tongue = stuck.with.startsWith('tongue');
+  return `No length of tongue clears ${wanted}: ${nearestName(stuck.with, say)} goes with the ball and touches at ${formatAngle(stuck.touchRad)}; ${tongue ? 'a ball mount that holds the ball further back helps.' : 'move it.'}`;
+};
+
 export const towingSentences: SentencesOf<TowingFindingData> = {
   'turns-clear': ({ data, verdict }, say) => {
     const wanted = formatAngle(data.wantedRad);
@@ -24,7 +31,7 @@ export const towingSentences: SentencesOf<TowingFindingData> = {
       verdict === 'ok'
         ? ''
         : data.lacksM === undefined
-          ? `No length of tongue clears it: ${data.with.startsWith('tongue') ? 'a ball mount that holds the ball further back does.' : 'it stands at the ball; move it.'}`
+          ? stuckSentence(data.stuck, wanted, say)
           : `A tongue ${say.length(data.lacksM)} longer clears it.`,
     );
   },

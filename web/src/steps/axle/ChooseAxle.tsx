@@ -17,10 +17,12 @@ import { useWorkbench } from '../../workbench/workbench';
 /** So many stand in the list; the rest are smaller still or far too large. */
 const SHOWN = 8;
 
-const misfitText = (misfit: Misfit, say: Speaker): string => {
+const misfitText = (misfit: Misfit, spareKg: number, say: Speaker): string => {
   switch (misfit.code) {
     case 'too-small':
-      return `too small: each would have to carry ${say.mass(misfit.demandKg)}`;
+      return spareKg >= 0
+        ? `bears it with ${say.mass(spareKg)} spare, less than the reserve that you want`
+        : `too small by ${say.mass(-spareKg)}`;
     case 'far-too-large':
       return 'far larger than needed: rides hard, costs';
     case 'tires-too-small':
@@ -95,7 +97,7 @@ export const ChooseAxle = () => {
                 {does && <span> · {say.mass(candidate.spareKg)} spare</span>}
                 {candidate.misfits.length > 0 && (
                   <span className="mute block">
-                    {candidate.misfits.map((misfit) => misfitText(misfit, say)).join('; ')}
+                    {candidate.misfits.map((misfit) => misfitText(misfit, candidate.spareKg, say)).join('; ')}
                   </span>
                 )}
               </span>

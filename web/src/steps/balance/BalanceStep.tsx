@@ -1,11 +1,12 @@
 import {
   changeCase,
   schoolOf,
-  TONGUE_SCHOOLS,
   type TongueBand,
   type Trailer,
   SCHOOL_NAMES,
   optionsOf,
+  withBand,
+  withSchool,
 } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
@@ -28,11 +29,7 @@ export const BalanceStep = () => {
   const { caseId, say, projectStore } = useWorkbench();
   const band = trailer.tongueBand;
   const loadCase = trailer.cases.find(({ id }) => id === caseId);
-  const setBand = (change: Partial<TongueBand>): void =>
-    edit('tongue band', (current) => ({
-      ...current,
-      tongueBand: { ...current.tongueBand, ...change },
-    }));
+  const setBand = (change: Partial<TongueBand>): void => edit('tongue band', (current) => withBand(current, change));
   const setCaseBand = (change: Partial<TongueBand> | null): void => {
     if (loadCase)
       edit(`tongue band of ${loadCase.name}`, (current) =>
@@ -53,8 +50,7 @@ export const BalanceStep = () => {
             onCommit={(chosen) => {
               const school = chosen as Trailer['settings']['tongueSchool'];
               projectStore.changeSettings({ tongueSchool: school });
-              if (school !== 'own')
-                edit('school of tongue weight', (current) => ({ ...current, tongueBand: TONGUE_SCHOOLS[school] }));
+              if (school !== 'own') edit('school of tongue weight', (current) => withSchool(current, school));
             }}
           />
         </div>
@@ -79,6 +75,8 @@ export const BalanceStep = () => {
           kind="percent"
           value={trailer.wantedTongueShare}
           of="wantedTongueShare"
+          min={band.minShare}
+          max={band.maxShare}
           onCommit={(wantedTongueShare) => edit('wanted share', (current) => ({ ...current, wantedTongueShare }))}
         />
         <SelectField
@@ -149,6 +147,15 @@ export const BalanceStep = () => {
           of="tongueBand.maxKg"
           onCommit={(maxKg) => setBand({ maxKg })}
           onClear={() => setBand({ maxKg: null })}
+        />
+        <QuantityField
+          label="Always enough"
+          kind="mass"
+          value={band.enoughKg}
+          of="tongueBand.enoughKg"
+          hint="However small a share it is; Europe never asks for more than 25 kg"
+          onCommit={(enoughKg) => setBand({ enoughKg })}
+          onClear={() => setBand({ enoughKg: null })}
         />
       </FieldGroup>
     </>

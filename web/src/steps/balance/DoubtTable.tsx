@@ -1,8 +1,20 @@
-import { type CaseDoubt, formatPercent, PART_GROUP_NAMES, type PartGroup, type Speaker } from '@kereta/core';
+import {
+  bandShares,
+  type CaseDoubt,
+  formatPercent,
+  type Overload,
+  PART_GROUP_NAMES,
+  type PartGroup,
+  type Speaker,
+} from '@kereta/core';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
 const BAR_PX = 132;
+/** Chances smaller than this are nothing to act on. */
+const WORTH_TELLING = 0.005;
+
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
 /** Nine tries in ten on the band: a hatched stretch for the band, a bar for the doubt, a tick for the figure as it is put. */
 const Bar = ({ doubt, low, high }: { readonly doubt: CaseDoubt; readonly low: number; readonly high: number }) => {
@@ -18,6 +30,30 @@ const Bar = ({ doubt, low, high }: { readonly doubt: CaseDoubt; readonly low: nu
     </svg>
   );
 };
+
+const OVERLOADED: Readonly<Record<Overload['of'], string>> = {
+  axle: 'axle',
+  tires: 'tires',
+  plate: 'plate',
+  coupler: 'coupler',
+  'coupler-ball': 'coupler’s tongue limit',
+  vehicle: 'tow vehicle',
+  'vehicle-ball': 'hitch',
+};
+
+/** Once in so many tries. */
+const oneIn = (chance: number): string =>
+  chance > 0.5 ? 'more often than not' : `in one try of ${Math.round(1 / chance)}`;
+
+/** What is in order on paper and may not be. */
+const overloadText = ({ overloads }: CaseDoubt, say: Speaker): string =>
+  overloads
+    .filter(({ chance, spareKg }) => chance >= WORTH_TELLING && spareKg >= 0)
+    .map(
+      ({ of, spareKg, chance }) =>
+        ` ${capital(OVERLOADED[of])}: ${say.mass(spareKg)} spare on paper; with your guesses over ${oneIn(chance)}.`,
+    )
+    .join('');
 
 const guessName = (id: string, say: Speaker): string =>
   id in PART_GROUP_NAMES ? PART_GROUP_NAMES[id as PartGroup].toLowerCase() : say.partName(id);
@@ -36,7 +72,7 @@ export const DoubtTable = () => {
         {doubts.map((own) => {
           const balanced = evaluation.cases.find(({ loadCase }) => loadCase.id === own.caseId);
           if (!balanced) return null;
-          const { minShare, maxShare } = balanced.band;
+          const { minShare, maxShare } = bandShares(balanced);
           const [first] = own.guesses;
           const out = own.tooLight + own.tooHeavy;
           return (
@@ -51,7 +87,7 @@ export const DoubtTable = () => {
                 {out < 0.0005
                   ? 'never out of its band'
                   : `out of its band in ${formatPercent(out, 0)}${own.tooLight > own.tooHeavy ? ', too light' : ', too heavy'}`}
-                .
+                .<span className="font-semibold">{overloadText(own, say)}</span>
               </span>{' '}
               {first && first.share > 0.05 && (
                 <span className="mute">

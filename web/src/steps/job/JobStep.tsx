@@ -6,7 +6,14 @@ import {
   ROAD_NAMES,
   UNIT_NAMES,
   optionsOf,
+  hasUnevenSizes,
+  SCHOOL_NAMES,
+  schoolOf,
+  schoolOfRegion,
+  withRoundSizes,
+  withSchool,
 } from '@kereta/core';
+import { switchUnits } from '../../workbench/switchUnits';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -24,10 +31,19 @@ const ROADS = optionsOf(ROAD_NAMES);
 
 /** What it carries, what tows it, where it must fit. */
 export const JobStep = () => {
-  const { trailer, edit } = useEditing();
+  const { trailer, edit, readOnly } = useEditing();
   const { projectStore, say } = useWorkbench();
   const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const like = exampleOf(vehicle);
+  const { units } = trailer.settings;
+  const uneven = hasUnevenSizes(trailer, units);
+  const [region] = trailer.settings.regions;
+  const school = schoolOf(trailer);
+  // A cart's school is chosen on purpose, and so is a band of one's own.
+  const offered =
+    region !== undefined && school !== 'own' && school !== 'muscle-pulled' && school !== schoolOfRegion(region)
+      ? schoolOfRegion(region)
+      : undefined;
   const readYours = (kg: number | undefined): { hint?: string } =>
     kg === undefined ? {} : { hint: `Such a one perhaps ${say.mass(kg)}: read yours` };
   const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
@@ -133,7 +149,12 @@ export const JobStep = () => {
           label="Units"
           value={trailer.settings.units}
           options={UNITS}
-          onCommit={(units) => projectStore.changeSettings({ units: units === 'metric' ? 'metric' : 'imperial' })}
+          onCommit={(units) => switchUnits(projectStore, trailer, units === 'metric' ? 'metric' : 'imperial')}
+        />
+        <TextField
+          label="Money"
+          value={trailer.settings.currency}
+          onCommit={(currency) => projectStore.changeSettings({ currency: currency.slice(0, 8) })}
         />
         {trailer.settings.units === 'imperial' && (
           <SelectField
@@ -142,6 +163,19 @@ export const JobStep = () => {
             options={FRACTIONS}
             onCommit={(fraction) => projectStore.changeSettings({ fraction: fraction === '32' ? 32 : 16 })}
           />
+        )}
+        {uneven && (
+          <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
+            <span>Sizes were chosen in the other units.</span>
+            <button
+              type="button"
+              className="button min-h-[36px]"
+              disabled={readOnly}
+              onClick={() => edit('round sizes', (current) => ({ ...current, ...withRoundSizes(current, units) }))}
+            >
+              {units === 'metric' ? 'Round them to mm' : 'Round them to inches'}
+            </button>
+          </div>
         )}
       </FieldGroup>
       <FieldGroup title="Where it will be towed">
@@ -159,6 +193,22 @@ export const JobStep = () => {
             }
           />
         ))}
+        {offered && (
+          <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
+            <span>Tongue weight goes by another school: {SCHOOL_NAMES[schoolOf(trailer)]}.</span>
+            <button
+              type="button"
+              className="button min-h-[36px]"
+              disabled={readOnly}
+              onClick={() => {
+                projectStore.changeSettings({ tongueSchool: offered });
+                edit('school of tongue weight', (current) => withSchool(current, offered));
+              }}
+            >
+              Take {SCHOOL_NAMES[offered]}
+            </button>
+          </div>
+        )}
       </FieldGroup>
     </>
   );
