@@ -117,7 +117,7 @@ describe('leaf springs', () => {
     // 63 in eye to eye with 8 in of arch lies 65.7 in flat: no bolts suit a shackle of 2-1/4 in, one of 3-1/2 in does.
     const long = judged(suspended(base, { spring: { ...spring, eyeToEyeM: 63 * IN, freeArchM: 8 * IN } }));
     expect(long).toMatchObject({ verdict: 'over', data: { fault: 'shackle-short' } });
-    expect((long?.data as { shackleM: number }).shackleM / IN).toBeCloseTo(3.5, 6);
+    expect((long as unknown as { data: { shackleM: number } }).data.shackleM / IN).toBeCloseTo(3.5, 6);
   });
   test('a tandem’s shackles hang on its equaliser: (33 − 26.5 − 5.75) ÷ 2 over 2-1/4 in lean 9.6°', () => {
     const tandem = geared(suspended(base, { equaliserM: 5.75 * IN }), {
@@ -125,7 +125,7 @@ describe('leaf springs', () => {
       spacingM: 33 * IN,
     });
     const lean = find(tandem, 'shackle-lean')[0];
-    const { leanRad } = lean?.data as { leanRad: number };
+    const { leanRad } = (lean as unknown as { data: { leanRad: number } }).data;
     const ride = evaluate(tandem).rides.find(({ caseId }) => caseId === lean?.caseId);
     const byHand = Math.asin((33 * IN - (ride?.stack.chordM ?? 0) - 5.75 * IN) / (2 * 2.25 * IN));
     expect(leanRad).toBeCloseTo(byHand, 9);

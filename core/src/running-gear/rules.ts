@@ -94,6 +94,14 @@ export const RULES = rulesOf({
     ),
     holds: 'each load, with half an inch of lean sideways and the travel of the bump',
   },
+  'parts-meet': {
+    formula: 'no two solid parts in one place: standing, and in the bump with 1/4 in between',
+    source: computedBy(
+      'outlines from above and heights of axle, tires, tongue, hangers, hinge and loads, each load by itself',
+    ),
+    holds:
+      'axle and tires against everything but the rails, which have clearances of their own; boxes for loads; turning is looked at apart',
+  },
   'ride-height': {
     formula: `|measured − what the parts add up to| ≤ ${inch(HEIGHT_OFF_M)}; what was measured counts`,
     source: computedBy('loaded radius, axle, seat, leaves, arch left, hanger, bracket, rail'),

@@ -1,6 +1,7 @@
 import { quantity, type FindingOf } from '../../findings/index.js';
 import { type AssemblyPart } from '../assembly.js';
 import type { Clearance } from '../clearances.js';
+import type { Meeting } from '../solids.js';
 
 export interface FitFindingData {
   clearance: Pick<Clearance, 'what' | 'restM' | 'bumpM' | 'wantedM'>;
@@ -49,6 +50,7 @@ export interface FitFindingData {
     readonly yieldPa: number;
   };
   'departure-angle': { readonly rad: number; readonly approachRad: number; readonly clearM: number };
+  'parts-meet': Pick<Meeting, 'what' | 'withId' | 'restM' | 'bumpM'>;
   'ride-unknown': Record<string, never>;
 }
 export type FitFinding = FindingOf<FitFindingData>;

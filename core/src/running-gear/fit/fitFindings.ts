@@ -7,6 +7,7 @@ import { clearances, worstClearances } from '../clearances.js';
 import type { RideHeights } from '../heights.js';
 import { type FitFinding, plain } from './data.js';
 import { clearanceFinding, heightFindings } from './heights.js';
+import { meetingFindings } from './meeting.js';
 import { homeBuiltFindings } from './homeBuiltAxle.js';
 import { fitFaults } from './parts.js';
 import { ratingFindings } from './ratings.js';
@@ -51,6 +52,7 @@ export const fitFindings = (
       : [];
   return [
     ...worstClearances(clearances(trailer, chassis, driven)).map(clearanceFinding),
+    ...meetingFindings(trailer, chassis, cases, driven),
     ...heightFindings(trailer, chassis, loaded),
     ...ratingFindings(trailer, cases),
     ...bounceFindings(trailer, loaded, lightest(rides, cases)),

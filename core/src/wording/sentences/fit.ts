@@ -26,6 +26,19 @@ export const fitSentences: SentencesOf<FitFindingData> = {
           : `, ${say.length(data.bumpM)} in a hard bump.`;
     return sentence(`${gap}${bump}`, verdict === 'tight' ? `${say.length(data.wantedM)} is usual.` : '');
   },
+  'parts-meet': ({ data, caseId }, say) => {
+    const part = say.partName(data.withId);
+    const [deepM, where] = [-Math.min(data.restM, data.bumpM), caseId === undefined ? '' : `, ${say.caseName(caseId)}`];
+    if (data.what === 'hinge') return `${part} stands over the tongue’s hinge: it does not fold.`;
+    if (data.what === 'hanger') return `A hanger stands on ${part}, which runs below the rails: move either.`;
+    if (data.what === 'tongue')
+      return `${part} hangs ${say.length(deepM)} lower than the rails, into the tongue that passes under it: make it as deep as the rails, or end the tongue before it.`;
+    const moving = data.what === 'tire' ? 'A tire' : 'The axle’s tube';
+    if (data.restM < 0) return `${moving} and ${part} share a place by ${say.length(-data.restM)}, standing${where}.`;
+    return data.bumpM < 0
+      ? `In a hard bump ${moving.toLowerCase()} strikes ${part}: ${say.length(data.restM)} standing${where}, ${say.length(deepM)} too little.`
+      : `In a hard bump ${say.length(data.bumpM)} are left between ${moving.toLowerCase()} and ${part}${where}.`;
+  },
   'ride-height': ({ data, caseId, verdict }, say) => {
     const told = `Measured, the rails’ top stands at ${say.length(data.measuredM)}, ${say.caseName(caseId)}; tire, axle, spring and hanger add up to ${say.length(data.partsM)}.`;
     if (verdict === 'ok') return told;
