@@ -251,7 +251,7 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
     items: [cargo('firewood', 500, [80, 40, 16], 46)],
     change: (trailer) => ({
       ...trailer,
-      frame: { ...trailer.frame, sides: { kind: 'rail', heightM: inches(18), carries: true } },
+      frame: { ...trailer.frame, sides: { kind: 'rail', heightM: inches(20), carries: true } },
     }),
   }),
   'aluminum 4 x 8': everyday({

@@ -57,8 +57,9 @@ const hitchSinksMPerN = ({ towVehicle }: Trailer): number =>
 const springsOf = (trailer: Trailer, chassis: Chassis): AxleSprings | undefined => {
   const rate = wheelRateNPerM(trailer);
   const hitchM = trailer.towVehicle?.hitchHeightM ?? null;
+  if (!isIndependent(trailer) || rate === undefined || hitchM === null) return undefined;
   const free = stackUnder(trailer, chassis, 0);
-  if (!isIndependent(trailer) || rate === undefined || hitchM === null || !free) return undefined;
+  if (!free) return undefined;
   return {
     ratesNPerM: axlePlaces(trailer).map(() => 2 * rate),
     freeAboveBallM: free.railBottomM + chassis.railHeightM + ballZM(chassis) - hitchM,

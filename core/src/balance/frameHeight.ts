@@ -102,6 +102,13 @@ export const railTopM = (trailer: Trailer, chassis: Chassis, parts: readonly Par
     : usualRailTopM(trailer, chassis.railHeightM, axlePlaces(trailer).length);
 };
 
+const drawn = new WeakMap<Trailer, number>();
+
 /** The same under the heaviest load that is towed: how high drawings show it. */
-export const drawnRailTopM = (trailer: Trailer, chassis: Chassis): number =>
-  railTopM(trailer, chassis, heaviestParts(trailer, chassis));
+export const drawnRailTopM = (trailer: Trailer, chassis: Chassis): number => {
+  const known = drawn.get(trailer);
+  if (known !== undefined) return known;
+  const found = railTopM(trailer, chassis, heaviestParts(trailer, chassis));
+  drawn.set(trailer, found);
+  return found;
+};

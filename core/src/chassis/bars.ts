@@ -26,6 +26,9 @@ export interface Placement {
   /** true length over its length in plan */
   readonly slant?: number;
   readonly cutLaterM?: number;
+  /** of its length, past the faces that its outline ends at: into the open side of what it meets */
+  readonly intoM?: number;
+  readonly hingeAtM?: number | undefined;
 }
 
 export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes'>;
@@ -61,10 +64,10 @@ export const stockOf = (
  */
 export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement: Placement): Member => {
   const { plan, z0M, cutLengthM, faceLengthM = cutLengthM, ends = [SQUARE, SQUARE], standingM } = placement;
-  const { risePerM = 0, slant = 1, cutLaterM = 0 } = placement;
+  const { risePerM = 0, slant = 1, cutLaterM = 0, intoM = 0 } = placement;
   const { bar, material } = stock;
   const { areaM2, xM, yM } = planArea(plan);
-  const meanLengthM = standingM ?? (slant * areaM2) / bar.widthM;
+  const meanLengthM = standingM ?? (slant * areaM2) / bar.widthM + intoM;
   const xs = plan.map(([x]) => x);
   const [x0M, x1M] = [Math.min(...xs), Math.max(...xs)];
   const frontRiseM = risePerM * (x1M - x0M);
@@ -81,6 +84,8 @@ export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement
     },
     frontRiseM,
     cutLaterM,
+    intoM,
+    ...(placement.hingeAtM === undefined ? {} : { hingeAtM: placement.hingeAtM }),
     cutLengthM,
     faceLengthM,
     ends,

@@ -1,5 +1,6 @@
-import type { Trailer } from '../project/index.js';
+import { barOf, type Trailer } from '../project/index.js';
 import { type BarStock, placeBar, stockOf } from './bars.js';
+import { openReachM } from './openSide.js';
 import { type ChassisProblem, type EndCut, type Member, planBox, type PlanPoint } from './member.js';
 
 export interface Bed {
@@ -15,6 +16,13 @@ const RAIL_IDS = ['rail.left', 'rail.right'] as const;
 const RAIL_SIDES = { 'rail.left': -1, 'rail.right': 1 } as const;
 
 const mitre = (along: number, across: number): EndCut => ({ kind: 'mitre', offSquareRad: Math.atan2(along, across) });
+
+/** What reaches from rail to rail past their near faces, m: to the webs of channels that face each other. */
+const intoRailsM = (trailer: Trailer, rails: readonly BarStock[]): number =>
+  RAIL_IDS.reduce(
+    (sum, id, i) => sum + openReachM((rails[i] as BarStock).section, barOf(trailer, 'rail', id).faces, 'in'),
+    0,
+  );
 
 const rails = (trailer: Trailer, stock: readonly BarStock[], headerWidth: number): Member[] => {
   const { lengthM, widthM, corner } = trailer.frame.bed;
@@ -44,7 +52,14 @@ const rails = (trailer: Trailer, stock: readonly BarStock[], headerWidth: number
   });
 };
 
-const header = (trailer: Trailer, id: 'header.front' | 'header.rear', stock: BarStock, railWidth: number): Member => {
+const header = (
+  trailer: Trailer,
+  id: 'header.front' | 'header.rear',
+  stock: BarStock,
+  railWidth: number,
+  intoRails: number,
+): Member => {
+  const intoM = trailer.frame.bed.corner === 'rails-through' ? intoRails : 0;
   const { lengthM, widthM, corner } = trailer.frame.bed;
   const width = stock.bar.widthM;
   const half = widthM / 2;
@@ -64,8 +79,9 @@ const header = (trailer: Trailer, id: 'header.front' | 'header.rear', stock: Bar
   return placeBar(id, 'header', stock, {
     plan,
     z0M: -stock.bar.heightM,
-    cutLengthM: widthM - 2 * inset,
-    faceLengthM: widthM - 2 * (corner === 'mitred' ? railWidth : inset),
+    intoM,
+    cutLengthM: widthM - 2 * inset + intoM,
+    faceLengthM: widthM - 2 * (corner === 'mitred' ? railWidth : inset) + intoM,
     ...(corner === 'mitred' ? { ends: [end, end] as const } : {}),
   });
 };
@@ -108,6 +124,7 @@ const reportMisplaced = (
 const crossMembers = (
   trailer: Trailer,
   railWidth: number,
+  intoM: number,
   headerWidth: number,
   problems: ChassisProblem[],
 ): Member[] => {
@@ -122,7 +139,8 @@ const crossMembers = (
       placeBar(id, 'cross', stock, {
         plan: planBox(xM - half, xM + half, -clear / 2, clear / 2),
         z0M: top - stock.bar.heightM,
-        cutLengthM: clear,
+        intoM,
+        cutLengthM: clear + intoM,
       }),
     ];
   });
@@ -144,12 +162,13 @@ export const buildBed = (trailer: Trailer, problems: ChassisProblem[]): Bed | un
     problems.push({ code: 'bed-narrower-than-rails', widthM: trailer.frame.bed.widthM });
     return undefined;
   }
-  const cross = crossMembers(trailer, railWidth, headerWidth, problems);
+  const into = intoRailsM(trailer, [left, right]);
+  const cross = crossMembers(trailer, railWidth, into, headerWidth, problems);
   return {
     members: [
       ...rails(trailer, [left, right], headerWidth),
-      header(trailer, 'header.front', front, railWidth),
-      header(trailer, 'header.rear', rear, railWidth),
+      header(trailer, 'header.front', front, railWidth, into),
+      header(trailer, 'header.rear', rear, railWidth, into),
       ...cross,
     ],
     railWidthM: railWidth,

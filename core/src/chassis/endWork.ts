@@ -76,14 +76,24 @@ export const saddleLengthM = (radiusM: number, ontoM: number, angleRad: number):
 const copes = (bars: readonly Member[], onto: Member): EndWork[] => {
   const shape = designShape(onto.section);
   if (!isChannel(shape)) return [];
-  return bars.flatMap((bar): EndWork[] => {
-    const cope = copeInto(bar.bar.heightM, shape);
-    return cope ? [{ kind: 'cope', memberId: bar.id, against: onto.id, ...cope }] : [];
-  });
+  // Where the open side faces it a bar reaches in; a channel that turns its back is butted on.
+  return bars
+    .filter(({ intoM }) => intoM > 0)
+    .flatMap((bar): EndWork[] => {
+      const cope = copeInto(bar.bar.heightM, shape);
+      return cope ? [{ kind: 'cope', memberId: bar.id, against: onto.id, ...cope }] : [];
+    });
 };
 
-/** Copes and saddles of the tongue's bars. */
-export const tongueEndWork = ({ members, tongue }: Chassis): readonly EndWork[] => {
+/** Copes of what reaches from rail to rail, and copes and saddles of the tongue's bars. */
+export const endWorkOf = (chassis: Chassis): readonly EndWork[] => {
+  const { members } = chassis;
+  const rail = members.find(({ id }) => id === 'rail.left');
+  const between = members.filter(({ group }) => group === 'header' || group === 'cross');
+  return [...(rail ? copes(between, rail) : []), ...tongueEndWork(chassis)];
+};
+
+const tongueEndWork = ({ members, tongue }: Chassis): readonly EndWork[] => {
   if (!tongue) return [];
   const header = members.find(({ id }) => id === 'header.front');
   const butting =

@@ -5,12 +5,14 @@ export {
   type Extent,
   type Hole,
   type Member,
+  planArea,
   type PlanPoint,
   type Point3,
   sideOutline,
 } from './member.js';
+export { webOf } from './openSide.js';
 export type { Panel } from './panels.js';
-export { copeInto, type EndWork, saddleLengthM, tongueEndWork } from './endWork.js';
+export { copeInto, type EndWork, saddleLengthM, endWorkOf } from './endWork.js';
 export type { Plate } from './plates.js';
 export { type Crossing, tongueMiddle, withRearHeld } from './tongue/crossings.js';
 export type { TongueGeometry } from './tongue/buildTongue.js';

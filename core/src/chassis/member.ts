@@ -21,6 +21,8 @@ export type EndCut =
       readonly offSquareRad: number;
       /** seen from the side, where the bar slopes: a compound cut */
       readonly bevelRad?: number;
+      /** blade of the saw off plumb, with the bar flat on its table */
+      readonly tiltRad?: number;
     };
 
 export interface Extent {
@@ -54,6 +56,10 @@ export interface Member {
   readonly frontRiseM: number;
   /** left on at its front end, to be cut when all is in place, m */
   readonly cutLaterM: number;
+  /** of its length, past the faces that its outline ends at: into the open side of what it meets, m */
+  readonly intoM: number;
+  /** from its ball's end, along it: where it folds and is two pieces, m */
+  readonly hingeAtM?: number;
   /** along the longest side, what is marked on the stick */
   readonly cutLengthM: number;
   /** along the shorter face; both faces of a piece with parallel slanting cuts have this length */

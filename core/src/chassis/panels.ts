@@ -85,9 +85,10 @@ const sideRails = (trailer: Trailer, stock: BarStock, heightM: number): Member[]
       members.push(
         placeBar(`post.${name}.${i + 1}`, 'side', stock, {
           plan: planBox(x0, x0 + across, inside, outside),
-          z0M: base,
-          cutLengthM: postHeight,
-          standingM: postHeight,
+          // On the rail itself: the deck is cut out about it.
+          z0M: 0,
+          cutLengthM: base + postHeight,
+          standingM: base + postHeight,
         }),
       );
     }

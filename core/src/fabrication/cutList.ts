@@ -2,6 +2,7 @@ import { parsePartId } from '../project/index.js';
 import type { Chassis, EndCut, Member, Plate } from '../chassis/index.js';
 
 import { finding, type FindingOf } from '../findings/index.js';
+import { type EndShape, type Piece, piecesOf } from './pieces.js';
 import { RULES } from './rules.js';
 
 /** Identical pieces: one mark, cut together. */
@@ -18,6 +19,8 @@ export interface CutRow {
   /** along the short face, or along either face between parallel slanting cuts */
   readonly faceLengthM: number;
   readonly ends: readonly [EndCut, EndCut];
+  /** how its ends slant against each other */
+  readonly shape: EndShape;
   /** left and right differ: cut them as a pair, mirror-wise */
   readonly handed: boolean;
   readonly massEachKg: number;
@@ -68,19 +71,22 @@ const kindOf = (member: Member): CutRow['group'] => {
 const endKey = (end: EndCut): string =>
   end.kind === 'square' ? 'square' : `${end.offSquareRad.toFixed(6)} ${(end.bevelRad ?? 0).toFixed(6)}`;
 
-const alikeKey = (member: Member): string =>
+const alikeKey = ({ member, cutLengthM, faceLengthM, shape, ends }: Piece): string =>
   [
     kindOf(member),
     member.section.id,
     member.material.id,
-    Math.round(member.cutLengthM / ALIKE_M),
-    ...member.ends.map(endKey),
+    Math.round(cutLengthM / ALIKE_M),
+    Math.round(faceLengthM / ALIKE_M),
+    shape,
+    ...ends.map(endKey),
   ].join('|');
 
-/** Open shapes have a left and a right once an end is slanted; closed tubes just turn over. */
-const isHanded = (member: Member): boolean =>
-  member.ends.some(({ kind }) => kind === 'mitre') &&
-  !['rect-tube', 'round-tube', 'flat-bar'].includes(member.section.shape.kind);
+/** A cut that is both mitred and tilted, and any slant on an open shape, has a left and a right; closed tubes else just turn over. */
+const isHanded = ({ member, ends }: Piece): boolean =>
+  ends.some((end) => end.kind === 'mitre' && end.offSquareRad > 1e-9 && (end.bevelRad ?? 0) > 1e-9) ||
+  (ends.some(({ kind }) => kind === 'mitre') &&
+    !['rect-tube', 'round-tube', 'flat-bar'].includes(member.section.shape.kind));
 
 const plateRows = (plates: readonly Plate[]): readonly PlateRow[] => {
   const alike = new Map<string, Plate[]>();
@@ -111,29 +117,35 @@ const plateRows = (plates: readonly Plate[]): readonly PlateRow[] => {
 };
 
 export const buildCutList = (chassis: Chassis): CutList => {
-  const alike = new Map<string, Member[]>();
-  for (const member of chassis.members) alike.set(alikeKey(member), [...(alike.get(alikeKey(member)) ?? []), member]);
+  const alike = new Map<string, Piece[]>();
+  for (const piece of chassis.members.flatMap(piecesOf)) {
+    const key = alikeKey(piece);
+    alike.set(key, [...(alike.get(key) ?? []), piece]);
+  }
   const counts = new Map<string, number>();
-  const rows = [...alike.values()].flatMap((members): CutRow[] => {
-    const [first] = members;
+  const rows = [...alike.values()].flatMap((pieces): CutRow[] => {
+    const [first] = pieces;
     if (!first) return [];
-    const group = kindOf(first);
+    const { member } = first;
+    const group = kindOf(member);
     const number = (counts.get(group) ?? 0) + 1;
     counts.set(group, number);
+    const memberIds = [...new Set(pieces.map(({ memberId }) => memberId))];
     return [
       {
         mark: `${MARK_LETTERS[group]}${number}`,
         group,
-        memberIds: members.map(({ id }) => id),
-        sectionId: first.section.id,
-        designation: first.section.designation,
-        materialName: first.material.name,
-        quantity: members.reduce((sum, { pieces }) => sum + pieces, 0),
+        memberIds,
+        sectionId: member.section.id,
+        designation: member.section.designation,
+        materialName: member.material.name,
+        quantity: pieces.length,
         cutLengthM: first.cutLengthM,
         faceLengthM: first.faceLengthM,
         ends: first.ends,
-        handed: members.length > 1 && isHanded(first),
-        massEachKg: first.massKg / first.pieces,
+        shape: first.shape,
+        handed: memberIds.length > 1 && isHanded(first),
+        massEachKg: pieces.reduce((sum, { massKg }) => sum + massKg, 0) / pieces.length,
         cutLaterM: first.cutLaterM,
       },
     ];

@@ -10,9 +10,7 @@ const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 
 type Met = { what: string; withId: string; restM: number; bumpM: number };
 const met = (trailer: Trailer): { verdict: string; data: Met }[] =>
-  evaluate(trailer).findings.flatMap(({ code, verdict, data }) =>
-    code === 'parts-meet' ? [{ verdict, data: data as unknown as Met }] : [],
-  );
+  evaluate(trailer).findings.flatMap(({ code, verdict, data }) => (code === 'parts-meet' ? [{ verdict, data }] : []));
 const straight = (trailer: Trailer, change: object): Trailer => ({
   ...trailer,
   frame: {
@@ -25,7 +23,7 @@ const straight = (trailer: Trailer, change: object): Trailer => ({
       tipBehindBallM: inches(4),
       joint: FIXED_JOINT,
       ...change,
-    } as Trailer['frame']['tongue'],
+    },
   },
 });
 const load = (trailer: Trailer, change: Partial<Item>): Trailer => ({

@@ -134,13 +134,16 @@ export const facingEdges = (
 export const roomAt = (edge: FrontEdge, gammaRad: number, bumperAheadM: number, halfVehicleM: number): number => {
   const { slope } = edge;
   const straight = edge.behindBallM - slope * edge.leftM;
-  const [sin, cos] = [Math.sin(gammaRad), Math.cos(gammaRad)];
-  let [low, high] = [edge.leftM, edge.rightM];
+  const sin = Math.sin(gammaRad);
+  const cos = Math.cos(gammaRad);
+  let low = edge.leftM;
+  let high = edge.rightM;
   const across = slope * sin + cos;
   if (Math.abs(across) > 1e-12) {
-    const ends = [(-halfVehicleM - straight * sin) / across, (halfVehicleM - straight * sin) / across];
-    low = Math.max(low, Math.min(...ends));
-    high = Math.min(high, Math.max(...ends));
+    const one = (-halfVehicleM - straight * sin) / across;
+    const other = (halfVehicleM - straight * sin) / across;
+    low = Math.max(low, Math.min(one, other));
+    high = Math.min(high, Math.max(one, other));
   } else if (Math.abs(straight * sin) > halfVehicleM) return Number.POSITIVE_INFINITY;
   if (low > high) return Number.POSITIVE_INFINITY;
   const along = slope * cos - sin;
@@ -189,23 +192,45 @@ const JUST_SHORT_RAD = 1e-9;
  * (R·sin(γ + φ) = ±H), where the edge's own line, so far d from the ball, is nearest on the width's side lines (sin(θ + γ) = ±H ÷ d), and
  * where an end stands in line with ball and vehicle. Between them the room only falls or only grows.
  */
-const turningPoints = (edge: FrontEdge, half: number, wantedRad: number): readonly number[] => {
-  const { slope, leftM, rightM, behindBallM } = edge;
-  const straight = behindBallM - slope * leftM;
-  const reaching = (size: number, at: number): number[] => {
-    if (size < half) return [];
-    const rise = Math.asin(half / size);
-    return [rise - at, Math.PI - rise - at, -rise - at, -Math.PI + rise - at];
+const forEachTurningPoint = (
+  { slope, leftM, rightM, behindBallM }: FrontEdge,
+  half: number,
+  wantedRad: number,
+  visit: (gammaRad: number) => void,
+): void => {
+  // Asked thousands of times a search: no lists are made.
+  const within = (gammaRad: number): void => {
+    if (Math.abs(gammaRad) <= wantedRad) visit(gammaRad);
   };
-  const ends = [leftM, rightM].flatMap((t) => {
+  const about = (gammaRad: number, eitherSide: boolean): void => {
+    within(gammaRad);
+    if (!eitherSide) return;
+    within(gammaRad - JUST_SHORT_RAD);
+    within(gammaRad + JUST_SHORT_RAD);
+  };
+  const reaching = (size: number, at: number, eitherSide: boolean): void => {
+    if (size < half) return;
+    const rise = Math.asin(half / size);
+    about(rise - at, eitherSide);
+    about(Math.PI - rise - at, eitherSide);
+    about(-rise - at, eitherSide);
+    about(-Math.PI + rise - at, eitherSide);
+  };
+  const straight = behindBallM - slope * leftM;
+  const end = (t: number): void => {
     const l = straight + slope * t;
     const angle = Math.atan2(t, l);
-    const at = reaching(Math.hypot(l, t), angle);
-    const inLine = [-angle, Math.PI - angle, -Math.PI - angle];
-    return [...inLine, ...at, ...at.flatMap((gamma) => [gamma - JUST_SHORT_RAD, gamma + JUST_SHORT_RAD])];
-  });
-  const line = reaching(Math.abs(straight) / Math.hypot(1, slope), Math.atan2(-slope, 1));
-  return [-wantedRad, 0, wantedRad, ...ends, ...line].filter((gamma) => Math.abs(gamma) <= wantedRad);
+    within(-angle);
+    within(Math.PI - angle);
+    within(-Math.PI - angle);
+    reaching(Math.hypot(l, t), angle, true);
+  };
+  visit(-wantedRad);
+  visit(0);
+  visit(wantedRad);
+  end(leftM);
+  end(rightM);
+  reaching(Math.abs(straight) / Math.hypot(1, slope), Math.atan2(-slope, 1), false);
 };
 
 /** The least room of any edge on the way to an angle, either way: exact. */
@@ -217,8 +242,9 @@ export const leastRoomM = (
 ): number => {
   let least = Number.POSITIVE_INFINITY;
   for (const edge of edges)
-    for (const gamma of turningPoints(edge, halfVehicleM, wantedRad))
+    forEachTurningPoint(edge, halfVehicleM, wantedRad, (gamma) => {
       least = Math.min(least, roomAt(edge, gamma, bumperAheadM, halfVehicleM));
+    });
   return least;
 };
 

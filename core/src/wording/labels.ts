@@ -219,7 +219,8 @@ export const sourceText = (source: Source): string => {
 export const cutText = (end: EndCut): string => {
   if (end.kind === 'square') return 'square';
   const bevel = end.bevelRad ?? 0;
-  const bevelled = bevel > 1e-6 ? `, and ${formatAngle(bevel)} off plumb seen from the side` : '';
+  const tilt = end.tiltRad ?? 0;
+  const bevelled = tilt > 1e-6 ? `, blade tilted ${formatAngle(tilt)}` : '';
   if (end.offSquareRad < 1e-9) return bevel > 1e-6 ? `${formatAngle(bevel)} off square seen from the side` : 'square';
   const other = Math.PI / 2 - end.offSquareRad;
   return `${formatAngle(end.offSquareRad)} off square (saw reading from the stick: ${formatAngle(other)})${bevelled}`;

@@ -63,7 +63,7 @@ export const FENDER_NAMES: Readonly<Record<RunningGear['fender']['kind'], string
 /** Schools of tongue weight. */
 export const SCHOOL_NAMES: Readonly<Record<Settings['tongueSchool'], string>> = {
   'north-america': 'North America, 10 to 15 %',
-  europe: 'Europe, 4 to 7 %, by plate',
+  europe: 'Europe, 4 % or 25 kg, most by plate',
   australia: 'Australia, about 10 %',
   'muscle-pulled': 'Pulled by muscle, a few %',
   own: 'My own',

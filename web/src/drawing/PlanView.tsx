@@ -5,6 +5,7 @@ import {
   itemPart,
   itemParts,
   overallWidthM,
+  webOf,
   type HangerMark,
   hangerPlan,
   isOfTongue,
@@ -36,6 +37,16 @@ interface PlanViewProps {
   readonly marks?: ReadonlyMap<string, string>;
   readonly sizes: boolean;
 }
+
+/** An open bar's web, so that its open side shows. */
+const WebLine = ({
+  web,
+  points,
+}: {
+  readonly web: ReturnType<typeof webOf>;
+  readonly points: (plan: readonly (readonly [number, number])[]) => string;
+}) =>
+  web ? <polyline points={points(web)} fill="none" stroke="var(--ink)" strokeWidth="1" strokeDasharray="6 3" /> : null;
 
 /** Top view, to scale; the right side of the trailer lies at the top. */
 export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: PlanViewProps) => {
@@ -130,6 +141,7 @@ export const PlanView = ({ scale, topPx, bind, shown, work, marks, sizes }: Plan
               strokeLinejoin="round"
               {...outline(picks, member.group === 'cross' ? 1.5 : 2)}
             />
+            <WebLine web={webOf(trailer, member)} points={polygon} />
           </PartShape>
         );
       })}

@@ -10,7 +10,7 @@ import { useShed } from '../storage/useTrailers';
 import { Contained } from '../ui/Contained';
 import { download } from '../ui/download';
 import { KeepingNote } from '../ui/KeepingNote';
-import { copyOf, takeInFiles, travellingBlobs } from './arrivals';
+import { copyOf } from './copyOf';
 import { Deleted } from './Deleted';
 import { FirstNote } from './FirstNote';
 import { nameOfStored } from './nameOfStored';
@@ -39,6 +39,8 @@ export const Shed = () => {
     }
   };
   const open = async (files: readonly File[]): Promise<void> => {
+    // Reading files, and saying where one is damaged, is loaded when a file comes.
+    const { takeInFiles } = await import('./arrivals');
     const arrived = await takeInFiles(files);
     setProblems(arrived.problems);
     const [only] = arrived.ids;
@@ -72,6 +74,7 @@ export const Shed = () => {
   };
   const exportAll = async (): Promise<void> => {
     await attempt('The shed could not be exported.', async () => {
+      const { travellingBlobs } = await import('./arrivals');
       const blobs = await travellingBlobs(trailers.map(({ id }) => id));
       download(
         `shed-${new Date().toISOString().slice(0, 10)}${SHED_FILE_SUFFIX}`,

@@ -1,7 +1,7 @@
 import { type ArrivedBlob, fileProblemSentence, type Project, readTrailers } from '@kereta/core';
-import { nanoid } from 'nanoid';
 import { blobsOf, putBlob } from '../storage/blobs';
 import { addTrailer, loadTrailer } from '../storage/trailers';
+import { copyOf } from './copyOf';
 
 /** What became of the files that were opened or dropped. */
 export interface Arrived {
@@ -10,12 +10,6 @@ export interface Arrived {
   /** in words, one for each file or trailer that did not come in */
   readonly problems: readonly string[];
 }
-
-export const copyOf = (project: Project, name: string): Project => ({
-  ...project,
-  id: `trailer.${nanoid(10)}`,
-  design: { ...project.design, name },
-});
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 

@@ -1,4 +1,4 @@
-import { BAR_GROUP_NAMES, type BarGroup } from '@kereta/core';
+import { BAR_GROUP_NAMES, type BarGroup, findSection } from '@kereta/core';
 import { SelectField } from '../ui/fields';
 import { useEditing } from '../ui/editing';
 import { materialOptions, metalNote, sectionChange, sectionOptions } from './stepKit';
@@ -7,6 +7,8 @@ import { materialOptions, metalNote, sectionChange, sectionOptions } from './ste
 export const BarFields = ({ group }: { readonly group: BarGroup }) => {
   const { trailer, edit } = useEditing();
   const bar = trailer.frame.groups[group];
+  const shape = findSection(trailer, bar.sectionId)?.shape.kind;
+  const isOpen = shape === 'channel' || shape === 'bent-channel' || shape === 'angle';
   const set = (label: string, change: Partial<typeof bar>): void =>
     edit(label, (current) => ({
       ...current,
@@ -34,6 +36,20 @@ export const BarFields = ({ group }: { readonly group: BarGroup }) => {
         hint={metalNote(trailer, bar)}
         onCommit={(materialId) => set(`metal of ${BAR_GROUP_NAMES[group].toLowerCase()}`, { materialId })}
       />
+      {isOpen && (group === 'rail' || group === 'header') && (
+        <SelectField
+          label={`${BAR_GROUP_NAMES[group]}, open side`}
+          value={bar.faces}
+          options={[
+            { value: 'in', text: 'Towards the bed' },
+            { value: 'out', text: 'Away from the bed' },
+          ]}
+          hint="What meets an open side reaches in to the web"
+          onCommit={(faces) =>
+            set(`open side of ${BAR_GROUP_NAMES[group].toLowerCase()}`, { faces: faces === 'out' ? 'out' : 'in' })
+          }
+        />
+      )}
     </>
   );
 };

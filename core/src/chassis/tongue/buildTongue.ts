@@ -1,8 +1,9 @@
-import type { Trailer, Tongue } from '../../project/index.js';
+import { barOf, findSection, type Tongue, type Trailer } from '../../project/index.js';
 import { type BarStock, placeBar, stockOf } from '../bars.js';
 import type { Bed } from '../bed.js';
 import { inches } from '../../units/index.js';
 import { type ChassisProblem, type Hole, type Member, planBox } from '../member.js';
+import { openReachM } from '../openSide.js';
 import { tongueLevel } from './level.js';
 import { buildPackers, type Crossing, crossingsUnder } from './crossings.js';
 import { buildRisers } from './risers.js';
@@ -49,6 +50,13 @@ const heights = (
   topZM: z0M + barHeightM + (risePerM * tongue.lengthM) / 2,
   ballZM: z0M + barHeightM / 2 + risePerM * tongue.lengthM,
 });
+
+/** How far what butts on the front header reaches into it, m: to its web where it is a channel open towards the ball. */
+const intoHeaderM = (trailer: Trailer): number => {
+  const { sectionId, faces } = barOf(trailer, 'header', 'header.front');
+  const section = findSection(trailer, sectionId);
+  return section ? openReachM(section, faces, 'out') : 0;
+};
 
 interface Reach {
   readonly outerXM: number;
@@ -105,6 +113,7 @@ const aFrame = (
       startYM: 0,
       angleRad: angle,
       ...(reach[i] as Reach),
+      intoM: reach[i]?.under || tongue.rise.kind === 'stepped' ? 0 : intoHeaderM(trailer),
       // Legs of unequal height lie with their tops level.
       z0M: z0M + tallestM - own.bar.heightM,
       risePerM,
@@ -156,6 +165,7 @@ const buildSideTubes = (
         startYM: start.yM,
         angleRad,
         ...reach,
+        intoM: reach.under ? 0 : intoHeaderM(trailer),
         // Tops level with the backbone's where they run under the rails, middles level where they butt on the header.
         z0M: level.z0M + (backbone.bar.heightM - own.bar.heightM) * (under ? 1 : 0.5),
         risePerM: level.risePerM,
@@ -195,7 +205,13 @@ const singleTube = (
   const level = tongueLevel(tongue, bed, stock.bar.heightM, under, problems);
   const slopeRad = Math.atan(level.risePerM);
   const slant = 1 / Math.cos(slopeRad);
-  const sloped = { kind: 'mitre', offSquareRad: 0, bevelRad: Math.abs(slopeRad) } as const;
+  const sloped = {
+    kind: 'mitre',
+    offSquareRad: 0,
+    bevelRad: Math.abs(slopeRad),
+    tiltRad: Math.abs(slopeRad),
+  } as const;
+  const intoM = under ? 0 : intoHeaderM(trailer);
   const drilled: BarStock = { ...stock, holes: [...stock.holes, ...pinHoles(tongue)] };
   const member = placeBar('tongue.middle', 'tongue', drilled, {
     plan: planBox(tip, tongue.underM, -half, half),
@@ -203,10 +219,13 @@ const singleTube = (
     risePerM: level.risePerM,
     slant,
     // Sawn upright at the header and square at the ball, one face of a sloping tube is longer than its middle, the other shorter.
-    cutLengthM: (tongue.underM - tip) * slant + (stock.bar.heightM * Math.abs(level.risePerM)) / 2,
-    faceLengthM: (tongue.underM - tip) * slant - (stock.bar.heightM * Math.abs(level.risePerM)) / 2,
+    intoM: intoM * slant,
+    cutLengthM: (tongue.underM - tip + intoM) * slant + (stock.bar.heightM * Math.abs(level.risePerM)) / 2,
+    faceLengthM: (tongue.underM - tip + intoM) * slant - (stock.bar.heightM * Math.abs(level.risePerM)) / 2,
     ...(slopeRad === 0 ? {} : { ends: [{ kind: 'square' }, sloped] as const }),
     cutLaterM: tongue.cutLaterM,
+    // Measured along its middle; it folds where it is level or nearly so.
+    hingeAtM: tongue.joint.kind === 'folding' ? (-tip - tongue.joint.aheadM) * slant : undefined,
   });
   const rearOn = under ? 'cross-member' : 'header';
   return {

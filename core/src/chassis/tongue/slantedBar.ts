@@ -19,12 +19,14 @@ export interface SlantedBar {
   /** rises by this for each metre forward */
   readonly risePerM: number;
   readonly cutLaterM: number;
+  /** into the open side of the header that it butts on, along the trailer */
+  readonly intoM: number;
 }
 
 /**
  * Angles of a saw cut in an upright plane across or along the trailer, through a bar at α to the centre line that slopes by σ along
  * itself: off square seen from above and seen from the side. Closed form, from the cut plane's normal n and the bar's own axes d, w, u:
- * tan(above) = n·w ÷ n·d, tan(side) = n·u ÷ n·d.
+ * tan(above) = n·w ÷ n·d, tan(side) = n·u ÷ n·d; the saw's blade leans by sin(tilt) = n·u with the bar flat on its table.
  */
 export const slopedCut = (
   plane: 'across' | 'along',
@@ -36,7 +38,12 @@ export const slopedCut = (
   return {
     kind: 'mitre',
     offSquareRad: Math.atan(above),
-    ...(Math.abs(slopeRad) > 1e-9 ? { bevelRad: Math.abs(slopeRad) } : {}),
+    ...(Math.abs(slopeRad) > 1e-9
+      ? {
+          bevelRad: Math.abs(slopeRad),
+          tiltRad: Math.asin((across ? Math.cos(angleRad) : Math.sin(angleRad)) * Math.sin(Math.abs(slopeRad))),
+        }
+      : {}),
   };
 };
 
@@ -59,8 +66,9 @@ export const slantedBar = (stock: BarStock, bar: SlantedBar): Member => {
     [innerXM, side * Math.max(startYM, startYM + (innerXM - startXM) * tan - acrossM)],
     [startXM + alongM, side * startYM],
   ];
-  const outerM = (slant * (outerXM - startXM)) / cos;
-  const innerM = (slant * (innerXM - startXM - alongM)) / cos;
+  const intoM = (slant * bar.intoM) / cos;
+  const outerM = (slant * (outerXM - startXM)) / cos + intoM;
+  const innerM = (slant * (innerXM - startXM - alongM)) / cos + intoM;
   const tip = slopedCut('along', angleRad, slopeRad);
   return placeBar(bar.id, 'tongue', stock, {
     plan,
@@ -71,6 +79,7 @@ export const slantedBar = (stock: BarStock, bar: SlantedBar): Member => {
     ends: [tip, under ? tip : slopedCut('across', angleRad, slopeRad)],
     risePerM: bar.risePerM,
     slant,
+    intoM,
     cutLaterM: bar.cutLaterM,
   });
 };

@@ -4,7 +4,7 @@ import { sampleTrailer } from '../../../test/projects.js';
 import { verify } from '../../../test/verify.js';
 import { FIXED_JOINT, PLAIN_TONGUE, type Trailer, type Tongue } from '../../project/index.js';
 import { fromRadians, inches, toRadians } from '../../units/index.js';
-import { buildChassis, copeInto, saddleLengthM, sideOutline, slopedCut, tongueEndWork } from '../index.js';
+import { buildChassis, copeInto, saddleLengthM, sideOutline, slopedCut, endWorkOf } from '../index.js';
 
 const base = sampleTrailer();
 const withTongue = (tongue: Tongue, change: Partial<Trailer['frame']> = {}): Trailer => ({
@@ -219,6 +219,33 @@ describe('plates and end work', () => {
     expect(cope?.lengthM).toBeCloseTo(inches(1.58 - 0.184) + 0.0015, 9);
     expect(copeInto(inches(3), channel)).toBeUndefined();
   });
+  test('a leg that slopes: saw and blade are set to 24.9° and 2.6°, not to the 6.2° that is scribed', () => {
+    const cut = slopedCut('along', (25 * Math.PI) / 180, (6.2 * Math.PI) / 180);
+    const degrees = (rad = 0): number => (rad * 180) / Math.PI;
+    const source = 'cut plane’s normal in the bar’s axes, worked by hand';
+    verify({
+      area: 'A-frame',
+      check: 'saw off the stick, tip of a 25° leg that slopes 6.2°',
+      ours: 90 - degrees(cut.offSquareRad),
+      outside: '24.9',
+      unit: '°',
+      source,
+      tolerance: 0.003,
+    });
+    verify({
+      area: 'A-frame',
+      check: 'blade’s tilt there',
+      ours: degrees(cut.tiltRad),
+      outside: '2.6',
+      unit: '°',
+      source,
+      tolerance: 0.01,
+    });
+    // With n·n = 1 both settings give the plane back: cos M·cos T = n·d ÷ |n| for the bar flat on its table.
+    const [m, t] = [cut.offSquareRad, cut.tiltRad ?? 0];
+    const along = Math.sin((25 * Math.PI) / 180) * Math.cos((6.2 * Math.PI) / 180);
+    expect(Math.cos(m) * Math.cos(t)).toBeCloseTo(along, 9);
+  });
   test('saddle of round on round: equal tubes at right angles are hollowed by their radius', () => {
     verify({
       area: 'A-frame',
@@ -234,11 +261,39 @@ describe('plates and end work', () => {
     expect(saddleLengthM(0.03, 0.02, 1)).toBeUndefined();
   });
   test('legs on a channel header ask for a cope, on a tube for none', () => {
-    const frame = {
-      groups: { ...base.frame.groups, header: { sectionId: 'c4x5.4', materialId: 'a36', faces: 'in' as const } },
-    };
-    expect(tongueEndWork(buildChassis(withTongue(straight({ underM: 0 })))).length).toBe(0);
-    const work = tongueEndWork(buildChassis(withTongue(straight({ underM: 0 }), frame)));
-    expect(work.map(({ kind }) => kind)).toEqual(['cope']);
+    const facing = (faces: 'in' | 'out') =>
+      buildChassis(
+        withTongue(straight({ underM: 0 }), {
+          groups: { ...base.frame.groups, header: { sectionId: 'c4x5.4', materialId: 'a36', faces } },
+        }),
+      );
+    expect(endWorkOf(buildChassis(withTongue(straight({ underM: 0 })))).length).toBe(0);
+    expect(endWorkOf(facing('out')).map(({ kind }) => kind)).toEqual(['cope']);
+    // Its back turned, it is butted on.
+    expect(endWorkOf(facing('in'))).toEqual([]);
+    // C4 x 5.4: flange 1.58 in less web 0.184 in is what the tube goes in by: 1.40 in.
+    const lengthOf = (chassis: ReturnType<typeof facing>) => chassis.tongue?.members[0]?.cutLengthM ?? Number.NaN;
+    verify({
+      area: 'A-frame',
+      check: 'tongue into an open channel header, C4 x 5.4, to its web',
+      ours: (lengthOf(facing('out')) - lengthOf(facing('in'))) / 0.0254,
+      outside: '1.40',
+      unit: 'in',
+      source: 'AISC table 1-5: flange 1.58 in, web 0.184 in; plane geometry',
+      tolerance: 0.005,
+    });
+  });
+  test('cross-members between channel rails that face each other end at their webs', () => {
+    const facing = (faces: 'in' | 'out') =>
+      buildChassis({
+        ...base,
+        frame: {
+          ...base.frame,
+          groups: { ...base.frame.groups, rail: { sectionId: 'c4x5.4', materialId: 'a36', faces } },
+        },
+      }).members.find(({ id }) => id === 'cross.1')?.cutLengthM ?? Number.NaN;
+    // 60 in less two webs of 0.184 in; backs turned in, less two flanges of 1.58 in.
+    expect(facing('in') / 0.0254).toBeCloseTo(60 - 2 * 0.184, 2);
+    expect(facing('out') / 0.0254).toBeCloseTo(60 - 2 * 1.58, 2);
   });
 });

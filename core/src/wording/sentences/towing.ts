@@ -76,7 +76,7 @@ export const towingSentences: SentencesOf<TowingFindingData> = {
             : `A ball ${say.length(Math.abs(data.lowerM))} ${data.lowerM > 0 ? 'lower' : 'higher'} levels it.`,
           data.mountM === undefined
             ? ''
-            : `The nearest mount that is sold: ${Math.abs(data.mountM) < 1e-6 ? 'straight' : `${say.length(Math.abs(data.mountM))} of ${data.mountM > 0 ? 'drop' : 'rise'}`}, ${Math.abs(data.leftM) < 1e-4 ? 'level' : `${say.length(Math.abs(data.leftM))} too ${data.leftM > 0 ? 'high' : 'low'}`} with it.`,
+            : `The nearest mount that is sold: ${Math.abs(data.mountM) < 1e-6 ? 'straight' : `${say.length(Math.abs(data.mountM))} of ${data.mountM > 0 ? 'drop' : 'rise'}`}, ${Math.abs(data.leftM) < 1e-3 ? 'level' : `${say.length(Math.abs(data.leftM))} too ${data.leftM > 0 ? 'high' : 'low'}`} with it.`,
           data.sinks ? '' : 'How far the hitch sinks under it is not said: an inch or two is usual.',
         ),
   'level-spread': ({ data }, say) =>

@@ -1,73 +1,100 @@
-import { cutText, type Evaluation, type Speaker, PIECE_NAMES, PLATE_NAMES } from '@kereta/core';
+import { type CutRow, cutText, endWorkOf, type Evaluation, type Speaker, PIECE_NAMES, PLATE_NAMES } from '@kereta/core';
 import { Sized } from '../../ui/Sized';
 
+const END_SHAPES: Readonly<Record<CutRow['shape'], string>> = {
+  square: '',
+  'one-slanted': '',
+  'same-side': '; long points on the same side',
+  parallel: '; both slants parallel',
+};
+
+/** The piece from above, its slants as they lie against each other; not to scale. */
+const EndFigure = ({ shape }: { readonly shape: CutRow['shape'] }) => (
+  <svg width="46" height="14" viewBox="0 0 46 14" className="mr-2 inline-block align-[-2px]" aria-hidden>
+    <path
+      d={shape === 'parallel' ? 'M1 1H33L45 13H13Z' : shape === 'same-side' ? 'M1 1H45L33 13H13Z' : 'M1 1H45V13H13Z'}
+      fill="none"
+      stroke="var(--ink)"
+      strokeWidth="1.5"
+    />
+  </svg>
+);
+
 /** Every piece: its mark, how many, how long, how the ends are sawn. */
-export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly say: Speaker }) => (
-  <table className="narrow w-full text-[14px]" aria-label="Cut list">
-    <thead>
-      <tr className="mute border-b border-[var(--ink)] text-left">
-        <th className="py-1 pr-2 font-normal">Mark</th>
-        <th className="pr-2 font-normal">Piece</th>
-        <th className="pr-2 text-right font-normal">Qty</th>
-        <th className="pr-2 font-normal">Section</th>
-        <th className="pr-2 text-right font-normal">Long points</th>
-        <th className="pr-2 text-right font-normal">Along a face</th>
-        <th className="pr-2 font-normal">Ends</th>
-        <th className="text-right font-normal">Each</th>
-      </tr>
-    </thead>
-    <tbody>
-      {evaluation.cutList.rows.map((row) => {
-        const [first, second] = row.ends.map(cutText);
-        return (
+export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly say: Speaker }) => {
+  const coped = new Set(
+    endWorkOf(evaluation.chassis).flatMap(({ kind, memberId }) => (kind === 'cope' ? [memberId] : [])),
+  );
+  return (
+    <table className="narrow w-full text-[14px]" aria-label="Cut list">
+      <thead>
+        <tr className="mute border-b border-[var(--ink)] text-left">
+          <th className="py-1 pr-2 font-normal">Mark</th>
+          <th className="pr-2 font-normal">Piece</th>
+          <th className="pr-2 text-right font-normal">Qty</th>
+          <th className="pr-2 font-normal">Section</th>
+          <th className="pr-2 text-right font-normal">Long points</th>
+          <th className="pr-2 text-right font-normal">Along a face</th>
+          <th className="pr-2 font-normal">Ends</th>
+          <th className="text-right font-normal">Each</th>
+        </tr>
+      </thead>
+      <tbody>
+        {evaluation.cutList.rows.map((row) => {
+          const [first, second] = row.ends.map(cutText);
+          return (
+            <tr key={row.mark} className="border-b border-base-300 align-top">
+              <th scope="row" className="py-1 pr-2 text-left font-bold">
+                {row.mark}
+              </th>
+              <td className="pr-2">{PIECE_NAMES[row.group]}</td>
+              <td className="pr-2 text-right">{row.quantity}</td>
+              <td className="pr-2">
+                <Sized>{row.designation}</Sized>
+              </td>
+              <td className="pr-2 text-right font-semibold whitespace-nowrap">
+                <Sized>{say.length(row.cutLengthM)}</Sized>
+                {row.cutLaterM > 0 && (
+                  <span className="block font-normal">
+                    + <Sized>{say.length(row.cutLaterM)}</Sized> left on
+                  </span>
+                )}
+              </td>
+              <td className="pr-2 text-right whitespace-nowrap">
+                <Sized>{say.length(row.faceLengthM)}</Sized>
+              </td>
+              <td className="pr-2">
+                {row.shape !== 'square' && <EndFigure shape={row.shape} />}
+                {first === second ? `both ${first}` : `${first}; ${second}`}
+                {END_SHAPES[row.shape]}
+                {row.handed && '; left and right are mirror images: cut them as a pair'}
+                {coped.has(row.memberIds[0] ?? '') && '; coped'}
+              </td>
+              <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
+            </tr>
+          );
+        })}
+        {evaluation.cutList.plates.map((row) => (
           <tr key={row.mark} className="border-b border-base-300 align-top">
             <th scope="row" className="py-1 pr-2 text-left font-bold">
               {row.mark}
             </th>
-            <td className="pr-2">{PIECE_NAMES[row.group]}</td>
+            <td className="pr-2">{PLATE_NAMES[row.kind]}</td>
             <td className="pr-2 text-right">{row.quantity}</td>
             <td className="pr-2">
-              <Sized>{row.designation}</Sized>
+              plate <Sized>{say.length(row.thicknessM)}</Sized>, {row.materialName}
             </td>
             <td className="pr-2 text-right font-semibold whitespace-nowrap">
-              <Sized>{say.length(row.cutLengthM)}</Sized>
-              {row.cutLaterM > 0 && (
-                <span className="block font-normal">
-                  + <Sized>{say.length(row.cutLaterM)}</Sized> left on
-                </span>
-              )}
+              <Sized>{say.length(row.lengthM)}</Sized>
             </td>
             <td className="pr-2 text-right whitespace-nowrap">
-              <Sized>{say.length(row.faceLengthM)}</Sized>
+              <Sized>{say.length(row.widthM)}</Sized>
             </td>
-            <td className="pr-2">
-              {first === second ? `both ${first}` : `${first}; ${second}`}
-              {row.handed && '; cut left and right as a pair'}
-            </td>
+            <td className="pr-2">{row.triangular ? 'right triangle, two from each rectangle' : 'rectangle'}</td>
             <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
           </tr>
-        );
-      })}
-      {evaluation.cutList.plates.map((row) => (
-        <tr key={row.mark} className="border-b border-base-300 align-top">
-          <th scope="row" className="py-1 pr-2 text-left font-bold">
-            {row.mark}
-          </th>
-          <td className="pr-2">{PLATE_NAMES[row.kind]}</td>
-          <td className="pr-2 text-right">{row.quantity}</td>
-          <td className="pr-2">
-            plate <Sized>{say.length(row.thicknessM)}</Sized>, {row.materialName}
-          </td>
-          <td className="pr-2 text-right font-semibold whitespace-nowrap">
-            <Sized>{say.length(row.lengthM)}</Sized>
-          </td>
-          <td className="pr-2 text-right whitespace-nowrap">
-            <Sized>{say.length(row.widthM)}</Sized>
-          </td>
-          <td className="pr-2">{row.triangular ? 'right triangle, two from each rectangle' : 'rectangle'}</td>
-          <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
-        </tr>
-      ))}
-    </tbody>
-  </table>
-);
+        ))}
+      </tbody>
+    </table>
+  );
+};

@@ -1,11 +1,11 @@
-import { cutText, type EndWork, type Speaker, tongueEndWork } from '@kereta/core';
+import { cutText, endWorkOf, type EndWork, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
 import { Sized } from '../../ui/Sized';
 import { useWorkbench } from '../../workbench/workbench';
 
 const workText = (work: EndWork, say: Speaker): string =>
   work.kind === 'cope'
-    ? `Cope its rear end to reach into the ${say.partName(work.against).toLowerCase()}: ${say.length(work.depthM)} off top and bottom, ${say.length(work.lengthM)} back from the end, if the channel’s open side faces it.`
+    ? `Cope its rear end to reach into the ${say.partName(work.against).toLowerCase()}: ${say.length(work.depthM)} off top and bottom, ${say.length(work.lengthM)} back from the end.`
     : `Hollow its front end to lie on the ${say.partName(work.against).toLowerCase()}: a saddle ${say.length(work.lengthM)} deep along the tube.`;
 
 /** How each bar of the tongue is cut, each end in both readings of a saw. */
@@ -13,7 +13,7 @@ export const CutsTable = () => {
   const { evaluation, say } = useWorkbench();
   const { chassis } = evaluation;
   const rows = evaluation.cutList.rows.filter(({ group }) => group === 'tongue');
-  const work = useMemo(() => tongueEndWork(chassis), [chassis]);
+  const work = useMemo(() => endWorkOf(chassis), [chassis]);
   if (rows.length === 0) return null;
   return (
     <details className="border-t border-base-300">

@@ -1,0 +1,113 @@
+import { type EndCut, type Member, planArea, type PlanPoint } from '../chassis/index.js';
+
+/** How the two ends of a piece slant against each other, seen from above. */
+export type EndShape = 'square' | 'one-slanted' | 'same-side' | 'parallel';
+
+/** One piece of metal: a bar, one of a doubled bar's two, or one part of a bar that is built in two. */
+export interface Piece {
+  readonly memberId: string;
+  readonly member: Member;
+  readonly cutLengthM: number;
+  readonly faceLengthM: number;
+  readonly ends: readonly [EndCut, EndCut];
+  readonly shape: EndShape;
+  readonly massKg: number;
+  readonly cutLaterM: number;
+}
+
+const SQUARE: EndCut = { kind: 'square' };
+/** Slants smaller than this are square, m. */
+const SQUARE_M = 1e-6;
+
+type Corners = readonly [PlanPoint, PlanPoint, PlanPoint, PlanPoint];
+
+/** Along the piece: where its outer and inner corners lie, front outer, rear outer, rear inner, front inner. */
+const alongPiece = ([a, b, c, d]: Corners): readonly [number, number, number, number] => {
+  const length = Math.hypot(b[0] - a[0], b[1] - a[1]);
+  const [ux, uy] = length > 0 ? [(b[0] - a[0]) / length, (b[1] - a[1]) / length] : [1, 0];
+  const at = ([x, y]: PlanPoint): number => (x - a[0]) * ux + (y - a[1]) * uy;
+  return [at(a), at(b), at(c), at(d)];
+};
+
+const shapeOf = (corners: Corners): EndShape => {
+  const [a, b, c, d] = alongPiece(corners);
+  const [front, rear] = [d - a, c - b];
+  const slanted = [front, rear].filter((slant) => Math.abs(slant) > SQUARE_M).length;
+  if (slanted < 2) return slanted === 0 ? 'square' : 'one-slanted';
+  return front * rear > 0 ? 'parallel' : 'same-side';
+};
+
+const mean = ([ax, ay]: PlanPoint, [bx, by]: PlanPoint): PlanPoint => [(ax + bx) / 2, (ay + by) / 2];
+
+/** Longest and shortest over the corners, in the piece's own length. */
+const lengths = (corners: Corners): { readonly longM: number; readonly faceM: number } => {
+  const [a, b, c, d] = alongPiece(corners);
+  return { longM: Math.max(a, b, c, d) - Math.min(a, b, c, d), faceM: Math.min(b - a, c - d) };
+};
+
+const cornersOf = ({ plan }: Member): Corners | undefined =>
+  plan.length === 4 ? (plan as unknown as Corners) : undefined;
+
+/** Both pieces of a doubled bar with slanted ends: the outer one and the inner one have their own lengths. */
+const halves = (member: Member, corners: Corners): Piece[] => {
+  const [a, b, c, d] = corners;
+  const [front, rear] = [mean(a, d), mean(b, c)];
+  const whole = lengths(corners);
+  // What slopes or reaches into something is longer than its outline by as much in each piece.
+  const slant = (member.cutLengthM - member.intoM) / whole.longM;
+  const areaM2 = planArea(member.plan).areaM2;
+  const own = [
+    [a, b, rear, front],
+    [front, rear, c, d],
+  ] as const;
+  return own.map((half): Piece => {
+    const { longM, faceM } = lengths(half);
+    return {
+      memberId: member.id,
+      member,
+      cutLengthM: longM * slant + member.intoM,
+      faceLengthM: faceM * slant + member.intoM,
+      ends: member.ends,
+      shape: shapeOf(half),
+      massKg: (member.massKg * planArea(half).areaM2) / areaM2,
+      cutLaterM: member.cutLaterM,
+    };
+  });
+};
+
+/** The pieces that a bar is cut as. */
+export const piecesOf = (member: Member): readonly Piece[] => {
+  const corners = cornersOf(member);
+  const shape = corners ? shapeOf(corners) : 'square';
+  const whole: Piece = {
+    memberId: member.id,
+    member,
+    cutLengthM: member.cutLengthM,
+    faceLengthM: member.faceLengthM,
+    ends: member.ends,
+    shape,
+    massKg: member.massKg / member.pieces,
+    cutLaterM: member.cutLaterM,
+  };
+  if (member.pieces === 2 && corners && shape !== 'square') return halves(member, corners);
+  const { hingeAtM } = member;
+  if (hingeAtM === undefined || hingeAtM <= 0 || hingeAtM >= member.cutLengthM)
+    return member.pieces === 2 ? [whole, whole] : [whole];
+  // A tongue that folds is two pieces with its hinge between them, which its maker sizes.
+  const [front, rear] = member.ends;
+  const share = hingeAtM / member.cutLengthM;
+  const part = (lengthM: number, shortM: number, ends: Piece['ends'], massKg: number, cutLaterM: number): Piece => ({
+    ...whole,
+    cutLengthM: lengthM,
+    faceLengthM: lengthM - shortM,
+    ends,
+    massKg,
+    cutLaterM,
+  });
+  const shortM = member.cutLengthM - member.faceLengthM;
+  const parts = [
+    part(hingeAtM, 0, [front, SQUARE], whole.massKg * share, member.cutLaterM),
+    part(member.cutLengthM - hingeAtM, shortM, [SQUARE, rear], whole.massKg * (1 - share), 0),
+  ];
+  return member.pieces === 2 ? [...parts, ...parts] : parts;
+};
