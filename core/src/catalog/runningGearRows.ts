@@ -224,38 +224,14 @@ export const TIRE_ROWS: readonly TireRow[] = [
 ];
 
 /** Load index on a sidewall → kg, one tire: ISO 4000, the ETRTO standards manual. */
-const LOAD_INDEX: ReadonlyMap<number, number> = new Map([
-  [62, 265],
-  [65, 290],
-  [70, 335],
-  [71, 345],
-  [75, 387],
-  [79, 437],
-  [80, 450],
-  [82, 475],
-  [84, 500],
-  [88, 560],
-  [90, 600],
-  [91, 615],
-  [94, 670],
-  [96, 710],
-  [98, 750],
-  [100, 800],
-  [101, 825],
-  [102, 850],
-  [104, 900],
-  [106, 950],
-  [108, 1000],
-  [110, 1060],
-  [112, 1120],
-  [115, 1215],
-  [118, 1320],
-  [120, 1400],
-  [121, 1450],
-  [124, 1600],
-  [125, 1650],
-  [126, 1700],
-]);
+const FIRST_INDEX = 62;
+const INDEX_LOADS_KG: readonly number[] = [
+  265, 272, 280, 290, 300, 307, 315, 325, 335, 345, 355, 365, 375, 387, 400, 412, 425, 437, 450, 462, 475, 487, 500,
+  515, 530, 545, 560, 580, 600, 615, 630, 650, 670, 690, 710, 730, 750, 775, 800, 825, 850, 875, 900, 925, 950, 975,
+  1000, 1030, 1060, 1090, 1120, 1150, 1180, 1215, 1250, 1285, 1320, 1360, 1400, 1450, 1500, 1550, 1600, 1650, 1700,
+  1750,
+];
+const LOAD_INDEX: ReadonlyMap<number, number> = new Map(INDEX_LOADS_KG.map((kg, i) => [FIRST_INDEX + i, kg] as const));
 
 /** Load of a tire by its index, kg; undefined for one that is not in the table. */
 export const loadOfIndexKg = (index: number): number | undefined => LOAD_INDEX.get(index);

@@ -41,6 +41,8 @@ export interface ChassisFindingData {
   };
   'cracks-beside-welds': { readonly memberIds: readonly string[]; readonly metal: string };
   'aluminum-welds': { readonly memberCount: number };
+  /** bars that butt on a header which is not as deep as they are */
+  'header-too-shallow': { readonly memberId: string; readonly barM: number; readonly headerM: number };
 }
 export type ChassisFinding = FindingOf<ChassisFindingData>;
 
@@ -141,6 +143,7 @@ const TONGUE_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set([
   'step-with-side-tubes',
   'side-tubes-ahead-of-tongue',
   'tongue-joint-off-tongue',
+  'tongue-joint-behind-side-tubes',
 ]);
 
 /** Where a tongue passes under bars that it does not touch; a single tube that touches none behind the header hangs on that alone. */
@@ -175,6 +178,31 @@ const gaps = ({ tongue }: Chassis): ChassisFinding[] => {
       }),
     ];
   });
+};
+
+/** Less of a bar's depth than this on what it butts on is no joint of the whole bar (common practice). */
+const WELDED_DEPTH = 0.9;
+
+/** Legs or a tube that end at a header which is lower than they are: only part of their end can be welded. */
+const shallowHeader = ({ tongue, members }: Chassis): ChassisFinding[] => {
+  const header = members.find(({ id }) => id === 'header.front');
+  const [bar] = tongue?.members ?? [];
+  if (!tongue || !header || !bar || tongue.rearOn !== 'header' || tongue.risers.length > 0) return [];
+  const [barM, headerM] = [bar.bar.heightM, header.bar.heightM];
+  if (headerM >= WELDED_DEPTH * barM) return [];
+  return [
+    finding({
+      rule: RULES['header-too-shallow'],
+      data: { memberId: bar.id, barM, headerM },
+      verdict: 'over',
+      step: 'tongue',
+      subject: bar.id,
+      counts: true,
+      value: quantity(headerM, 'length'),
+      limit: quantity(barM, 'length'),
+      working: [],
+    }),
+  ];
 };
 
 /** Members of one section in one metal, together. */
@@ -254,6 +282,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: read
   return [
     ...problems,
     ...gaps(chassis),
+    ...shallowHeader(chassis),
     ...metals(trailer, chassis.members),
     ...sizes(trailer, chassis, aboard),
     ...(unmarked.length > 0

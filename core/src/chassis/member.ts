@@ -84,6 +84,7 @@ export type ChassisProblem =
   | { readonly code: 'step-too-small'; readonly byM: number; readonly leastM: number }
   | { readonly code: 'step-with-side-tubes'; readonly byM: number }
   | { readonly code: 'side-tubes-ahead-of-tongue'; readonly aheadM: number; readonly lengthM: number }
+  | { readonly code: 'tongue-joint-behind-side-tubes'; readonly aheadM: number; readonly sideTubesAheadM: number }
   | { readonly code: 'tongue-joint-off-tongue'; readonly aheadM: number; readonly lengthM: number }
   | { readonly code: 'bed-narrower-than-rails'; readonly widthM: number };
 

@@ -13,6 +13,11 @@ export const RULES = rulesOf({
     source: commonPractice('bars are joined where they touch'),
     holds: 'a tongue that runs under the frame; what an A-frame passes under is told, not judged',
   },
+  'header-too-shallow': {
+    formula: 'depth of the header ≥ 0.9 of the bar that butts on it',
+    source: commonPractice('a bar is welded all round its end; half of it on air is half a joint'),
+    holds: 'tongues that end at the front header',
+  },
   'overall-width': {
     formula: 'outermost of tires, fenders and frame ≤ the widest that it may be',
     source: publishedSure('23 CFR 658.15: 102 in on US interstate routes; EU 2.55 m; narrower by state and road'),

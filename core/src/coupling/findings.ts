@@ -2,13 +2,15 @@ import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { check, finding, type FindingOf, quantity } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
+import { publishedVerify } from '../source.js';
 import type { RideHeights } from '../running-gear/index.js';
 import { type BrakeFindingData, brakeFindings } from './brakes.js';
 import { type ChainFindingData, chainFindings } from './chains.js';
+import { type CouplerFitFindingData, couplerFitFindings } from './couplerFits.js';
 import { type CouplingValueFindingData, couplingValueFindings } from './couplingValues.js';
 import { demandOfLoad, type HitchDemand, hitchDemand } from './demand.js';
 import { type JackFindingData, jackFindings } from './jack.js';
-import { hitchLinks, type Link, type LinkFindingData, linkFindings } from './links.js';
+import { hitchLinks, isIsoBall, type Link, type LinkFindingData, linkFindings } from './links.js';
 import { RULES } from './rules.js';
 
 interface OwnFindingData {
@@ -31,10 +33,14 @@ export interface CouplingFindingData
   extends OwnFindingData,
     BrakeFindingData,
     ChainFindingData,
+    CouplerFitFindingData,
     CouplingValueFindingData,
     JackFindingData,
     LinkFindingData {}
 export type CouplingFinding = FindingOf<CouplingFindingData>;
+
+/** Couplings for 50 mm balls are of another family than those of SAE J684. */
+const R55_PLATE = publishedVerify('UN R55; the plate on the coupling governs');
 
 const mass = (kg: number) => quantity(kg, 'mass');
 
@@ -86,6 +92,7 @@ const weights = (
               subject: 'coupler',
               caseId: grossCaseId,
               ...against(grossKg, couplerKg),
+              ...(isIsoBall(trailer) ? { source: R55_PLATE } : {}),
             }),
           ]),
     check({
@@ -129,6 +136,7 @@ export const couplingFindings = (
   const findings: CouplingFinding[] = [
     ...weights(trailer, demand),
     ...(asksCoupler(trailer) ? linkFindings(trailer, demand, links) : []),
+    ...couplerFitFindings(trailer, chassis),
     ...chainFindings(trailer, demand.grossKg),
     ...brakeFindings(trailer, demand),
     ...jackFindings(trailer, cases, rides),

@@ -7,7 +7,8 @@ import { massOfWeightKg } from '../units/index.js';
 import { RULES, OVER_BALL_M, ROAD_CLEAR_M } from './rules.js';
 
 export interface JackFindingData {
-  'jack-rating': { readonly loadKg: number; readonly ratedKg: number | undefined };
+  /** assumed: no load is parked, so that what is towed is taken to be set down as it is */
+  'jack-rating': { readonly loadKg: number; readonly ratedKg: number | undefined; readonly assumed: boolean };
   'jack-reach': {
     readonly neededM: number;
     readonly longM: number | undefined;
@@ -24,10 +25,23 @@ export const jackFindings = (
 ): JackFinding[] => {
   const { jack } = trailer.coupling;
   if (!jack.fitted) return [];
-  const onJack = cases.filter(({ standing }) => standing?.on === 'jack');
-  const mostN = Math.max(0, ...onJack.map(({ standing }) => standing?.aheadN ?? 0));
-  const worst = onJack.find(({ standing }) => standing?.aheadN === mostN);
-  const loadKg = massOfWeightKg(mostN);
+  const parked = cases.filter(({ standing }) => standing?.on === 'jack');
+  const assumed = parked.length === 0;
+  const onJack = (assumed ? cases.filter(({ loadCase }) => loadCase.mode === 'towed') : parked).flatMap(
+    ({ standing, loadCase }) => {
+      if (!standing) return [];
+      // Nearer to the axle than the ball it carries more, as the levers go.
+      const baseM = standing.groupCentreXM - standing.aheadXM;
+      const lever =
+        assumed && baseM > trailer.coupling.jackBehindBallM ? baseM / (baseM - trailer.coupling.jackBehindBallM) : 1;
+      return [{ caseId: loadCase.id, n: standing.aheadN * lever }];
+    },
+  );
+  const worst = onJack.reduce<(typeof onJack)[number] | undefined>(
+    (most, next) => (!most || next.n > most.n ? next : most),
+    undefined,
+  );
+  const loadKg = massOfWeightKg(Math.max(0, worst?.n ?? 0));
   const ratedKg = jack.ratedKg ?? undefined;
   const plain = { step: 'tongue', subject: 'jack', counts: true, working: [] } as const;
   const findings: JackFinding[] = [];
@@ -36,8 +50,8 @@ export const jackFindings = (
       check({
         ...plain,
         rule: RULES['jack-rating'],
-        data: { loadKg, ratedKg },
-        caseId: worst.loadCase.id,
+        data: { loadKg, ratedKg, assumed },
+        caseId: worst.caseId,
         asked: quantity(loadKg, 'mass'),
         allowed: ratedKg === undefined ? undefined : quantity(ratedKg, 'mass'),
       }),

@@ -47,7 +47,8 @@ export type LinkFinding = FindingOf<LinkFindingData>;
 
 /** A 50 mm ball sits on a tow bar that is one part with it: there is no mount, shank or ball to be stamped apart. */
 const ISO_BALL_M = 0.05;
-const isIsoBall = ({ coupling }: Trailer): boolean => Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
+export const isIsoBall = ({ coupling }: Trailer): boolean =>
+  Math.abs(coupling.ballDiameterM - ISO_BALL_M) < BALL_TOLERANCE_M;
 
 const kg = (value: number | null | undefined): number | undefined => value ?? undefined;
 

@@ -54,6 +54,16 @@ export const RULES = rulesOf({
     source: commonPractice(),
     holds: 'rules that differ by region cannot be asked without one',
   },
+  'coupler-fits-tongue': {
+    formula: 'an A-frame coupler between legs at 50° ± 2°, a straight one on one tube',
+    source: commonPractice('A-frame couplers of the trade are made for legs that meet at 50°'),
+    holds: 'couplers of the list; what their sides are welded or bolted to',
+  },
+  'coupler-points-up': {
+    formula: '|slope of the tongue under the coupler| ≤ 2°',
+    source: commonPractice('a coupler lies level: on a slope it binds on its ball'),
+    holds: 'tongues that slope all the way; a stepped or dropped one lies level in front',
+  },
   brakes: {
     formula: 'rated gross ≤ what the region lets run unbraked',
     source: publishedVerify('thresholds by region, told with each'),

@@ -65,19 +65,20 @@ export const telescopeTrailer: Project = withDesign(
       },
       crossMembers: {
         kind: 'explicit',
-        members: [440, 850, 1260, 1670, 2080].map((xMm, i) => ({ id: `cross.${i + 1}`, xM: millimetres(xMm) })),
+        members: [430, 815, 1200, 1640, 2080].map((xMm, i) => ({ id: `cross.${i + 1}`, xM: millimetres(xMm) })),
       },
       tongue: {
         ...PLAIN_TONGUE,
         kind: 'straight',
         joint: FIXED_JOINT,
         lengthM: millimetres(1300),
-        underM: millimetres(1250),
+        // Behind it lies the axle’s tube, from 1240 on.
+        underM: millimetres(1220),
         tipBehindBallM: millimetres(100),
       },
       packers: ['cross.1', 'cross.3'],
       stands: [{ id: 'stand.rear', xM: millimetres(2250) }],
-      deck: { kind: 'plywood', thicknessM: millimetres(15), seat: 'recessed' },
+      deck: { kind: 'plywood', thicknessM: millimetres(15), seat: 'recessed', incised: false },
       sides: { kind: 'none' },
     },
     strength: { ...base.strength, weldLegM: millimetres(4) },
@@ -93,7 +94,8 @@ export const telescopeTrailer: Project = withDesign(
         trackM: millimetres(1650),
         springCentresM: null,
         equaliserM: null,
-        bracketM: 0,
+        // Pedestals bring its coupling to the height of the hitch.
+        bracketM: millimetres(70),
         mounting: 'bolted',
         ...USUAL_SUSPENSION,
         torsion: { ...USUAL_SUSPENSION.torsion, armLengthM: millimetres(150), startAngleRad: toRadians(45, 'deg') },

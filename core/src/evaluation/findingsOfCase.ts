@@ -65,6 +65,8 @@ export const findingsOfCase = (evaluation: Evaluation, caseId: string): readonly
   ]
     .filter((finding) => (OF_A_LOAD.has(finding.code) && finding.caseId === caseId) || isLinkPastItsStamp(finding))
     .filter(({ code }) => loadCase.mode !== 'parked' || !OF_TOWING.has(code))
+    // That no load is parked is the trailer’s lack, not this load’s.
+    .filter((finding) => finding.code !== 'jack-rating' || !finding.data.assumed)
     .sort(bySeverity);
   kept.set(balanced, findings);
   return findings;

@@ -4,6 +4,7 @@ export {
   type AxleId,
   axlePlaces,
   isIndependent,
+  originXM,
   unsprungAxleOf,
   type CarriedBy,
   itemPart,

@@ -193,6 +193,10 @@ interface ItemPlace {
   readonly carriedBy: CarriedBy;
 }
 
+/** Where places are measured from, back from the bed's front edge, m. */
+export const originXM = (trailer: Trailer, { ballXM }: Pick<Chassis, 'ballXM'>, from: Item['attach']['from']): number =>
+  ({ front: 0, rear: trailer.frame.bed.lengthM, ball: ballXM, axle: trailer.runningGear.positionM })[from];
+
 const placeItem = (
   trailer: Trailer,
   chassis: Chassis,
@@ -214,12 +218,6 @@ const placeItem = (
       baseZM: below.baseZM + host.sizeM.heightM + attach.aboveM,
     };
   }
-  const origins = {
-    front: 0,
-    rear: trailer.frame.bed.lengthM,
-    ball: chassis.ballXM,
-    axle: trailer.runningGear.positionM,
-  };
   const drawerOutM = attach.on === 'drawer' ? (loadCase?.drawerOutM ?? 0) : 0;
   const surfaces = {
     deck: chassis.deckTopZM,
@@ -238,7 +236,7 @@ const placeItem = (
     tongue: 'tongue',
   } as const;
   return {
-    xM: origins[attach.from] + attach.offsetM.value + shiftM + drawerOutM,
+    xM: originXM(trailer, chassis, attach.from) + attach.offsetM.value + shiftM + drawerOutM,
     baseZM: surfaces[attach.on] + attach.aboveM,
     movesWithAxle: attach.from === 'axle',
     carriedBy: carriers[attach.on],

@@ -47,6 +47,17 @@ export const moveCrossMember = <D extends Design>(
   });
 };
 
+/** Half-way across the widest gap between cross-members and the bed's ends, m: where one more does most and stands on none. */
+export const widestGapM = (placed: readonly { readonly xM: number }[], bedLengthM: number): number => {
+  const places = [0, ...placed.map(({ xM }) => xM).sort((a, b) => a - b), bedLengthM];
+  let [widest, middle] = [0, bedLengthM / 2];
+  places.slice(1).forEach((to, i) => {
+    const from = places[i] ?? 0;
+    if (to - from > widest + 1e-6) [widest, middle] = [to - from, (from + to) / 2];
+  });
+  return middle;
+};
+
 export const addCrossMember = <D extends Design>(design: D, id: string, xM: number): D =>
   withFrame(design, { extras: [...design.frame.extras, { id, xM }] });
 

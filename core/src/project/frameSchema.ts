@@ -118,6 +118,12 @@ export const frameSchema = object({
   }),
   /** pairs of stands under both rails, for parking with the springs let off */
   stands: z.array(object({ id, xM: place })).max(3),
-  deck: object({ kind: deckKindSchema, thicknessM: length, seat: z.enum(['recessed', 'on-top']) }),
+  /** incised: boards that were slit for treating, which takes some of their strength */
+  deck: object({
+    kind: deckKindSchema,
+    thicknessM: length,
+    seat: z.enum(['recessed', 'on-top']),
+    incised: z.boolean(),
+  }),
   sides: sidesSchema,
 });

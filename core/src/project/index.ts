@@ -1,5 +1,6 @@
 export {
   addCrossMember,
+  widestGapM,
   addItem,
   changeCase,
   changeItem,

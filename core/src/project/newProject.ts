@@ -269,7 +269,7 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
       packers: [],
       tieDowns: { perSide: 0, workingLoadKg: null },
       stands: [],
-      deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top' },
+      deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top', incised: false },
       sides: { kind: 'none' },
     },
     runningGear: {

@@ -26,8 +26,8 @@ export interface Clearance {
 const BESIDE_M = inches(1);
 const BESIDE_LEAF_M = inches(1.5);
 const LEAN_M = inches(0.5);
-const OUTSIDE_M = inches(1.5);
-const OVER_M = inches(1);
+export const OUTSIDE_M = inches(1.5);
+export const OVER_M = inches(1);
 /** Between the tires of a tandem, common practice: 2 in. */
 const BETWEEN_M = inches(2);
 

@@ -14,3 +14,4 @@ export { fitFindings } from './fit/fitFindings.js';
 export { type HangerMark, type HangerPlan, hangerPlan, loadedHangers, wantedSpacingM } from './hangers.js';
 export { loadedRide, type RideHeights, rideHeights } from './heights.js';
 export { RULES as RUNNING_GEAR_RULES } from './rules.js';
+export { fenderFor } from './fenderFor.js';

@@ -134,6 +134,11 @@ export const RULES = rulesOf({
     source: commonPractice('wheel, hub and spare share one stud circle'),
     holds: 'an adapter joins two; whether it carries the load is its maker’s to say',
   },
+  'spare-fits': {
+    formula: 'told, not judged',
+    source: commonPractice('one stud circle; offset, hub bore and height are to be tried on'),
+    holds: 'vehicles whose stud circle has been said',
+  },
   'tire-on-rim': {
     formula: 'tire’s rim = wheel’s rim',
     source: commonPractice('a tire fits its own rim diameter only'),

@@ -128,8 +128,9 @@ const partNameOf = (part: PartId, trailer: Trailer): string => {
 /** Cross-members that stand in a list are numbered from the front as they stand today; the id stays with its bar. */
 const placedName = (trailer: Trailer, id: string): string | undefined => {
   const { crossMembers, extras } = trailer.frame;
-  const extra = extras.findIndex((candidate) => candidate.id === id);
-  if (extra >= 0) return extras[extra]?.name ?? `Extra cross-member ${extra + 1}`;
+  const inPlace = [...extras].sort((a, b) => a.xM - b.xM);
+  const extra = inPlace.findIndex((candidate) => candidate.id === id);
+  if (extra >= 0) return inPlace[extra]?.name ?? `Extra cross-member ${extra + 1}`;
   if (crossMembers.kind !== 'explicit') return undefined;
   const index = [...crossMembers.members].sort((a, b) => a.xM - b.xM).findIndex((member) => member.id === id);
   return index >= 0 ? `Cross-member ${index + 1}` : undefined;

@@ -35,7 +35,7 @@ describe('sentences', () => {
       /^Front axle carries 2,\d{3} lb of 2,200 lb, To market\. \d{3} lb too much\.$/,
     );
     expect(say(telescope, 'rails')).toMatch(
-      /^Right rail works at \d\d % in a hard bump, Club night, at 1275 mm, beside the weld of cross-member 3\.$/,
+      /^Right rail works at \d\d % in a hard bump, Club night, at \d+ mm, beside the weld of cross-member \d\.$/,
     );
   });
   test('sway is likely, never certain', () => {

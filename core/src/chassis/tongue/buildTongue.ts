@@ -202,6 +202,12 @@ const singleTube = (
     problems.push({ code: 'tongue-under-longer-than-bed', underM: tongue.underM });
   if (tongue.joint.kind !== 'fixed' && tongue.joint.aheadM >= -tip)
     problems.push({ code: 'tongue-joint-off-tongue', aheadM: tongue.joint.aheadM, lengthM: -tip });
+  if (tongue.kind === 'backbone' && tongue.joint.kind !== 'fixed' && tongue.joint.aheadM <= tongue.sideTubesAheadM)
+    problems.push({
+      code: 'tongue-joint-behind-side-tubes',
+      aheadM: tongue.joint.aheadM,
+      sideTubesAheadM: tongue.sideTubesAheadM,
+    });
   const level = tongueLevel(tongue, bed, stock.bar.heightM, under, problems);
   const slopeRad = Math.atan(level.risePerM);
   const slant = 1 / Math.cos(slopeRad);

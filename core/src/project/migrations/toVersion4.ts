@@ -4,6 +4,7 @@ import { type Fields, isFields, putIn } from './putIn.js';
 /** What came in with version 4, as a trailer of version 3 was understood. */
 const NEW: readonly (readonly [path: string, value: unknown])[] = [
   ...['rail', 'header', 'cross', 'tongue', 'side'].map((group) => [`frame.groups.${group}.faces`, 'in'] as const),
+  ['frame.deck.incised', false],
   ['runningGear.suspension.bracketM', 0],
   ['runningGear.suspension.equaliserM', null],
   ...['towVehicle', 'ownRows.vehicles[].vehicle'].flatMap((vehicle) => [

@@ -38,6 +38,7 @@ export interface FitFindingData {
     readonly of: 'wheel' | 'tow-vehicle';
     readonly adapter: boolean;
   };
+  'spare-fits': { readonly studs: string };
   'tire-on-rim': { readonly tireM: number; readonly wheelM: number };
   'tire-smaller-than-rim': { readonly diameterM: number; readonly rimM: number };
   'widths-differ': { readonly trackM: number; readonly fromHubM: number };

@@ -36,6 +36,17 @@ export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
       }),
     );
   }
+  if (studs !== '' && vehicle === studs) {
+    findings.push(
+      finding({
+        ...plain,
+        rule: RULES['spare-fits'],
+        data: { studs },
+        verdict: 'ok',
+        counts: false,
+      }),
+    );
+  }
   if (tire.rimM !== null && wheel.rimM !== null && Math.abs(tire.rimM - wheel.rimM) > millimetres(2)) {
     findings.push(
       finding({

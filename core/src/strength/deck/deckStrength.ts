@@ -10,6 +10,8 @@ export interface DeckLoad {
   readonly spanM: number;
   readonly thicknessM: number;
   readonly duration: Duration;
+  /** boards slit for treating */
+  readonly incised?: boolean;
 }
 
 /** What a deck bears, and how it was found. */
@@ -60,12 +62,15 @@ const BOARD_PA = psi(875 * 1.3 * 1.15);
 const BRIEFLY = 1.6;
 const lasting = (duration: Duration): number => (duration === 'moment' ? BRIEFLY : 1);
 
+/** NDS table 4.3.8: incised lumber counts 0.80 in bending. */
+const INCISED = 0.8;
+const boardPa = ({ duration, incised }: DeckLoad): number => BOARD_PA * lasting(duration) * (incised ? INCISED : 1);
+
 const PLANKS: DeckStrength = {
   besides: 0,
-  pointN: ({ spanM, thicknessM, duration }, patchM) =>
-    (BOARD_PA * lasting(duration) * Math.max(BOARD_M, patchM) * thicknessM ** 2) / 6 / armOf(spanM, patchM),
-  pressurePa: ({ spanM, thicknessM, duration }) =>
-    (RUNS_ON * BOARD_PA * lasting(duration) * thicknessM ** 2) / 6 / spanM ** 2,
+  pointN: (load, patchM) =>
+    (boardPa(load) * Math.max(BOARD_M, patchM) * load.thicknessM ** 2) / 6 / armOf(load.spanM, patchM),
+  pressurePa: (load) => (RUNS_ON * boardPa(load) * load.thicknessM ** 2) / 6 / load.spanM ** 2,
   source: publishedVerify(
     'NDS and its Supplement, table 4A: no. 2 softwood boards 5-1/2 in wide, laid flat, simple spans',
   ),

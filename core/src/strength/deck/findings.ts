@@ -69,8 +69,8 @@ const pointFinding = (
   bump: number,
   patchM: number,
 ): DeckFinding => {
-  const { thicknessM } = trailer.frame.deck;
-  const bears = (duration: Duration): number => strength.pointN({ spanM, thicknessM, duration }, patchM);
+  const { thicknessM, incised } = trailer.frame.deck;
+  const bears = (duration: Duration): number => strength.pointN({ spanM, thicknessM, duration, incised }, patchM);
   // Nobody stands in one place for years.
   const { factor, borne: borneN } = who === 'person' ? { factor: 1, borne: bears('moment') } : harder(bump, bears);
   const pressed = workedOut(
@@ -123,9 +123,9 @@ const spreadFinding = ({ trailer, strength, spanM }: Deck, cases: readonly Balan
     }
   }
   if (!worst) return [];
-  const { thicknessM } = trailer.frame.deck;
+  const { thicknessM, incised } = trailer.frame.deck;
   const { factor, borne } = harder(bumpFactor(trailer), (duration) =>
-    strength.pressurePa({ spanM, thicknessM, duration }),
+    strength.pressurePa({ spanM, thicknessM, duration, incised }),
   );
   const pressed = workedOut(
     'deck-pressed',

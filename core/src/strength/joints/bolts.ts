@@ -21,6 +21,12 @@ export const boltShearN = (diameterM: number, grade: BoltGrade, factor = 2): num
 export const bearingN = (diameterM: number, wallM: number, ultimatePa: number, factor = 2): number =>
   (2.4 * diameterM * wallM * ultimatePa) / factor;
 
+/**
+ * Bearing on one wall that leaves the hole round, 1.8·Fy·d·t with φ = 0.75: AISC 360-16 J7. A bolt's 2.4·Fu is for holes that may oval once.
+ */
+export const pinBearingN = (diameterM: number, wallM: number, yieldPa: number): number =>
+  1.8 * 0.75 * diameterM * wallM * yieldPa;
+
 /** Tear-out 1.2·lc·t·Fu on one wall, lc from the hole's edge to the wall's: AISC 360-16 J3.10, Ω = 2.00. */
 export const tearOutN = (clearM: number, wallM: number, ultimatePa: number, factor = 2): number =>
   (1.2 * clearM * wallM * ultimatePa) / factor;

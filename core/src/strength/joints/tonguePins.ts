@@ -15,7 +15,7 @@ import type { Trailer } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
 
 import { inches, weightN } from '../../units/index.js';
-import { bearingN, boltShearN } from './bolts.js';
+import { boltShearN, pinBearingN } from './bolts.js';
 import { RULES, PIN_ALONG_G, PIN_UPRIGHT_G } from '../rules.js';
 
 export interface TonguePinFindingData {
@@ -40,7 +40,7 @@ const LEAST_SPACING_M = inches(4);
 /**
  * Pins across a folding or removable tongue, each in double shear. Along the tongue one pin takes the pull, for holes have play. Upright,
  * two pins hold the moment V·a about their middle as a couple: V·a ÷ s on each and half of V.
- * Source: statics; strengths AISC 360-16 J3.6 and J3.10.
+ * Source: statics; strengths AISC 360-16 J3.6 and J7.
  */
 export const tonguePinFindings = (
   trailer: Trailer,
@@ -74,9 +74,9 @@ export const tonguePinFindings = (
   const asked = two && couple.result.value > along.result.value ? couple : along;
   const shape = designShape(bar.section);
   const walls = shape.kind === 'rect-tube' || shape.kind === 'round-tube' ? 2 : 1;
-  const metal = bar.material.weldedUltimatePa ?? bar.material.ultimatePa;
+  const metal = bar.material.weldedYieldPa ?? bar.material.yieldPa;
   const shearN = 2 * boltShearN(joint.pinDiameterM, joint.grade, LASTING);
-  const wallN = walls * bearingN(joint.pinDiameterM, wallThicknessM(shape), metal, LASTING);
+  const wallN = walls * pinBearingN(joint.pinDiameterM, wallThicknessM(shape), metal);
   const strengthN = Math.min(shearN, wallN);
   const utilisation = asked.result.value / strengthN;
   const spare = workedOut('spare', minus(n(strengthN), asked.result), 'force');

@@ -26,6 +26,8 @@ const PROBLEMS: {
     'A sloped tongue that runs on under the frame bends at the front header. Let it end at the header, or step it instead.',
   'step-up-under-frame': () =>
     'A tongue that runs on under the frame can only be stepped down. Let it end at the front header to step it up.',
+  'tongue-joint-behind-side-tubes': (p, say) =>
+    `The tongue is to come apart ${say.length(p.aheadM)} ahead of the bed, where side tubes that reach ${say.length(p.sideTubesAheadM)} ahead hold it: put the joint ahead of them.`,
   'step-too-small': (p, say) =>
     `A step of ${say.length(Math.abs(p.byM))} leaves tongue and header overlapping: ${say.length(p.leastM)} or more makes room for an upright. Slope the tongue instead.`,
   'step-with-side-tubes': () =>
@@ -63,6 +65,8 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
     `${whichPieces(data.memberIds, say)} of ${data.metal.toLowerCase()}: hard steel cracks beside its welds, often days later, and no figure here covers that. Bolt it, or keep it out of everything that carries; ask a welder who knows the steel.`,
   'unmarked-metal': ({ data }, say) =>
     `${whichPieces(data.memberIds, say)} of steel without mark or certificate: counted at ${say.stress(data.yieldPa)} only.`,
+  'header-too-shallow': ({ data }, say) =>
+    `The tongue is ${say.length(data.barM)} deep and butts on a header of ${say.length(data.headerM)}: the rest of its end hangs in the air. Make the header as deep, or run the tongue under the frame.`,
   'aluminum-welds': ({ data }, say) =>
     `${data.memberCount} aluminum pieces: within ${say.length(0.025)} of a weld the metal keeps about half its strength or less. Keep welds away from the hardest-working places.`,
   'cut-list': ({ data }, say) => `${data.pieces} pieces under ${data.marks} marks, ${say.mass(data.massKg)} of metal.`,
@@ -70,6 +74,6 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
   'item-without-weight': ({ data }) => `${data.name} has no weight yet. Guess it and say that it is a guess.`,
   'no-load': () => 'Nothing is aboard yet. Add what it will carry.',
   'heaviest-case': ({ data, caseId }, say) =>
-    `Heaviest is ${say.mass(data.massKg)}, ${say.caseName(caseId)}. Bare trailer ${say.mass(data.emptyKg)}.`,
+    `Heaviest is ${say.mass(data.massKg)}, ${say.caseName(caseId)}. Frame, axle and tongue without anything put on are ${say.mass(data.emptyKg)}.`,
   'frame-weight': ({ data }, say) => `Frame and tongue weigh ${say.mass(data.massKg)}.`,
 };

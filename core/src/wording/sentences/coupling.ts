@@ -1,6 +1,6 @@
 import type { CouplingFindingData, LinkId } from '../../coupling/index.js';
 import type { HomeMadeFindingData, TonguePinFindingData } from '../../strength/index.js';
-import { inches } from '../../units/index.js';
+import { formatAngle, inches } from '../../units/index.js';
 import { sentence, spare, type SentencesOf } from './kit.js';
 import { LINK_NAMES, REGION_NAMES } from '../names.js';
 
@@ -79,6 +79,25 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     data.kind === 'pintle'
       ? 'Pintle and eye clatter and let the trailer jerk: keep the slack low, hang the chains, and do not count on them to damp a swing.'
       : 'A three-axis coupling must be a tested one with its own plate. It frees the frame of the vehicle’s twist; chains still hang from the frame.',
+  'coupler-fits-tongue': ({ data }) => {
+    switch (data.fault) {
+      case 'a-frame-on-tube':
+        return 'An A-frame coupler has two sides at 50° and nothing to hold one tube by: take a straight one.';
+      case 'straight-on-legs':
+        return 'A straight coupler sits on one tube: two legs want an A-frame coupler, or a stub of tube between them that carries it.';
+      case 'other-angle':
+        return `A-frame couplers are made for legs that meet at 50°; these meet at ${formatAngle(data.includedRad)} and do not lie against its sides.`;
+      case 'none':
+        return data.fits === 'a-frame'
+          ? 'An A-frame coupler, and legs that it fits.'
+          : 'A straight coupler, and one tube that it fits.';
+    }
+  },
+  'coupler-points-up': ({ data, verdict }) =>
+    sentence(
+      `On this tongue the coupler points ${data.rad >= 0 ? 'up' : 'down'} by ${formatAngle(Math.abs(data.rad))}.`,
+      verdict === 'tight' ? 'On a slope it binds on its ball in a dip: step the tongue, or set the coupler level.' : '',
+    ),
   chains: ({ data }) => {
     if (data.cable)
       return 'No safety chains: Europe holds a braked trailer by its breakaway cable. Hook that to the vehicle, not to the ball.';
@@ -145,8 +164,8 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
             : 'The plug carries what is fitted. Wire with stranded cable, and ground through a wire, not through the ball.',
   'jack-rating': ({ data, caseId }, say) =>
     data.ratedKg === undefined
-      ? `${say.mass(data.loadKg)} stand on the jack, ${say.caseName(caseId)}. What it may lift is missing: read its stamp.`
-      : `${say.mass(data.loadKg)} stand on a jack for ${say.mass(data.ratedKg)}, ${say.caseName(caseId)}; half as much again is usual.`,
+      ? `${say.mass(data.loadKg)} ${data.assumed ? 'would stand on the jack, set down as it is towed' : 'stand on the jack'}, ${say.caseName(caseId)}. What it may lift is missing: read its stamp.`
+      : `${say.mass(data.loadKg)} ${data.assumed ? 'would stand' : 'stand'} on a jack for ${say.mass(data.ratedKg)}, ${say.caseName(caseId)}${data.assumed ? ', set down as it is towed' : ''}; half as much again is usual.`,
   'jack-reach': ({ data }, say) =>
     sentence(
       `To lift the coupler off the ball the jack must reach ${say.length(data.neededM)} below the tongue’s top.`,

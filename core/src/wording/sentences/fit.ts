@@ -103,6 +103,8 @@ export const fitSentences: SentencesOf<FitFindingData> = {
         ? `Hubs are ${data.hub}, wheels ${data.other}, with adapters between: what an adapter may carry, and its nuts, are its maker’s to say.`
         : `Hubs are ${data.hub}, wheels ${data.other}: they do not go together. Adapters move the wheel out and want their own look.`
       : `Hubs are ${data.hub}, the tow vehicle’s ${data.other}: its spare does not fit.`,
+  'spare-fits': ({ data }) =>
+    `The tow vehicle’s spare goes on these hubs by its studs, ${data.studs}: try it on, for offset and bore must fit, too, and its load counts.`,
   'tire-on-rim': ({ data }, say) =>
     `The tire is made for a rim of ${say.length(data.tireM)}, the wheel is ${say.length(data.wheelM)}.`,
   'tire-smaller-than-rim': ({ data }, say) =>

@@ -25,7 +25,7 @@ export const runningGearSentences: SentencesOf<RunningGearFindingData> = {
   'gross-against-axles': ({ data }, say) =>
     `The plate’s ${say.mass(data.grossKg)} less ${say.percent(data.tongueShare, 0)} on the tongue leaves ${say.mass(data.demandKg)} for ${data.ratingsKg === undefined ? 'axles whose rating is missing' : `axles of ${say.mass(data.ratingsKg)}: ${spare(data.demandKg, data.ratingsKg, (kg) => say.mass(kg))}`}.`,
   'equaliser-needs-leaf': () =>
-    'An equaliser shares the load between leaf springs only. Torsion axles share by how level the trailer rides, which is not worked out here yet.',
+    'An equaliser shares the load between leaf springs only. Choose axles without one: torsion axles share by how level the trailer rides.',
   'no-room-for-equaliser': ({ data }, say) =>
     `Axles ${say.length(data.spacingM)} apart leave no room for an equaliser between springs of ${say.length(data.springM)}.`,
   'torsion-belief': () =>

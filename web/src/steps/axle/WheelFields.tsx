@@ -3,6 +3,7 @@ import {
   LOAD_INDEXES,
   loadOfIndexKg,
   type RunningGear,
+  fenderFor,
   FENDER_NAMES,
   optionsOf,
   withWheel,
@@ -10,12 +11,14 @@ import {
 import { useEditing } from '../../ui/editing';
 import { SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../workbench/workbench';
 
 const FENDERS = optionsOf(FENDER_NAMES);
 
 /** Rim, offset and studs of the wheels, and what covers them. */
 export const WheelFields = () => {
   const { trailer, edit } = useEditing();
+  const { evaluation } = useWorkbench();
   const { wheel, tire, fender, axle } = trailer.runningGear;
   const setGear = (label: string, change: (gear: RunningGear) => RunningGear): void =>
     edit(label, (current) => ({ ...current, runningGear: change(current.runningGear) }));
@@ -95,7 +98,14 @@ export const WheelFields = () => {
         label="Over the wheels"
         value={fender.kind}
         options={FENDERS}
-        onCommit={(kind) => set('fenders', { fender: { ...fender, kind: kind as RunningGear['fender']['kind'] } })}
+        onCommit={(kind) =>
+          set(
+            kind === 'fitted' ? 'fenders' : 'no fenders',
+            kind === 'fitted'
+              ? { fender: fenderFor(trailer, evaluation.rides) }
+              : { fender: { ...fender, kind: 'none' } },
+          )
+        }
       />
       {fender.kind === 'fitted' && (
         <>

@@ -1,6 +1,6 @@
 import { DECK_ROWS, type Trailer, DECK_SEAT_NAMES, optionsOf } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
-import { FieldGroup, SelectField } from '../../ui/fields';
+import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
 
 const SEATS = optionsOf(DECK_SEAT_NAMES);
@@ -47,6 +47,15 @@ export const DeckFields = () => {
         options={SEATS}
         onCommit={(seat) => set('deck seat', { seat: seat as Deck['seat'] })}
       />
+      {deck.kind === 'planks' && (
+        <div className="col-span-2">
+          <CheckField
+            label="Boards are incised (slit for treating)"
+            checked={deck.incised}
+            onCommit={(incised) => set(incised ? 'incised boards' : 'plain boards', { incised })}
+          />
+        </div>
+      )}
       {deck.kind !== 'none' && (
         <>
           <QuantityField

@@ -1,5 +1,6 @@
 import {
   addCrossMember,
+  widestGapM,
   barOf,
   isDoubled,
   inches,
@@ -195,7 +196,9 @@ export const FrameStep = () => {
           className="button self-center"
           onClick={() => {
             const id = `extra.${nanoid(8)}`;
-            edit('cross-member added', (current) => addCrossMember(current, id, current.frame.bed.lengthM / 2));
+            edit('cross-member added', (current) =>
+              addCrossMember(current, id, widestGapM(evaluation.chassis.crossPlaced, frame.bed.lengthM)),
+            );
             pick(id);
           }}
         >

@@ -1,5 +1,7 @@
 import {
+  changeCase,
   changeItem,
+  originXM,
   type Item,
   removeItem,
   BASIS_NAMES,
@@ -24,7 +26,8 @@ const toleranceShare = ({ value, tolerance, basis }: Item['massKg']): number =>
 /** What the picked load weighs, how big it is, where it stands. */
 export const ItemFields = ({ item }: { readonly item: Item }) => {
   const { edit } = useEditing();
-  const { say, pick, trailer } = useWorkbench();
+  const { say, pick, trailer, evaluation } = useWorkbench();
+  const { chassis } = evaluation;
   const set = (label: string, change: (old: Item) => Item): void =>
     edit(label, (current) => changeItem(current, item.id, change));
   const place =
@@ -110,6 +113,27 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           }
         />
       </FieldGrid>
+      {item.kind !== 'fixed' && (
+        <FieldGroup title="Aboard in" open>
+          {trailer.cases.map((loadCase) => (
+            <CheckField
+              key={loadCase.id}
+              label={loadCase.name}
+              checked={loadCase.aboard.some(({ itemId }) => itemId === item.id)}
+              onCommit={(aboard) =>
+                edit(`${item.name} ${aboard ? 'into' : 'out of'} ${loadCase.name}`, (current) =>
+                  changeCase(current, loadCase.id, (old) => ({
+                    ...old,
+                    aboard: aboard
+                      ? [...old.aboard, { itemId: item.id, fill: 1, shiftM: 0 }]
+                      : old.aboard.filter(({ itemId }) => itemId !== item.id),
+                  })),
+                )
+              }
+            />
+          ))}
+        </FieldGroup>
+      )}
       <FieldGroup title="Size and place">
         <QuantityField
           label="Length"
@@ -172,7 +196,13 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           label="Measured from"
           value={item.attach.from}
           options={Object.entries(PLACE_FROM_NAMES).map(([value, text]) => ({ value, text: `The ${text}` }))}
-          onCommit={(from) => set('measured from', place({ from: from as Item['attach']['from'] }))}
+          onCommit={(chosen) => {
+            const from = chosen as Item['attach']['from'];
+            // It stays where it is: only what it is measured from changes.
+            const byM = originXM(trailer, chassis, item.attach.from) - originXM(trailer, chassis, from);
+            const offsetM = { ...item.attach.offsetM, value: item.attach.offsetM.value + byM };
+            set('measured from', place({ from, offsetM }));
+          }}
         />
         <SelectField
           label="Kind"

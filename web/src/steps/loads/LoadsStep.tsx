@@ -32,6 +32,10 @@ const freshItem = (trailer: Trailer): Item => {
   };
 };
 
+/** A case in which something is aboard is one that a further load belongs to as well, until it is said otherwise. */
+const carries = ({ items }: Trailer, { aboard }: Trailer['cases'][number]): boolean =>
+  aboard.some(({ itemId }) => items.some(({ id, kind }) => id === itemId && kind !== 'fixed'));
+
 /** Everything aboard, and in which load case. */
 export const LoadsStep = () => {
   const { trailer, edit, readOnly } = useEditing();
@@ -71,11 +75,7 @@ export const LoadsStep = () => {
                 addItem(
                   current,
                   item,
-                  loadCase && loadCase.id !== 'case.empty'
-                    ? [loadCase.id]
-                    : current.cases
-                        .filter(({ mode, id }) => mode === 'towed' && id !== 'case.empty')
-                        .map(({ id }) => id),
+                  current.cases.filter((own) => carries(current, own)).map(({ id }) => id),
                 ),
               );
               pick(item.id);

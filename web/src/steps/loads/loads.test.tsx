@@ -18,14 +18,18 @@ afterEach(() => {
 });
 
 describe('what is on it', () => {
-  test('a load is added, aboard in the case that is shown', () => {
+  test('a load is added, aboard wherever something is; where it is not is taken off once, beside it', () => {
     show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
     fireEvent.click(screen.getByRole('button', { name: 'Add load' }));
     const added = last();
     expect(added.items).toHaveLength(apiary.items.length + 1);
     const id = added.items.at(-1)?.id;
     const aboard = added.cases.filter(({ aboard: list }) => list.some(({ itemId }) => itemId === id));
-    expect(aboard.map((loadCase) => loadCase.id)).toEqual(['case.full-hives']);
+    const carrying = apiary.cases.filter(({ aboard: list }) =>
+      list.some(({ itemId }) => apiary.items.find((item) => item.id === itemId)?.kind !== 'fixed'),
+    );
+    expect(carrying.length).toBeGreaterThan(1);
+    expect(aboard.map((loadCase) => loadCase.id)).toEqual(carrying.map((loadCase) => loadCase.id));
   });
   test('a load is added in round figures of the units that are shown', () => {
     show(apiary, <LoadsStep />);
