@@ -122,7 +122,7 @@ test('straight, folding, sloped and backbone tongues are drawn, cut and judged',
   const cuts = page.getByRole('list', { name: 'Cuts of the tongue' });
   await expect(cuts).toContainText('Left side tube, Right side tube');
   await expect(cuts).toContainText(/65\.\d° off square|65° off square/);
-  await expect(cuts).toContainText('off plumb seen from the side');
+  await expect(cuts).toContainText('blade tilted');
   await type(page, 'Left on, to be cut later', '6');
   await expect(cuts).toContainText('Leave 6" more at the front');
   await type(page, 'Runs on under the frame', '40');

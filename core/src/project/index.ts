@@ -42,14 +42,8 @@ export {
 } from './partId.js';
 export { openProject, pathText, type ProjectFault, type ProjectProblem } from './openProject.js';
 export { barOf, findMaterial, findSection, isDoubled, overrideOf } from './parts.js';
-export {
-  type FileProblem,
-  PROJECT_FILE_SUFFIX,
-  readJson,
-  readProject,
-  withoutByteOrderMark,
-  writeProject,
-} from './projectFile.js';
+export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
+export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';
 export { priceEntryOf, type PricesPerKg, pricesPerKg, recordEntry, standingEntries } from './record.js';
 export type { ProjectRecord, RecordEntry } from './recordSchema.js';
 export {

@@ -1,4 +1,4 @@
-import { newProject, placeOf, type Project, SHED_FILE_SUFFIX, writeShed } from '@kereta/core';
+import { newProject, placeOf, type Project } from '@kereta/core';
 import { Archive, FolderOpen, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
@@ -74,16 +74,9 @@ export const Shed = () => {
   };
   const exportAll = async (): Promise<void> => {
     await attempt('The shed could not be exported.', async () => {
-      const { travellingBlobs } = await import('./arrivals');
-      const blobs = await travellingBlobs(trailers.map(({ id }) => id));
-      download(
-        `shed-${new Date().toISOString().slice(0, 10)}${SHED_FILE_SUFFIX}`,
-        writeShed(
-          trailers.map(({ raw }) => raw),
-          blobs,
-        ),
-        'application/json',
-      );
+      const { shedFile } = await import('./arrivals');
+      const { name, text } = await shedFile(trailers);
+      download(name, text, 'application/json');
     });
   };
   return (

@@ -1,6 +1,13 @@
-import { type ArrivedBlob, fileProblemSentence, type Project, readTrailers } from '@kereta/core';
+import {
+  type ArrivedBlob,
+  fileProblemSentence,
+  type Project,
+  readTrailers,
+  SHED_FILE_SUFFIX,
+  writeShed,
+} from '@kereta/core';
 import { blobsOf, putBlob } from '../storage/blobs';
-import { addTrailer, loadTrailer } from '../storage/trailers';
+import { addTrailer, loadTrailer, type StoredTrailer } from '../storage/trailers';
 import { copyOf } from './copyOf';
 
 /** What became of the files that were opened or dropped. */
@@ -65,9 +72,20 @@ const base64Of = async (blob: Blob): Promise<string> => {
 };
 
 /** Photos and papers of these trailers, as they travel in a file. */
-export const travellingBlobs = async (projectIds: readonly string[]): Promise<readonly ArrivedBlob[]> => {
+const travellingBlobs = async (projectIds: readonly string[]): Promise<readonly ArrivedBlob[]> => {
   const rows = (await Promise.all(projectIds.map(blobsOf))).flat();
   return Promise.all(
     rows.map(async ({ id, projectId, blob }) => ({ id, projectId, type: blob.type, base64: await base64Of(blob) })),
   );
 };
+
+/** The whole shed as one file, photos and papers with it. */
+export const shedFile = async (
+  trailers: readonly Pick<StoredTrailer, 'id' | 'raw'>[],
+): Promise<{ readonly name: string; readonly text: string }> => ({
+  name: `shed-${new Date().toISOString().slice(0, 10)}${SHED_FILE_SUFFIX}`,
+  text: writeShed(
+    trailers.map(({ raw }) => raw),
+    await travellingBlobs(trailers.map(({ id }) => id)),
+  ),
+});
