@@ -133,7 +133,7 @@ describe('kereta calc', () => {
   test('statics and section print JSON and nothing else', () => {
     const statics = kereta('calc', 'statics', join(EXAMPLES, 'statics-examples.json'), '--json');
     expect(statics.code).toBe(0);
-    expect((JSON.parse(statics.out) as { cases: unknown[] }).cases).toHaveLength(4);
+    expect((JSON.parse(statics.out) as { cases: unknown[] }).cases).toHaveLength(5);
     const section = kereta('calc', 'section', join(EXAMPLES, 'section-examples.json'), '--json');
     expect((JSON.parse(section.out) as { sections: unknown[] }).sections).toHaveLength(3);
   });

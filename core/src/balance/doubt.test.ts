@@ -267,3 +267,71 @@ describe('parked', () => {
     expect(parkedTip(propped, balanced)?.jackN).toBeGreaterThan(0);
   });
 });
+
+describe('doubt where it matters', () => {
+  test('chance that a rating is passed: half where it stands on the figure as it is put, none far above', () => {
+    const own = (ratedKg: number) => {
+      const trailer = { ...apiary, ratedGrossKg: ratedKg };
+      const doubt = doubts(trailer).find(({ caseId }) => caseId === 'case.full-hives');
+      return doubt?.overloads.find(({ of }) => of === 'plate');
+    };
+    const weighs = evaluate(apiary).cases.find(({ loadCase }) => loadCase.id === 'case.full-hives')?.massKg ?? 0;
+    expect(own(weighs)?.chance).toBeGreaterThan(0.45);
+    expect(own(weighs)?.chance).toBeLessThan(0.55);
+    expect(own(1.5 * weighs)?.chance).toBe(0);
+    expect(own(1.5 * weighs)?.spareKg).toBeCloseTo(0.5 * weighs, 6);
+  });
+  test('axle, tires and hitch have their chances, too; what nobody has read has none', () => {
+    const of = doubts(apiary)[0]?.overloads.map(({ of: what }) => what) ?? [];
+    expect(of).toEqual(expect.arrayContaining(['axle', 'tires', 'plate', 'coupler']));
+    const unread = doubts({ ...apiary, ratedGrossKg: null })[0]?.overloads.map(({ of: what }) => what);
+    expect(unread).not.toContain('plate');
+  });
+  test('the heaviest load once in twenty agrees with the tries', () => {
+    const found = evaluate(apiary).findings.find(({ code }) => code === 'heaviest-doubt') as unknown as {
+      data: { massKg: number; heavyKg: number };
+      caseId: string;
+    };
+    const trailer = { ...apiary, ratedGrossKg: found.data.heavyKg };
+    const plate = doubts(trailer)
+      .find(({ caseId }) => caseId === found.caseId)
+      ?.overloads.find(({ of }) => of === 'plate');
+    expect(plate?.chance).toBeGreaterThan(0.03);
+    expect(plate?.chance).toBeLessThan(0.07);
+  });
+  test('at its worst what stands on something is as far off as both together', () => {
+    const [first] = apiary.items;
+    if (!first) throw new Error('no item');
+    const stack = (toleranceM: number): Trailer => {
+      const host = {
+        ...first,
+        id: 'item.host',
+        attach: { ...first.attach, on: 'deck' as const, offsetM: { ...first.attach.offsetM, tolerance: toleranceM } },
+      };
+      const upper = {
+        ...first,
+        id: 'item.upper',
+        massKg: { ...first.massKg, value: 200, tolerance: 0 },
+        attach: {
+          ...first.attach,
+          on: 'item' as const,
+          hostId: 'item.host',
+          offsetM: { value: 0, basis: 'guessed' as const, tolerance: 0 },
+        },
+      };
+      const aboard = [host, upper].map(({ id }) => ({ itemId: id, fill: 1, shiftM: 0 }));
+      return { ...apiary, items: [host, upper], cases: apiary.cases.slice(0, 1).map((one) => ({ ...one, aboard })) };
+    };
+    const tail = (toleranceM: number): number => {
+      const trailer = stack(toleranceM);
+      const { chassis, cases } = evaluate(trailer);
+      return extremeCases(trailer, chassis, cases).find(({ toward }) => toward === 'tail')?.tongueKg ?? Number.NaN;
+    };
+    const { standing, massKg } = evaluate(stack(0.1)).cases[0] ?? { standing: undefined, massKg: 0 };
+    const baseM = (standing?.groupCentreXM ?? 0) - (standing?.aheadXM ?? 0);
+    // Both go back by 0.1 m: their weight × 0.1 ÷ base less on the tongue.
+    const hostKg = first.massKg.value + (first.kind === 'tank' ? first.emptyMassKg : 0);
+    expect(massKg).toBeGreaterThan(200);
+    expect(tail(0) - tail(0.1)).toBeCloseTo(((hostKg + 200) * 0.1) / baseM, 1);
+  });
+});

@@ -13,6 +13,7 @@ import {
 } from '../balance/index.js';
 import { fail, ok, type Result } from '../result.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
+import { standTilted } from './tilted.js';
 import { firstIssue, inFigures, neutralId, type NeutralProblem } from './neutralProblem.js';
 
 const finite = z.number();
@@ -40,6 +41,9 @@ const caseSchema = z.object({
   axleRate: z.union([finite.positive(), z.array(finite.positive()).min(1)]).optional(),
   freeHeight: finite.optional(),
   ballHeight: finite.optional(),
+  /** a single axle, exactly tilted: its wheels' radius, and the coupler's height when level */
+  wheelRadius: finite.positive().optional(),
+  couplerHeightLevel: finite.optional(),
   uncertainty: z
     .object({
       massUniform: finite.min(0).max(1),
@@ -116,12 +120,12 @@ const axleForPercents = (
 };
 
 const unsupported = (staticsCase: StaticsCase, index: number): NeutralProblem | undefined =>
-  ['single', 'equaliser', 'springs', 'jack'].includes(staticsCase.support)
+  ['single', 'equaliser', 'springs', 'jack', 'tilt'].includes(staticsCase.support)
     ? undefined
     : {
         code: 'unsupported',
         path: `cases[${index}].support`,
-        message: `support “${staticsCase.support}” is not worked out; single, equaliser, springs and jack are`,
+        message: `support “${staticsCase.support}” is not worked out; single, equaliser, springs, jack and tilt are`,
       };
 
 /** Ball and axle forces of some masses in one way of standing, N. */
@@ -229,7 +233,8 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
   const axles = [staticsCase.axleX].flat();
   const springs = staticsCase.support === 'springs';
   const [front, rear] = axles;
-  const most = springs ? 3 : staticsCase.support === 'single' ? 1 : 2;
+  const tilted = staticsCase.support === 'tilt';
+  const most = springs ? 3 : staticsCase.support === 'single' || tilted ? 1 : 2;
   if (front === undefined || axles.length > most) {
     return fail({
       code: 'invalid',
@@ -244,6 +249,10 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     if (springs && staticsCase[field] === undefined) {
       return fail({ code: 'invalid', path: `${path}.${field}`, message: `support “springs” needs ${field}` });
     }
+  }
+  for (const field of ['wheelRadius', 'couplerHeightLevel', 'ballHeight'] as const) {
+    if (tilted && staticsCase[field] === undefined)
+      return fail({ code: 'invalid', path: `${path}.${field}`, message: `support “tilt” needs ${field}` });
   }
   const items = staticsCase.items.map(placed);
   const g = staticsCase.g ?? STANDARD_GRAVITY;
@@ -265,7 +274,22 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
   const loads = standingLoads(items.map(toStaticMass), support);
   if (!loads)
     return fail({ code: 'impossible', path: `${path}.axleX`, message: 'the axle must stand behind the ball or jack' });
+  const tilt = (list: readonly Placed[], axleX: number) =>
+    standTilted(
+      list,
+      {
+        axleX,
+        wheelRadius: staticsCase.wheelRadius ?? 0,
+        couplerHeightLevel: staticsCase.couplerHeightLevel ?? 0,
+        ballHeight: staticsCase.ballHeight ?? 0,
+      },
+      g,
+    );
   const stand = (list: readonly Placed[]): Standing | undefined => {
+    if (tilted) {
+      const found = tilt(list, front);
+      return found && { aheadN: found.ballN, axlesN: [sums(list).weight - found.ballN] };
+    }
     if (springs) {
       const { weight: w, moment } = sums(list);
       return onSprings(staticsCase, axles, w, moment);
@@ -274,6 +298,8 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     return found && { aheadN: found.aheadN * scale, axlesN: found.axles.map(({ loadN }) => loadN * scale) };
   };
   const standing = stand(items);
+  if (!standing && tilted)
+    return fail({ code: 'impossible', path: `${path}.ballHeight`, message: 'the coupler does not reach the ball' });
   if (!standing)
     return fail({ code: 'impossible', path: `${path}.axleRate`, message: 'these springs are never pressed' });
   const totalMass = items.reduce((sum, { mass }) => sum + mass, 0);
@@ -297,8 +323,8 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     const places = axles.map((x) => x + shift);
     if (places.some((x) => x <= 0)) return undefined;
     const { weight: w, moment: m } = sums(list);
-    const found = onSprings(staticsCase, places, w, m);
-    return found && found.aheadN / w;
+    const found = tilted ? tilt(list, places[0] as number)?.ballN : onSprings(staticsCase, places, w, m)?.aheadN;
+    return found === undefined ? undefined : found / w;
   };
   const springPlaces = (): Record<string, AxleAnswer | null> =>
     Object.fromEntries(
@@ -308,7 +334,11 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
           String(percent),
           shift === undefined
             ? null
-            : { shift, axleX: axles.map((x) => x + shift), ballVertical: (percent / 100) * weight },
+            : {
+                shift,
+                axleX: tilted ? front + shift : axles.map((x) => x + shift),
+                ballVertical: (percent / 100) * weight,
+              },
         ];
       }),
     );
@@ -331,11 +361,12 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     axleLoads: standing.axlesN,
     ...(staticsCase.track !== undefined || !rolls ? sides() : {}),
     ...(jacked ? { jackLoad: standing.aheadN } : {}),
+    ...(tilted ? { pitchDeg: ((tilt(items, front)?.pitchRad ?? 0) * 180) / Math.PI } : {}),
     ...(slope === undefined ? {} : { frameSlope: slope }),
     ...(level === undefined ? {} : { levelBallHeight: level }),
     axlePositionForTonguePercent: jacked
       ? { '10': null, '12': null, '15': null }
-      : springs
+      : springs || tilted
         ? springPlaces()
         : axleForPercents(items, support, weight, !Array.isArray(staticsCase.axleX)),
     ...(staticsCase.uncertainty === undefined ? {} : { monteCarlo: monteCarlo(staticsCase, items, stand, g) }),

@@ -18,6 +18,7 @@ import {
   parseLength,
   parseMass,
   parseNumber,
+  pounds,
   parseStress,
 } from './index.js';
 
@@ -46,6 +47,21 @@ describe('what people type', () => {
     expect(parseLength("1'500", 'metric')).toEqual({ ok: true, value: 1.5 });
     expect(lengthIn('8’2')).toBeCloseTo(98, 9);
     expect(lengthIn('8\'-2 1/2"')).toBeCloseTo(98.5, 9);
+  });
+  test('groups of three parted by a space are one number in a metric project', () => {
+    expect(parseLength('2 500 mm', 'metric')).toEqual({ ok: true, value: 2.5 });
+    expect(parseLength('1 200', 'metric')).toEqual({ ok: true, value: 1.2 });
+    expect(parseMass('1 200 kg', 'metric')).toEqual({ ok: true, value: 1200 });
+  });
+  test('a point before three digits could be either there, and is asked about', () => {
+    expect(parseLength('1.200', 'metric')).toMatchObject({ ok: false, error: { code: 'ambiguous-point' } });
+    expect(parseLength('1.25', 'metric')).toEqual({ ok: true, value: 0.00125 });
+  });
+  test('twelve inches and more behind feet are refused with their own words', () => {
+    expect(parseLength(`6' 14"`, 'imperial')).toMatchObject({ ok: false, error: { code: 'inches-past-a-foot' } });
+  });
+  test('a thousand is read where the program itself writes one', () => {
+    expect(parseMass('2,600', 'imperial')).toEqual({ ok: true, value: pounds(2600) });
   });
   test('words that every object knows name no unit', () => {
     for (const word of ['constructor', 'toString', '__proto__', 'valueOf', 'hasOwnProperty']) {
