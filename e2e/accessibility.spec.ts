@@ -47,7 +47,7 @@ test('on the phone: read, check, small edits, nothing wider than the screen', as
   expect(await seriousFaults(page)).toEqual([]);
 });
 
-test('first load stays under 300 kB of JavaScript, gzip, and asks no other host', async ({ page }) => {
+test('first load stays under 300 kB of JavaScript, compressed, and asks no other host', async ({ page }) => {
   let bytes = 0;
   const hosts = new Set<string>();
   const session = await page.context().newCDPSession(page);

@@ -1,5 +1,6 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
+import { constants } from 'node:zlib';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
@@ -50,7 +51,8 @@ export const createApp = (webRoot: string): Express => {
       strictTransportSecurity: false,
     }),
   );
-  app.use(compression());
+  // The built code is asked for once and kept: a tenth of a second here is a tenth less to load.
+  app.use(compression({ brotli: { params: { [constants.BROTLI_PARAM_QUALITY]: 8 } } }));
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true });
   });

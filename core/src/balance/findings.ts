@@ -15,7 +15,7 @@ import {
 } from '../findings/index.js';
 import { schoolOf, type TongueBand, type Trailer } from '../project/index.js';
 import { commonPractice, publishedVerify, type Source } from '../source.js';
-import { massOfWeightKg, weightN } from '../units/index.js';
+import { massOfWeightKg, pounds, weightN } from '../units/index.js';
 import type { AxlePlacement } from './axlePlacement.js';
 import type { AxleWindow } from './axleWindow.js';
 import { type BalancedCase, bandKg, hitchLimitN } from './balanceCase.js';
@@ -27,6 +27,8 @@ export interface BalanceFindingData {
     readonly share: number;
     readonly band: TongueBand;
     readonly side: 'within' | 'too-light' | 'too-heavy' | 'lifts';
+    /** a tandem with nothing aboard that has as much as the bathroom scale asks of it */
+    readonly enoughForScale: boolean;
   };
   'tongue-limit': {
     readonly tongueN: number;
@@ -78,6 +80,9 @@ const tongueWorking = ({ massKg, centre, standing }: BalancedCase): WorkingLine[
 const sideOf = (tongueKg: number, minKg: number, maxKg: number): BalanceFindingData['tongue-share']['side'] =>
   tongueKg < 0 ? 'lifts' : tongueKg < minKg ? 'too-light' : tongueKg > maxKg ? 'too-heavy' : 'within';
 
+/** An empty tandem by the bathroom scale, at least: 75 lb (common practice). */
+const SCALE_KG = pounds(75);
+
 const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[] => {
   const { standing, massKg, band, loadCase } = balanced;
   if (!standing || loadCase.mode !== 'towed') return [];
@@ -98,7 +103,13 @@ const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[]
   return [
     finding({
       rule: RULES['tongue-share'],
-      data: { tongueN: standing.tongueN, share: standing.tongueShare, band, side },
+      data: {
+        tongueN: standing.tongueN,
+        share: standing.tongueShare,
+        band,
+        side,
+        enoughForScale: standing.axles.length > 1 && loadCase.aboard.length === 0 && tongueKg >= SCALE_KG,
+      },
       verdict,
       step: 'balance',
       subject: 'trailer',

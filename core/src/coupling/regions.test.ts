@@ -124,7 +124,7 @@ describe('coupler and tongue', () => {
       frame: {
         ...base.frame,
         groups: { ...base.frame.groups, header: { ...base.frame.groups.header, sectionId: 'hss-2x2x1_8' } },
-        tongue: { ...base.frame.tongue, rearEnd: 'header' } as Trailer['frame']['tongue'],
+        tongue: { ...base.frame.tongue, rearEnd: 'header' },
       },
     };
     expect(find(legs, 'header-too-shallow')).toMatchObject({ verdict: 'over' });

@@ -167,7 +167,9 @@ export const couplingFromCatalog = (id: string): Coupling => {
 
 interface UsualGear {
   readonly axle: string;
-  readonly suspension: Pick<RunningGear['suspension'], 'kind' | 'springMassKg' | 'armM' | 'mounting'>;
+  readonly suspension: Pick<RunningGear['suspension'], 'kind' | 'springMassKg' | 'armM' | 'bracketM' | 'mounting'>;
+  /** place of the axle, as a share of the bed: further forward where less is wanted on the tongue */
+  readonly axleShare: number;
   readonly tire: string;
   readonly wheel: Pick<RunningGear['wheel'], 'assemblyMassKg' | 'rimM' | 'studCircle'>;
   readonly coupler: string;
@@ -179,8 +181,10 @@ const usualGear = (region: Place['region']): UsualGear => {
   return {
     axle: europe ? 'axle-1350kg' : 'axle-3500',
     suspension: europe
-      ? { kind: 'torsion', springMassKg: 0, armM: millimetres(140), mounting: 'bolted' }
-      : { kind: 'leaf', springMassKg: pounds(34), armM: inches(6), mounting: 'welded' },
+      ? // Pedestals bring the coupling to the 400 mm of European hitches.
+        { kind: 'torsion', springMassKg: 0, armM: millimetres(140), bracketM: millimetres(70), mounting: 'bolted' }
+      : { kind: 'leaf', springMassKg: pounds(34), armM: inches(6), bracketM: 0, mounting: 'welded' },
+    axleShare: europe ? 0.57 : 0.6,
     tire: europe ? '185-14c' : 'st205-15c',
     wheel: europe
       ? { assemblyMassKg: 19, rimM: inches(14), studCircle: '5 x 112' }
@@ -274,7 +278,7 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
     },
     runningGear: {
       layout: 'single',
-      positionM: Math.round((0.6 * bedLengthM) / size(1, 10)) * size(1, 10),
+      positionM: Math.round((gear.axleShare * bedLengthM) / size(1, 10)) * size(1, 10),
       spacingM: size(33, 840),
       equaliserArms: [1, 1],
       axle: { ...axleFromCatalog(gear.axle), hubFaceM: size(74, 1880) },
@@ -283,7 +287,6 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
         trackM: size(74, 1880),
         springCentresM: null,
         equaliserM: null,
-        bracketM: 0,
         ...gear.suspension,
         ...USUAL_SUSPENSION,
       },

@@ -92,7 +92,7 @@ export const DoubtTable = () => {
               {first && first.share > 0.05 && (
                 <span className="mute">
                   {first.what === 'mass' ? 'Weigh' : 'Measure the place of'} {guessName(first.id, say)} first:{' '}
-                  {formatPercent(first.share, 0)} of the own.
+                  {formatPercent(first.share, 0)} of its doubt.
                 </span>
               )}
             </li>
