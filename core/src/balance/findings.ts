@@ -141,7 +141,10 @@ const tongueLimit = (trailer: Trailer, cases: readonly BalancedCase[]): BalanceF
   if (!worst?.standing) return [];
   const { tongueN } = worst.standing;
   const limitN = hitchLimitN(trailer);
-  const vehicleUnknown = (trailer.towVehicle?.tongueLimitKg ?? null) === null;
+  // People hold what they can: nothing of theirs is stamped.
+  const byHand = trailer.towVehicle?.kind === 'muscle';
+  if (byHand && limitN === undefined) return [];
+  const vehicleUnknown = !byHand && (trailer.towVehicle?.tongueLimitKg ?? null) === null;
   const by =
     limitN === undefined
       ? 'nobody'
@@ -201,13 +204,29 @@ const sixtyForty = (trailer: Trailer, { ruleOfThumbM, window }: AxlePlacement): 
   });
 };
 
-const axleWindow = (trailer: Trailer, { window }: AxlePlacement): BalanceFinding => {
+/** Whether every load that counts is within its band, or so near to it that no scale tells it apart. */
+const nearEnough = (trailer: Trailer, cases: readonly BalancedCase[]): boolean => {
+  const rating = trailer.runningGear.axle.ratingKg;
+  const hitchN = hitchLimitN(trailer) ?? Number.POSITIVE_INFINITY;
+  return cases.every(({ standing, massKg, band, loadCase }) => {
+    if (loadCase.mode !== 'towed' || !loadCase.countsForWindow || !standing) return true;
+    const { minKg, maxKg } = bandKg(band, massKg);
+    const tongueKg = massOfWeightKg(standing.tongueN);
+    return (
+      Math.max(minKg - tongueKg, tongueKg - maxKg) <= JUST_OFF * massKg &&
+      standing.tongueN <= hitchN &&
+      standing.axles.every(({ loadN }) => rating === null || loadN <= weightN(rating))
+    );
+  });
+};
+
+const axleWindow = (trailer: Trailer, cases: readonly BalancedCase[], { window }: AxlePlacement): BalanceFinding => {
   const { positionM } = trailer.runningGear;
   const inside = window.kind === 'window' && window.fromM <= positionM && positionM <= window.toM;
   return finding({
     rule: RULES['axle-window'],
     data: { window, positionM, inside },
-    verdict: window.kind === 'none-asked' ? 'open' : inside ? 'ok' : 'over',
+    verdict: window.kind === 'none-asked' ? 'open' : inside ? 'ok' : nearEnough(trailer, cases) ? 'tight' : 'over',
     step: 'balance',
     subject: 'axle.1',
     counts: true,
@@ -239,7 +258,7 @@ export const balanceFindings = (
   return [
     ...cases.flatMap((balanced) => [...tongueShare(trailer, balanced), ...standingStill(balanced)]),
     ...tongueLimit(trailer, cases),
-    axleWindow(trailer, placement),
+    axleWindow(trailer, cases, placement),
     sixtyForty(trailer, placement),
   ];
 };

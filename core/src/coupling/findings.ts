@@ -95,14 +95,18 @@ const weights = (
               ...(isIsoBall(trailer) ? { source: R55_PLATE } : {}),
             }),
           ]),
-    check({
-      rule: RULES['gross-against-tow-vehicle'],
-      data: { grossKg, limitKg: towKg, byPlate },
-      step: 'job',
-      subject: 'trailer',
-      caseId: grossCaseId,
-      ...against(grossKg, towKg),
-    }),
+    ...(trailer.towVehicle?.kind === 'muscle'
+      ? []
+      : [
+          check({
+            rule: RULES['gross-against-tow-vehicle'],
+            data: { grossKg, limitKg: towKg, byPlate },
+            step: 'job',
+            subject: 'trailer',
+            caseId: grossCaseId,
+            ...against(grossKg, towKg),
+          }),
+        ]),
   ];
 };
 

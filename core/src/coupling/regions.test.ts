@@ -3,6 +3,7 @@ import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { loadOfIndexKg } from '../catalog/index.js';
 import { evaluate } from '../evaluation/index.js';
+import { couplerFor } from './couplerFor.js';
 import { PLAIN_TONGUE, FIXED_JOINT, tireFromCatalog, type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches } from '../units/index.js';
 
@@ -117,6 +118,18 @@ describe('coupler and tongue', () => {
         'coupler-fits-tongue',
       ),
     ).toBe('over');
+  });
+  test('another kind of tongue brings a coupler that fits it, for the same ball, the nearest in rating', () => {
+    const straight = couplerFor(base.coupling, 'straight');
+    expect(straight.catalogId).toBe('coupler-3500-straight');
+    expect(couplerFor(straight, 'a-frame').catalogId).toBe('coupler-5000-a-frame');
+    expect(couplerFor(base.coupling, 'a-frame')).toBe(base.coupling);
+    const own = { ...base.coupling, catalogId: null };
+    expect(couplerFor(own, 'straight')).toBe(own);
+  });
+  test('of people nothing is asked that only a vehicle has', () => {
+    const cart = coupled({ ...base, towVehicle: { ...UNKNOWN_VEHICLE, kind: 'muscle' } }, { fitted: false });
+    for (const code of ['gross-against-tow-vehicle', 'tongue-limit']) expect(find(cart, code), code).toBeUndefined();
   });
   test('legs deeper than the header that they butt on', () => {
     const legs: Trailer = {

@@ -1,4 +1,4 @@
-import { buildChassis, type Trailer, type Tongue, withRearHeld } from '@kereta/core';
+import { buildChassis, couplerFor, type Trailer, type Tongue, withRearHeld } from '@kereta/core';
 import { useEditing } from '../../ui/editing';
 import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -36,7 +36,12 @@ export const TongueStep = () => {
           onCommit={(kind) =>
             edit('kind of tongue', (current) => {
               const next = ofKind(kind, tongue, current.frame.bed.lengthM, current.settings.units === 'metric');
-              const made = { ...current, frame: { ...current.frame, tongue: next, packers: [] } };
+              const made = {
+                ...current,
+                frame: { ...current.frame, tongue: next, packers: [] },
+                // A coupler for two legs has nothing to hold one tube by.
+                coupling: couplerFor(current.coupling, next.kind),
+              };
               // A single tube’s rear end hangs in the air unless something reaches down to it.
               return kind === 'a-frame' ? made : withRearHeld(made, buildChassis(made).tongue?.crossings ?? []);
             })
