@@ -1,6 +1,8 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
+import { evaluate } from '../evaluation/index.js';
 import { pounds, STANDARD_GRAVITY, toNewtons, inches } from '../units/index.js';
 import { caseInterval, commonWindow, type NamedInterval, positionForShare } from './axleWindow.js';
 import type { CaseMoments } from './windowTypes.js';
@@ -361,5 +363,27 @@ describe('the axle window', () => {
     expect(groupCentreXM({ axlesXM: [2, 3], shares: equalisedShares([1, 1]) })).toBe(2.5);
     // A longer front arm takes load off the front axle: the centre moves back.
     expect(groupCentreXM({ axlesXM: [2, 3], shares: equalisedShares([2, 1]) })).toBeCloseTo(2 + 2 / 3, 12);
+  });
+});
+
+describe('how a tongue out of its band is called', () => {
+  const shareAt = (positionM: number) => {
+    const base = sampleTrailer();
+    const { findings } = evaluate({ ...base, runningGear: { ...base.runningGear, positionM } });
+    const own = findings.find(({ code, caseId }) => code === 'tongue-share' && caseId === 'case.loaded');
+    const window = findings.find(({ code }) => code === 'axle-window');
+    return { share: own?.value?.value ?? Number.NaN, verdict: own?.verdict, window: window?.verdict };
+  };
+  test('it grades with its distance: 9.9 % of 10 is tight, 8 % is over, and the window says the same', () => {
+    const base = sampleTrailer();
+    const own = evaluate(base).placement.intervals.find(({ caseId }) => caseId === 'case.loaded');
+    const edgeM = own?.from.xM ?? Number.NaN;
+    const near = shareAt(edgeM - 0.005);
+    expect(near.share).toBeLessThan(0.1);
+    expect(near.share).toBeGreaterThan(0.095);
+    expect(near).toMatchObject({ verdict: 'tight', window: 'tight' });
+    const far = shareAt(edgeM - 0.1);
+    expect(far.share).toBeLessThan(0.09);
+    expect(far).toMatchObject({ verdict: 'over', window: 'over' });
   });
 });

@@ -80,7 +80,7 @@ describe('carts and small machines', () => {
   const pulled = (kind: 'muscle' | 'small-machine'): Trailer => ({ ...base, towVehicle: { ...UNKNOWN_VEHICLE, kind } });
   test('no chains, no brakes by law, no plug are asked of them', () => {
     for (const kind of ['muscle', 'small-machine'] as const)
-      for (const code of ['chains', 'brakes', 'plug'])
+      for (const code of ['chains', 'brakes', 'plug', 'tires-together'])
         expect(find(pulled(kind), code), `${kind} ${code}`).toBeUndefined();
   });
   test('a cart without coupler and jack weighs less by both, and is asked for neither', () => {

@@ -146,7 +146,9 @@ const wheelLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGe
 const tiresTogether = (trailer: Trailer): RunningGearFinding[] => {
   const allowedKg = tireLoadKg(trailer);
   const { ratingKg } = trailer.runningGear.axle;
-  if (allowedKg === undefined || ratingKg === null) return [];
+  // A rule of the road: nobody writes a plate for a cart in a yard.
+  const onRoad = trailer.towVehicle === null || trailer.towVehicle.kind === 'vehicle';
+  if (allowedKg === undefined || ratingKg === null || !onRoad) return [];
   const line = workedOut('tires-together', times(quantity(2, 'number'), mass(allowedKg)), 'mass');
   const togetherKg = 2 * allowedKg;
   return [

@@ -21,6 +21,7 @@ import { fromPascals, inches, pounds, toNewtons, weightN } from '../units/index.
 import { assemblyRatings, weakestPart } from './assembly.js';
 import { axleCandidates, axleDemand, candidateDoes } from './choose.js';
 import { clearances, liftToTakeWheelM, worstClearances } from './clearances.js';
+import { fenderFor } from './fenderFor.js';
 import { hangerPlan, wantedSpacingM } from './hangers.js';
 import { rideHeights } from './heights.js';
 import { LEAF_STRESS_PA } from './rules.js';
@@ -238,6 +239,20 @@ describe('hangers', () => {
     expect(fault(26.8)).toBe('over-centre');
     expect(fault(27)).toBe('none');
     expect(fault(27.4)).toBe('lies-down');
+  });
+});
+
+describe('fenders', () => {
+  test('put on, they clear the tires at once, on springs and at any track', () => {
+    for (const trackIn of [74, 80, 66]) {
+      const trailer = geared(suspended(base, { trackM: trackIn * IN }), {});
+      const fender = fenderFor(trailer, evaluate(trailer).rides);
+      const judged = find(geared(trailer, { fender }), 'clearance').filter(({ data }) =>
+        ['tire-fender', 'fender-outside'].includes((data as unknown as { what: string }).what),
+      );
+      expect(judged.length).toBeGreaterThan(0);
+      expect(judged.map(({ verdict }) => verdict)).toEqual(judged.map(() => 'ok'));
+    }
   });
 });
 

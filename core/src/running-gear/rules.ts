@@ -63,7 +63,7 @@ export const RULES = rulesOf({
   'tires-together': {
     formula: 'both tires of an axle ≥ the axle’s rating',
     source: TIRE_RULE,
-    holds: 'the sum alone; each tire is checked against its own load besides',
+    holds: 'road trailers; the sum alone, each tire is checked against its own load besides',
   },
   'gross-against-axles': {
     formula: 'rated gross less the lightest tongue of the band ≤ the axles’ ratings together',

@@ -12,24 +12,30 @@ export const testBench = (step: StepId) => {
   const edits: { label: string; trailer: Trailer }[] = [];
   return {
     edits,
-    show: (trailer: Trailer, node: ReactNode, change: Partial<Workbench> = {}): void => {
-      const workbench: Workbench = { ...stillWorkbench(trailer, step), readOnly: false, ...change };
-      const editing: Editing = {
-        units: trailer.settings.units,
-        fraction: trailer.settings.fraction,
-        readOnly: false,
-        trailer,
-        edit: (label, edit) => edits.push({ label, trailer: { ...trailer, ...edit(trailer) } }),
+    /** shows it; what comes back shows the same part on another trailer, as after an edit */
+    show: (trailer: Trailer, node: ReactNode, change: Partial<Workbench> = {}): ((next: Trailer) => void) => {
+      const client = new QueryClient({ defaultOptions: { queries: { retry: false } } });
+      const bench = (own: Trailer): ReactNode => {
+        const workbench: Workbench = { ...stillWorkbench(own, step), readOnly: false, ...change };
+        const editing: Editing = {
+          units: own.settings.units,
+          fraction: own.settings.fraction,
+          readOnly: false,
+          trailer: own,
+          edit: (label, edit) => edits.push({ label, trailer: { ...own, ...edit(own) } }),
+        };
+        return (
+          <MemoryRouter>
+            <QueryClientProvider client={client}>
+              <WorkbenchContext value={workbench}>
+                <EditingContext value={editing}>{node}</EditingContext>
+              </WorkbenchContext>
+            </QueryClientProvider>
+          </MemoryRouter>
+        );
       };
-      render(
-        <MemoryRouter>
-          <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-            <WorkbenchContext value={workbench}>
-              <EditingContext value={editing}>{node}</EditingContext>
-            </WorkbenchContext>
-          </QueryClientProvider>
-        </MemoryRouter>,
-      );
+      const { rerender } = render(bench(trailer));
+      return (next) => rerender(bench(next));
     },
     /** types into a field and presses Enter */
     type: (label: string, text: string): void => {

@@ -32,6 +32,13 @@ describe('the strip of see-saws', () => {
     fireEvent.click(screen.getByRole('button', { name: 'Keep To market in front' }));
     expect(names()[0]).toBe('To market');
   });
+  test('while somebody edits each load stays where it stands, whatever becomes of it', () => {
+    const showAgain = show(oven, <BalanceStrip height="normal" />);
+    const before = names();
+    const lighter = { ...oven, runningGear: { ...oven.runningGear, positionM: oven.runningGear.positionM + 0.4 } };
+    showAgain(lighter);
+    expect(names()).toEqual(before);
+  });
   test('choosing a load shows it', () => {
     const shown: string[] = [];
     show(apiary, <BalanceStrip height="normal" />, { showCase: (id) => void shown.push(id ?? '') });

@@ -27,6 +27,16 @@ describe('what a deck bears', () => {
       source: 'NDS Supplement table 4A (recalled), worked by hand',
     });
   });
+  test('incised boards count four fifths', () => {
+    verify({
+      area,
+      check: 'the same boards, incised',
+      ours: fromNewtons(DECK_STRENGTHS.planks.pointN({ ...load(24, 1.5), incised: true }, 1e-9), 'lbf'),
+      outside: '359.7',
+      unit: 'lbf',
+      source: 'NDS table 4.3.8, incising factor 0.80 (recalled), worked by hand',
+    });
+  });
   test('single-floor panels: rated spans and 100 lb/ft²', () => {
     verify({
       area,

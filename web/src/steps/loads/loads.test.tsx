@@ -73,6 +73,18 @@ describe('what is on it', () => {
     expect(last().items.some(({ id }) => id === second.id)).toBe(false);
     expect(last().cases.some(({ aboard }) => aboard.some(({ itemId }) => itemId === second.id))).toBe(false);
   });
+  test('measured from somewhere else, a thing stays where it is', () => {
+    const [first] = apiary.items;
+    if (!first) throw new Error('no item');
+    show(apiary, <LoadsStep />, { picked: first.id, caseId: 'case.full-hives' });
+    const middle = (trailer: Trailer): number =>
+      evaluate(trailer)
+        .cases.find(({ loadCase }) => loadCase.id === 'case.full-hives')
+        ?.parts.find(({ id }) => id === first.id)?.centre.xM ?? Number.NaN;
+    choose('Measured from', first.attach.from === 'rear' ? 'front' : 'rear');
+    expect(last().items[0]?.attach.from).not.toBe(first.attach.from);
+    expect(middle(last())).toBeCloseTo(middle(apiary), 9);
+  });
   test('a case: what is aboard, whether it counts, how far something is moved, and that the last one stays', () => {
     show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
     const rear = screen.getByLabelText<HTMLInputElement>('Rear hives aboard');
