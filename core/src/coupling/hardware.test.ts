@@ -326,7 +326,7 @@ describe('pins of a folding tongue', () => {
         lengthM: 1.2,
         underM: 1,
         tipBehindBallM: 0.08,
-        joint: { ...FIXED_JOINT, kind: 'folding', aheadM: 0, ...change },
+        joint: { ...FIXED_JOINT, kind: 'folding', aheadM: 0, pinSpacingM: inches(4), ...change },
       },
     },
   });

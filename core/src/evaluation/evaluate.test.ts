@@ -173,6 +173,24 @@ describe('a new trailer', () => {
   });
 });
 
+describe('whatever holds its wheels, a new trailer opens without a fault', () => {
+  test.each([
+    ['leaf', 'single'],
+    ['leaf', 'tandem-equaliser'],
+    ['torsion', 'single'],
+    ['torsion', 'tandem-independent'],
+  ] as const)('%s, %s, the whole frame analysed', (kind, layout) => {
+    const base = sampleTrailer();
+    const { evaluation } = evaluateFully({
+      ...base,
+      runningGear: { ...base.runningGear, layout, suspension: { ...base.runningGear.suspension, kind } },
+    });
+    expect(
+      evaluation.findings.filter(({ counts, verdict }) => counts && verdict === 'over').map(({ code }) => code),
+    ).toEqual([]);
+  });
+});
+
 describe('each demo has its honest problem, and the way out works', () => {
   const overIn = (trailer: Trailer): readonly (readonly [string, string])[] =>
     evaluateFully(trailer)

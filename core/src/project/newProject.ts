@@ -46,12 +46,12 @@ export const PLAIN_TONGUE = {
   capped: false,
 } as const satisfies Partial<Tongue>;
 
-/** A single tube in one piece; pins as they are usual where it is not: two, 4 in apart, 5/8 in (common practice). */
+/** A single tube in one piece; pins as they are usual where it is not: two, 6 in apart, 5/8 in, so that a light trailer’s holes stay round (common practice is 4 in and more). */
 export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = {
   kind: 'fixed',
   aheadM: inches(6),
   pins: 2,
-  pinSpacingM: inches(4),
+  pinSpacingM: inches(6),
   pinDiameterM: inches(0.625),
   grade: 'grade-5',
 };

@@ -163,7 +163,9 @@ describe('sloped and stepped', () => {
 
 describe('a folding tongue', () => {
   test('its pins drill it: two holes a sixteenth wider, 4 in apart about the joint', () => {
-    const folding = straight({ joint: { ...FIXED_JOINT, kind: 'folding', aheadM: inches(10) } });
+    const folding = straight({
+      joint: { ...FIXED_JOINT, kind: 'folding', aheadM: inches(10), pinSpacingM: inches(4) },
+    });
     const holes = buildChassis(withTongue(folding)).tongue?.members[0]?.holes ?? [];
     // 48 in less 3 in to the tip less 10 in: 35 in from the tip, 2 in either side.
     expect(holes.map(({ atM }) => atM / 0.0254)).toEqual([expect.closeTo(33, 9), expect.closeTo(37, 9)]);

@@ -17,7 +17,7 @@ import { designShape, outsideSize, wallThicknessM } from '../../sections/index.j
 import { inches } from '../../units/index.js';
 import type { BarElement } from '../frame-model/framing.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
-import { HANGER_LENGTH_M } from '../joints/crippling.js';
+import { heldLengthM } from '../joints/crippling.js';
 import { allRound, type EndForces, lineGroup, type WeldForce, weldForce, type WeldGroup } from '../joints/weldGroup.js';
 import { usualLegM, type WeldStrength, weldStrength } from '../joints/weldStrength.js';
 import type { Limit } from '../situations/situations.js';
@@ -266,7 +266,7 @@ const hangerWelds = (trailer: Trailer, frame: TrailerFrame, bars: readonly BarEl
         at,
         legM,
         wallM,
-        group: alongLines(HANGER_LENGTH_M, rail.bar.widthM, false),
+        group: alongLines(heldLengthM(trailer), rail.bar.widthM, false),
         pieces: 1,
         strengths: borneBy(trailer, rail, wallM, legM),
         forces: (solved) => inPlane(passed(solved), REAR, RIGHT, UP),

@@ -1,10 +1,20 @@
 import { designShape } from '../../sections/index.js';
 import type { Member } from '../../chassis/index.js';
+import type { Trailer } from '../../project/index.js';
 import { publishedVerify, type Source } from '../../source.js';
 import { channelSizes } from '../resistance/steel.js';
 
 /** Length of a hanger or bracket along the rail, m: weld-on hangers are 3 to 4 in long (common practice). */
-export const HANGER_LENGTH_M = 0.09;
+const HANGER_LENGTH_M = 0.09;
+
+/** A bracket that takes an arm's or a spindle's moment is longer than a hanger, m: 6 to 10 in (common practice). */
+const BRACKET_LENGTH_M = 0.15;
+
+/** Weld down each side of what holds the axle, m. */
+export const heldLengthM = ({ runningGear }: Trailer): number =>
+  runningGear.suspension.kind === 'torsion' || runningGear.suspension.kind === 'stub'
+    ? BRACKET_LENGTH_M
+    : HANGER_LENGTH_M;
 
 export const CRIPPLING_SOURCE: Source = publishedVerify('AISC 360-16 J10.2, J10.3, both walls of a tube');
 

@@ -20,6 +20,7 @@ import { useWorkbench } from '../../workbench/workbench';
 import { rowSource } from '../stepKit';
 import { Link } from 'react-router';
 import { LastChanges } from '../../workbench/LastChanges';
+import { BracketOffer } from './BracketOffer';
 import { ChooseAxle } from './ChooseAxle';
 import { HangerTable } from './HangerTable';
 import { OwnGear } from './OwnGear';
@@ -273,6 +274,7 @@ export const AxleStep = () => {
           }
           onClear={() => set('rails’ height by the parts', { measuredRailTopM: null })}
         />
+        <BracketOffer />
       </FieldGroup>
       <SuspensionFields />
       <FieldGroup title="Tires and wheels">

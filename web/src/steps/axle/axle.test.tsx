@@ -14,6 +14,19 @@ afterEach(() => {
 });
 
 describe('axle and wheels', () => {
+  test('what was measured beyond the parts is entered as a bracket, and then everything adds up', () => {
+    const tall = { ...telescope, runningGear: { ...telescope.runningGear, measuredRailTopM: 0.6 } };
+    const rest = (trailer: Trailer): number => {
+      const found = evaluate(trailer).findings.find(({ code }) => code === 'ride-height');
+      return found?.code === 'ride-height' ? found.data.restM : Number.NaN;
+    };
+    show(tall, <AxleStep />);
+    const before = rest(tall);
+    expect(before).toBeGreaterThan(0.02);
+    fireEvent.click(screen.getByRole('button', { name: 'Enter it as brackets' }));
+    expect(last().runningGear.suspension.bracketM).toBeCloseTo(tall.runningGear.suspension.bracketM + before, 9);
+    expect(rest(last())).toBeCloseTo(0, 9);
+  });
   test('the axle’s place: typed, a step either way, or one of three ways, each one named edit', () => {
     show(apiary, <AxleStep />);
     type('Middle of axle, back from front edge', '70');

@@ -1,0 +1,41 @@
+import { useEditing } from '../../ui/editing';
+import { Sized } from '../../ui/Sized';
+import { useWorkbench } from '../../workbench/workbench';
+
+/** Less than this is the tape's, m. */
+const WORTH_M = 0.003;
+
+/** What was measured beyond the parts that are known: one click enters it as a bracket, so that every height adds up. */
+export const BracketOffer = () => {
+  const { evaluation, say } = useWorkbench();
+  const { edit, readOnly } = useEditing();
+  const found = evaluation.findings.find((finding) => finding.code === 'ride-height');
+  if (found?.code !== 'ride-height' || found.data.restM < WORTH_M) return null;
+  const { restM } = found.data;
+  return (
+    <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
+      <span>
+        <Sized>{say.length(restM)}</Sized> more than the parts add up to.
+      </span>
+      <button
+        type="button"
+        className="button min-h-[36px]"
+        disabled={readOnly}
+        onClick={() =>
+          edit(`brackets of ${say.length(restM)} entered`, (current) => {
+            const { suspension } = current.runningGear;
+            return {
+              ...current,
+              runningGear: {
+                ...current.runningGear,
+                suspension: { ...suspension, bracketM: suspension.bracketM + restM },
+              },
+            };
+          })
+        }
+      >
+        Enter it as brackets
+      </button>
+    </div>
+  );
+};
