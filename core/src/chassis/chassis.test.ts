@@ -223,3 +223,29 @@ test('weight of a cut list: 45 ft of HSS 2x2x3/16 and 30 ft of L 2x2x3/16', asyn
 test('the demo frames are sound', () => {
   for (const trailer of DEMO_TRAILERS) expect(buildChassis(trailer).problems).toEqual([]);
 });
+
+describe('boards about the bed', () => {
+  test('the rear one is the gate: side boards stop at it, none shares a place with another, and they weigh their volume', () => {
+    const [heightM, thicknessM, densityKgM3] = [0.4, 0.018, 600];
+    const { panels } = buildChassis({
+      ...base,
+      frame: { ...base.frame, sides: { kind: 'boards', heightM, thicknessM, densityKgM3 } },
+    });
+    const boards = panels.filter(({ kind }) => kind === 'board');
+    const gate = boards.find(({ id }) => id === 'board.rear');
+    for (const id of ['board.left', 'board.right'])
+      expect(boards.find((board) => board.id === id)?.extent.x1M).toBeCloseTo(gate?.extent.x0M ?? 0, 12);
+    boards.forEach((a, i) =>
+      boards.slice(i + 1).forEach((b) => {
+        const apart = (a0: number, a1: number, b0: number, b1: number): boolean => a1 <= b0 + 1e-12 || b1 <= a0 + 1e-12;
+        expect(
+          apart(a.extent.x0M, a.extent.x1M, b.extent.x0M, b.extent.x1M) || apart(a.y0M, a.y1M, b.y0M, b.y1M),
+          `${a.id} ${b.id}`,
+        ).toBe(true);
+      }),
+    );
+    const { lengthM, widthM } = base.frame.bed;
+    const ringM2 = lengthM * widthM - (lengthM - 2 * thicknessM) * (widthM - 2 * thicknessM);
+    expect(boards.reduce((sum, { massKg }) => sum + massKg, 0)).toBeCloseTo(ringM2 * heightM * densityKgM3, 9);
+  });
+});

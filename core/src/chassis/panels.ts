@@ -109,9 +109,11 @@ const sideBoards = (trailer: Trailer, heightM: number, thicknessM: number, densi
   const base = deckTopZM(trailer);
   const level = { z0M: base, z1M: base + heightM };
   const half = widthM / 2;
+  // The rear one is the gate: it reaches from side to side, and the side boards stop at it, so that it can fall.
+  const gateM = lengthM - thicknessM;
   return [
-    panel('board.left', 'board', { x0M: 0, x1M: lengthM, ...level }, -half, thicknessM - half, densityKgM3),
-    panel('board.right', 'board', { x0M: 0, x1M: lengthM, ...level }, half - thicknessM, half, densityKgM3),
+    panel('board.left', 'board', { x0M: 0, x1M: gateM, ...level }, -half, thicknessM - half, densityKgM3),
+    panel('board.right', 'board', { x0M: 0, x1M: gateM, ...level }, half - thicknessM, half, densityKgM3),
     panel(
       'board.front',
       'board',
@@ -120,14 +122,7 @@ const sideBoards = (trailer: Trailer, heightM: number, thicknessM: number, densi
       half - thicknessM,
       densityKgM3,
     ),
-    panel(
-      'board.rear',
-      'board',
-      { x0M: lengthM - thicknessM, x1M: lengthM, ...level },
-      thicknessM - half,
-      half - thicknessM,
-      densityKgM3,
-    ),
+    panel('board.rear', 'board', { x0M: gateM, x1M: lengthM, ...level }, -half, half, densityKgM3),
   ];
 };
 

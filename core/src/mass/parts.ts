@@ -225,8 +225,9 @@ const placeItem = (
     item: chassis.deckTopZM,
     rail: 0,
     tongue: chassis.tongue?.topZM ?? 0,
-    axle: wheelCentreZM(trailer, chassis.railHeightM),
+    axle: 0,
   };
+  const surfaceZM = attach.on === 'axle' ? wheelCentreZM(trailer, chassis.railHeightM) : surfaces[attach.on];
   const carriers = {
     deck: 'deck',
     drawer: 'deck',
@@ -237,7 +238,7 @@ const placeItem = (
   } as const;
   return {
     xM: originXM(trailer, chassis, attach.from) + attach.offsetM.value + shiftM + drawerOutM,
-    baseZM: surfaces[attach.on] + attach.aboveM,
+    baseZM: surfaceZM + attach.aboveM,
     movesWithAxle: attach.from === 'axle',
     carriedBy: carriers[attach.on],
   };

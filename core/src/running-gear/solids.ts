@@ -32,6 +32,8 @@ interface Box {
 
 /** Whether a convex outline and an upright box overlap seen from above: no side of either parts them. */
 const overlaps = (plan: readonly PlanPoint[], { x0M, x1M, y0M, y1M }: Box): boolean => {
+  // Most bars are nowhere near.
+  if (plan.every(([x]) => x < x0M) || plan.every(([x]) => x > x1M)) return false;
   const box: readonly PlanPoint[] = [
     [x0M, y0M],
     [x1M, y0M],

@@ -3,6 +3,7 @@ import {
   axleFromCatalog,
   type RunningGear,
   TIRE_ROWS,
+  formatPressureText,
   tireFromCatalog,
   withHubFace,
   withTire,
@@ -291,8 +292,11 @@ export const AxleStep = () => {
             const row = TIRE_ROWS.find((candidate) => candidate.id === id);
             const own = trailer.ownRows.tires.find((candidate) => candidate.id === id);
             if (own) set(`tire ${own.name}`, withTire(gear, own.tire, own.assemblyMassKg));
-            else if (row) set(`tire ${row.name}`, withTire(gear, tireFromCatalog(id), row.assemblyMassKg));
-            else setTire('another tire', { catalogId: null, name: 'Own tire', maxLoadKg: null });
+            else if (row) {
+              const tire = tireFromCatalog(id);
+              const pressure = formatPressureText(tire.pressure, trailer.settings.units);
+              set(`tire ${row.name}`, withTire(gear, { ...tire, pressure }, row.assemblyMassKg));
+            } else setTire('another tire', { catalogId: null, name: 'Own tire', maxLoadKg: null });
           }}
         />
         <QuantityField
