@@ -34,6 +34,7 @@ test.describe('a page in German of Austria', () => {
     await goTo(page, 'The job');
     await page.getByText('How sizes are written').click();
     await page.getByLabel('Units').selectOption('imperial');
+    await page.getByRole('button', { name: 'Take USD' }).click();
     await expect(page.getByLabel('Money')).toHaveValue('USD');
     await page.getByRole('button', { name: 'Round them to inches' }).click();
     await expect(page.getByRole('button', { name: 'Round them to inches' })).toHaveCount(0);

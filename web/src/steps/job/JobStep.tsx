@@ -6,6 +6,7 @@ import {
   ROAD_NAMES,
   UNIT_NAMES,
   optionsOf,
+  currencyOf,
   hasUnevenSizes,
   SCHOOL_NAMES,
   schoolOf,
@@ -13,7 +14,6 @@ import {
   withRoundSizes,
   withSchool,
 } from '@kereta/core';
-import { switchUnits } from '../../workbench/switchUnits';
 import { useEditing } from '../../ui/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
 import { QuantityField } from '../../ui/QuantityField';
@@ -37,6 +37,7 @@ export const JobStep = () => {
   const like = exampleOf(vehicle);
   const { units } = trailer.settings;
   const uneven = hasUnevenSizes(trailer, units);
+  const money = currencyOf(units, trailer.settings);
   const [region] = trailer.settings.regions;
   const school = schoolOf(trailer);
   // A cart's school is chosen on purpose, and so is a band of one's own.
@@ -149,7 +150,7 @@ export const JobStep = () => {
           label="Units"
           value={trailer.settings.units}
           options={UNITS}
-          onCommit={(units) => switchUnits(projectStore, trailer, units === 'metric' ? 'metric' : 'imperial')}
+          onCommit={(chosen) => projectStore.changeSettings({ units: chosen === 'metric' ? 'metric' : 'imperial' })}
         />
         <TextField
           label="Money"
@@ -163,6 +164,19 @@ export const JobStep = () => {
             options={FRACTIONS}
             onCommit={(fraction) => projectStore.changeSettings({ fraction: fraction === '32' ? 32 : 16 })}
           />
+        )}
+        {money !== trailer.settings.currency && (
+          <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
+            <span>Money is in {trailer.settings.currency}; prices stay as they were typed.</span>
+            <button
+              type="button"
+              className="button min-h-[36px]"
+              disabled={readOnly}
+              onClick={() => projectStore.changeSettings({ currency: money })}
+            >
+              Take {money}
+            </button>
+          </div>
         )}
         {uneven && (
           <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">

@@ -60,6 +60,27 @@ describe('the job', () => {
     projectStore.undo();
     expect(projectStore.trailerNow().settings.units).toBe('metric');
   });
+  test('other units offer their money and round sizes; neither is changed unasked', () => {
+    const metric = { ...apiary, settings: { ...apiary.settings, units: 'metric' as const } };
+    const projectStore = createProjectStore(asProject(metric));
+    show(metric, <JobStep />, { projectStore });
+    expect(projectStore.trailerNow().settings.currency).toBe('USD');
+    fireEvent.click(screen.getByRole('button', { name: 'Take EUR' }));
+    expect(projectStore.trailerNow().settings.currency).toBe('EUR');
+    // 10 ft are 3048 mm, 5 ft 4 in 1625.6: rounded they are 3050 and 1630.
+    fireEvent.click(screen.getByRole('button', { name: 'Round them to mm' }));
+    expect(last().frame.bed.lengthM).toBeCloseTo(3.05, 9);
+    expect(last().frame.bed.widthM).toBeCloseTo(1.63, 9);
+  });
+  test('where a region’s people go by another school of tongue weight, that is offered', () => {
+    const europe: Trailer = { ...apiary, settings: { ...apiary.settings, regions: ['europe'] } };
+    const projectStore = createProjectStore(asProject(europe));
+    show(europe, <JobStep />, { projectStore });
+    fireEvent.click(screen.getByRole('button', { name: /^Take Europe/ }));
+    expect(projectStore.trailerNow().settings.tongueSchool).toBe('europe');
+    expect(last().tongueBand).toMatchObject({ minShare: 0.04, enoughKg: 25 });
+    expect(last().wantedTongueShare).toBe(0.06);
+  });
   test('where it must fit: a limit of width is judged, without one nothing is', () => {
     show(apiary, <JobStep />);
     type('Widest it may be', '70');
