@@ -242,6 +242,28 @@ describe('hangers', () => {
   });
 });
 
+describe('what a bump leaves, and what springs bear', () => {
+  test('a sixteenth of air in a hard bump is tight, a quarter and more is in order, less than nothing is over', () => {
+    const bumped = (travelM: number) =>
+      find(suspended(base, { bumpTravelM: travelM }), 'clearance').find(
+        ({ data }) => (data as unknown as { what: string }).what === 'axle-frame',
+      );
+    const { restM } = (bumped(0) as unknown as { data: { restM: number } }).data;
+    expect(bumped(restM - IN / 16)?.verdict).toBe('tight');
+    expect(bumped(restM - IN / 4 - 1e-6)?.verdict).toBe('ok');
+    expect(bumped(restM + 1e-4)?.verdict).toBe('over');
+  });
+  test('springs are asked for what stands on them: two of 1,750 lb under a 3,500 lb axle are not its weakest part', () => {
+    expect(weakestPart(base)?.part).toBe('axle');
+    const { springs, axle } = assemblyRatings(base);
+    const { suspension, wheel } = base.runningGear;
+    const unsprungKg = base.runningGear.axle.massKg + suspension.springMassKg + 2 * wheel.assemblyMassKg;
+    expect((springs ?? 0) - (axle ?? 0)).toBeCloseTo(unsprungKg, 9);
+    const soft = suspended(base, { spring: { ...spring, ratingKg: pounds(1500) } });
+    expect(weakestPart(soft)?.part).toBe('springs');
+  });
+});
+
 describe('fenders', () => {
   test('put on, they clear the tires at once, on springs and at any track', () => {
     for (const trackIn of [74, 80, 66]) {

@@ -325,6 +325,18 @@ describe('level', () => {
     const found = evaluate(high).findings.find(({ code }) => code === 'hitch-above-deck');
     expect(found?.verdict).toBe('over');
     expect(evaluate(apiary).findings.some(({ code }) => code === 'hitch-above-deck')).toBe(false);
+    // A low deck behind a tongue that steps up to such a hitch rides level: nothing is wrong.
+    const stepped: Trailer = {
+      ...high,
+      frame: { ...high.frame, tongue: { ...high.frame.tongue, rise: { kind: 'stepped', byM: inches(20) } } },
+    };
+    const own = level(stepped)[0]?.offM ?? Number.NaN;
+    const level40: Trailer = {
+      ...stepped,
+      towVehicle: stepped.towVehicle && { ...stepped.towVehicle, hitchHeightM: inches(40) - own },
+    };
+    expect(level(level40)[0]?.offM).toBeCloseTo(0, 9);
+    expect(evaluate(level40).findings.some(({ code }) => code === 'hitch-above-deck')).toBe(false);
   });
 });
 

@@ -4,6 +4,7 @@ import {
   massOfWeightKg,
   sentenceOf,
   towedCases,
+  type Trailer,
   VERDICT_WORDS,
   trailerOf,
 } from '@kereta/core';
@@ -35,6 +36,7 @@ const ON_PAGE: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
   'tows-level',
   'vehicle-axles',
   'braking-adds',
+  'parts-meet',
   'turns-clear',
   'tailgate-hits',
   'ramp-clear',
@@ -44,10 +46,16 @@ const ON_PAGE: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
 ]);
 
 /** Before the first tow and every one after it: common practice. */
-const BEFORE: readonly string[] = [
+const beforeTowing = ({ coupling }: Trailer): readonly string[] => [
   'Ball seated, latch closed and pinned: lift the vehicle’s rear an inch with the jack to try it.',
-  'Chains crossed under the coupler, hooks closed, clear of the road in a full turn.',
-  'Breakaway cable on the vehicle, apart from the chains; pin pulled once to try it, and put back.',
+  ...(coupling.chains === 'none'
+    ? []
+    : coupling.safetyChain.count > 1
+      ? ['Chains crossed under the coupler, hooks closed, clear of the road in a full turn.']
+      : ['Chain under the coupler, hook closed, clear of the road in a full turn.']),
+  ...(coupling.brakes === 'none'
+    ? []
+    : ['Breakaway cable on the vehicle, not on its ball nor with the chains; pulled once to try it, and put back.']),
   'Plug in: tail, brake, left, right, plate; ask somebody to look.',
   'Jack up and locked, wheel chocks away, stands away.',
   'Tires cold at the sidewall’s pressure; wheel nuts at their torque, again after 10, 25 and 50 miles (15, 40, 80 km).',
@@ -123,7 +131,7 @@ const Page = ({ stored }: { readonly stored: ReadableTrailer }) => {
         <div>
           <h2 className="font-semibold">Before the first tow, and every one after</h2>
           <ul className="narrow text-[14px]">
-            {BEFORE.map((line) => (
+            {beforeTowing(trailer).map((line) => (
               <li key={line} className="flex gap-2 border-b border-gray-300 py-[5px]">
                 <span aria-hidden className="mt-[3px] inline-block h-[13px] w-[13px] shrink-0 border border-black" />
                 {line}

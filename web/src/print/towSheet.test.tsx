@@ -55,6 +55,15 @@ describe('tow-ready page', () => {
     expect(screen.getByText(/Behind a vehicle that is not named yet/)).toBeTruthy();
     expect(screen.getAllByText('vehicle?').length).toBeGreaterThan(0);
   });
+  test('before towing it names what is on the trailer: two chains or one, a cable where it is braked', async () => {
+    await open({ ...apiary, id: 'two-chains' }, 'tow');
+    expect(screen.getByText(/^Chains crossed under the coupler/)).toBeTruthy();
+    cleanup();
+    // One chain, no brakes.
+    await open({ ...telescope, id: 'one-chain' }, 'tow');
+    expect(screen.getByText(/^Chain under the coupler/)).toBeTruthy();
+    expect(screen.queryByText(/^Breakaway cable/)).toBeNull();
+  });
   test('it never says that anything is safe', async () => {
     await open(apiary, 'tow');
     expect(document.body.textContent?.toLowerCase()).not.toMatch(/\bsafe\b/);
