@@ -27,6 +27,8 @@ export interface BalanceFindingData {
     readonly share: number;
     readonly band: TongueBand;
     readonly side: 'within' | 'too-light' | 'too-heavy' | 'lifts';
+    /** pulled at a walking pace, where nothing sways */
+    readonly slow: boolean;
     /** a tandem with nothing aboard that has as much as the bathroom scale asks of it */
     readonly enoughForScale: boolean;
   };
@@ -80,6 +82,9 @@ const tongueWorking = ({ massKg, centre, standing }: BalancedCase): WorkingLine[
 const sideOf = (tongueKg: number, minKg: number, maxKg: number): BalanceFindingData['tongue-share']['side'] =>
   tongueKg < 0 ? 'lifts' : tongueKg < minKg ? 'too-light' : tongueKg > maxKg ? 'too-heavy' : 'within';
 
+/** A small machine pulls at a walking pace: a light tongue sways nothing there, it only lets the hitch chatter. */
+const isSlow = ({ towVehicle }: Trailer): boolean => towVehicle?.kind === 'small-machine';
+
 /** An empty tandem by the bathroom scale, at least: 75 lb (common practice). */
 const SCALE_KG = pounds(75);
 
@@ -92,8 +97,9 @@ const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[]
   const near = (maxKg - minKg) * NEAR_EDGE;
   // So near to its band no scale and no guess tells it from one that is within.
   const off = Math.max(minKg - tongueKg, tongueKg - maxKg) / massKg;
+  const slow = isSlow(trailer);
   const verdict: Verdict =
-    side === 'lifts' || off > JUST_OFF
+    side === 'lifts' || (off > JUST_OFF && !(slow && side === 'too-light'))
       ? 'over'
       : side !== 'within'
         ? 'tight'
@@ -108,6 +114,7 @@ const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[]
         share: standing.tongueShare,
         band,
         side,
+        slow,
         enoughForScale: standing.axles.length > 1 && loadCase.aboard.length === 0 && tongueKg >= SCALE_KG,
       },
       verdict,
@@ -212,8 +219,9 @@ const nearEnough = (trailer: Trailer, cases: readonly BalancedCase[]): boolean =
     if (loadCase.mode !== 'towed' || !loadCase.countsForWindow || !standing) return true;
     const { minKg, maxKg } = bandKg(band, massKg);
     const tongueKg = massOfWeightKg(standing.tongueN);
+    const offKg = Math.max(isSlow(trailer) && tongueKg >= 0 ? 0 : minKg - tongueKg, tongueKg - maxKg);
     return (
-      Math.max(minKg - tongueKg, tongueKg - maxKg) <= JUST_OFF * massKg &&
+      offKg <= JUST_OFF * massKg &&
       standing.tongueN <= hitchN &&
       standing.axles.every(({ loadN }) => rating === null || loadN <= weightN(rating))
     );

@@ -83,6 +83,19 @@ describe('carts and small machines', () => {
       for (const code of ['chains', 'brakes', 'plug', 'tires-together'])
         expect(find(pulled(kind), code), `${kind} ${code}`).toBeUndefined();
   });
+  test('a light tongue behind a small machine sways nothing: tight; one that lifts is over all the same', () => {
+    const light = (kind: 'vehicle' | 'small-machine', positionM: number): Trailer => ({
+      ...base,
+      towVehicle: { ...UNKNOWN_VEHICLE, kind },
+      runningGear: { ...base.runningGear, positionM },
+    });
+    const share = (trailer: Trailer) =>
+      evaluate(trailer).findings.find(({ code, caseId }) => code === 'tongue-share' && caseId === 'case.loaded');
+    const forward = base.runningGear.positionM - inches(7);
+    expect(share(light('vehicle', forward))?.verdict).toBe('over');
+    expect(share(light('small-machine', forward))?.verdict).toBe('tight');
+    expect(share(light('small-machine', base.runningGear.positionM - inches(30)))?.verdict).toBe('over');
+  });
   test('a cart without coupler and jack weighs less by both, and is asked for neither', () => {
     const cart = pulled('muscle');
     const bare = coupled(cart, { fitted: false, jack: { ...cart.coupling.jack, fitted: false } });

@@ -5,6 +5,7 @@ import { evaluate } from '../evaluation/index.js';
 import { fromPascals, inches, millimetres, pounds } from '../units/index.js';
 import {
   addCrossMember,
+  asProject,
   currencyOf,
   findMaterial,
   hasUnevenSizes,
@@ -12,6 +13,7 @@ import {
   metalOfNewSection,
   moveCrossMember,
   newProject,
+  openProject,
   overrideBar,
   placeOf,
   removeCrossMember,
@@ -180,5 +182,29 @@ describe('other units', () => {
     expect(currencyOf('metric', { currency: 'USD' })).toBe('EUR');
     expect(currencyOf('imperial', { currency: 'EUR' })).toBe('USD');
     expect(currencyOf('metric', { currency: 'CAD' })).toBe('CAD');
+  });
+});
+
+describe('a file of version 3', () => {
+  const opened = (tongueBand: object) => {
+    const file = structuredClone(asProject(base)) as unknown as {
+      schemaVersion: number;
+      design: Record<string, unknown>;
+    };
+    file.schemaVersion = 3;
+    file.design['tongueBand'] = tongueBand;
+    const read = openProject(file);
+    if (!read.ok) throw new Error('not opened');
+    return read.value.design.tongueBand;
+  };
+  test('that went by Europe’s limits goes by them as they are, one with limits of its own keeps those', () => {
+    expect(opened({ minShare: 0.04, maxShare: 0.07, minKg: null, maxKg: 100 })).toEqual(TONGUE_SCHOOLS.europe);
+    expect(opened({ minShare: 0.05, maxShare: 0.07, minKg: null, maxKg: 100 })).toEqual({
+      minShare: 0.05,
+      maxShare: 0.07,
+      minKg: null,
+      maxKg: 100,
+      enoughKg: null,
+    });
   });
 });

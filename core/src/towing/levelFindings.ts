@@ -84,13 +84,14 @@ export const levelFindings = (
       working: own ? [workedOut('off-level', minus(m(own.hitchM), m(couplerM)), 'length')] : [],
     }),
     // A low deck behind a tongue that steps up rides level all the same.
-    ...(own && own.hitchM > deckM && Math.abs(own.offM) > 2 * LEVEL_M
+    ...(own && !muscle && own.hitchM > deckM && Math.abs(own.offM) > 2 * LEVEL_M
       ? [
           finding({
             ...plain,
             rule: RULES['hitch-above-deck'],
             data: { hitchM: own.hitchM, deckM },
-            verdict: 'over',
+            // A small machine's carts lie low; at its pace a nose held high is not pretty, and no more.
+            verdict: trailer.towVehicle?.kind === 'small-machine' ? 'tight' : 'over',
             counts: true,
             value: m(own.hitchM),
             limit: m(deckM),

@@ -53,13 +53,15 @@ export const balanceSentences: SentencesOf<BalanceFindingData & CaseFindingData>
       case 'lifts':
         return `${name}: tongue pulls up with ${say.load(-data.tongueN)}. Tail-heavy: sway is likely, and the coupler is lifted off.`;
       case 'too-light':
-        return verdict === 'tight'
-          ? `${name}: ${carried} Just under its band: weigh it, or move something forward.`
-          : data.enoughForScale
-            ? `${name}: ${carried} Light in front by its band; the bathroom scale asks no more of an empty tandem than 75 to 100 lb (34 to 45 kg).`
-            : data.share < FAR_LIGHT * data.band.minShare
-              ? `${name}: ${carried} Tail-heavy: sway is likely.`
-              : `${name}: ${carried} Light in front: it sways sooner than it should.`;
+        return data.slow
+          ? `${name}: ${carried} Light in front: nothing sways at a walking pace, but the hitch chatters.`
+          : verdict === 'tight'
+            ? `${name}: ${carried} Just under its band: weigh it, or move something forward.`
+            : data.enoughForScale
+              ? `${name}: ${carried} Light in front by its band; the bathroom scale asks no more of an empty tandem than 75 to 100 lb (34 to 45 kg).`
+              : data.share < FAR_LIGHT * data.band.minShare
+                ? `${name}: ${carried} Tail-heavy: sway is likely.`
+                : `${name}: ${carried} Light in front: it sways sooner than it should.`;
       case 'too-heavy':
         return verdict === 'tight'
           ? `${name}: ${carried} Just over its band.`
