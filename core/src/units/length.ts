@@ -1,3 +1,4 @@
+import { fieldNumber } from './fieldNumber.js';
 import { fail, ok, type Result } from '../result.js';
 import { METRES_PER, type LengthUnit, type UnitSystem } from './factors.js';
 import { isFigure, NO_FIGURE } from './noFigure.js';
@@ -145,8 +146,6 @@ export interface LengthStyle {
   readonly denominator: number;
 }
 
-const trimDecimals = (text: string): string => (text.includes('.') ? text.replace(/\.?0+$/, '') : text);
-
 /** For reading: `5' 10"`, `24 3/4"`, `1778 mm`; rounded to the style's fraction or to the millimetre. */
 export const formatLength = (metres: number, style: LengthStyle): string =>
   !isFigure(metres)
@@ -158,12 +157,12 @@ export const formatLength = (metres: number, style: LengthStyle): string =>
 const FINEST_FRACTION = 64;
 const SAME_LENGTH_M = 1e-9;
 
-/** For a field: the same value comes back to 1e-9 m when parsed again, so a look never changes a size. */
+/** For a field, as people write it: on the finest fractions as such, else in decimals. */
 export const editLength = (metres: number, system: UnitSystem): string => {
-  if (system === 'metric') return plainlyDecimal(trimDecimals(fromMetres(metres, 'mm').toFixed(6)));
+  if (system === 'metric') return plainlyDecimal(fieldNumber(fromMetres(metres, 'mm')));
   const inch = fromMetres(metres, 'in');
   const nearest = Math.round(inch * FINEST_FRACTION) / FINEST_FRACTION;
   return Math.abs(nearest - inch) * METRES_PER.in < SAME_LENGTH_M
     ? partsText(lengthParts(metres, FINEST_FRACTION))
-    : `${trimDecimals(inch.toFixed(8))}"`;
+    : `${fieldNumber(inch)}"`;
 };

@@ -1,3 +1,4 @@
+import { fieldNumber } from './fieldNumber.js';
 import { ok, type Result } from '../result.js';
 import {
   type AngleUnit,
@@ -176,12 +177,8 @@ export const formatAngle = (rad: number): string =>
 export const formatPercent = (fraction: number, decimals = 1): string =>
   isFigure(fraction) ? `${formatNumber(fraction * 100, decimals)} %` : NO_FIGURE;
 
-const trimmed = (value: number): string => {
-  const text = value.toFixed(9).replace(/\.?0+$/, '');
-  return text === '-0' ? '0' : text;
-};
-/** For a field: the same mass comes back to 1e-9. */
+/** For a field, as people write it. */
 export const editMass = (kg: number, system: UnitSystem): string =>
-  system === 'imperial' ? trimmed(fromKilograms(kg, 'lb')) : plainlyDecimal(trimmed(kg));
-export const editAngle = (rad: number): string => trimmed(fromRadians(rad, 'deg'));
-export const editNumber = (value: number): string => trimmed(value);
+  system === 'imperial' ? fieldNumber(fromKilograms(kg, 'lb')) : plainlyDecimal(fieldNumber(kg));
+export const editAngle = (rad: number): string => fieldNumber(fromRadians(rad, 'deg'));
+export const editNumber = (value: number): string => fieldNumber(value);

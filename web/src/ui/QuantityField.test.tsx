@@ -41,6 +41,8 @@ describe('a field that takes sizes', () => {
   });
   test('Esc puts the old size back, a look changes nothing', () => {
     const { input, onCommit } = show({ value: 1.2345678912 });
+    // Written as people write it; what stands behind it stays exact.
+    expect(input.value).toBe('48.605"');
     fireEvent.change(input, { target: { value: '9' } });
     fireEvent.keyDown(input, { key: 'Escape' });
     fireEvent.focus(input);
