@@ -194,5 +194,13 @@ export const bandShares = ({
   return { minShare: minKg / massKg, maxShare: maxKg / massKg };
 };
 
+/** Whether what presses on its ball is within its band, to the last rounding; not where it stands on none. */
+export const isWithinBand = (own: Pick<BalancedCase, 'band' | 'massKg' | 'standing'>): boolean => {
+  if (!own.standing) return false;
+  const kg = massOfWeightKg(own.standing.tongueN);
+  const { minKg, maxKg } = bandKg(own.band, own.massKg);
+  return kg >= minKg - 1e-9 && kg <= maxKg + 1e-9;
+};
+
 export const tongueKg = ({ standing }: BalancedCase): number | undefined =>
   standing && massOfWeightKg(standing.tongueN);

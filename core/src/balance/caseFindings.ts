@@ -14,7 +14,7 @@ import {
 import { isIndependent } from '../mass/index.js';
 import { type Trailer, type TongueBand, UNKNOWN_VEHICLE } from '../project/index.js';
 import { inches, massOfWeightKg, millimetres, weightN } from '../units/index.js';
-import { type BalancedCase, balanceParts, bandKg } from './balanceCase.js';
+import { type BalancedCase, balanceParts, bandKg, isWithinBand } from './balanceCase.js';
 import { heavyKg } from './doubt.js';
 import { ballZM, railTopM } from './frameHeight.js';
 import { extremeCases } from './extremes.js';
@@ -63,7 +63,7 @@ const extremes = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCa
     // By what it then weighs, as the share that is told.
     const { minKg, maxKg } = bandKg(own.band, extreme.massKg);
     const spare = extreme.toward === 'tail' ? extreme.tongueKg - minKg : maxKg - extreme.tongueKg;
-    return { ...extreme, own, spare, nominalWithin: within(own) };
+    return { ...extreme, own, spare, nominalWithin: isWithinBand(own) };
   });
   return (['tail', 'nose'] as const).flatMap((toward): CaseFinding[] => {
     // A load that is out of its band by its own figures is told so elsewhere.
@@ -94,13 +94,6 @@ const extremes = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCa
       }),
     ];
   });
-};
-
-const within = ({ standing, band, massKg }: BalancedCase): boolean => {
-  if (!standing) return false;
-  const tongueKg = massOfWeightKg(standing.tongueN);
-  const { minKg, maxKg } = bandKg(band, massKg);
-  return tongueKg >= minKg && tongueKg <= maxKg;
 };
 
 /** The heaviest load with its guesses: what axle, tires and plate must bear one day. */

@@ -123,7 +123,7 @@ const tongueShare = (trailer: Trailer, balanced: BalancedCase): BalanceFinding[]
       caseId: loadCase.id,
       counts: true,
       value: quantity(standing.tongueShare, 'percent'),
-      limit: quantity(side === 'too-heavy' ? band.maxShare : band.minShare, 'percent'),
+      limit: quantity((side === 'too-heavy' ? maxKg : minKg) / massKg, 'percent'),
       working: [
         ...tongueWorking(balanced),
         concluding(workedOut('tongue-share', over(KG(tongueKg), KG(massKg)), 'percent')),

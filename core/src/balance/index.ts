@@ -18,6 +18,7 @@ export {
   balanceParts,
   bandKg,
   bandShares,
+  isWithinBand,
   hitchLimitN,
   momentsOf,
   supportOf,

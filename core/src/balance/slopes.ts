@@ -44,7 +44,7 @@ const withLongerTongue = (trailer: Trailer): Built => {
 /**
  * Axle and items by the derivatives of T·B = g·[M_fixed·(p + δ) − S_fixed + …], B from ball to group: dT/dp = (g·M_fixed − T) ÷ B,
  * dT/dxᵢ = −g·mᵢ ÷ B, where the trailer rides level or equalised; the ball by building the longer tongue and balancing it again. Undefined
- * where the case does not stand on its ball.
+ * where the case does not stand on its ball, with the tongue as it is or longer.
  */
 export const tongueSlopes = (trailer: Trailer, balanced: BalancedCase): TongueSlopes | undefined => {
   const { standing, parts } = balanced;
@@ -55,9 +55,10 @@ export const tongueSlopes = (trailer: Trailer, balanced: BalancedCase): TongueSl
   const now = massOfWeightKg(standing.tongueN);
   const longer = withLongerTongue(trailer);
   const ahead = tongueOf(longer.trailer, longer.chassis, balanced);
+  if (ahead === undefined) return undefined;
   return {
     axleBack: massOfWeightKg((STANDARD_GRAVITY * fixedKg - standing.tongueN) / baseM),
-    ballAhead: ahead === undefined ? 0 : (ahead - now) / STEP_M,
+    ballAhead: (ahead - now) / STEP_M,
     itemsBack: new Map(parts.filter(({ id }) => items.has(id)).map(({ id, massKg }) => [id, -massKg / baseM] as const)),
   };
 };

@@ -29,23 +29,21 @@ export const webOf = (trailer: Trailer, member: Member): readonly [PlanPoint, Pl
   const reachM = openReachM(section, 'in', 'in');
   if (reachM === 0) return undefined;
   const inward = barOf(trailer, group, member.id).faces === 'in';
+  const thickM = bar.widthM - reachM;
   const xs = plan.map(([x]) => x);
   const ys = plan.map(([, y]) => y);
   const [x0, x1, y0, y1] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
-  const thickM = bar.widthM - reachM;
+  // Open towards the bed, the web stands outside.
+  const web = (outer: number, inner: number): number =>
+    inward ? outer + Math.sign(inner - outer) * thickM : inner + Math.sign(outer - inner) * thickM;
   if (group === 'rail') {
-    // Open towards the bed, the web stands outside.
-    const outer = member.centre.yM > 0 ? y1 : y0;
-    const inner = member.centre.yM > 0 ? y0 : y1;
-    const y = inward ? outer + Math.sign(inner - outer) * thickM : inner + Math.sign(outer - inner) * thickM;
+    const y = member.centre.yM > 0 ? web(y1, y0) : web(y0, y1);
     return [
       [x0, y],
       [x1, y],
     ];
   }
-  const front = member.id === 'header.front';
-  const [outer, inner] = front ? [x0, x1] : [x1, x0];
-  const x = inward ? outer + Math.sign(inner - outer) * thickM : inner + Math.sign(outer - inner) * thickM;
+  const x = member.id === 'header.front' ? web(x0, x1) : web(x1, x0);
   return [
     [x, y0],
     [x, y1],

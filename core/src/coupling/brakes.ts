@@ -1,9 +1,8 @@
 import { finding, type FindingOf, quantity, type Verdict } from '../findings/index.js';
 import { axleCount } from '../mass/index.js';
-import type { Trailer } from '../project/index.js';
+import { towsOnRoad, type Trailer } from '../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../source.js';
 import { pounds } from '../units/index.js';
-import { towsOnRoad } from './onRoad.js';
 import { RULES, ADVISED_FROM } from './rules.js';
 
 type Region = Trailer['settings']['regions'][number];
@@ -116,10 +115,13 @@ const brakesGoBy = (
   return { by: several ? 'more-than-one-axle' : 'axles', kg: axlesKg };
 };
 
-const whetherBraked = (trailer: Trailer, weighs: BrakedKg, region: Region): BrakeFinding => {
+const whetherBraked = (
+  trailer: Trailer,
+  { by, kg: grossKg }: ReturnType<typeof brakesGoBy>,
+  region: Region,
+): BrakeFinding => {
   const { fromKg, toKg, source } = BRAKE_THRESHOLDS[region];
   const state = trailer.coupling.brakes;
-  const { by, kg: grossKg } = brakesGoBy(trailer, weighs, region);
   const asked: Verdict = by === 'more-than-one-axle' || grossKg > toKg ? 'over' : grossKg > fromKg ? 'tight' : 'ok';
   const verdict: Verdict = state === 'fitted' || asked === 'ok' ? 'ok' : state === 'not-decided' ? 'open' : asked;
   return finding({
@@ -138,8 +140,9 @@ const whetherBraked = (trailer: Trailer, weighs: BrakedKg, region: Region): Brak
 
 const byRegion = (trailer: Trailer, weighs: BrakedKg, region: Region): BrakeFinding[] => {
   const { breakaway, brakeKind, brakes } = trailer.coupling;
-  const braked = whetherBraked(trailer, weighs, region);
-  const { kg: grossKg } = brakesGoBy(trailer, weighs, region);
+  const goesBy = brakesGoBy(trailer, weighs, region);
+  const { kg: grossKg } = goesBy;
+  const braked = whetherBraked(trailer, goesBy, region);
   if (brakes !== 'fitted') return [braked];
   const asksBreakaway = region !== 'australia' || grossKg > 2000;
   const { upToKg, source } = overrunUpToKg(trailer, region);

@@ -1,8 +1,7 @@
 import { J684_CLASSES } from '../catalog/index.js';
 import { shareOf, finding, type FindingOf, given, quantity, type Verdict } from '../findings/index.js';
-import type { Trailer } from '../project/index.js';
+import { towsOnRoad, type Trailer } from '../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../source.js';
-import { towsOnRoad } from './onRoad.js';
 import { RULES } from './rules.js';
 
 type Region = Trailer['settings']['regions'][number];

@@ -23,7 +23,7 @@ export const jackFindings = (
   cases: readonly BalancedCase[],
   rides: readonly RideHeights[],
 ): JackFinding[] => {
-  const { jack } = trailer.coupling;
+  const { jack, jackBehindBallM } = trailer.coupling;
   if (!jack.fitted) return [];
   const parked = cases.filter(({ standing }) => standing?.on === 'jack');
   const assumed = parked.length === 0;
@@ -32,8 +32,7 @@ export const jackFindings = (
       if (!standing) return [];
       // Nearer to the axle than the ball it carries more, as the levers go.
       const baseM = standing.groupCentreXM - standing.aheadXM;
-      const lever =
-        assumed && baseM > trailer.coupling.jackBehindBallM ? baseM / (baseM - trailer.coupling.jackBehindBallM) : 1;
+      const lever = assumed && baseM > jackBehindBallM ? baseM / (baseM - jackBehindBallM) : 1;
       return [{ caseId: loadCase.id, n: standing.aheadN * lever }];
     },
   );

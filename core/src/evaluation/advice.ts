@@ -1,4 +1,4 @@
-import { type BalancedCase, bandKg, tongueKg } from '../balance/index.js';
+import { type BalancedCase, bandKg, isWithinBand, tongueKg } from '../balance/index.js';
 import { rollUp, type Verdict } from '../findings/index.js';
 import { changeItem, type Item, type Trailer } from '../project/index.js';
 import { evaluate, type Evaluation } from './evaluate.js';
@@ -30,13 +30,6 @@ export interface Advice {
   readonly worsens: readonly string[];
 }
 
-const within = (balanced: BalancedCase): boolean => {
-  const kg = tongueKg(balanced);
-  if (kg === undefined) return false;
-  const { minKg, maxKg } = bandKg(balanced.band, balanced.massKg);
-  return kg >= minKg - 1e-9 && kg <= maxKg + 1e-9;
-};
-
 const towed = ({ cases }: Evaluation): readonly BalancedCase[] =>
   cases.filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing);
 
@@ -59,7 +52,7 @@ const worsened = (before: Evaluation, after: Evaluation): readonly string[] => {
 /** The case that is furthest out of its band, and by how much its tongue is too light (negative) or too heavy, kg. */
 const neediest = (cases: readonly BalancedCase[]): { readonly own: BalancedCase; readonly offKg: number } | undefined =>
   cases
-    .filter((own) => !within(own))
+    .filter((own) => !isWithinBand(own))
     .map((own) => {
       const { minKg, maxKg } = bandKg(own.band, own.massKg);
       const kg = tongueKg(own) ?? 0;
@@ -226,7 +219,7 @@ export const adviceFor = (trailer: Trailer, evaluation: Evaluation = evaluate(tr
   const before = towed(evaluation);
   const need = neediest(before);
   if (!need) return [];
-  const outBefore = before.filter((own) => !within(own)).length;
+  const outBefore = before.filter((own) => !isWithinBand(own)).length;
   return (
     movesFor(trailer, evaluation, need.own)
       .map((move): Advice => {
@@ -238,7 +231,7 @@ export const adviceFor = (trailer: Trailer, evaluation: Evaluation = evaluate(tr
             caseId: own.loadCase.id,
             before: old?.standing?.tongueShare ?? 0,
             after: own.standing?.tongueShare ?? 0,
-            within: within(own),
+            within: isWithinBand(own),
           };
         });
         return {

@@ -1,9 +1,8 @@
 import {
   type BalancedCase,
-  bandKg,
   caseInterval,
+  isWithinBand,
   momentsOf,
-  tongueKg,
   windowGeometry,
   windowLimits,
 } from '../balance/index.js';
@@ -55,11 +54,7 @@ const answer = (
   const suits = intervals.length > 0 && intervals.every(({ empty }) => !empty) && fromM <= toM;
   return {
     school,
-    content: banded.filter((own) => {
-      const { minKg, maxKg } = bandKg(own.band, own.massKg);
-      const kg = tongueKg(own) ?? 0;
-      return kg >= minKg - 1e-9 && kg <= maxKg + 1e-9;
-    }).length,
+    content: banded.filter(isWithinBand).length,
     of: banded.length,
     place: suits ? { fromM, toM } : undefined,
   };

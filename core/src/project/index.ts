@@ -67,6 +67,7 @@ export {
   type TowVehicle,
 } from './schema.js';
 export { schoolOf, schoolOfRegion, TONGUE_SCHOOLS, wantedWithin, withBand, withSchool } from './tongueSchools.js';
+export { towsOnRoad } from './onRoad.js';
 export { isDerated, tireLoadKg } from './tireLoad.js';
 export { type Place, placeOf } from './place.js';
 export { currencyOf, hasUnevenSizes, withRoundSizes } from './otherUnits.js';

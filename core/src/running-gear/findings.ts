@@ -13,7 +13,7 @@ import {
   workedOut,
 } from '../findings/index.js';
 import { axlePlaces } from '../mass/index.js';
-import { isDerated, tireLoadKg, type Trailer } from '../project/index.js';
+import { isDerated, tireLoadKg, towsOnRoad, type Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { RULES, TIRE_RULE } from './rules.js';
 
@@ -147,8 +147,7 @@ const tiresTogether = (trailer: Trailer): RunningGearFinding[] => {
   const allowedKg = tireLoadKg(trailer);
   const { ratingKg } = trailer.runningGear.axle;
   // A rule of the road: nobody writes a plate for a cart in a yard.
-  const onRoad = trailer.towVehicle === null || trailer.towVehicle.kind === 'vehicle';
-  if (allowedKg === undefined || ratingKg === null || !onRoad) return [];
+  if (allowedKg === undefined || ratingKg === null || !towsOnRoad(trailer)) return [];
   const line = workedOut('tires-together', times(quantity(2, 'number'), mass(allowedKg)), 'mass');
   const togetherKg = 2 * allowedKg;
   return [

@@ -20,8 +20,8 @@ export interface Meeting {
 
 /** Nothing is built nearer than that; parts that touch are not inside each other, m. */
 const TOUCHES_M = 0.002;
-/** Air that is worth telling of, m. */
-const NEAR_M = 0.05;
+/** What stands no higher than this over the tongue is in the way where it folds, m. */
+const OVER_HINGE_M = 0.05;
 
 interface Box {
   readonly x0M: number;
@@ -30,16 +30,19 @@ interface Box {
   readonly y1M: number;
 }
 
+/** Corners of a box seen from above. */
+const planOf = ({ x0M, x1M, y0M, y1M }: Box): readonly PlanPoint[] => [
+  [x0M, y0M],
+  [x1M, y0M],
+  [x1M, y1M],
+  [x0M, y1M],
+];
+
 /** Whether a convex outline and an upright box overlap seen from above: no side of either parts them. */
-const overlaps = (plan: readonly PlanPoint[], { x0M, x1M, y0M, y1M }: Box): boolean => {
+const overlaps = (plan: readonly PlanPoint[], box: Box): boolean => {
   // Most bars are nowhere near.
-  if (plan.every(([x]) => x < x0M) || plan.every(([x]) => x > x1M)) return false;
-  const box: readonly PlanPoint[] = [
-    [x0M, y0M],
-    [x1M, y0M],
-    [x1M, y1M],
-    [x0M, y1M],
-  ];
+  if (plan.every(([x]) => x < box.x0M) || plan.every(([x]) => x > box.x1M)) return false;
+  const corners = planOf(box);
   const normals = [...plan, [0, 1] as const, [1, 0] as const].map((point, i, all): PlanPoint => {
     if (i >= plan.length) return point;
     const [ax, ay] = point;
@@ -51,7 +54,7 @@ const overlaps = (plan: readonly PlanPoint[], { x0M, x1M, y0M, y1M }: Box): bool
       const at = points.map(([x, y]) => x * nx + y * ny);
       return [Math.min(...at), Math.max(...at)];
     };
-    const [[a0, a1], [b0, b1]] = [along(plan), along(box)];
+    const [[a0, a1], [b0, b1]] = [along(plan), along(corners)];
     const size = Math.hypot(nx, ny) * TOUCHES_M;
     return a1 > b0 + size && b1 > a0 + size;
   });
@@ -68,14 +71,6 @@ const facesOver = ({ extent, frontRiseM }: Member, x0M: number, x1M: number): re
   const [a, b] = [lift(x0M), lift(x1M)];
   return [z0M + Math.min(a, b), z1M - Math.abs(frontRiseM) + Math.max(a, b)];
 };
-
-const boxOf = ({ x0M, x1M, y0M, y1M }: Part): Box => ({ x0M, x1M, y0M, y1M });
-const planOf = ({ x0M, x1M, y0M, y1M }: Box): readonly PlanPoint[] => [
-  [x0M, y0M],
-  [x1M, y0M],
-  [x1M, y1M],
-  [x0M, y1M],
-];
 
 /** How far two stretches are apart, m; negative by how deep they are in each other. */
 const airBetween = (low: readonly [number, number], high: readonly [number, number]): number =>
@@ -123,7 +118,7 @@ const axleMeetings = (trailer: Trailer, chassis: Chassis, ride: RideHeights, loa
         .filter(({ group }) => group !== 'rail' && group !== 'side')
         .flatMap((member) => meets(member.id, member.plan, facesOver(member, box.x0M, box.x1M))),
       ...loads.flatMap((part) =>
-        meets(part.id, planOf(boxOf(part)), [part.centre.zM - part.heightM / 2, part.centre.zM + part.heightM / 2]),
+        meets(part.id, planOf(part), [part.centre.zM - part.heightM / 2, part.centre.zM + part.heightM / 2]),
       ),
     ];
   });
@@ -189,7 +184,7 @@ const hingeMeetings = (trailer: Trailer, chassis: Chassis, loads: readonly Part[
         x1M > hingeXM + TOUCHES_M &&
         y0M < half &&
         y1M > -half &&
-        centre.zM - heightM / 2 < topM + NEAR_M,
+        centre.zM - heightM / 2 < topM + OVER_HINGE_M,
     )
     .map(({ id, x0M, x1M }) => {
       const insideM = -Math.min(hingeXM - x0M, x1M - hingeXM);

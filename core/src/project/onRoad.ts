@@ -1,4 +1,4 @@
-import type { Trailer } from '../project/index.js';
+import type { Trailer } from './trailer.js';
 
 /**
  * Whether road rules are asked of it: chains, brakes by law, plug. A hand cart and what a small machine pulls about a yard have none of them;
