@@ -170,7 +170,7 @@ export const JobStep = () => {
             <span>Money is in {trailer.settings.currency}; prices stay as they were typed.</span>
             <button
               type="button"
-              className="button min-h-[36px]"
+              className="button min-h-[36px] shrink-0 whitespace-nowrap"
               disabled={readOnly}
               onClick={() => projectStore.changeSettings({ currency: money })}
             >
@@ -183,7 +183,7 @@ export const JobStep = () => {
             <span>Sizes were chosen in the other units.</span>
             <button
               type="button"
-              className="button min-h-[36px]"
+              className="button min-h-[36px] shrink-0 whitespace-nowrap"
               disabled={readOnly}
               onClick={() => edit('round sizes', (current) => ({ ...current, ...withRoundSizes(current, units) }))}
             >
