@@ -19,12 +19,14 @@ export {
   prepareFrame,
   solvePattern,
 } from './frame-analysis/index.js';
+export * from './jobs/index.js';
 export * from './mass/index.js';
 export * from './materials/index.js';
 export * from './project/index.js';
 export { fail, ok, type Result } from './result.js';
 export * from './sections/index.js';
 export type { Source } from './source.js';
+export { lastOf, type Progress, type Steps } from './steps.js';
 export * from './running-gear/index.js';
 export * from './suspension/index.js';
 export * from './strength/index.js';

@@ -2,7 +2,7 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
 import './app/app.css';
-import { applyTheme } from './app/theme';
+import { applyTheme } from './fields/theme';
 
 applyTheme();
 const root = document.getElementById('root');

@@ -7,6 +7,7 @@ import { diceOf } from './random.js';
 import { type Spread, spreadOf } from './spreadOf.js';
 import { type AxleSprings, heldAxlesN } from './springSharing.js';
 import { groupCentreXM } from './statics.js';
+import { lastOf, type Steps } from '../steps.js';
 
 /** One thing that is not known for sure, and how much of the tongue's doubt comes from it. */
 export interface Guess {
@@ -371,17 +372,15 @@ const SAMPLES = 10_000;
 const SEED = 20_260_301;
 
 /**
- * Monte Carlo over every towed case: masses and places of the user's items within their tolerance, every value alike, independent of
- * each other; what stands on something moves with it. The trailer's own parts by group, as `OWN_PARTS` says. The same seed gives the
- * same figures.
+ * As `doubtOf`, case by case, so that whoever asks can be told how far it is and call it off.
  */
-export const doubtOf = ({
+export function* doubtSteps({
   trailer,
   chassis,
   cases,
   samples = SAMPLES,
   seed = SEED,
-}: DoubtRequest): readonly CaseDoubt[] => {
+}: DoubtRequest): Steps<readonly CaseDoubt[]> {
   const support = supportOf(trailer, chassis, 'ball');
   if (!support) return [];
   const ground: Ground = {
@@ -392,7 +391,18 @@ export const doubtOf = ({
     springs: support.springs,
   };
   if (ground.centreXM <= ground.aheadXM) return [];
-  return cases
-    .filter(({ loadCase, massKg }) => loadCase.mode === 'towed' && massKg > 0)
-    .map((balanced) => tryCase(trailer, balanced, ground, samples, seed));
-};
+  const towed = cases.filter(({ loadCase, massKg }) => loadCase.mode === 'towed' && massKg > 0);
+  const doubts: CaseDoubt[] = [];
+  for (const [done, balanced] of towed.entries()) {
+    yield { done, of: towed.length };
+    doubts.push(tryCase(trailer, balanced, ground, samples, seed));
+  }
+  return doubts;
+}
+
+/**
+ * Monte Carlo over every towed case: masses and places of the user's items within their tolerance, every value alike, independent of
+ * each other; what stands on something moves with it. The trailer's own parts by group, as `OWN_PARTS` says. The same seed gives the
+ * same figures.
+ */
+export const doubtOf = (request: DoubtRequest): readonly CaseDoubt[] => lastOf(doubtSteps(request));

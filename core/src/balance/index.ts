@@ -38,7 +38,7 @@ export {
   type Support,
 } from './statics.js';
 export { type CaseFindingData, caseFindings } from './caseFindings.js';
-export { type CaseDoubt, type DoubtRequest, doubtOf, type Guess, type Overload } from './doubt.js';
+export { type CaseDoubt, type DoubtRequest, doubtOf, doubtSteps, type Guess, type Overload } from './doubt.js';
 export { type ExtremeCase, extremeCases } from './extremes.js';
 export { type ParkedTip, parkedTip } from './parked.js';
 export { PEOPLE_KG } from './rules.js';

@@ -2,6 +2,7 @@ import { type BalancedCase, bandKg, isWithinBand, tongueKg } from '../balance/in
 import { rollUp, type Verdict } from '../findings/index.js';
 import { changeItem, type Item, type Trailer } from '../project/index.js';
 import { evaluate, type Evaluation } from './evaluate.js';
+import { lastOf, type Steps } from '../steps.js';
 
 /** What can be done about a tongue out of its band. */
 export type AdviceMove =
@@ -215,34 +216,37 @@ const sameMove = (a: AdviceMove, b: AdviceMove): boolean => {
 };
 
 /** Each way out is the whole trailer again, so that what it costs elsewhere is known, too. Empty where every towed load is in its band. */
-export const adviceFor = (trailer: Trailer, evaluation: Evaluation = evaluate(trailer)): readonly Advice[] => {
+export function* adviceSteps(trailer: Trailer, evaluation: Evaluation = evaluate(trailer)): Steps<readonly Advice[]> {
   const before = towed(evaluation);
   const need = neediest(before);
   if (!need) return [];
   const outBefore = before.filter((own) => !isWithinBand(own)).length;
+  const moves = movesFor(trailer, evaluation, need.own);
+  const ways: Advice[] = [];
+  for (const [done, move] of moves.entries()) {
+    yield { done, of: moves.length };
+    const changed = applied(trailer, move, need.own.loadCase.id);
+    const after = evaluate(changed);
+    const effects = towed(after).map((own): AdviceEffect => {
+      const old = before.find(({ loadCase }) => loadCase.id === own.loadCase.id);
+      return {
+        caseId: own.loadCase.id,
+        before: old?.standing?.tongueShare ?? 0,
+        after: own.standing?.tongueShare ?? 0,
+        within: isWithinBand(own),
+      };
+    });
+    ways.push({
+      move,
+      trailer: changed,
+      effects,
+      outBefore,
+      outAfter: effects.filter((effect) => !effect.within).length,
+      worsens: worsened(evaluation, after),
+    });
+  }
   return (
-    movesFor(trailer, evaluation, need.own)
-      .map((move): Advice => {
-        const changed = applied(trailer, move, need.own.loadCase.id);
-        const after = evaluate(changed);
-        const effects = towed(after).map((own): AdviceEffect => {
-          const old = before.find(({ loadCase }) => loadCase.id === own.loadCase.id);
-          return {
-            caseId: own.loadCase.id,
-            before: old?.standing?.tongueShare ?? 0,
-            after: own.standing?.tongueShare ?? 0,
-            within: isWithinBand(own),
-          };
-        });
-        return {
-          move,
-          trailer: changed,
-          effects,
-          outBefore,
-          outAfter: effects.filter((effect) => !effect.within).length,
-          worsens: worsened(evaluation, after),
-        };
-      })
+    ways
       // What brings no load into its band is no way out, and what was said once is enough.
       .filter(({ outAfter }) => outAfter < outBefore)
       .filter(({ move }, i, all) => all.findIndex((other) => sameMove(other.move, move)) === i)
@@ -253,4 +257,8 @@ export const adviceFor = (trailer: Trailer, evaluation: Evaluation = evaluate(tr
           a.worsens.length - b.worsens.length,
       )
   );
-};
+}
+
+/** As `adviceSteps`, at one go. */
+export const adviceFor = (trailer: Trailer, evaluation?: Evaluation): readonly Advice[] =>
+  lastOf(adviceSteps(trailer, evaluation));

@@ -2,11 +2,11 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Shed } from '../shed/Shed';
-import { askAgain } from '../workers/strengthWorker';
+import { askAgain } from '../jobs/askWorker';
 import { RouteProblem } from './RouteProblem';
 
 const WorkbenchPage = lazy(() =>
-  import('../workbench/WorkbenchPage').then((module) => ({ default: module.WorkbenchPage })),
+  import('./workbench/WorkbenchPage').then((module) => ({ default: module.WorkbenchPage })),
 );
 const CutSheet = lazy(() => import('../print/CutSheet').then((module) => ({ default: module.CutSheet })));
 

@@ -2,9 +2,9 @@ import { useState } from 'react';
 import { isRouteErrorResponse, Link, useParams, useRouteError } from 'react-router';
 import { useStore } from 'zustand';
 import { loadTrailer } from '../storage/trailers';
-import { saveRawCopy } from '../ui/download';
-import { isNotLoaded, problemText } from '../ui/problemText';
-import { lastOpenedOf } from '../workbench/useSession';
+import { saveRawCopy } from '../fields/download';
+import { isNotLoaded, problemText } from '../fields/problemText';
+import { lastOpenedOf } from '../bench/useSession';
 
 type Opened = NonNullable<ReturnType<typeof lastOpenedOf>>;
 

@@ -1,6 +1,6 @@
 import type { Part } from '@kereta/core';
 import type { DrawingScale } from './drawingScale';
-import { outline } from './PartShape';
+import { outline } from './outline';
 import { SheetText } from './SheetText';
 
 export const Ground = ({ scale }: { readonly scale: DrawingScale }) => {

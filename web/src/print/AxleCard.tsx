@@ -13,9 +13,9 @@ import {
 } from '@kereta/core';
 import { useMemo } from 'react';
 import type { ReadableTrailer } from '../storage/trailers';
-import { TrailerRoute } from '../app/TrailerRoute';
-import { Sized } from '../ui/Sized';
-import { stillWorkbench } from '../workbench/stillWorkbench';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { Sized } from '../fields/Sized';
+import { stillWorkbench } from '../bench/stillWorkbench';
 import { SheetFrame } from './SheetFrame';
 
 /** Codes whose sentences belong on the card: what fits and what does not. */

@@ -1,12 +1,12 @@
 import { trailerOf } from '@kereta/core';
 import { useMemo } from 'react';
-import { Drawing } from '../drawing/Drawing';
+import { Drawing } from '../bench/sheet/Drawing';
 import { CutTable } from '../steps/cut/CutTable';
 import { marksOf } from '../steps/cut/MarkedPlan';
-import { TrailerRoute } from '../app/TrailerRoute';
-import { stillWorkbench } from '../workbench/stillWorkbench';
-import { WorkbenchContext } from '../workbench/workbench';
-import { Sized } from '../ui/Sized';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { stillWorkbench } from '../bench/stillWorkbench';
+import { WorkbenchContext } from '../bench/workbench';
+import { Sized } from '../fields/Sized';
 import { SheetFrame } from './SheetFrame';
 import type { ReadableTrailer } from '../storage/trailers';
 

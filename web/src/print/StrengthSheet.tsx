@@ -20,9 +20,10 @@ import {
 } from '@kereta/core';
 import { useMemo } from 'react';
 import type { ReadableTrailer } from '../storage/trailers';
-import { TrailerRoute } from '../app/TrailerRoute';
-import { Sized } from '../ui/Sized';
-import { useFullEvaluation, useStrength } from '../workers/useStrength';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { Sized } from '../fields/Sized';
+import { useFullEvaluation } from '../bench/useFullEvaluation';
+import { useStrength } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
 
 const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;

@@ -10,11 +10,11 @@ import {
 } from '@kereta/core';
 import { useMemo } from 'react';
 import type { ReadableTrailer } from '../storage/trailers';
-import { TrailerRoute } from '../app/TrailerRoute';
-import { HeadRow } from '../ui/HeadRow';
-import { Sized } from '../ui/Sized';
-import { stillWorkbench } from '../workbench/stillWorkbench';
-import { useSway } from '../workers/useSway';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { HeadRow } from '../fields/HeadRow';
+import { Sized } from '../fields/Sized';
+import { stillWorkbench } from '../bench/stillWorkbench';
+import { useSway } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
 
 /** Codes whose sentences belong on the page: what holds the trailer, how it rides and what the law asks. */

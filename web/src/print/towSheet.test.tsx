@@ -8,11 +8,7 @@ import { saveTrailer } from '../storage/trailers';
 import { CutSheet } from './CutSheet';
 import { TowSheet } from './TowSheet';
 
-vi.mock('../workers/strengthWorker', async () => {
-  const { strengthTasks } = await import('../workers/strengthTasks');
-  const tasks = strengthTasks();
-  return { inWorker: (ask: (here: typeof tasks) => unknown) => ask(tasks) };
-});
+vi.mock('../jobs/askWorker', async (original) => (await import('../jobs/here.testkit')).jobsHere(original));
 
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 

@@ -15,10 +15,11 @@ import {
 import { Copy, Download, Trash2 } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
-import { download, fileName } from '../ui/download';
-import { Sized } from '../ui/Sized';
-import { VerdictMark } from '../ui/VerdictMark';
-import { useFullEvaluation, useStrength } from '../workers/useStrength';
+import { download, fileName } from '../fields/download';
+import { Sized } from '../fields/Sized';
+import { VerdictMark } from '../fields/VerdictMark';
+import { useFullEvaluation } from '../bench/useFullEvaluation';
+import { useStrength } from '../jobs/questions';
 
 const WIDTH = 320;
 const HEIGHT = 150;
@@ -108,7 +109,7 @@ const dateText = (time: number): string =>
 export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: TrailerCardProps) => {
   const trailer = trailerOf(project);
   const light = useMemo(() => evaluate(trailer), [trailer]);
-  const strength = useStrength(trailer);
+  const strength = useStrength(trailer, 'background');
   const evaluation = useFullEvaluation(light, trailer, strength, trailer);
   const worst = evaluation.findings.find(({ counts }) => counts);
   return (

@@ -1,7 +1,7 @@
 import { storedProblemSentence } from '@kereta/core';
 import { Download, Trash2 } from 'lucide-react';
 import type { StoredTrailer } from '../storage/trailers';
-import { saveRawCopy } from '../ui/download';
+import { saveRawCopy } from '../fields/download';
 import { nameOfStored } from './nameOfStored';
 
 /** A trailer that cannot be read: why, in words, and what lies there as a file; the others are not touched by it. */

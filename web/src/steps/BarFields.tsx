@@ -1,6 +1,6 @@
 import { BAR_GROUP_NAMES, type BarGroup, findSection } from '@kereta/core';
-import { SelectField } from '../ui/fields';
-import { useEditing } from '../ui/editing';
+import { SelectField } from '../fields/fields';
+import { useEditing } from '../fields/editing';
 import { materialOptions, metalNote, sectionChange, sectionOptions } from './stepKit';
 
 /** Section and metal of a group of bars. */

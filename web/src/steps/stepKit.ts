@@ -11,7 +11,7 @@ import {
   type Source,
   sourceText,
 } from '@kereta/core';
-import type { Option } from '../ui/fields';
+import type { Option } from '../fields/fields';
 
 /** Sections on offer: the project's own rows first, then the yard's list. */
 export const sectionOptions = (trailer: Trailer): readonly Option[] =>

@@ -1,6 +1,6 @@
 import { type StepId, isOfAxle, isOfTongue, parsePartId } from '@kereta/core';
 import type { ComponentType } from 'react';
-import type { LowerView } from '../drawing/Drawing';
+import type { LowerView } from '../bench/sheet/Drawing';
 import { AxleStep } from './axle/AxleStep';
 import { BalanceStep } from './balance/BalanceStep';
 import { CutStep } from './cut/CutStep';

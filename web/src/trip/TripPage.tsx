@@ -19,14 +19,14 @@ import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { TrailerRoute } from '../app/TrailerRoute';
-import { snapTo, stepsOf } from '../drawing/parts';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { snapTo, stepsOf } from '../bench/sheet/parts';
 import type { ReadableTrailer } from '../storage/trailers';
-import { KeepingNote } from '../ui/KeepingNote';
-import { Sized } from '../ui/Sized';
-import { VerdictMark } from '../ui/VerdictMark';
-import { SeeSaw } from '../workbench/SeeSaw';
-import { useSession } from '../workbench/useSession';
+import { KeepingNote } from '../fields/KeepingNote';
+import { Sized } from '../fields/Sized';
+import { VerdictMark } from '../fields/VerdictMark';
+import { SeeSaw } from '../bench/SeeSaw';
+import { useSession } from '../bench/useSession';
 import { TripBed } from './TripBed';
 
 /** The trip as a load case like any other; nothing aboard to begin with. */

@@ -12,6 +12,7 @@ import {
 } from '../../frame-analysis/index.js';
 import type { Part } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
+import { lastOf, type Steps } from '../../steps.js';
 import { STANDARD_GRAVITY } from '../../units/index.js';
 import { elementLines } from '../frame-model/bearings.js';
 import { isSheet } from '../frame-model/deckSheet.js';
@@ -79,11 +80,6 @@ export interface WatchedRun {
 
 type StandingCase = RunContext['balanced'];
 const stands = (balanced: BalancedCase): balanced is StandingCase => balanced.standing !== undefined;
-
-interface Progress {
-  readonly done: number;
-  readonly of: number;
-}
 
 /** Worst of everything under one opinion, gathered run by run. */
 const opinionCollector = () => {
@@ -425,7 +421,7 @@ const analyseTurnOver = (input: AnalysisInput, frame: TrailerFrame, solver: Fram
  * The whole analysis in steps, one load case each, so that a worker can report and stop between them. Returns the outcome;
  * a frame that cannot be put together or solved says why.
  */
-export function* analysisSteps(input: AnalysisInput): Generator<Progress, AnalysisOutcome, void> {
+export function* analysisSteps(input: AnalysisInput): Steps<AnalysisOutcome> {
   const { trailer, chassis, bare } = input;
   const frame = trailerFrame(trailer, chassis);
   if ('code' in frame) return { kind: 'fault', fault: frame };
@@ -486,10 +482,4 @@ const worstDeflections = (all: readonly FrameDeflection[]): FrameDeflection[] =>
 };
 
 /** The whole analysis at once. */
-export const analyseStrength = (input: AnalysisInput): AnalysisOutcome => {
-  const steps = analysisSteps(input);
-  for (;;) {
-    const step = steps.next();
-    if (step.done) return step.value;
-  }
-};
+export const analyseStrength = (input: AnalysisInput): AnalysisOutcome => lastOf(analysisSteps(input));

@@ -13,14 +13,14 @@ import {
   SUSPENSION_NAMES,
   optionsOf,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 import { rowSource } from '../stepKit';
 import { Link } from 'react-router';
-import { LastChanges } from '../../workbench/LastChanges';
+import { LastChanges } from '../../bench/LastChanges';
 import { BracketOffer } from './BracketOffer';
 import { ChooseAxle } from './ChooseAxle';
 import { HangerTable } from './HangerTable';
@@ -28,7 +28,7 @@ import { OwnGear } from './OwnGear';
 import { HeightTable } from './HeightTable';
 import { SuspensionFields } from './SuspensionFields';
 import { WheelFields } from './WheelFields';
-import { snapTo, stepsOf } from '../../drawing/parts';
+import { snapTo, stepsOf } from '../../bench/sheet/parts';
 
 const LAYOUTS = optionsOf(AXLE_LAYOUT_NAMES);
 const SUSPENSIONS = optionsOf(SUSPENSION_NAMES);

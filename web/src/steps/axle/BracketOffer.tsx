@@ -1,6 +1,6 @@
-import { useEditing } from '../../ui/editing';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** Less than this is the tape's, m. */
 const WORTH_M = 0.003;

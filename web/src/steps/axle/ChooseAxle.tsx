@@ -8,11 +8,11 @@ import {
   type Speaker,
 } from '@kereta/core';
 import { useMemo } from 'react';
-import { useEditing } from '../../ui/editing';
-import { FieldGroup } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { FieldGroup } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** So many stand in the list; the rest are smaller still or far too large. */
 const SHOWN = 8;

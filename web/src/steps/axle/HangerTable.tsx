@@ -1,8 +1,8 @@
 import { wantedSpacingM, HANGER_NAMES } from '@kereta/core';
 
-import { useEditing } from '../../ui/editing';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** Every hanger from the bed's front edge, for the axle's place as it stands loaded. */
 export const HangerTable = () => {

@@ -1,8 +1,8 @@
 import { formatAngle, liftToTakeWheelM, loadedRide } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { HeadRow } from '../../ui/HeadRow';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { HeadRow } from '../../fields/HeadRow';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** How high everything rides in every load, by tire, axle, spring and hanger. */
 export const HeightTable = () => {

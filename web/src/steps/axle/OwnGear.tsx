@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { useEditing } from '../../ui/editing';
-import { FieldGroup, TextField } from '../../ui/fields';
+import { useEditing } from '../../fields/editing';
+import { FieldGroup, TextField } from '../../fields/fields';
 
 /** Keeps the axle or the tire as it stands as a row of one's own, to be taken again after trying others. */
 export const OwnGear = () => {

@@ -13,10 +13,10 @@ import {
   optionsOf,
   withHubFace,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
-import { RecordFields, type SizeOf } from '../../ui/RecordFields';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
+import { RecordFields, type SizeOf } from '../../fields/RecordFields';
+import { useWorkbench } from '../../bench/workbench';
 import { rowSource } from '../stepKit';
 
 type Suspension = RunningGear['suspension'];

@@ -8,10 +8,10 @@ import {
   optionsOf,
   withWheel,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { SelectField, TextField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { SelectField, TextField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { useWorkbench } from '../../bench/workbench';
 
 const FENDERS = optionsOf(FENDER_NAMES);
 

@@ -1,7 +1,7 @@
 import { DEMO_TRAILERS, evaluate, inches, pounds, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
-import { testBench } from '../../workbench/bench.testkit';
+import { testBench } from '../../bench/bench.testkit';
 import { AxleStep } from './AxleStep';
 
 const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];

@@ -8,12 +8,12 @@ import {
   withBand,
   withSchool,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { useWorkbench } from '../../bench/workbench';
 import { Link } from 'react-router';
-import { LastChanges } from '../../workbench/LastChanges';
+import { LastChanges } from '../../bench/LastChanges';
 import { DoubtTable } from './DoubtTable';
 import { Schools } from './Schools';
 import { WaysOut } from './WaysOut';

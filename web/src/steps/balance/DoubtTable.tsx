@@ -7,8 +7,8 @@ import {
   type PartGroup,
   type Speaker,
 } from '@kereta/core';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 const BAR_PX = 132;
 /** Chances smaller than this are nothing to act on. */

@@ -1,6 +1,6 @@
 import { schoolAnswers, SCHOOL_NAMES } from '@kereta/core';
 import { useMemo } from 'react';
-import { useWorkbench } from '../../workbench/workbench';
+import { useWorkbench } from '../../bench/workbench';
 
 /** What each school of tongue weight says of the same loads, and where it would have the axle. */
 export const Schools = () => {

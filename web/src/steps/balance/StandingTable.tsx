@@ -1,6 +1,6 @@
 import { railTopM } from '@kereta/core';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** The shown load standing still: what ball or jack, axles and wheels carry, and where it balances. */
 export const StandingTable = () => {

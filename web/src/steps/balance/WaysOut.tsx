@@ -1,8 +1,10 @@
-import { type Advice, type AdviceMove, adviceFor, formatPercent, type Speaker } from '@kereta/core';
+import { type Advice, type AdviceMove, formatPercent, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
-import { useEditing } from '../../ui/editing';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { Sized } from '../../fields/Sized';
+import { SETTLE_MS } from '../../jobs/questions';
+import { useJob } from '../../jobs/useJob';
+import { useWorkbench } from '../../bench/workbench';
 
 const moveText = (move: AdviceMove, say: Speaker): string => {
   const way = (byM: number): string => `${say.length(Math.abs(byM))} ${byM > 0 ? 'back' : 'forward'}`;
@@ -27,7 +29,9 @@ const costText = ({ worsens }: Advice): string =>
 export const WaysOut = () => {
   const { edit, readOnly } = useEditing();
   const { committed, evaluation, say } = useWorkbench();
-  const ways = useMemo(() => adviceFor(committed), [committed]);
+  const input = useMemo(() => ({ trailer: committed }), [committed]);
+  const { result, current } = useJob('waysOut', input, { settleMs: SETTLE_MS, urgency: 'soon' });
+  const ways = current ? (result ?? []) : [];
   const loads = evaluation.cases.filter(({ loadCase }) => loadCase.mode === 'towed').length;
   if (ways.length === 0) return null;
   return (

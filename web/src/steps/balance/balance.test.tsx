@@ -1,9 +1,9 @@
 import { asProject, DEMO_TRAILERS, doubtOf, evaluate, type Trailer } from '@kereta/core';
 import { cleanup, screen } from '@testing-library/react';
-import { afterEach, describe, expect, test } from 'vitest';
-import { LastChanges } from '../../workbench/LastChanges';
-import { testBench } from '../../workbench/bench.testkit';
-import { createProjectStore } from '../../workbench/projectStore';
+import { afterEach, describe, expect, test, vi } from 'vitest';
+import { LastChanges } from '../../bench/LastChanges';
+import { testBench } from '../../bench/bench.testkit';
+import { createProjectStore } from '../../bench/projectStore';
 import { ChooseAxle } from '../axle/ChooseAxle';
 import { HangerTable } from '../axle/HangerTable';
 import { HeightTable } from '../axle/HeightTable';
@@ -15,6 +15,8 @@ import { WaysOut } from './WaysOut';
 const [apiary, oven] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const { edits, show } = testBench('balance');
 
+vi.mock('../../jobs/askWorker', async (original) => (await import('../../jobs/here.testkit')).jobsHere(original));
+
 afterEach(() => {
   cleanup();
   edits.length = 0;
@@ -25,9 +27,9 @@ describe('ways out', () => {
     show(apiary, <WaysOut />);
     expect(screen.queryByText('Ways out')).toBeNull();
   });
-  test('each says what it does to every load; Try is one edit, named', () => {
+  test('each says what it does to every load; Try is one edit, named', async () => {
     show(oven, <WaysOut />);
-    const [first] = screen.getAllByRole('button', { name: /^Try:/ });
+    const [first] = await screen.findAllByRole('button', { name: /^Try:/ });
     first?.click();
     expect(edits).toHaveLength(1);
     expect(edits[0]?.label).toMatch(/^(put|move|make) /);
@@ -94,7 +96,7 @@ describe('rows of one’s own', () => {
 });
 
 describe('what an edit changed', () => {
-  test('nothing before the first edit; then the findings that differ, with what they were', () => {
+  test('nothing before the first edit; then the findings that differ, with what they were', async () => {
     const projectStore = createProjectStore(asProject(apiary));
     show(apiary, <LastChanges steps={['axle']} />, { projectStore });
     expect(screen.queryByText(/changed/)).toBeNull();
@@ -105,7 +107,7 @@ describe('what an edit changed', () => {
     };
     projectStore.edit('tire width', () => wider);
     show(wider, <LastChanges steps={['axle']} />, { projectStore });
-    expect(screen.getByText(/What “tire width” changed/)).toBeTruthy();
+    expect(await screen.findByText(/What “tire width” changed/)).toBeTruthy();
     expect(screen.getAllByText(/^Was/).length).toBeGreaterThan(0);
   });
 });

@@ -1,9 +1,9 @@
 import { cutListCsv, findingsCsv, weightsCsv } from '@kereta/core';
 import { Link } from 'react-router';
-import { download, fileName } from '../../ui/download';
-import { useEditing } from '../../ui/editing';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { download, fileName } from '../../fields/download';
+import { useEditing } from '../../fields/editing';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {

@@ -1,5 +1,5 @@
 import { type CutRow, cutText, endWorkOf, type Evaluation, type Speaker, PIECE_NAMES, PLATE_NAMES } from '@kereta/core';
-import { Sized } from '../../ui/Sized';
+import { Sized } from '../../fields/Sized';
 
 const END_SHAPES: Readonly<Record<CutRow['shape'], string>> = {
   square: '',

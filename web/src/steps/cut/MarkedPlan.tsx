@@ -1,10 +1,10 @@
 import type { CutList } from '@kereta/core';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { drawingScale, planHeightPx } from '../../drawing/drawingScale';
-import { PlanView } from '../../drawing/PlanView';
+import { PlanView } from '../../bench/sheet/PlanView';
 import { SheetText } from '../../drawing/SheetText';
 import { WorkPatterns } from '../../drawing/workShading';
-import { useWorkbench } from '../../workbench/workbench';
+import { useWorkbench } from '../../bench/workbench';
 
 const HEIGHT_PX = 560;
 

@@ -8,9 +8,9 @@ import {
   fromMetres,
   sourceText,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
 

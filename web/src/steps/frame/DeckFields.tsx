@@ -1,7 +1,7 @@
 import { DECK_ROWS, type Trailer, DECK_SEAT_NAMES, optionsOf } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
 
 const SEATS = optionsOf(DECK_SEAT_NAMES);
 

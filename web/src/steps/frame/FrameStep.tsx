@@ -15,10 +15,10 @@ import {
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { useWorkbench } from '../../workbench/workbench';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { useWorkbench } from '../../bench/workbench';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
 import { BarFields } from '../BarFields';
 import { materialOptions, metalNote, sectionChange, sectionOptions } from '../stepKit';
 import { BarNotes } from './BarNotes';

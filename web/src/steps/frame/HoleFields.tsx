@@ -1,6 +1,6 @@
 import { type Hole, HOLE_NAMES, optionsOf } from '@kereta/core';
-import { SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
 import { inches } from '@kereta/core';
 
 const THROUGH = optionsOf(HOLE_NAMES);

@@ -1,9 +1,9 @@
 import { METALS } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { useEditing } from '../../ui/editing';
-import { FieldGroup, SelectField, TextField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { useEditing } from '../../fields/editing';
+import { FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
 
 const LIKE = {
   steel: METALS.find(({ id }) => id === 'a36'),

@@ -1,9 +1,9 @@
 import { sectionProperties } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useState } from 'react';
-import { useEditing } from '../../ui/editing';
-import { FieldGroup, SelectField, TextField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { useEditing } from '../../fields/editing';
+import { FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
 
 const DEFAULT = { heightM: 0.0508, widthM: 0.0508, wallM: 0.003 };
 

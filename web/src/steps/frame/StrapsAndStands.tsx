@@ -1,7 +1,7 @@
 import { nanoid } from 'nanoid';
-import { useEditing } from '../../ui/editing';
-import { FieldGroup } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { useEditing } from '../../fields/editing';
+import { FieldGroup } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
 
 /** Rings for straps along both rails, and pairs of stands to park on. */
 export const StrapsAndStands = () => {

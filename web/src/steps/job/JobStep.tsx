@@ -14,10 +14,10 @@ import {
   withRoundSizes,
   withSchool,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { useWorkbench } from '../../bench/workbench';
 
 const REGIONS = optionsOf(REGION_NAMES);
 

@@ -1,8 +1,8 @@
 import { asProject, DEMO_TRAILERS, evaluate, inches, pounds, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
-import { testBench } from '../../workbench/bench.testkit';
-import { createProjectStore } from '../../workbench/projectStore';
+import { testBench } from '../../bench/bench.testkit';
+import { createProjectStore } from '../../bench/projectStore';
 import { JobStep } from './JobStep';
 
 const [apiary] = DEMO_TRAILERS as [Trailer];

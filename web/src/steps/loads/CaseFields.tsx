@@ -1,9 +1,9 @@
 import { changeCase, type LoadCase, removeCase, setAboard, CASE_MODE_NAMES, optionsOf } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { useWorkbench } from '../../bench/workbench';
 
 const MODES = optionsOf(CASE_MODE_NAMES);
 

@@ -10,11 +10,11 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../ui/fields';
-import { RecordFields } from '../../ui/RecordFields';
-import { QuantityField } from '../../ui/QuantityField';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { RecordFields } from '../../fields/RecordFields';
+import { QuantityField } from '../../fields/QuantityField';
+import { useWorkbench } from '../../bench/workbench';
 import { USUAL_DOUBT } from './usualDoubt';
 
 const BASES = optionsOf(BASIS_NAMES);

@@ -1,8 +1,8 @@
 import { addItem, inches, type Item, pounds, type Trailer } from '@kereta/core';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
-import { useEditing } from '../../ui/editing';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { useWorkbench } from '../../bench/workbench';
 import { CaseFields } from './CaseFields';
 import { ItemFields } from './ItemFields';
 import { USUAL_DOUBT } from './usualDoubt';

@@ -1,7 +1,7 @@
 import { PART_GROUP_NAMES, type Point3, sumByGroup } from '@kereta/core';
 import { Fragment } from 'react';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** What the shown load weighs, part by part and group by group, and where each has its balance point. */
 export const WeightTable = () => {

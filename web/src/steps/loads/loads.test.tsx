@@ -1,7 +1,7 @@
 import { DEMO_TRAILERS, evaluate, inches, pounds, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, test } from 'vitest';
-import { testBench } from '../../workbench/bench.testkit';
+import { testBench } from '../../bench/bench.testkit';
 import { LoadsStep } from './LoadsStep';
 
 const [apiary, oven] = DEMO_TRAILERS as [Trailer, Trailer];

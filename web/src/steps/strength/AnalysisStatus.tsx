@@ -1,9 +1,11 @@
-import { useWorkbench } from '../../workbench/workbench';
+import { useWorkbench } from '../../bench/workbench';
+import { useJobProgress } from '../../jobs/progress';
 
 /** Whether the frame analysis below is of the trailer as drawn, of one before the last change, or under way. */
 export const AnalysisStatus = () => {
   const { strength } = useWorkbench();
-  const { outcome, current, progress, failed } = strength;
+  const { outcome, current, progressKey, failed } = strength;
+  const progress = useJobProgress(progressKey);
   const text = (): string => {
     if (failed) return 'No figure: the frame could not be analysed in reasonable time. The hand check stands alone.';
     if (!outcome)

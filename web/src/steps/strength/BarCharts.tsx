@@ -4,7 +4,7 @@ import { AxisPointerComponent, GridComponent, TitleComponent, TooltipComponent }
 import { init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
-import { useWorkbench } from '../../workbench/workbench';
+import { useWorkbench } from '../../bench/workbench';
 
 use([LineChart, GridComponent, TitleComponent, TooltipComponent, AxisPointerComponent, SVGRenderer]);
 

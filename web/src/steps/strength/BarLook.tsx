@@ -1,11 +1,10 @@
 import { type Governing, SITUATION_IDS, SITUATION_NAMES, formatPercent, weldName } from '@kereta/core';
-import { useQuery } from '@tanstack/react-query';
 import { lazy } from 'react';
-import { governingOf, useShownResult } from '../../drawing/useWork';
-import { ContainedChart } from '../../ui/Contained';
-import { NoFigure } from '../../ui/NoFigure';
-import { useWorkbench } from '../../workbench/workbench';
-import { inWorker } from '../../workers/strengthWorker';
+import { governingOf, runKeyOf, useShownResult } from '../../bench/sheet/useWork';
+import { ContainedChart } from '../../fields/Contained';
+import { NoFigure } from '../../fields/NoFigure';
+import { useWorkbench } from '../../bench/workbench';
+import { useJob } from '../../jobs/useJob';
 import { SectionSketch } from './SectionSketch';
 
 const BarCharts = lazy(() => import('./BarCharts').then((module) => ({ default: module.BarCharts })));
@@ -22,22 +21,18 @@ export const BarLook = () => {
   const analysis = useShownResult();
   const member = analysis?.members.find(({ memberId }) => memberId === picked);
   const shown = analysis && picked !== undefined ? governingOf(analysis, picked, situation) : undefined;
-  const { data, isError, refetch } = useQuery({
-    queryKey: ['diagram', of, picked, shown?.caseId, shown?.situation, shown?.variant, shown?.balance],
-    queryFn: async () =>
-      of && shown && picked !== undefined
-        ? ((await inWorker((tasks) =>
-            tasks.diagram(of, picked, {
-              caseId: shown.caseId,
-              situation: shown.situation,
-              variant: shown.variant,
-              balance: shown.balance,
-            }),
-          )) ?? null)
-        : null,
-    enabled: of !== undefined && shown !== undefined,
-    structuralSharing: false,
-  });
+  const {
+    result: data,
+    failed,
+    again,
+  } = useJob(
+    'diagram',
+    of && shown && picked !== undefined ? { trailer: of, memberId: picked, run: runKeyOf(shown) } : undefined,
+    {
+      dependsOn: [of, picked, ...(shown ? Object.values(runKeyOf(shown)) : [])],
+      keepsOld: false,
+    },
+  );
   if (!member || !analysis || !shown) {
     return (
       <p className="narrow mute px-4 pb-3 text-[13px]">
@@ -59,7 +54,7 @@ export const BarLook = () => {
         {shown.caseId && `, ${say.caseName(shown.caseId)}`}, {say.length(shown.atM)} along it.
       </p>
       {bar && <SectionSketch member={bar} />}
-      {isError && <NoFigure what="what bends it where" onRetry={() => void refetch()} />}
+      {failed && <NoFigure what="what bends it where" onRetry={again} />}
       {data && (
         <ContainedChart name="The chart" of={[data]}>
           <BarCharts diagram={data} />

@@ -1,5 +1,5 @@
 import { type AnyFinding, parsePartId, sentenceOf, STEP_NAMES, type StepId } from '@kereta/core';
-import { useWorkbench } from '../../workbench/workbench';
+import { useWorkbench } from '../../bench/workbench';
 
 type Fault = Extract<AnyFinding, { readonly code: 'frame-fault' | 'frame-unsolvable' }>;
 const isFault = (finding: AnyFinding): finding is Fault =>

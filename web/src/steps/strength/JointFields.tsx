@@ -7,9 +7,9 @@ import {
   FILLER_NAMES,
   optionsOf,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
+import { useEditing } from '../../fields/editing';
+import { SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
 
 const MOUNTS = optionsOf(COUPLER_MOUNT_NAMES);
 const GRADES = optionsOf(BOLT_GRADE_NAMES);

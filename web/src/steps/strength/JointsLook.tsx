@@ -8,10 +8,10 @@ import {
   weldName,
 } from '@kereta/core';
 import { useMemo } from 'react';
-import { useShownResult } from '../../drawing/useWork';
-import { FieldGroup } from '../../ui/fields';
-import { WorkingTable } from '../../ui/WorkingTable';
-import { useWorkbench } from '../../workbench/workbench';
+import { useShownResult } from '../../bench/sheet/useWork';
+import { FieldGroup } from '../../fields/fields';
+import { WorkingTable } from '../../fields/WorkingTable';
+import { useWorkbench } from '../../bench/workbench';
 
 const nameOf = (look: JointLook, say: Speaker): string => {
   switch (look.kind) {

@@ -9,8 +9,8 @@ import {
   VERDICT_WORDS,
 } from '@kereta/core';
 import { useMemo } from 'react';
-import { VerdictMark } from '../../ui/VerdictMark';
-import { useWorkbench } from '../../workbench/workbench';
+import { VerdictMark } from '../../fields/VerdictMark';
+import { useWorkbench } from '../../bench/workbench';
 
 /** As everywhere: tight from here on. */
 const TIGHT_FROM = 0.7;

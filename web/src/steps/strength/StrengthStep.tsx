@@ -11,11 +11,11 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { Link } from 'react-router';
-import { useShownResult } from '../../drawing/useWork';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { useWorkbench } from '../../workbench/workbench';
+import { useShownResult } from '../../bench/sheet/useWork';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { useWorkbench } from '../../bench/workbench';
 import { AnalysisStatus } from './AnalysisStatus';
 import { BarLook } from './BarLook';
 import { Culprit } from './Culprit';

@@ -1,29 +1,25 @@
-import { findSection, pairOf, type WayOut, withBar, formatPercent, worstName } from '@kereta/core';
-import { useQuery } from '@tanstack/react-query';
-import { useEditing } from '../../ui/editing';
-import { NoFigure } from '../../ui/NoFigure';
-import { useWorkbench } from '../../workbench/workbench';
-import { longJob } from '../../workers/strengthWorker';
+import { findSection, pairOf, withBar, formatPercent, worstName } from '@kereta/core';
+import { useEditing } from '../../fields/editing';
+import { NoFigure } from '../../fields/NoFigure';
+import { useWorkbench } from '../../bench/workbench';
+import { useJob } from '../../jobs/useJob';
 
 /** The lightest stronger section with which the bar passes, worked out in the worker; one click takes it, one undo gives it back. */
 export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; readonly share: number }) => {
   const { strength, say } = useWorkbench();
   const { edit, readOnly } = useEditing();
   const { of, current } = strength;
-  const { data, isFetching, isError } = useQuery({
-    queryKey: ['way-out', of, memberId],
-    queryFn: ({ signal }) =>
-      of
-        ? longJob<WayOut | null>(
-            (worker, ticket, onProgress) => worker.wayOut(ticket, of, memberId, share, onProgress),
-            () => undefined,
-            signal,
-          )
-        : null,
-    enabled: of !== undefined && current,
+  const {
+    result: data,
+    working,
+    failed,
+  } = useJob('wayOut', of && current ? { trailer: of, memberId, share } : undefined, {
+    dependsOn: [of, memberId],
+    urgency: 'soon',
+    keepsOld: false,
   });
-  if (isError || strength.failed) return <NoFigure what="a bar that would do" />;
-  if (isFetching || !current) return <p className="mute mt-2">Looking for a bar that would do …</p>;
+  if (failed || strength.failed) return <NoFigure what="a bar that would do" />;
+  if (working || !current) return <p className="mute mt-2">Looking for a bar that would do …</p>;
   if (!data || !of)
     return (
       <p className="mt-2">

@@ -1,38 +1,28 @@
-import { type Carry, carryText, GROSS_LIMIT_NAMES } from '@kereta/core';
-import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { FieldGroup } from '../../ui/fields';
-import { useEditing } from '../../ui/editing';
-import { NoFigure } from '../../ui/NoFigure';
-import { useWorkbench } from '../../workbench/workbench';
-import { longJob } from '../../workers/strengthWorker';
+import { carryText, GROSS_LIMIT_NAMES } from '@kereta/core';
+import { useMemo, useState } from 'react';
+import { FieldGroup } from '../../fields/fields';
+import { useEditing } from '../../fields/editing';
+import { NoFigure } from '../../fields/NoFigure';
+import { useWorkbench } from '../../bench/workbench';
+import { useJobProgress } from '../../jobs/progress';
+import { useJob } from '../../jobs/useJob';
 
 /** The highest gross that the frame bears with its loads in proportion, what ends it, and the plate on which every part agrees. */
 export const WhatItCarries = () => {
   const { committed, say } = useWorkbench();
   const { edit, readOnly } = useEditing();
   const [asked, ask] = useState<typeof committed | undefined>(undefined);
-  const [progress, setProgress] = useState<{ readonly done: number; readonly of: number } | undefined>(undefined);
   const wanted = asked === committed;
-  const { data, isError, isFetching } = useQuery({
-    queryKey: ['carry', asked],
-    queryFn: ({ signal }) =>
-      asked
-        ? longJob<Carry | null>(
-            (worker, ticket, onProgress) => worker.carry(ticket, asked, onProgress),
-            (done, of) => setProgress({ done, of }),
-            signal,
-          )
-        : null,
-    enabled: asked !== undefined,
-    structuralSharing: false,
-  });
-  const shown = wanted && !isFetching ? data : undefined;
+  const input = useMemo(() => asked && { trailer: asked }, [asked]);
+  const { result, current, working, failed, progressKey } = useJob('carry', input, { keepsOld: false });
+  const progress = useJobProgress(progressKey);
+  const answered = wanted && current;
+  const shown = answered ? result : undefined;
   const [plate] = shown?.limits ?? [];
   return (
     <FieldGroup title="What could it carry?">
       <div className="narrow col-span-2 text-[14px]">
-        {wanted && isFetching ? (
+        {wanted && working ? (
           <p className="flex items-center gap-2" role="status">
             <progress
               className="progress w-[60px]"
@@ -49,8 +39,8 @@ export const WhatItCarries = () => {
             Work it out
           </button>
         )}
-        {wanted && isError && <NoFigure what="what it could carry" />}
-        {wanted && shown === null && <p className="mt-2">The frame cannot be analysed as drawn.</p>}
+        {wanted && failed && <NoFigure what="what it could carry" />}
+        {answered && !shown && <p className="mt-2">The frame cannot be analysed as drawn.</p>}
         {shown && (
           <div role="status">
             <p className="mt-2">{carryText(shown, say)}</p>

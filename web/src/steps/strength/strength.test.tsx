@@ -4,12 +4,13 @@ import { cleanup, render, screen } from '@testing-library/react';
 import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { Drawing } from '../../drawing/Drawing';
+import { Drawing } from '../../bench/sheet/Drawing';
 import { workFill, workStep } from '../../drawing/workShading';
-import { type Editing, EditingContext } from '../../ui/editing';
-import { stillWorkbench } from '../../workbench/stillWorkbench';
-import { type Workbench, WorkbenchContext } from '../../workbench/workbench';
-import type { Strength } from '../../workers/useStrength';
+import { type Editing, EditingContext } from '../../fields/editing';
+import { stillWorkbench } from '../../bench/stillWorkbench';
+import { type Workbench, WorkbenchContext } from '../../bench/workbench';
+import { tellProgress } from '../../jobs/progress';
+import type { Strength } from '../../jobs/questions';
 import { AnalysisStatus } from './AnalysisStatus';
 import { BarLook } from './BarLook';
 import { SectionSketch } from './SectionSketch';
@@ -21,11 +22,10 @@ class NoResize {
 }
 vi.stubGlobal('ResizeObserver', NoResize);
 afterEach(cleanup);
-// What the worker answers is tested with its tasks; here it stays silent.
-vi.mock('../../workers/strengthWorker', () => ({
-  inWorker: (ask: (tasks: object) => Promise<unknown>) =>
-    ask({ diagram: () => Promise.resolve(undefined), bent: () => Promise.resolve([]) }),
-  longJob: () => new Promise(() => undefined),
+// What the worker answers is tested with its jobs; here it stays silent.
+vi.mock('../../jobs/askWorker', async (original) => ({
+  ...(await original<object>()),
+  runJob: (name: string) => (name === 'bent' ? Promise.resolve([]) : new Promise(() => undefined)),
 }));
 
 const apiary = DEMO_TRAILERS[0] as Trailer;
@@ -35,7 +35,7 @@ const strengthOf = (change: Partial<Strength> = {}): Strength => ({
   of: apiary,
   failed: false,
   current: true,
-  progress: undefined,
+  progressKey: '',
   ...change,
 });
 const workbenchOf = (change: Partial<Workbench> = {}): Workbench => ({
@@ -71,9 +71,8 @@ describe('whether the figures are of now', () => {
     return screen.getByRole('status').textContent;
   };
   test('nothing yet, with how far it is', () => {
-    expect(said(strengthOf({ outcome: undefined, current: false, progress: { done: 2, of: 9 } }))).toContain(
-      'load 3 of 9',
-    );
+    tellProgress('analysis', { done: 2, of: 9 });
+    expect(said(strengthOf({ outcome: undefined, current: false, progressKey: 'analysis' }))).toContain('load 3 of 9');
   });
   test('older than the last change', () => {
     expect(said(strengthOf({ current: false }))).toContain('before the last change');

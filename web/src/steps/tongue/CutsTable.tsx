@@ -1,7 +1,7 @@
 import { cutText, endWorkOf, type EndWork, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 const workText = (work: EndWork, say: Speaker): string =>
   work.kind === 'cope'

@@ -1,12 +1,11 @@
 import { findSection, formatAngle, type TongueLengthRow } from '@kereta/core';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
-import { useEditing } from '../../ui/editing';
-import { HeadRow } from '../../ui/HeadRow';
-import { NoFigure } from '../../ui/NoFigure';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
-import { inWorker } from '../../workers/strengthWorker';
+import { useMemo, useState } from 'react';
+import { useEditing } from '../../fields/editing';
+import { HeadRow } from '../../fields/HeadRow';
+import { NoFigure } from '../../fields/NoFigure';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
+import { useJob } from '../../jobs/useJob';
 
 /** Legs that run on under the frame stay as long: what is added in front is taken from behind. */
 const LIKE_KG = 0.02;
@@ -16,14 +15,8 @@ export const LengthTable = () => {
   const { committed, say } = useWorkbench();
   const { edit, readOnly, trailer } = useEditing();
   const [open, setOpen] = useState(false);
-  const { data, isPlaceholderData, isError, refetch } = useQuery({
-    queryKey: ['tongue-lengths', committed],
-    queryFn: () => inWorker((tasks) => tasks.tongueLengths(committed)),
-    enabled: open,
-    structuralSharing: false,
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-  });
+  const input = useMemo(() => ({ trailer: committed }), [committed]);
+  const { result: data, current, failed, again } = useJob('tongueLengths', input, { wanted: open, urgency: 'soon' });
   const now = trailer.frame.tongue.lengthM;
   const family = findSection(trailer, trailer.frame.groups.tongue.sectionId)?.family ?? 'steel';
   const price = trailer.pricesPerKg[family];
@@ -34,12 +27,12 @@ export const LengthTable = () => {
     <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">What more or less length does</summary>
       <div className="overflow-x-auto px-4 pb-3">
-        {isError && <NoFigure what="what other lengths do" onRetry={() => void refetch()} />}
-        {!data && !isError && <p className="mute text-[13px]">Working it out …</p>}
+        {failed && <NoFigure what="what other lengths do" onRetry={again} />}
+        {!data && !failed && <p className="mute text-[13px]">Working it out …</p>}
         {data && (
           <table className="narrow w-full text-[12.5px]" aria-label="What more or less length of tongue does">
             <HeadRow
-              first={`Tongue${isPlaceholderData ? ' (before the last change)' : ''}`}
+              first={`Tongue${current ? '' : ' (before the last change)'}`}
               names={['on the ball', 'touches at', 'works at', 'steel', '5° to 20° in', 'damping gone']}
             />
             <tbody>

@@ -1,8 +1,8 @@
 import { formatAngle } from '@kereta/core';
 
-import { HeadRow } from '../../ui/HeadRow';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { HeadRow } from '../../fields/HeadRow';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** How each load rides behind the vehicle: ball, hitch under it, and what that does to a pair of axles. */
 export const LevelTable = () => {

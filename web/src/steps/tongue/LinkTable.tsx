@@ -1,8 +1,8 @@
 import { weakestLink, LINK_NAMES } from '@kereta/core';
 
-import { HeadRow } from '../../ui/HeadRow';
-import { Sized } from '../../ui/Sized';
-import { useWorkbench } from '../../workbench/workbench';
+import { HeadRow } from '../../fields/HeadRow';
+import { Sized } from '../../fields/Sized';
+import { useWorkbench } from '../../bench/workbench';
 
 /** From the vehicle to the chains: what each link may pull and bear, and how much of that is asked. */
 export const LinkTable = () => {

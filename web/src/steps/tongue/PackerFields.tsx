@@ -1,6 +1,6 @@
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGroup } from '../../ui/fields';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGroup } from '../../fields/fields';
+import { useWorkbench } from '../../bench/workbench';
 
 /** Where the tongue passes under bars: which it touches, and between which a packer lies. */
 export const PackerFields = () => {

@@ -1,5 +1,5 @@
-import { useEditing } from '../../ui/editing';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { useWorkbench } from '../../bench/workbench';
 
 /** One click puts a packer between tongue and the bar that it passes under; one undo takes it out. */
 export const PackerOffer = ({ crossId }: { readonly crossId: string }) => {

@@ -1,7 +1,7 @@
-import { useEditing } from '../../ui/editing';
-import { Sized } from '../../ui/Sized';
-import { snapTo, stepsOf } from '../../drawing/parts';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { Sized } from '../../fields/Sized';
+import { snapTo, stepsOf } from '../../bench/sheet/parts';
+import { useWorkbench } from '../../bench/workbench';
 
 const BY = { turn: 'turning as far as you want', tailgate: 'the open tailgate', ramp: 'a dip of the road' } as const;
 

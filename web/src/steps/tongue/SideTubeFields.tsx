@@ -1,6 +1,6 @@
 import { barOf, overrideBar } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { SelectField } from '../../ui/fields';
+import { useEditing } from '../../fields/editing';
+import { SelectField } from '../../fields/fields';
 import { sectionChange, sectionOptions } from '../stepKit';
 
 const IDS = ['tongue.side.left', 'tongue.side.right'] as const;

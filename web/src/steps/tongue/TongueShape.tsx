@@ -11,9 +11,9 @@ import {
   TONGUE_RISE_NAMES,
   optionsOf,
 } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { CheckField, FieldGroup, SelectField } from '../../ui/fields';
-import { RecordFields, type SizeOf } from '../../ui/RecordFields';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
+import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 
 type SingleTube = Exclude<Tongue, { kind: 'a-frame' }>;
 type Joint = SingleTube['joint'];

@@ -1,9 +1,9 @@
 import { buildChassis, couplerFor, type Trailer, type Tongue, withRearHeld } from '@kereta/core';
-import { useEditing } from '../../ui/editing';
-import { FieldGrid, FieldGroup, SelectField } from '../../ui/fields';
-import { QuantityField } from '../../ui/QuantityField';
-import { RecordFields } from '../../ui/RecordFields';
-import { useWorkbench } from '../../workbench/workbench';
+import { useEditing } from '../../fields/editing';
+import { FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
+import { QuantityField } from '../../fields/QuantityField';
+import { RecordFields } from '../../fields/RecordFields';
+import { useWorkbench } from '../../bench/workbench';
 import { BarFields } from '../BarFields';
 import { CutsTable } from './CutsTable';
 import { CouplerField } from './hardware/CouplerField';

@@ -1,7 +1,7 @@
 import { DEMO_TRAILERS, evaluate, inches, pounds, type Trailer, type Tongue } from '@kereta/core';
 import { cleanup, fireEvent, screen, within } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
-import { testBench } from '../../workbench/bench.testkit';
+import { testBench } from '../../bench/bench.testkit';
 import { CutsTable } from './CutsTable';
 import { CouplerField } from './hardware/CouplerField';
 import { HardwareFields } from './hardware/HardwareFields';
@@ -14,11 +14,7 @@ import { TongueStep } from './TongueStep';
 import { ofKind, TongueShape } from './TongueShape';
 
 // The worker's own tasks, without the worker between.
-vi.mock('../../workers/strengthWorker', async () => {
-  const { strengthTasks } = await import('../../workers/strengthTasks');
-  const tasks = strengthTasks();
-  return { inWorker: (ask: (here: typeof tasks) => unknown) => ask(tasks) };
-});
+vi.mock('../../jobs/askWorker', async (original) => (await import('../../jobs/here.testkit')).jobsHere(original));
 
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const { edits, show, type, choose, last } = testBench('tongue');

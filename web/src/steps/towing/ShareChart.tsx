@@ -1,6 +1,6 @@
 import { formatNumber, fromMetres, type Trailer, type ShareLine, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
-import { LineChartBox } from '../../ui/LineChartBox';
+import { LineChartBox } from '../../fields/LineChartBox';
 
 const SHARE = { name: '% on the tongue' } as const;
 const write = (value: number): string => `${formatNumber(value, 1)} %`;

@@ -1,6 +1,6 @@
 import { formatNumber, fromKilometres, type Speaker, type Sway } from '@kereta/core';
 import { useMemo } from 'react';
-import { LineChartBox } from '../../ui/LineChartBox';
+import { LineChartBox } from '../../fields/LineChartBox';
 
 const MARKS = [{ label: 'none left: a swing grows', y: 0 }] as const;
 const DAMPING = { name: 'damping', max: 1 } as const;

@@ -1,12 +1,11 @@
 import { type CaseSway, fromKilometres, type LostDamping, type Speaker, MISSING_OF_VEHICLE_NAMES } from '@kereta/core';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { lazy, useState } from 'react';
+import { lazy, useMemo, useState } from 'react';
 import { Link } from 'react-router';
-import { useWorkbench } from '../../workbench/workbench';
-import { inWorker } from '../../workers/strengthWorker';
-import { ContainedChart } from '../../ui/Contained';
-import { NoFigure } from '../../ui/NoFigure';
-import { useSway } from '../../workers/useSway';
+import { useWorkbench } from '../../bench/workbench';
+import { ContainedChart } from '../../fields/Contained';
+import { NoFigure } from '../../fields/NoFigure';
+import { useSway } from '../../jobs/questions';
+import { useJob } from '../../jobs/useJob';
 import { VehicleFields } from './VehicleFields';
 
 const SwayChart = lazy(() => import('./SwayChart').then((module) => ({ default: module.SwayChart })));
@@ -62,21 +61,15 @@ const LostTable = ({ cases, say }: { readonly cases: readonly CaseSway[]; readon
 const ShareOverAxle = () => {
   const { committed, say } = useWorkbench();
   const [open, setOpen] = useState(false);
-  const { data, isError, refetch } = useQuery({
-    queryKey: ['share-over-axle', committed],
-    queryFn: () => inWorker((tasks) => tasks.shareOverAxle(committed)),
-    enabled: open,
-    structuralSharing: false,
-    placeholderData: keepPreviousData,
-    gcTime: 60_000,
-  });
+  const input = useMemo(() => ({ trailer: committed }), [committed]);
+  const { result: data, failed, again } = useJob('shareOverAxle', input, { wanted: open, urgency: 'soon' });
   return (
     <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">
         Tongue’s share against the axle’s place
       </summary>
       <div className="px-4 pb-3">
-        {isError && <NoFigure what="the chart" onRetry={() => void refetch()} />}
+        {failed && <NoFigure what="the chart" onRetry={again} />}
         {data && (
           <ContainedChart name="The chart" of={[data]}>
             <ShareChart lines={data} trailer={committed} say={say} />

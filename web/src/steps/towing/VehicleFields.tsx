@@ -9,9 +9,9 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
-import { useEditing } from '../../ui/editing';
-import { FieldGroup, SelectField, TextField } from '../../ui/fields';
-import { RecordFields, type SizeOf } from '../../ui/RecordFields';
+import { useEditing } from '../../fields/editing';
+import { FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 
 const KINDS = optionsOf(VEHICLE_NAMES);
 

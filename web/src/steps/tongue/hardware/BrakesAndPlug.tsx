@@ -1,5 +1,5 @@
 import type { Coupling } from '@kereta/core';
-import { FieldGroup, SelectField } from '../../../ui/fields';
+import { FieldGroup, SelectField } from '../../../fields/fields';
 import { STATES, useCoupling } from './useCoupling';
 
 /** Brakes, what works them, breakaway, and the plug. */

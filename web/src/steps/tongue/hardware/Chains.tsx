@@ -1,6 +1,6 @@
 import { CHAIN_ROWS, type Coupling } from '@kereta/core';
-import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
-import { RecordFields } from '../../../ui/RecordFields';
+import { CheckField, FieldGroup, SelectField } from '../../../fields/fields';
+import { RecordFields } from '../../../fields/RecordFields';
 import { rowSource } from '../../stepKit';
 import { STATES, useCoupling } from './useCoupling';
 

@@ -1,5 +1,5 @@
 import { COUPLER_ROWS, couplingFromCatalog } from '@kereta/core';
-import { SelectField } from '../../../ui/fields';
+import { SelectField } from '../../../fields/fields';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
 

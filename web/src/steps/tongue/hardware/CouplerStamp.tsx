@@ -1,6 +1,6 @@
 import { type Coupling, COUPLING_NAMES, optionsOf } from '@kereta/core';
-import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
-import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
+import { CheckField, FieldGroup, SelectField } from '../../../fields/fields';
+import { RecordFields, type SizeOf } from '../../../fields/RecordFields';
 import { CouplingStudy } from './CouplingStudy';
 import { useCoupling } from './useCoupling';
 

@@ -1,7 +1,7 @@
 import { type Coupling, inches, millimetres, toPascals } from '@kereta/core';
-import { useEditing } from '../../../ui/editing';
-import { CheckField, SelectField } from '../../../ui/fields';
-import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
+import { useEditing } from '../../../fields/editing';
+import { CheckField, SelectField } from '../../../fields/fields';
+import { RecordFields, type SizeOf } from '../../../fields/RecordFields';
 import { useCoupling } from './useCoupling';
 
 type Study = NonNullable<Coupling['study']>;

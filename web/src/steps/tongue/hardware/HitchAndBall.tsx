@@ -1,7 +1,7 @@
 import { BALL_ROWS, RECEIVER_ROWS } from '@kereta/core';
-import { FieldGroup, SelectField } from '../../../ui/fields';
-import { RecordFields, type SizeOf } from '../../../ui/RecordFields';
-import { useWorkbench } from '../../../workbench/workbench';
+import { FieldGroup, SelectField } from '../../../fields/fields';
+import { RecordFields, type SizeOf } from '../../../fields/RecordFields';
+import { useWorkbench } from '../../../bench/workbench';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
 

@@ -1,6 +1,6 @@
 import { JACK_ROWS } from '@kereta/core';
-import { CheckField, FieldGroup, SelectField } from '../../../ui/fields';
-import { RecordFields } from '../../../ui/RecordFields';
+import { CheckField, FieldGroup, SelectField } from '../../../fields/fields';
+import { RecordFields } from '../../../fields/RecordFields';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
 

@@ -1,5 +1,5 @@
 import { type Coupling, DECISION_NAMES, optionsOf } from '@kereta/core';
-import { useEditing } from '../../../ui/editing';
+import { useEditing } from '../../../fields/editing';
 
 /** Whether a thing is fitted. */
 export const STATES = optionsOf(DECISION_NAMES);

@@ -1,0 +1,93 @@
+import {
+  adviceSteps,
+  changesBetween,
+  evaluate,
+  analysisInput,
+  shareOverAxle,
+  tongueLengthRows,
+} from '../evaluation/index.js';
+import { doubtSteps } from '../balance/index.js';
+import type { StepId } from '../findings/index.js';
+import type { Trailer } from '../project/index.js';
+import {
+  analysisSteps,
+  bentFrame,
+  carrySteps,
+  memberDiagram,
+  neighbourSteps,
+  type RunKey,
+  sizingSteps,
+  wayOutSteps,
+} from '../strength/index.js';
+import { afterFlick, type Flick, type Rig, swayOf, swayWhatIf, type WhatIf } from '../towing/index.js';
+import { type Job, type JobSignal, type Report, stepJob, wholeJob } from './job.js';
+
+/** Two degrees at the front wheels, there and back within a second: a start at something in the road. Our choice. */
+const FLICK: Flick = { steerRad: 0.035, lastsS: 1 };
+/** How long the rig is followed after a flick, s. */
+export const FLICK_LASTS_S = 10;
+
+interface OfTrailer {
+  readonly trailer: Trailer;
+}
+
+/** Every heavy job by its name: what takes longer than a frame is asked for here and nowhere else. */
+export const JOBS = {
+  /** the whole frame in every situation */
+  analyse: stepJob(({ trailer }: OfTrailer) => analysisSteps(analysisInput(trailer, evaluate(trailer)))),
+  /** the lightest or cheapest frame that passes everything */
+  size: stepJob(sizingSteps),
+  /** one section up and one down, group by group */
+  neighbours: stepJob(({ trailer }: OfTrailer) => neighbourSteps(trailer)),
+  /** the lightest stronger section with which a bar passes; undefined: none */
+  wayOut: stepJob(({ trailer, memberId, share }: OfTrailer & { readonly memberId: string; readonly share: number }) =>
+    wayOutSteps(trailer, memberId, share),
+  ),
+  /** the highest gross that the frame bears */
+  carry: stepJob(({ trailer }: OfTrailer) => carrySteps(trailer)),
+  /** what goes on along one bar in one run; undefined where bar or run is gone */
+  diagram: wholeJob(({ trailer, memberId, run }: OfTrailer & { readonly memberId: string; readonly run: RunKey }) =>
+    memberDiagram(analysisInput(trailer, evaluate(trailer)), memberId, run),
+  ),
+  /** the frame as it bends in one run */
+  bent: wholeJob(({ trailer, run }: OfTrailer & { readonly run: RunKey }) =>
+    bentFrame(analysisInput(trailer, evaluate(trailer)), run),
+  ),
+  /** what guesses do to every towed load */
+  doubt: stepJob(({ trailer }: OfTrailer) => doubtSteps(evaluate(trailer))),
+  /** damping over speed */
+  sway: wholeJob(({ trailer }: OfTrailer) => swayOf(trailer, evaluate(trailer).cases)),
+  /** the rig after a flick of the wheel */
+  flick: wholeJob(({ rig, speedMPerS }: { readonly rig: Rig; readonly speedMPerS: number }) =>
+    afterFlick(rig, speedMPerS, FLICK, FLICK_LASTS_S),
+  ),
+  swayWhatIf: wholeJob(
+    ({ trailer, caseId, change }: OfTrailer & { readonly caseId: string; readonly change: WhatIf }) =>
+      swayWhatIf(trailer, caseId, change),
+  ),
+  /** what more or less tongue does to everything else */
+  tongueLengths: wholeJob(({ trailer }: OfTrailer) => tongueLengthRows(trailer)),
+  /** the tongue's share over the axle's place */
+  shareOverAxle: wholeJob(({ trailer }: OfTrailer) => shareOverAxle(trailer)),
+  /** what an edit changed in the checks of some steps */
+  changes: wholeJob(
+    ({ trailer, past, steps }: OfTrailer & { readonly past: Trailer; readonly steps: readonly StepId[] }) =>
+      changesBetween(evaluate(past), evaluate(trailer), steps),
+  ),
+  /** what brings the tongues back into their band */
+  waysOut: stepJob(({ trailer }: OfTrailer) => adviceSteps(trailer)),
+} as const;
+
+export type JobName = keyof typeof JOBS;
+export type JobInput<Name extends JobName> = Parameters<(typeof JOBS)[Name]>[0];
+export type JobOutput<Name extends JobName> = Awaited<ReturnType<(typeof JOBS)[Name]>>;
+
+/** Runs the job of that name; throws `CalledOff` once the signal says so. */
+export const doJob = <Name extends JobName>(
+  name: Name,
+  input: JobInput<Name>,
+  signal: JobSignal,
+  report: Report,
+): Promise<JobOutput<Name>> =>
+  // The map ties each name to its input and answer; which of them it is cannot be followed from here.
+  (JOBS[name] as unknown as Job<JobInput<Name>, JobOutput<Name>>)(input, signal, report);

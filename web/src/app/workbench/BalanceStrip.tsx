@@ -1,0 +1,155 @@
+import { type BalancedCase, bandShares, byVerdict, loadAnswer, loadCheckName } from '@kereta/core';
+import { Pin } from 'lucide-react';
+import { useState } from 'react';
+import { VerdictMark, VerdictWord } from '../../fields/VerdictMark';
+import { SeeSaw, ShareBar } from '../../bench/SeeSaw';
+import { usePins } from '../../bench/usePins';
+import { useWorkbench } from '../../bench/workbench';
+
+export type StripHeight = 'folded' | 'normal' | 'open';
+export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, normal: 140, open: 192 };
+
+const CaseCard = ({
+  balanced,
+  answer: { verdict, tongue, worst },
+  height,
+  pinned,
+  onPin,
+}: {
+  readonly balanced: BalancedCase;
+  readonly answer: ReturnType<typeof loadAnswer>;
+  readonly height: StripHeight;
+  readonly pinned: boolean;
+  readonly onPin: () => void;
+}) => {
+  const { say, caseId, showCase, trailer, evaluation } = useWorkbench();
+  const { loadCase, standing, massKg } = balanced;
+  const chosen = caseId === loadCase.id;
+  const load = standing ? say.load(standing.aheadN) : 'no axle yet';
+  const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? 'on jack' : '';
+  return (
+    <li className="relative shrink-0 border-r border-base-300" style={{ width: 136 }}>
+      <button
+        type="button"
+        className="absolute top-[2px] right-[1px] flex h-[28px] w-[28px] items-center justify-center"
+        aria-pressed={pinned}
+        aria-label={`Keep ${loadCase.name} in front`}
+        title="Keep in front"
+        onClick={onPin}
+      >
+        <Pin
+          size={13}
+          aria-hidden
+          color={pinned ? 'var(--dye)' : 'var(--mute)'}
+          fill={pinned ? 'var(--dye)' : 'none'}
+        />
+      </button>
+      <button
+        type="button"
+        className="flex h-full w-full flex-col items-start px-2 py-1 text-left"
+        style={{
+          background: chosen ? 'var(--color-base-200)' : undefined,
+          boxShadow: chosen ? 'inset 0 3px 0 var(--dye)' : undefined,
+        }}
+        aria-pressed={chosen}
+        onClick={() => showCase(loadCase.id)}
+        data-testid={`strip-${loadCase.id}`}
+      >
+        <span className="flex w-full items-center gap-2 pr-5">
+          <VerdictMark verdict={verdict} named={height === 'folded'} size={16} />
+          <span className="narrow flex-1 truncate text-[13px] font-semibold">{loadCase.name}</span>
+        </span>
+        {height === 'folded' ? (
+          <span className="narrow pl-6 text-[13px] leading-[15px] whitespace-nowrap">
+            <b>{load}</b> {share && `· ${share}`}
+          </span>
+        ) : (
+          <>
+            <span className="narrow text-[12.5px] leading-[14px]">
+              <VerdictWord verdict={verdict} />
+              {worst && <span className="mute">: {loadCheckName(worst)}</span>}
+            </span>
+            <SeeSaw
+              balanced={balanced}
+              lengthM={trailer.frame.bed.lengthM}
+              ballXM={evaluation.chassis.ballXM}
+              verdict={tongue}
+            />
+            <span className="flex w-full items-baseline justify-between">
+              <b className={height === 'open' ? 'wide text-[19px] leading-[24px]' : 'text-[13.5px] leading-[17px]'}>
+                {height === 'open' ? share : load}
+              </b>
+              <b
+                className="text-[13.5px] leading-[17px]"
+                style={{ color: tongue === 'over' ? 'var(--fix)' : undefined }}
+              >
+                {height === 'open' ? load : share}
+              </b>
+            </span>
+            {standing?.on === 'ball' && (
+              <ShareBar share={standing.tongueShare} {...bandShares(balanced)} verdict={tongue} />
+            )}
+            {height === 'open' && (
+              <span className="narrow mute text-[12.5px] leading-[16px]">
+                {standing?.axles.map(({ loadN }) => say.load(loadN)).join(' + ')} on axle
+                <br />
+                {say.mass(massKg)} in all
+              </span>
+            )}
+          </>
+        )}
+      </button>
+    </li>
+  );
+};
+
+/** The see-saw of every load case, pinned ones in front, then as they stood worst first when the step opened; never hidden while designing. */
+export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
+  const { evaluation, trailer } = useWorkbench();
+  const { isPinned, togglePin } = usePins(trailer.id);
+  const rated = evaluation.cases.map((balanced) => ({
+    balanced,
+    answer: loadAnswer(evaluation, balanced.loadCase.id),
+  }));
+  // Worst first when the step is opened; then each stays where the eye left it, whatever an edit makes of it.
+  const [order] = useState(() =>
+    rated.toSorted((a, b) => byVerdict(a.answer.verdict, b.answer.verdict)).map(({ balanced }) => balanced.loadCase.id),
+  );
+  const place = (id: string): number => {
+    const at = order.indexOf(id);
+    return at < 0 ? order.length : at;
+  };
+  rated.sort(
+    ({ balanced: { loadCase: a } }, { balanced: { loadCase: b } }) =>
+      Number(isPinned(b.id)) - Number(isPinned(a.id)) || place(a.id) - place(b.id),
+  );
+  const inOrder = rated.filter(({ answer: { verdict } }) => verdict === 'ok' || verdict === 'tight').length;
+  return (
+    <section
+      className="flex shrink-0 border-t-2 border-[var(--ink)] bg-base-100"
+      style={{ height: STRIP_PX[height] }}
+      aria-label="Balance of every load"
+    >
+      <div className="hidden w-[92px] shrink-0 flex-col border-r border-base-300 px-3 py-2 min-[700px]:flex">
+        <span className="text-[13.5px] font-bold">Balance</span>
+        {height !== 'folded' && (
+          <span className="narrow mute text-[12.5px] leading-[15px]">
+            {inOrder} of {rated.length} loads in order
+          </span>
+        )}
+      </div>
+      <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label="Load cases">
+        {rated.map(({ balanced, answer }) => (
+          <CaseCard
+            key={balanced.loadCase.id}
+            balanced={balanced}
+            answer={answer}
+            height={height}
+            pinned={isPinned(balanced.loadCase.id)}
+            onPin={() => togglePin(balanced.loadCase.id)}
+          />
+        ))}
+      </ul>
+    </section>
+  );
+};

@@ -1,0 +1,49 @@
+import { type AnyFinding, fatigueShare, STEP_NAMES, isOfAxle } from '@kereta/core';
+import type { ReactNode } from 'react';
+import { STEP_VIEWS, stepOfPart } from '../../steps/steps';
+import { PackerOffer } from '../../steps/tongue/PackerOffer';
+import { WayOutOffer } from '../../steps/strength/WayOutOffer';
+import { FindingList } from '../../fields/FindingCard';
+import { useWorkbench } from '../../bench/workbench';
+
+/** A bar past its allowance comes with a section that mends it, a tongue that hangs loose with a packer. */
+const actionOf = (finding: AnyFinding): ReactNode => {
+  if (finding.code === 'frame-member' && finding.verdict === 'over')
+    return <WayOutOffer memberId={finding.data.memberId} share={finding.utilisation ?? 1} />;
+  if (finding.code === 'fatigue-life' && finding.verdict === 'over')
+    return <WayOutOffer memberId={finding.data.memberId} share={fatigueShare(finding.data.km)} />;
+  const [crossId] = finding.code === 'tongue-gap' && finding.data.loose ? finding.data.crossIds : [];
+  return crossId === undefined ? undefined : <PackerOffer crossId={crossId} />;
+};
+
+/** The step's few inputs, then its findings, worst first and open. */
+export const Panel = () => {
+  const { step, evaluation, say, pick, showCase, trailer } = useWorkbench();
+  const { Fields, line } = STEP_VIEWS[step];
+  const { findings } = evaluation.steps[step];
+  // What a finding is about turns dye on the drawing, unless its fields stand in another step.
+  const point = (finding: AnyFinding): void => {
+    if (finding.caseId) showCase(finding.caseId);
+    const part = isOfAxle(finding.subject) ? 'axle' : finding.subject;
+    const isItem = trailer.items.some(({ id }) => id === part);
+    if (step === 'strength' || stepOfPart(part, isItem) === step) pick(part === 'trailer' ? undefined : part);
+  };
+  return (
+    <aside
+      className="panel flex min-h-0 flex-col border-base-300 bg-base-100 min-[801px]:overflow-y-auto min-[801px]:border-l"
+      aria-label={STEP_NAMES[step]}
+      tabIndex={0}
+    >
+      <div className="top-0 z-10 bg-base-100 px-4 pt-4 pb-2 min-[801px]:sticky">
+        <h1 className="wide text-[22px] leading-[26px] font-bold">{STEP_NAMES[step]}</h1>
+        <p className="narrow mute text-[14px]">{line}</p>
+      </div>
+      <Fields />
+      <FindingList findings={findings} say={say} onPick={point} openFirst actionOf={actionOf} />
+      <p className="narrow mute px-4 py-3 text-[13px]">
+        What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the last
+        word.
+      </p>
+    </aside>
+  );
+};

@@ -1,0 +1,51 @@
+import { STEP_IDS, STEP_NAMES, VERDICT_WORDS } from '@kereta/core';
+import { NavLink } from 'react-router';
+import { VerdictMark } from '../../fields/VerdictMark';
+import { useWorkbench } from '../../bench/workbench';
+
+/** Steps in working order, each with the worst of its own checks. */
+export const StepsRail = () => {
+  const { evaluation, trailer, step } = useWorkbench();
+  return (
+    <nav
+      className="no-print shrink-0 overflow-auto border-base-300 bg-base-100 max-[800px]:border-b min-[801px]:w-[180px] min-[801px]:border-r max-[1100px]:min-[801px]:w-[76px]"
+      aria-label="Steps"
+    >
+      <ol className="flex max-[800px]:overflow-x-auto min-[801px]:flex-col min-[801px]:pt-2">
+        {STEP_IDS.map((id, index) => {
+          const { verdict } = evaluation.steps[id];
+          const active = id === step;
+          return (
+            <li key={id} className="shrink-0">
+              <NavLink
+                to={`/trailer/${trailer.id}/${id}`}
+                className="flex items-center gap-3 px-4 py-2 max-[800px]:min-h-[52px] max-[800px]:flex-col max-[800px]:gap-0 max-[800px]:px-3 min-[801px]:min-h-[62px]"
+                style={{
+                  background: active ? 'var(--color-base-200)' : undefined,
+                  boxShadow: active ? 'inset 4px 0 0 var(--dye)' : undefined,
+                }}
+                aria-current={active ? 'step' : undefined}
+              >
+                <span
+                  className="w-4 shrink-0 text-right max-[800px]:hidden"
+                  style={{ color: active ? 'var(--dye)' : 'var(--mute)' }}
+                >
+                  {index + 1}
+                </span>
+                <span className="flex flex-col max-[800px]:items-center max-[1100px]:min-[801px]:items-center">
+                  <span className="text-[14.5px] leading-[18px] font-semibold whitespace-nowrap max-[800px]:text-[13px] max-[1100px]:min-[801px]:sr-only">
+                    {STEP_NAMES[id]}
+                  </span>
+                  <span className="narrow mt-[2px] flex items-center gap-[6px] text-[13px] leading-[16px]">
+                    <VerdictMark verdict={verdict} size={14} />
+                    <span className="max-[1100px]:min-[801px]:sr-only">{VERDICT_WORDS[verdict]}</span>
+                  </span>
+                </span>
+              </NavLink>
+            </li>
+          );
+        })}
+      </ol>
+    </nav>
+  );
+};

@@ -1,0 +1,37 @@
+import { formatPercent, jointsOf } from '@kereta/core';
+import { useMemo } from 'react';
+import { useWorkbench } from '../workbench';
+import { type DrawingScale, planY } from '../../drawing/drawingScale';
+import { useShownResult } from './useWork';
+
+/** Side of a joint's mark, px; a finger finds twice as much. */
+const MARK_PX = 9;
+
+/** Welds and hangers of the plan, to be picked: a lying square each, filled where it is past its allowance. */
+export const JointMarks = ({ scale, topPx }: { readonly scale: DrawingScale; readonly topPx: number }) => {
+  const { joint, showJoint } = useWorkbench();
+  const result = useShownResult();
+  const y = planY(scale, topPx);
+  const joints = useMemo(() => (result ? jointsOf(result) : []), [result]);
+  return (
+    <g>
+      {joints.map(({ id, at, utilisation }) => {
+        if (!at) return null;
+        const [px, py] = [scale.x(at[0]), y(at[1])];
+        const picked = id === joint;
+        return (
+          <g key={id} data-joint={id} style={{ cursor: 'pointer' }} onClick={() => showJoint(picked ? undefined : id)}>
+            <title>{formatPercent(utilisation, 0)}</title>
+            <rect x={px - MARK_PX} y={py - MARK_PX} width={2 * MARK_PX} height={2 * MARK_PX} fill="transparent" />
+            <path
+              d={`M${px} ${py - MARK_PX / 2}l${MARK_PX / 2} ${MARK_PX / 2}l${-MARK_PX / 2} ${MARK_PX / 2}l${-MARK_PX / 2} ${-MARK_PX / 2}z`}
+              fill={picked ? 'var(--dye)' : utilisation > 1 ? 'var(--fix)' : 'var(--paper)'}
+              stroke={picked ? 'var(--dye)' : utilisation > 1 ? 'var(--fix)' : 'var(--ink)'}
+              strokeWidth={picked ? 2 : 1.1}
+            />
+          </g>
+        );
+      })}
+    </g>
+  );
+};

@@ -1,0 +1,4 @@
+import { expose } from 'comlink';
+import { jobHost } from './host';
+
+expose(jobHost());

@@ -1,4 +1,0 @@
-import { expose } from 'comlink';
-import { strengthTasks } from './strengthTasks';
-
-expose(strengthTasks());
