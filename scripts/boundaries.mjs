@@ -26,6 +26,7 @@ const ORDER = [
   'fabrication',
   'evaluation',
   'jobs',
+  'drawing',
   'wording',
   'exchange',
   'demos',

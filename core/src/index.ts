@@ -3,6 +3,7 @@ export * from './catalog/index.js';
 export * from './chassis/index.js';
 export * from './coupling/index.js';
 export * from './demos/index.js';
+export * from './drawing/index.js';
 export * from './evaluation/index.js';
 export * from './exchange/index.js';
 export * from './fabrication/index.js';

@@ -102,6 +102,18 @@ export const railTopM = (trailer: Trailer, chassis: Chassis, parts: readonly Par
     : usualRailTopM(trailer, chassis.railHeightM, axlePlaces(trailer).length);
 };
 
+const stacks = new WeakMap<Trailer, HeightStack | null>();
+
+/** What lies between ground and rails under the heaviest load that is towed, level: as drawings show it; undefined where nothing says. */
+export const drawnStack = (trailer: Trailer, chassis: Chassis): HeightStack | undefined => {
+  const known = stacks.get(trailer);
+  if (known !== undefined) return known ?? undefined;
+  const wheelN = levelWheelN(trailer, chassis, heaviestParts(trailer, chassis));
+  const found = wheelN === undefined ? undefined : stackUnder(trailer, chassis, wheelN);
+  stacks.set(trailer, found ?? null);
+  return found;
+};
+
 const drawn = new WeakMap<Trailer, number>();
 
 /** The same under the heaviest load that is towed: how high drawings show it. */

@@ -5,6 +5,7 @@ export {
   asStaticMass,
   ballZM,
   drawnRailTopM,
+  drawnStack,
   levelWheelN,
   type MeasuredHeight,
   measuredHeight,

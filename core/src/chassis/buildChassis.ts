@@ -21,7 +21,7 @@ export interface Chassis {
   readonly problems: readonly ChassisProblem[];
 }
 
-export const buildChassis = (trailer: Trailer): Chassis => {
+const build = (trailer: Trailer): Chassis => {
   const problems: ChassisProblem[] = [];
   const bed = buildBed(trailer, problems);
   const tongue = bed && buildTongue(trailer, bed, problems);
@@ -43,4 +43,19 @@ export const buildChassis = (trailer: Trailer): Chassis => {
     deckTopZM: deckTopZM(trailer),
     problems,
   };
+};
+
+/** Chassis by what they are built of, last asked last; a few are enough for an edit, its undo and what is compared with it. */
+const kept: { readonly of: readonly unknown[]; readonly chassis: Chassis }[] = [];
+const KEPT = 8;
+
+/** The chassis is built of frame, gussets and rows of one's own alone: while axle or loads are dragged, it is the very same. */
+export const buildChassis = (trailer: Trailer): Chassis => {
+  const of = [trailer.frame, trailer.strength.gussets, trailer.ownRows.sections, trailer.ownRows.materials];
+  const known = kept.find((one) => one.of.every((value, i) => value === of[i]));
+  if (known) return known.chassis;
+  const chassis = build(trailer);
+  kept.push({ of, chassis });
+  if (kept.length > KEPT) kept.shift();
+  return chassis;
 };

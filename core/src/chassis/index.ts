@@ -11,6 +11,7 @@ export {
   sideOutline,
 } from './member.js';
 export { webOf } from './openSide.js';
+export { tieDownPlaces } from './fittings.js';
 export type { Panel } from './panels.js';
 export { copeInto, type EndWork, saddleLengthM, endWorkOf } from './endWork.js';
 export type { Plate } from './plates.js';

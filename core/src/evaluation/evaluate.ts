@@ -136,57 +136,113 @@ const aboardOf = (trailer: Trailer, cases: readonly BalancedCase[]): readonly Ou
   return [...found.values()];
 };
 
-const kept = new WeakMap<Trailer, Evaluation>();
+/** Worked out when it is first asked for, and then kept. */
+const once = <T>(make: () => T): (() => T) => {
+  let made: { readonly value: T } | undefined;
+  return () => {
+    made ??= { value: make() };
+    return made.value;
+  };
+};
 
-/**
- * The light chain: trailer in, everything else out. Pure; fast enough for every frame of a drag. One evaluation per trailer value: asked
- * again, it is the same one.
- */
-export const evaluate = (trailer: Trailer): Evaluation => {
-  const known = kept.get(trailer);
-  if (known) return known;
-  const chassis = buildChassis(trailer);
-  const bare = trailerParts(trailer, chassis);
-  const cases = trailer.cases.map((loadCase) => balanceCase(trailer, chassis, bare, loadCase));
-  const placement = placeAxle(trailer, chassis, cases);
-  const rides = rideHeights(trailer, chassis, cases);
-  const strength = handCheck(trailer, chassis, cases);
+/** The stages of one trailer, each worked out when something asks for it. */
+const stagesOf = (trailer: Trailer) => {
+  const chassis = once(() => buildChassis(trailer));
+  const bare = once(() => trailerParts(trailer, chassis()));
+  const cases = once(() => trailer.cases.map((loadCase) => balanceCase(trailer, chassis(), bare(), loadCase)));
+  const placement = once(() => placeAxle(trailer, chassis(), cases()));
+  const rides = once(() => rideHeights(trailer, chassis(), cases()));
+  const strength = once(() => handCheck(trailer, chassis(), cases()));
   // Coupling comes after strength: the tongue is one of its links.
-  const hitch = hitchOf(trailer, cases, strength.findings.find(({ code }) => code === 'tongue')?.utilisation);
-  const levels = levelsOf(trailer, chassis, cases);
-  const cutList = buildCutList(chassis);
+  const hitch = once(() =>
+    hitchOf(trailer, cases(), strength().findings.find(({ code }) => code === 'tongue')?.utilisation),
+  );
+  const levels = once(() => levelsOf(trailer, chassis(), cases()));
+  const cutList = once(() => buildCutList(chassis()));
+  return { chassis, bare, cases, placement, rides, strength, hitch, levels, cutList };
+};
+
+/** What all stages find, worst first. */
+const findingsOf = (trailer: Trailer, stages: ReturnType<typeof stagesOf>): readonly AnyFinding[] => {
+  const [chassis, bare, cases, rides] = [stages.chassis(), stages.bare(), stages.cases(), stages.rides()];
   const findings: AnyFinding[] = [
     ...chassisFindings(trailer, chassis, aboardOf(trailer, cases)),
     ...massFindings(trailer, bare, cases),
-    ...balanceFindings(trailer, cases, placement),
+    ...balanceFindings(trailer, cases, stages.placement()),
     ...caseFindings(trailer, chassis, cases),
     ...runningGearFindings(trailer, cases, chassis.ballXM),
     ...fitFindings(trailer, chassis, cases, rides),
-    ...strength.findings,
-    ...couplingFindings(trailer, chassis, cases, rides, hitch),
-    ...towingFindings(trailer, chassis, cases, levels),
+    ...stages.strength().findings,
+    ...couplingFindings(trailer, chassis, cases, rides, stages.hitch()),
+    ...towingFindings(trailer, chassis, cases, stages.levels()),
     ...deckFindings(trailer, chassis, cases),
     ...strapFindings(trailer, cases),
     ...sideRailFindings(trailer, chassis),
     ...homeMadeFindings(trailer, cases),
     ...tonguePinFindings(trailer, chassis, cases),
-    ...fabricationFindings(cutList),
+    ...fabricationFindings(stages.cutList()),
   ];
-  findings.sort(bySeverity);
+  return findings.sort(bySeverity);
+};
+
+const kept = new WeakMap<Trailer, Evaluation>();
+
+/**
+ * The light chain: trailer in, everything else out. Pure; fast enough for every frame of a drag, because each stage is worked out only
+ * when something of it is read: who draws the trailer does not wait for its findings. One evaluation per trailer value: asked again, it is
+ * the same one.
+ */
+export const evaluate = (trailer: Trailer): Evaluation => {
+  const known = kept.get(trailer);
+  if (known) return known;
+  const stages = stagesOf(trailer);
+  const hangers = once(() => loadedHangers(trailer, stages.rides()));
+  const weakest = once(() => weakestPart(trailer));
+  const sum = once(() => summed(findingsOf(trailer, stages)));
   const evaluation: Evaluation = {
     trailer,
-    chassis,
-    bare,
-    cases,
-    placement,
-    rides,
-    hangers: loadedHangers(trailer, rides),
-    weakestPart: weakestPart(trailer),
-    strength,
-    hitch,
-    levels,
-    cutList,
-    ...summed(findings),
+    get chassis() {
+      return stages.chassis();
+    },
+    get bare() {
+      return stages.bare();
+    },
+    get cases() {
+      return stages.cases();
+    },
+    get placement() {
+      return stages.placement();
+    },
+    get rides() {
+      return stages.rides();
+    },
+    get hangers() {
+      return hangers();
+    },
+    get weakestPart() {
+      return weakest();
+    },
+    get strength() {
+      return stages.strength();
+    },
+    get hitch() {
+      return stages.hitch();
+    },
+    get levels() {
+      return stages.levels();
+    },
+    get cutList() {
+      return stages.cutList();
+    },
+    get findings() {
+      return sum().findings;
+    },
+    get steps() {
+      return sum().steps;
+    },
+    get verdict() {
+      return sum().verdict;
+    },
   };
   kept.set(trailer, evaluation);
   return evaluation;

@@ -1,5 +1,5 @@
 export { type AreaIntegrals, areaIntegrals, plasticAxis } from './areaIntegrals.js';
-export { outlineOf } from './outline.js';
+export { type Outline as SectionOutline, outlineOf } from './outline.js';
 export {
   type PlasticProperties,
   plasticProperties,

@@ -14,7 +14,7 @@ const figure = (finding: AnyFinding): Measured | undefined =>
 
 /** What the last edit changed in the checks of these steps, and what they said before. */
 export const LastChanges = ({ steps }: { readonly steps: readonly AnyFinding['step'][] }) => {
-  const { committed, projectStore, say } = useWorkbench();
+  const { committed, projectStore, say } = useWorkbench('committed', 'projectStore', 'say');
   const pastDesign = useStore(projectStore.history, (history) => history.pastStates.at(-1)?.design);
   // The trailer before the last edit, told and judged as it is now.
   const past = useMemo(() => pastDesign && { ...committed, ...pastDesign }, [pastDesign, committed]);

@@ -5,7 +5,8 @@ import type { ReactNode } from 'react';
 import { MemoryRouter } from 'react-router';
 import { type Editing, EditingContext } from '../fields/editing';
 import { stillWorkbench } from './stillWorkbench';
-import { type Workbench, WorkbenchContext } from './workbench';
+import { StillBench } from './StillBench';
+import type { Workbench } from './workbench';
 
 /** For tests: shows a part of the workbench on a trailer that stands still, and keeps every edit that it asks for. */
 export const testBench = (step: StepId) => {
@@ -27,9 +28,9 @@ export const testBench = (step: StepId) => {
         return (
           <MemoryRouter>
             <QueryClientProvider client={client}>
-              <WorkbenchContext value={workbench}>
+              <StillBench workbench={workbench}>
                 <EditingContext value={editing}>{node}</EditingContext>
-              </WorkbenchContext>
+              </StillBench>
             </QueryClientProvider>
           </MemoryRouter>
         );

@@ -1,12 +1,11 @@
-import { fromMetres, type Trailer, toMetres } from '@kereta/core';
+import { fromMetres, toMetres } from '@kereta/core';
 import type { DrawingScale } from './drawingScale';
+import { memo } from 'react';
 import { SheetText } from './SheetText';
 
 interface RulerProps {
   readonly scale: DrawingScale;
-  readonly trailer: Trailer;
-  readonly fromM: number;
-  readonly toM: number;
+  readonly imperial: boolean;
 }
 
 const LEAST_TICK_PX = 3;
@@ -14,8 +13,8 @@ const LEAST_TICK_PX = 3;
 const LEAST_LABEL_PX = 22;
 
 /** The one ruler that both views hang from; zero is the front face of the bed. */
-export const Ruler = ({ scale, trailer, fromM, toM }: RulerProps) => {
-  const imperial = trailer.settings.units === 'imperial';
+export const Ruler = memo(({ scale, imperial }: RulerProps) => {
+  const { fromM, toM } = scale;
   const unit = imperial ? 'in' : 'mm';
   const major = imperial ? 12 : 500;
   const minor =
@@ -27,15 +26,12 @@ export const Ruler = ({ scale, trailer, fromM, toM }: RulerProps) => {
   const ticks = Array.from({ length: Math.max(0, last - first + 1) }, (_, i) => (first + i) * minor);
   const everyNth = [1, 2, 5, 10].find((n) => n * toMetres(major, unit) * scale.pxPerM >= LEAST_LABEL_PX) ?? 10;
   const y = scale.rulerY;
+  const [x0, x1] = [scale.x(fromM), scale.x(toM)];
   const heightOf = (value: number): number => (value % major === 0 ? 12 : value % (major / 2) === 0 ? 9 : 6);
   return (
     <g>
-      <rect x="0" y={y} width={scale.width} height={scale.rulerHeight} fill="var(--color-base-100)" />
-      <path
-        d={`M0 ${y}H${scale.width}M0 ${y + scale.rulerHeight}H${scale.width}`}
-        stroke="var(--ink)"
-        strokeWidth="1"
-      />
+      <rect x={x0} y={y} width={x1 - x0} height={scale.rulerHeight} fill="var(--color-base-100)" />
+      <path d={`M${x0} ${y}H${x1}M${x0} ${y + scale.rulerHeight}H${x1}`} stroke="var(--ink)" strokeWidth="1" />
       <path
         d={ticks.map((value) => `M${scale.x(toMetres(value, unit)).toFixed(1)} ${y}v${heightOf(value)}`).join('')}
         stroke="var(--ink)"
@@ -56,11 +52,12 @@ export const Ruler = ({ scale, trailer, fromM, toM }: RulerProps) => {
       <path d={`M${scale.x(0) - 6} ${y}h12l-6 9z`} fill="var(--ink)" />
     </g>
   );
-};
+});
 
 /** Foot lines, or half-metre lines, run faintly through both views. */
-export const GridLines = ({ scale, trailer, fromM, toM, toY }: RulerProps & { readonly toY: number }) => {
-  const step = trailer.settings.units === 'imperial' ? toMetres(1, 'ft') : toMetres(500, 'mm');
+export const GridLines = memo(({ scale, imperial, toY }: RulerProps & { readonly toY: number }) => {
+  const { fromM, toM } = scale;
+  const step = imperial ? toMetres(1, 'ft') : toMetres(500, 'mm');
   const first = Math.ceil(fromM / step);
   const count = Math.max(0, Math.floor(toM / step) - first + 1);
   return (
@@ -70,4 +67,4 @@ export const GridLines = ({ scale, trailer, fromM, toM, toY }: RulerProps & { re
       strokeWidth="1"
     />
   );
-};
+});

@@ -5,7 +5,7 @@ import { CutTable } from '../steps/cut/CutTable';
 import { marksOf } from '../steps/cut/MarkedPlan';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { stillWorkbench } from '../bench/stillWorkbench';
-import { WorkbenchContext } from '../bench/workbench';
+import { StillBench } from '../bench/StillBench';
 import { Sized } from '../fields/Sized';
 import { SheetFrame } from './SheetFrame';
 import type { ReadableTrailer } from '../storage/trailers';
@@ -17,7 +17,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const workbench = useMemo(() => stillWorkbench(trailer, 'cut'), [trailer]);
   const { evaluation, say } = workbench;
   return (
-    <WorkbenchContext value={workbench}>
+    <StillBench workbench={workbench}>
       <SheetFrame
         trailer={trailer}
         sheet="cut list"
@@ -57,7 +57,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
           Check one piece before you cut its twins.
         </p>
       </SheetFrame>
-    </WorkbenchContext>
+    </StillBench>
   );
 };
 

@@ -1,6 +1,5 @@
 import {
   type AnyFinding,
-  evaluate,
   type Evaluation,
   findMaterial,
   findSection,
@@ -22,7 +21,7 @@ import { useMemo } from 'react';
 import type { ReadableTrailer } from '../storage/trailers';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { Sized } from '../fields/Sized';
-import { useFullEvaluation } from '../bench/useFullEvaluation';
+import { useFullEvaluation } from '../bench/fullEvaluation';
 import { useStrength } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
 
@@ -199,9 +198,8 @@ const Reactions = ({ balances, say }: { readonly balances: readonly RunBalance[]
 
 const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const trailer = trailerOf(stored.project);
-  const light = useMemo(() => evaluate(trailer), [trailer]);
   const strength = useStrength(trailer);
-  const evaluation = useFullEvaluation(light, trailer, strength, trailer);
+  const evaluation = useFullEvaluation(trailer, strength);
   const say = useMemo(() => speaker(trailer), [trailer]);
   const analysis = strength.current && strength.outcome?.kind === 'analysed' ? strength.outcome.analysis : undefined;
   const heaviest = analysis?.balances.reduce<RunBalance | undefined>(

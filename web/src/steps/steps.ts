@@ -15,6 +15,8 @@ interface StepView {
   readonly Fields: ComponentType;
   readonly line: string;
   readonly lower: LowerView;
+  /** on the phone: the plan wherever bars are spoken of */
+  readonly phoneLower: LowerView;
   readonly strip: 'folded' | 'normal' | 'open';
 }
 
@@ -24,26 +26,59 @@ export const STEP_VIEWS: Readonly<Record<StepId, StepView>> = {
     Fields: JobStep,
     line: 'What it will carry, what tows it, where it must fit.',
     lower: 'plan',
+    phoneLower: 'none',
     strip: 'normal',
   },
-  frame: { Fields: FrameStep, line: 'How big, of what steel, how far apart.', lower: 'plan', strip: 'normal' },
-  loads: { Fields: LoadsStep, line: 'Everything aboard, and when.', lower: 'plan', strip: 'normal' },
-  axle: { Fields: AxleStep, line: 'What it may carry, and where it sits.', lower: 'plan', strip: 'normal' },
-  tongue: { Fields: TongueStep, line: 'What holds the trailer to the vehicle.', lower: 'plan', strip: 'normal' },
-  strength: { Fields: StrengthStep, line: 'Each member, under its own worst load.', lower: 'work', strip: 'folded' },
+  frame: {
+    Fields: FrameStep,
+    line: 'How big, of what steel, how far apart.',
+    lower: 'plan',
+    phoneLower: 'plan',
+    strip: 'normal',
+  },
+  loads: {
+    Fields: LoadsStep,
+    line: 'Everything aboard, and when.',
+    lower: 'plan',
+    phoneLower: 'none',
+    strip: 'normal',
+  },
+  axle: {
+    Fields: AxleStep,
+    line: 'What it may carry, and where it sits.',
+    lower: 'plan',
+    phoneLower: 'plan',
+    strip: 'normal',
+  },
+  tongue: {
+    Fields: TongueStep,
+    line: 'What holds the trailer to the vehicle.',
+    lower: 'plan',
+    phoneLower: 'plan',
+    strip: 'normal',
+  },
+  strength: {
+    Fields: StrengthStep,
+    line: 'Each member, under its own worst load.',
+    lower: 'work',
+    phoneLower: 'work',
+    strip: 'folded',
+  },
   balance: {
     Fields: BalanceStep,
     line: 'Nose light sways. Nose heavy overloads the hitch.',
     lower: 'window',
+    phoneLower: 'window',
     strip: 'open',
   },
   towing: {
     Fields: TowingStep,
     line: 'Turning, level, and how it behaves at speed.',
     lower: 'none',
+    phoneLower: 'none',
     strip: 'folded',
   },
-  cut: { Fields: CutStep, line: 'Every piece, and what to buy.', lower: 'plan', strip: 'folded' },
+  cut: { Fields: CutStep, line: 'Every piece, and what to buy.', lower: 'plan', phoneLower: 'plan', strip: 'folded' },
 };
 
 /** Step in which a picked part's fields stand. */

@@ -1,4 +1,4 @@
-import { type Chassis, type Crossing, type Member, tongueMiddle } from '../../chassis/index.js';
+import { type Chassis, type Crossing, type Member, tieDownPlaces, tongueMiddle } from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
 import { add, length, scale, subtract } from '../../frame-analysis/index.js';
 import { axleCount } from '../../mass/index.js';
@@ -400,10 +400,6 @@ export const heaviestMachine = ({ items }: Trailer): { readonly massKg: number; 
     const own = massKg.value + emptyMassKg;
     return wheels && own > (most?.massKg ?? 0) ? { massKg: own, trackM: wheels.trackM } : most;
   }, undefined);
-
-/** Rings stand evenly along the bed, half a gap from either end, m. */
-const tieDownPlaces = ({ frame: { bed, tieDowns } }: Trailer): readonly number[] =>
-  Array.from({ length: tieDowns.perSide }, (_, i) => (bed.lengthM * (i + 0.5)) / tieDowns.perSide);
 
 /** A floor jack goes this far behind the rear hanger, m: room for its saddle, common practice. */
 const UNDER_RAIL_M = 0.1;

@@ -1,32 +1,118 @@
-import { type BalancedCase, bandShares, byVerdict, loadAnswer, loadCheckName } from '@kereta/core';
+import {
+  type BalancedCase,
+  bandShares,
+  byVerdict,
+  isWithinBand,
+  loadAnswer,
+  loadCheckName,
+  type Verdict,
+} from '@kereta/core';
 import { Pin } from 'lucide-react';
-import { useState } from 'react';
-import { VerdictMark, VerdictWord } from '../../fields/VerdictMark';
+import { memo, useMemo, useState } from 'react';
 import { SeeSaw, ShareBar } from '../../bench/SeeSaw';
 import { usePins } from '../../bench/usePins';
-import { useWorkbench } from '../../bench/workbench';
+import { useBenchValue, useFollowed, useIsBehind, useWorkbench } from '../../bench/workbench';
+import { VerdictMark, VerdictWord } from '../../fields/VerdictMark';
 
 export type StripHeight = 'folded' | 'normal' | 'open';
 export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, normal: 140, open: 192 };
 
-const CaseCard = ({
-  balanced,
-  answer: { verdict, tongue, worst },
-  height,
-  pinned,
-  onPin,
-}: {
+/** Name and verdict: of what was worked out last, standing back while that is of the trailer before a move. */
+const CaseVerdict = memo(
+  ({
+    name,
+    verdict,
+    worst,
+    folded,
+    behind,
+  }: {
+    readonly name: string;
+    readonly verdict: Verdict;
+    readonly worst: string | undefined;
+    readonly folded: boolean;
+    readonly behind: boolean;
+  }) => (
+    <>
+      <span className="flex w-full items-center gap-2 pr-5">
+        <span style={{ opacity: behind ? 0.35 : 1 }}>
+          <VerdictMark verdict={verdict} named={folded} size={16} />
+        </span>
+        <span className="narrow flex-1 truncate text-[13px] font-semibold">{name}</span>
+      </span>
+      {!folded && (
+        <span className="narrow text-[12.5px] leading-[14px]">
+          {behind ? (
+            <span className="mute">being worked out …</span>
+          ) : (
+            <>
+              <VerdictWord verdict={verdict} />
+              {worst && <span className="mute">: {worst}</span>}
+            </>
+          )}
+        </span>
+      )}
+    </>
+  ),
+);
+
+interface CaseFiguresProps {
+  readonly balanced: BalancedCase;
+  readonly height: StripHeight;
+  readonly tongue: Verdict;
+}
+
+/** What the load puts on the ball, live: see-saw, weight and share. */
+const CaseFigures = ({ balanced, height, tongue }: CaseFiguresProps) => {
+  const { say } = useWorkbench('say');
+  const lengthM = useBenchValue(({ trailer }) => trailer.frame.bed.lengthM);
+  const ballXM = useBenchValue(({ evaluation }) => evaluation.chassis.ballXM);
+  const { standing, massKg } = balanced;
+  const load = standing ? say.load(standing.aheadN) : 'no axle yet';
+  const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? 'on jack' : '';
+  if (height === 'folded')
+    return (
+      <span className="narrow pl-6 text-[13px] leading-[15px] whitespace-nowrap">
+        <b>{load}</b> {share && `· ${share}`}
+      </span>
+    );
+  return (
+    <>
+      <SeeSaw balanced={balanced} lengthM={lengthM} ballXM={ballXM} verdict={tongue} />
+      <span className="flex w-full items-baseline justify-between">
+        <b className={height === 'open' ? 'wide text-[19px] leading-[24px]' : 'text-[13.5px] leading-[17px]'}>
+          {height === 'open' ? share : load}
+        </b>
+        <b className="text-[13.5px] leading-[17px]" style={{ color: tongue === 'over' ? 'var(--fix)' : undefined }}>
+          {height === 'open' ? load : share}
+        </b>
+      </span>
+      {standing?.on === 'ball' && <ShareBar share={standing.tongueShare} {...bandShares(balanced)} verdict={tongue} />}
+      {height === 'open' && (
+        <span className="narrow mute text-[12.5px] leading-[16px]">
+          {standing?.axles.map(({ loadN }) => say.load(loadN)).join(' + ')} on axle
+          <br />
+          {say.mass(massKg)} in all
+        </span>
+      )}
+    </>
+  );
+};
+
+interface CaseCardProps {
   readonly balanced: BalancedCase;
   readonly answer: ReturnType<typeof loadAnswer>;
   readonly height: StripHeight;
   readonly pinned: boolean;
-  readonly onPin: () => void;
-}) => {
-  const { say, caseId, showCase, trailer, evaluation } = useWorkbench();
-  const { loadCase, standing, massKg } = balanced;
+  readonly onPin: (caseId: string) => void;
+  readonly behind: boolean;
+}
+
+const CaseCard = ({ balanced, answer: { verdict, tongue, worst }, height, pinned, onPin, behind }: CaseCardProps) => {
+  const { caseId, showCase } = useWorkbench('caseId', 'showCase');
+  const { loadCase, standing } = balanced;
   const chosen = caseId === loadCase.id;
-  const load = standing ? say.load(standing.aheadN) : 'no axle yet';
-  const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? 'on jack' : '';
+  // While something moves, what the ball gets is live, and whether that is within its band with it.
+  const now: Verdict = behind && standing?.on === 'ball' ? (isWithinBand(balanced) ? 'ok' : 'over') : tongue;
   return (
     <li className="relative shrink-0 border-r border-base-300" style={{ width: 136 }}>
       <button
@@ -35,7 +121,7 @@ const CaseCard = ({
         aria-pressed={pinned}
         aria-label={`Keep ${loadCase.name} in front`}
         title="Keep in front"
-        onClick={onPin}
+        onClick={() => onPin(loadCase.id)}
       >
         <Pin
           size={13}
@@ -55,61 +141,37 @@ const CaseCard = ({
         onClick={() => showCase(loadCase.id)}
         data-testid={`strip-${loadCase.id}`}
       >
-        <span className="flex w-full items-center gap-2 pr-5">
-          <VerdictMark verdict={verdict} named={height === 'folded'} size={16} />
-          <span className="narrow flex-1 truncate text-[13px] font-semibold">{loadCase.name}</span>
-        </span>
-        {height === 'folded' ? (
-          <span className="narrow pl-6 text-[13px] leading-[15px] whitespace-nowrap">
-            <b>{load}</b> {share && `· ${share}`}
-          </span>
-        ) : (
-          <>
-            <span className="narrow text-[12.5px] leading-[14px]">
-              <VerdictWord verdict={verdict} />
-              {worst && <span className="mute">: {loadCheckName(worst)}</span>}
-            </span>
-            <SeeSaw
-              balanced={balanced}
-              lengthM={trailer.frame.bed.lengthM}
-              ballXM={evaluation.chassis.ballXM}
-              verdict={tongue}
-            />
-            <span className="flex w-full items-baseline justify-between">
-              <b className={height === 'open' ? 'wide text-[19px] leading-[24px]' : 'text-[13.5px] leading-[17px]'}>
-                {height === 'open' ? share : load}
-              </b>
-              <b
-                className="text-[13.5px] leading-[17px]"
-                style={{ color: tongue === 'over' ? 'var(--fix)' : undefined }}
-              >
-                {height === 'open' ? load : share}
-              </b>
-            </span>
-            {standing?.on === 'ball' && (
-              <ShareBar share={standing.tongueShare} {...bandShares(balanced)} verdict={tongue} />
-            )}
-            {height === 'open' && (
-              <span className="narrow mute text-[12.5px] leading-[16px]">
-                {standing?.axles.map(({ loadN }) => say.load(loadN)).join(' + ')} on axle
-                <br />
-                {say.mass(massKg)} in all
-              </span>
-            )}
-          </>
-        )}
+        <CaseVerdict
+          name={loadCase.name}
+          verdict={verdict}
+          worst={worst && loadCheckName(worst)}
+          folded={height === 'folded'}
+          behind={behind}
+        />
+        <CaseFigures balanced={balanced} height={height} tongue={now} />
       </button>
     </li>
   );
 };
 
 /** The see-saw of every load case, pinned ones in front, then as they stood worst first when the step opened; never hidden while designing. */
-export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
-  const { evaluation, trailer } = useWorkbench();
-  const { isPinned, togglePin } = usePins(trailer.id);
-  const rated = evaluation.cases.map((balanced) => ({
+export const BalanceStrip = memo(({ height }: { readonly height: StripHeight }) => {
+  const cases = useBenchValue(({ evaluation }) => evaluation.cases);
+  const trailerId = useBenchValue(({ trailer }) => trailer.id);
+  const { evaluation } = useFollowed('evaluation');
+  const behind = useIsBehind();
+  const { isPinned, togglePin } = usePins(trailerId);
+  const answers = useMemo(
+    () => new Map(evaluation.cases.map(({ loadCase }) => [loadCase.id, loadAnswer(evaluation, loadCase.id)])),
+    [evaluation],
+  );
+  const rated = cases.map((balanced) => ({
     balanced,
-    answer: loadAnswer(evaluation, balanced.loadCase.id),
+    answer: answers.get(balanced.loadCase.id) ?? {
+      verdict: 'open' as const,
+      tongue: 'open' as const,
+      worst: undefined,
+    },
   }));
   // Worst first when the step is opened; then each stays where the eye left it, whatever an edit makes of it.
   const [order] = useState(() =>
@@ -126,7 +188,7 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
   const inOrder = rated.filter(({ answer: { verdict } }) => verdict === 'ok' || verdict === 'tight').length;
   return (
     <section
-      className="flex shrink-0 border-t-2 border-[var(--ink)] bg-base-100"
+      className="strip flex shrink-0 border-t-2 border-[var(--ink)] bg-base-100"
       style={{ height: STRIP_PX[height] }}
       aria-label="Balance of every load"
     >
@@ -146,10 +208,11 @@ export const BalanceStrip = ({ height }: { readonly height: StripHeight }) => {
             answer={answer}
             height={height}
             pinned={isPinned(balanced.loadCase.id)}
-            onPin={() => togglePin(balanced.loadCase.id)}
+            onPin={togglePin}
+            behind={behind}
           />
         ))}
       </ul>
     </section>
   );
-};
+});

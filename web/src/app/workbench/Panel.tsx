@@ -4,7 +4,7 @@ import { STEP_VIEWS, stepOfPart } from '../../steps/steps';
 import { PackerOffer } from '../../steps/tongue/PackerOffer';
 import { WayOutOffer } from '../../steps/strength/WayOutOffer';
 import { FindingList } from '../../fields/FindingCard';
-import { useWorkbench } from '../../bench/workbench';
+import { useIsBehind, useWorkbench } from '../../bench/workbench';
 
 /** A bar past its allowance comes with a section that mends it, a tongue that hangs loose with a packer. */
 const actionOf = (finding: AnyFinding): ReactNode => {
@@ -18,7 +18,15 @@ const actionOf = (finding: AnyFinding): ReactNode => {
 
 /** The step's few inputs, then its findings, worst first and open. */
 export const Panel = () => {
-  const { step, evaluation, say, pick, showCase, trailer } = useWorkbench();
+  const behind = useIsBehind();
+  const { step, evaluation, say, pick, showCase, trailer } = useWorkbench(
+    'step',
+    'evaluation',
+    'say',
+    'pick',
+    'showCase',
+    'trailer',
+  );
   const { Fields, line } = STEP_VIEWS[step];
   const { findings } = evaluation.steps[step];
   // What a finding is about turns dye on the drawing, unless its fields stand in another step.
@@ -36,10 +44,14 @@ export const Panel = () => {
     >
       <div className="top-0 z-10 bg-base-100 px-4 pt-4 pb-2 min-[801px]:sticky">
         <h1 className="wide text-[22px] leading-[26px] font-bold">{STEP_NAMES[step]}</h1>
-        <p className="narrow mute text-[14px]">{line}</p>
+        <p className="narrow mute text-[14px]">
+          {behind ? 'Being worked out …' : line}
+        </p>
       </div>
       <Fields />
-      <FindingList findings={findings} say={say} onPick={point} openFirst actionOf={actionOf} />
+      <div aria-busy={behind} style={{ opacity: behind ? 0.5 : undefined }}>
+        <FindingList findings={findings} say={say} onPick={point} openFirst actionOf={actionOf} />
+      </div>
       <p className="narrow mute px-4 py-3 text-[13px]">
         What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the last
         word.

@@ -5,7 +5,7 @@ import { useWorkbench } from '../../bench/workbench';
 
 /** Steps in working order, each with the worst of its own checks. */
 export const StepsRail = () => {
-  const { evaluation, trailer, step } = useWorkbench();
+  const { evaluation, trailer, step } = useWorkbench('evaluation', 'trailer', 'step');
   return (
     <nav
       className="no-print shrink-0 overflow-auto border-base-300 bg-base-100 max-[800px]:border-b min-[801px]:w-[180px] min-[801px]:border-r max-[1100px]:min-[801px]:w-[76px]"

@@ -21,7 +21,7 @@ const UNITS = [
 
 /** Name, undo, units, theme, export. */
 export const TopBar = ({ saveState, refused }: { readonly saveState: SaveState; readonly refused: boolean }) => {
-  const { trailer, projectStore, readOnly } = useWorkbench();
+  const { trailer, projectStore, readOnly } = useWorkbench('trailer', 'projectStore', 'readOnly');
   const label = useStore(projectStore.store, (state) => state.label);
   const past = useStore(projectStore.history, (state) => state.pastStates.length);
   const future = useStore(projectStore.history, (state) => state.futureStates);

@@ -1,45 +1,23 @@
-import { evaluate, type OpinionId, type SituationId, speaker, STEP_IDS, type StepId } from '@kereta/core';
-import { lazy, memo, Suspense, useCallback, useDeferredValue, useEffect, useMemo, useState } from 'react';
+import { STEP_IDS, type StepId } from '@kereta/core';
+import { memo, type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
-import { Drawing } from '../../bench/sheet/Drawing';
-import { WorkLegend } from '../../drawing/workShading';
-import { FirstNote } from '../../shed/FirstNote';
-import type { ReadableTrailer } from '../../storage/trailers';
+import type { ProjectStore } from '../../bench/projectStore';
 import { TrailerRoute } from '../../bench/TrailerRoute';
-import { groupFieldOf, STEP_VIEWS, stepOfPart } from '../../steps/steps';
-import { CutTable } from '../../steps/cut/CutTable';
-import { MarkedPlan } from '../../steps/cut/MarkedPlan';
-import { type Editing, EditingContext } from '../../fields/editing';
-import { useDoubt, useStrength } from '../../jobs/questions';
-import { useFullEvaluation } from '../../bench/useFullEvaluation';
-import { BalanceStrip, STRIP_PX } from './BalanceStrip';
-import { Panel } from './Panel';
-import { StepsRail } from './StepsRail';
-import { TongueView } from '../../steps/rig/TongueView';
-import { TowView } from '../../steps/rig/TowView';
-import { TopBar } from './TopBar';
+import { useRunningBench } from '../../bench/useRunningBench';
 import { useSession } from '../../bench/useSession';
+import { type Bench, BenchContext, PaceContext, useWorkbench } from '../../bench/workbench';
 import { Contained } from '../../fields/Contained';
+import { type Editing, EditingContext } from '../../fields/editing';
 import { KeepingNote } from '../../fields/KeepingNote';
+import { FirstNote } from '../../shed/FirstNote';
+import { groupFieldOf, stepOfPart } from '../../steps/steps';
+import type { ReadableTrailer } from '../../storage/trailers';
+import { MainView } from './MainView';
+import { Panel } from './Panel';
 import { SaveNote } from './SaveNote';
-import { useWorkbench, type Workbench, WorkbenchContext } from '../../bench/workbench';
-
-const SpaceView = lazy(() => import('../../bench/space/SpaceView').then((module) => ({ default: module.SpaceView })));
-
-const TOP_BAR_PX = 48;
-/** Buttons over the drawing that choose what is drawn. */
-const TABS_PX = 44;
-
-const useWindowSize = (): { readonly width: number; readonly height: number } => {
-  const [size, setSize] = useState({ width: window.innerWidth, height: window.innerHeight });
-  useEffect(() => {
-    const onResize = (): void => setSize({ width: window.innerWidth, height: window.innerHeight });
-    window.addEventListener('resize', onResize);
-    return () => window.removeEventListener('resize', onResize);
-  }, []);
-  return size;
-};
+import { StepsRail } from './StepsRail';
+import { TopBar } from './TopBar';
 
 const ReadOnlyNote = ({ takeOver }: { readonly takeOver: () => void }) => (
   <div className="flex items-center justify-between gap-3 border-b border-base-300 bg-base-200 px-4 py-1" role="status">
@@ -50,40 +28,32 @@ const ReadOnlyNote = ({ takeOver }: { readonly takeOver: () => void }) => (
   </div>
 );
 
-const OpenTrailer = ({
-  id,
-  stored,
-  step,
-}: {
-  readonly id: string;
-  readonly stored: ReadableTrailer;
-  readonly step: StepId;
-}) => {
-  const session = useSession(id, stored);
-  const { projectStore, refused } = session;
-  const readOnly = !useStore(projectStore.store, (state) => state.mayWrite);
-  const navigate = useNavigate();
-  const committed = useStore(projectStore.store, projectStore.trailerNow);
-  const trailer = useStore(projectStore.store, projectStore.trailerShown);
-  const light = useMemo(() => evaluate(trailer), [trailer]);
-  const strength = useStrength(committed);
-  const doubt = useDoubt(committed, step === 'balance');
-  const evaluation = useFullEvaluation(light, trailer, strength, committed);
-  const [opinion, showOpinion] = useState<OpinionId>('own');
-  const [situation, showSituation] = useState<SituationId | undefined>(undefined);
-  const [bent, showBent] = useState(false);
-  const [joint, showJoint] = useState<string | undefined>(undefined);
-  const [view3d, show3d] = useState(false);
-  const [spaceLost, setSpaceLost] = useState(false);
-  const leaveSpace = useCallback(() => {
-    show3d(false);
-    setSpaceLost(true);
-  }, []);
-  const say = useMemo(() => speaker(trailer), [trailer]);
-  const [picked, pick] = useState<string | undefined>(step === 'axle' ? 'axle' : undefined);
-  const [chosenCase, showCase] = useState<string | undefined>(undefined);
-  const { width, height } = useWindowSize();
+/** Goes to the fields of a part, whatever step they stand in. */
+const useOpenFields = (bench: Bench, goTo: (step: StepId) => void): ((partId: string) => void) =>
+  useCallback(
+    (partId) => {
+      const { items } = bench.live.getState().committed;
+      goTo(
+        stepOfPart(
+          partId,
+          items.some(({ id }) => id === partId),
+        ),
+      );
+      // The step's fields are there once it has been drawn.
+      requestAnimationFrame(() =>
+        requestAnimationFrame(() =>
+          document
+            .querySelector<HTMLElement>(
+              `[data-part-field="${CSS.escape(partId)}"], [data-part-field="${groupFieldOf(partId)}"]`,
+            )
+            ?.focus(),
+        ),
+      );
+    },
+    [bench, goTo],
+  );
 
+const useUndoKeys = (projectStore: ProjectStore): void =>
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
       const typing =
@@ -99,111 +69,64 @@ const OpenTrailer = ({
     return () => window.removeEventListener('keydown', onKey);
   }, [projectStore]);
 
-  useEffect(() => {
-    document.title = `${committed.name} · Kereta`;
-  }, [committed.name]);
-
-  const goTo = useCallback((next: StepId) => void navigate(`/trailer/${id}/${next}`), [navigate, id]);
-  const caseId = trailer.cases.some(({ id }) => id === chosenCase)
-    ? chosenCase
-    : (trailer.axleCaseId ?? trailer.cases[0]?.id);
-  const openFields = useCallback(
-    (partId: string) => {
-      goTo(
-        stepOfPart(
-          partId,
-          committed.items.some(({ id }) => id === partId),
-        ),
-      );
-      // The step's fields are there once it has been drawn.
-      requestAnimationFrame(() =>
-        requestAnimationFrame(() =>
-          document
-            .querySelector<HTMLElement>(
-              `[data-part-field="${CSS.escape(partId)}"], [data-part-field="${groupFieldOf(partId)}"]`,
-            )
-            ?.focus(),
-        ),
-      );
-    },
-    [goTo, committed.items],
-  );
-
-  const workbench = useMemo<Workbench>(
+/** What every field needs of the open trailer. */
+const useFieldContext = (projectStore: ProjectStore): Editing => {
+  const committed = useStore(projectStore.store, projectStore.trailerNow);
+  const readOnly = !useStore(projectStore.store, ({ mayWrite }) => mayWrite);
+  return useMemo<Editing>(
     () => ({
-      trailer,
-      committed,
-      evaluation,
-      strength,
-      doubt,
-      opinion,
-      showOpinion,
-      situation,
-      showSituation,
-      bent,
-      showBent,
-      joint,
-      showJoint,
-      view3d,
-      show3d,
-      say,
-      step,
-      goTo,
-      projectStore,
-      readOnly,
-      picked,
-      pick,
-      caseId,
-      showCase,
-    }),
-    [
-      trailer,
-      committed,
-      evaluation,
-      strength,
-      doubt,
-      opinion,
-      situation,
-      bent,
-      joint,
-      view3d,
-      say,
-      step,
-      goTo,
-      projectStore,
-      readOnly,
-      picked,
-      caseId,
-    ],
-  );
-  // While a drag is on, drawing and strip follow every frame; rail and panel come after, and are dropped when they are late.
-  const unhurried = useDeferredValue(workbench);
-  const editing = useMemo<Editing>(
-    () => ({
-      units: trailer.settings.units,
-      fraction: trailer.settings.fraction,
+      units: committed.settings.units,
+      fraction: committed.settings.fraction,
       readOnly,
       trailer: committed,
       edit: projectStore.edit,
     }),
-    [trailer.settings.units, trailer.settings.fraction, readOnly, committed, projectStore],
+    [readOnly, committed, projectStore],
   );
+};
 
-  const view = STEP_VIEWS[step];
-  const phone = width <= 800;
-  const strip = phone ? 'normal' : view.strip;
-  // One height for the drawing's scale in all steps: what is left beside the strip at its normal height.
-  const fitHeight = phone ? Math.min(380, height * 0.45) : height - TOP_BAR_PX - STRIP_PX.normal;
-  const tabsPx = step === 'tongue' ? TABS_PX : 0;
-  const drawing = (
-    <Drawing
-      lower={phone ? (step === 'balance' ? 'window' : 'none') : view.lower}
-      fitHeight={fitHeight - tabsPx}
-      openFields={openFields}
-    />
-  );
+/** Rail and panel stand at the pace of what is worked out; they are drawn apart, so that a frame of a drag does not wait for them. */
+const Followed = ({ children }: { readonly children: ReactNode }) => (
+  <PaceContext value="followed">{children}</PaceContext>
+);
+
+const OpenPanel = memo(() => {
+  const { step, trailer } = useWorkbench('step', 'trailer');
   return (
-    <WorkbenchContext value={workbench}>
+    <Contained name="This panel" of={[trailer, step]}>
+      <Panel key={step} />
+    </Contained>
+  );
+});
+const Rail = memo(StepsRail);
+
+const OpenTrailer = ({
+  id,
+  stored,
+  step,
+}: {
+  readonly id: string;
+  readonly stored: ReadableTrailer;
+  readonly step: StepId;
+}) => {
+  const session = useSession(id, stored);
+  const { projectStore, refused } = session;
+  const navigate = useNavigate();
+  const goTo = useCallback((next: StepId) => void navigate(`/trailer/${id}/${next}`), [navigate, id]);
+  const bench = useRunningBench(projectStore, step, goTo);
+  const openFields = useOpenFields(bench, goTo);
+  const editing = useFieldContext(projectStore);
+  const [spaceLost, setSpaceLost] = useState(false);
+  const leaveSpace = useCallback(() => {
+    bench.choose({ view3d: false });
+    setSpaceLost(true);
+  }, [bench]);
+  useUndoKeys(projectStore);
+  useEffect(() => {
+    document.title = `${editing.trailer.name} · Kereta`;
+  }, [editing.trailer.name]);
+  return (
+    <BenchContext value={bench}>
       <EditingContext value={editing}>
         <div className="flex h-full flex-col max-[800px]:h-auto">
           <TopBar saveState={session.saveState} refused={refused} />
@@ -217,64 +140,21 @@ const OpenTrailer = ({
             </p>
           )}
           <div className="flex min-h-0 flex-1 max-[800px]:flex-col">
-            <WorkbenchContext value={unhurried}>
-              <UnhurriedRail />
-            </WorkbenchContext>
-            <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
-              <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
-                <Contained name="The drawing" of={[trailer, step, view3d]}>
-                  {step === 'towing' ? (
-                    <TowView />
-                  ) : step === 'tongue' ? (
-                    <TongueView drawing={drawing} />
-                  ) : step === 'cut' ? (
-                    <MarkedPlan />
-                  ) : step === 'strength' && view3d ? (
-                    <Suspense fallback={<p className="mute p-6">Opening …</p>}>
-                      <SpaceView
-                        shown={evaluation.cases.find(({ loadCase }) => loadCase.id === caseId)}
-                        onLost={leaveSpace}
-                      />
-                    </Suspense>
-                  ) : (
-                    drawing
-                  )}
-                </Contained>
-                {step === 'strength' && !phone && <WorkLegend />}
-                {step === 'cut' && (
-                  <div className="overflow-x-auto bg-base-100 px-4 py-3">
-                    <Contained name="The cut list" of={[trailer]}>
-                      <CutTable evaluation={evaluation} say={say} />
-                    </Contained>
-                  </div>
-                )}
-              </div>
-              <Contained name="The balance of the loads" of={[trailer]}>
-                <BalanceStrip height={strip} />
-              </Contained>
-            </main>
-            <div className="flex min-h-0 w-[332px] shrink-0 flex-col max-[800px]:w-full min-[1400px]:w-[400px] *:flex-1">
-              <WorkbenchContext value={unhurried}>
-                <UnhurriedPanel />
-              </WorkbenchContext>
+            <Followed>
+              <Rail />
+            </Followed>
+            <MainView openFields={openFields} leaveSpace={leaveSpace} />
+            <div className="side-panel flex min-h-0 w-[332px] shrink-0 flex-col max-[800px]:w-full min-[1400px]:w-[400px] *:flex-1">
+              <Followed>
+                <OpenPanel />
+              </Followed>
             </div>
           </div>
         </div>
       </EditingContext>
-    </WorkbenchContext>
+    </BenchContext>
   );
 };
-
-/** Renders apart from its parent, so that a frame of a drag does not wait for it. */
-const UnhurriedPanel = memo(() => {
-  const { step, trailer } = useWorkbench();
-  return (
-    <Contained name="This panel" of={[trailer, step]}>
-      <Panel key={step} />
-    </Contained>
-  );
-});
-const UnhurriedRail = memo(StepsRail);
 
 const isStep = (text: string | undefined): text is StepId =>
   (STEP_IDS as readonly (string | undefined)[]).includes(text);

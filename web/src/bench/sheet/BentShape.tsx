@@ -9,7 +9,7 @@ const DRAWN_PX = 26;
 
 /** Rails and tongue as they bend in the run that governs, drawn many times larger than life over the side view. */
 export const BentShape = ({ scale }: { readonly scale: DrawingScale }) => {
-  const { strength, say } = useWorkbench();
+  const { strength, say } = useWorkbench('strength', 'say');
   const run = useGoverningRun();
   const { of } = strength;
   const { result: data } = useJob('bent', of && run ? { trailer: of, run: runKeyOf(run) } : undefined, {
@@ -29,7 +29,9 @@ export const BentShape = ({ scale }: { readonly scale: DrawingScale }) => {
         <path
           key={memberId}
           d={`M${points
-            .map(({ at, moved }) => `${scale.x(at[0]).toFixed(1)} ${scale.sideY(at[2] + moved[2] * larger).toFixed(1)}`)
+            .map(
+              ({ at, moved }) => `${scale.x(at[0]).toFixed(1)} ${scale.side.y(at[2] + moved[2] * larger).toFixed(1)}`,
+            )
             .join('L')}`}
           fill="none"
           stroke="var(--fix)"

@@ -1,20 +1,22 @@
-import { useMemo } from 'react';
 import { OPINION_NAMES, SITUATION_NAMES } from '@kereta/core';
-import { useWidth } from '../../fields/useWidth';
-import { useWorkbench } from '../workbench';
-import { BentShape } from './BentShape';
-import { drawingScale, planHeightPx } from '../../drawing/drawingScale';
-import { partPlaceM, placeText } from './parts';
-import { PlanView } from './PlanView';
+import { useMemo } from 'react';
+import { type DrawingScale, drawingScale, planHeightPx } from '../../drawing/drawingScale';
+import { Ground } from '../../drawing/Ground';
 import { GridLines, Ruler } from '../../drawing/Ruler';
+import { HatchPatterns } from '../../drawing/Shapes';
 import { SheetText } from '../../drawing/SheetText';
-import { SideView } from './SideView';
+import { WorkPatterns } from '../../drawing/workShading';
+import { useWidth } from '../../fields/useWidth';
+import { useBenchValue, useWorkbench } from '../workbench';
+import { BentShape } from './BentShape';
+import { partPlaceM, placeText } from './parts';
+import { PlanSection } from './PlanSection';
+import { SideSection } from './SideSection';
 import { usePartDrag } from './usePartDrag';
 import { usePartKeys } from './usePartKeys';
 import { useWork } from './useWork';
 import { WindowChart, windowChartPx } from './WindowChart';
 import { WORK_CHART_PX, WorkChart } from './WorkChart';
-import { WorkPatterns } from '../../drawing/workShading';
 
 /** Where the shading's figures come from, when it is not the analysis of the trailer as drawn. */
 const WORK_FROM = {
@@ -39,18 +41,16 @@ const Pill = ({
   x,
   y,
   text,
-  bind,
   partId,
 }: {
   readonly x: number;
   readonly y: number;
   readonly text: string;
-  readonly bind: (partId: string) => object;
   readonly partId: string;
 }) => {
   const width = Math.max(64, text.length * 8.4 + 34);
   return (
-    <g {...bind(partId)} data-part={`${partId}:pill`} style={{ cursor: 'ew-resize', touchAction: 'pan-y' }}>
+    <g data-part={`${partId}:pill`} data-grab={partId} style={{ cursor: 'ew-resize', touchAction: 'pan-y' }}>
       <rect x={x - width / 2} y={y - 2} width={width} height={36} rx="4" fill="var(--dye)" />
       <path
         d={`M${x - width / 2 + 8} ${y + 16}l6 -5v10zM${x + width / 2 - 8} ${y + 16}l-6 -5v10z`}
@@ -61,47 +61,111 @@ const Pill = ({
   );
 };
 
+/** The picked part's handle on the ruler, and how far a drag has brought it. */
+const PickedOnRuler = ({ scale }: { readonly scale: DrawingScale }) => {
+  const { trailer, committed, evaluation, picked, say } = useWorkbench(
+    'trailer',
+    'committed',
+    'evaluation',
+    'picked',
+    'say',
+  );
+  const pickedM = picked === undefined ? undefined : partPlaceM(trailer, evaluation, picked);
+  const wasM = picked === undefined ? undefined : partPlaceM(committed, evaluation, picked);
+  if (picked === undefined || pickedM === undefined) return null;
+  return (
+    <>
+      {wasM !== undefined && Math.abs(wasM - pickedM) > 1e-9 && (
+        <g pointerEvents="none">
+          <path
+            d={`M${scale.x(wasM)} ${scale.rulerY - 24}V${scale.lowerY + 24}`}
+            stroke="var(--mute)"
+            strokeDasharray="4 3"
+          />
+          <SheetText
+            x={scale.x(wasM)}
+            y={scale.lowerY + 14}
+            text={`was ${placeText(say, picked, wasM)}`}
+            size={12.5}
+            color="var(--mute)"
+            anchor={pickedM > wasM ? 'end' : 'start'}
+            cleared
+          />
+        </g>
+      )}
+      <Pill x={scale.x(pickedM)} y={scale.rulerY} text={placeText(say, picked, pickedM)} partId={picked} />
+    </>
+  );
+};
+
+/** What is picked, said to those who do not see it. */
+const Spoken = () => {
+  const { trailer, evaluation, picked, say } = useWorkbench('trailer', 'evaluation', 'picked', 'say');
+  const pickedM = picked === undefined ? undefined : partPlaceM(trailer, evaluation, picked);
+  return (
+    <p className="sr-only" aria-live="polite">
+      {picked === undefined
+        ? ''
+        : `${picked === 'axle' ? 'Axle' : say.partName(picked)} picked${pickedM === undefined ? '' : `, at ${placeText(say, picked, pickedM)}`}`}
+    </p>
+  );
+};
+
+const WorkTitle = ({ y }: { readonly y: number }) => {
+  const { opinion, situation } = useWorkbench('opinion', 'situation');
+  const work = useWork();
+  return (
+    <SheetText
+      x={14}
+      y={y}
+      text={`From above, shaded by work${opinion === 'own' ? '' : `, ${OPINION_NAMES[opinion]}`}: ${situation ? SITUATION_NAMES[situation].toLowerCase() : 'each at its worst'}${WORK_FROM[work.from]}`}
+      anchor="start"
+      size={12.5}
+      bold
+    />
+  );
+};
+
+const SideTitle = ({ caseId }: { readonly caseId: string | undefined }) => {
+  const { say } = useWorkbench('say');
+  return (
+    <SheetText
+      x={14}
+      y={18}
+      text={`From the side${caseId === undefined ? '' : `: ${say.caseName(caseId)}`}`}
+      anchor="start"
+      size={12.5}
+      bold
+    />
+  );
+};
+
 /** The trailer, always to scale: side view over the step's own view, both hung from one ruler. */
 export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) => {
-  const workbench = useWorkbench();
-  const { trailer, committed, evaluation, picked, say, caseId, bent, opinion, situation, step } = workbench;
-  const work = useWork();
-  // On the phone the side view alone is there, and carries the shading.
+  const { committed, caseId, bent, step } = useWorkbench('committed', 'caseId', 'bent', 'step');
+  const chassis = useBenchValue(({ evaluation }) => evaluation.chassis);
+  const rows = useBenchValue(({ evaluation }) => evaluation.placement.intervals.length);
+  // On the phone the side view alone may be there, and carries the shading.
   const shaded = lower === 'work' || (lower === 'none' && step === 'strength');
   const [holder, width] = useWidth<HTMLDivElement>(768);
   // The scale follows committed sizes only: a drag must not zoom the sheet under the finger.
   const scale = useMemo(
-    () =>
-      drawingScale(
-        marks ? { ...committed, items: [] } : committed,
-        evaluation.chassis,
-        width,
-        fitHeight,
-        lower !== 'none',
-      ),
+    () => drawingScale(committed, chassis, width, fitHeight, lower !== 'none', !marks),
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- the chassis moves with the committed project
     [committed, width, fitHeight, lower, marks],
   );
-  const bind = usePartDrag(scale.pxPerM);
+  const drag = usePartDrag(scale.pxPerM);
   const onKeyDown = usePartKeys(openFields);
-  const shown = marks
-    ? undefined
-    : (evaluation.cases.find(({ loadCase }) => loadCase.id === caseId) ?? evaluation.cases[0]);
+  const shownCaseId = marks ? undefined : (caseId ?? committed.cases[0]?.id);
+  const planTop = scale.lowerY + (lower === 'work' ? WORK_CHART_PX : 0);
   const lowerPx = {
     plan: planHeightPx(scale, true),
     work: WORK_CHART_PX + planHeightPx(scale, false),
-    window: windowChartPx(evaluation.placement.intervals.length),
+    window: windowChartPx(rows),
     none: 4,
   }[lower];
   const height = scale.lowerY + lowerPx;
-  const pickedM = picked === undefined ? undefined : partPlaceM(trailer, evaluation, picked);
-  const wasM = picked === undefined ? undefined : partPlaceM(committed, evaluation, picked);
-  const spoken =
-    picked === undefined
-      ? ''
-      : `${picked === 'axle' ? 'Axle' : say.partName(picked)} picked${pickedM === undefined ? '' : `, at ${placeText(say, picked, pickedM)}`}`;
-  const fromM = scale.toXM(0);
-  const toM = scale.toXM(width);
+  const imperial = committed.settings.units === 'imperial';
   return (
     <div ref={holder} className="min-w-0" style={{ background: 'var(--paper)' }}>
       <svg
@@ -110,85 +174,40 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
         viewBox={`0 0 ${width} ${height}`}
         tabIndex={0}
         role="application"
-        aria-label={`Drawing of ${trailer.name}. Keys: [ and ] pick a part, arrows move it, Enter opens its sizes.`}
+        aria-label={`Drawing of ${committed.name}. Keys: [ and ] pick a part, arrows move it, Enter opens its sizes.`}
         aria-roledescription="drawing"
         data-testid="drawing"
         data-px-per-m={scale.pxPerM}
         onKeyDown={onKeyDown}
         className="block select-none"
         style={{ fontFamily: 'var(--font-sans)' }}
+        {...drag}
       >
         <WorkPatterns />
-        <GridLines scale={scale} trailer={trailer} fromM={fromM} toM={toM} toY={height} />
-        <SheetText
-          x={14}
-          y={18}
-          text={`From the side${shown ? `: ${shown.loadCase.name}` : ''}`}
-          anchor="start"
-          size={12.5}
-          bold
-        />
-        <SideView scale={scale} bind={bind} shown={shown} work={shaded} />
+        <HatchPatterns />
+        <GridLines scale={scale} imperial={imperial} toY={height} />
+        <SideTitle caseId={shownCaseId} />
+        <Ground scale={scale} />
+        <SideSection scale={scale} shownCaseId={shownCaseId} shaded={shaded} />
         {shaded && bent && <BentShape scale={scale} />}
-        <Ruler scale={scale} trailer={trailer} fromM={fromM} toM={toM} />
+        <Ruler scale={scale} imperial={imperial} />
+        {lower === 'plan' && <SheetText x={14} y={planTop + 16} text="From above" anchor="start" size={12.5} bold />}
+        {lower === 'work' && <WorkTitle y={planTop + 16} />}
         {(lower === 'plan' || lower === 'work') && (
-          <>
-            <SheetText
-              x={14}
-              y={scale.lowerY + (lower === 'work' ? WORK_CHART_PX : 0) + 16}
-              text={
-                lower === 'work'
-                  ? `From above, shaded by work${opinion === 'own' ? '' : `, ${OPINION_NAMES[opinion]}`}: ${situation ? SITUATION_NAMES[situation].toLowerCase() : 'each at its worst'}${WORK_FROM[work.from]}`
-                  : 'From above'
-              }
-              anchor="start"
-              size={12.5}
-              bold
-            />
-            <PlanView
-              scale={scale}
-              topPx={scale.lowerY + (lower === 'work' ? WORK_CHART_PX : 0)}
-              bind={bind}
-              shown={shown}
-              work={lower === 'work'}
-              sizes={lower === 'plan'}
-              {...(marks ? { marks } : {})}
-            />
-          </>
+          <PlanSection
+            scale={scale}
+            topPx={planTop}
+            shownCaseId={shownCaseId}
+            shaded={lower === 'work'}
+            sizes={lower === 'plan'}
+            {...(marks ? { marks } : {})}
+          />
         )}
         {lower === 'work' && <WorkChart scale={scale} />}
         {lower === 'window' && <WindowChart scale={scale} />}
-        {picked !== undefined && pickedM !== undefined && wasM !== undefined && Math.abs(wasM - pickedM) > 1e-9 && (
-          <g pointerEvents="none">
-            <path
-              d={`M${scale.x(wasM)} ${scale.rulerY - 24}V${scale.lowerY + 24}`}
-              stroke="var(--mute)"
-              strokeDasharray="4 3"
-            />
-            <SheetText
-              x={scale.x(wasM)}
-              y={scale.lowerY + 14}
-              text={`was ${placeText(say, picked, wasM)}`}
-              size={12.5}
-              color="var(--mute)"
-              anchor={pickedM > wasM ? 'end' : 'start'}
-              cleared
-            />
-          </g>
-        )}
-        {picked !== undefined && pickedM !== undefined && (
-          <Pill
-            x={scale.x(pickedM)}
-            y={scale.rulerY}
-            text={placeText(say, picked, pickedM)}
-            bind={bind}
-            partId={picked}
-          />
-        )}
+        <PickedOnRuler scale={scale} />
       </svg>
-      <p className="sr-only" aria-live="polite">
-        {spoken}
-      </p>
+      <Spoken />
     </div>
   );
 };

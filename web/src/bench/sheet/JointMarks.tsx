@@ -1,23 +1,22 @@
 import { formatPercent, jointsOf } from '@kereta/core';
 import { useMemo } from 'react';
 import { useWorkbench } from '../workbench';
-import { type DrawingScale, planY } from '../../drawing/drawingScale';
+import type { Placement } from '../../drawing/Shapes';
 import { useShownResult } from './useWork';
 
 /** Side of a joint's mark, px; a finger finds twice as much. */
 const MARK_PX = 9;
 
 /** Welds and hangers of the plan, to be picked: a lying square each, filled where it is past its allowance. */
-export const JointMarks = ({ scale, topPx }: { readonly scale: DrawingScale; readonly topPx: number }) => {
-  const { joint, showJoint } = useWorkbench();
+export const JointMarks = ({ place }: { readonly place: Placement }) => {
+  const { joint, showJoint } = useWorkbench('joint', 'showJoint');
   const result = useShownResult();
-  const y = planY(scale, topPx);
   const joints = useMemo(() => (result ? jointsOf(result) : []), [result]);
   return (
     <g>
       {joints.map(({ id, at, utilisation }) => {
         if (!at) return null;
-        const [px, py] = [scale.x(at[0]), y(at[1])];
+        const [px, py] = [place.x(at[0]), place.y(at[1])];
         const picked = id === joint;
         return (
           <g key={id} data-joint={id} style={{ cursor: 'pointer' }} onClick={() => showJoint(picked ? undefined : id)}>

@@ -11,7 +11,7 @@ export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 
 
 /** Where the axle may sit: one bar per load on a stretch of the ruler, flared open below it; where all bars overlap, all loads ride well. */
 export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
-  const { trailer, evaluation, doubt, say } = useWorkbench();
+  const { trailer, evaluation, doubt, say } = useWorkbench('trailer', 'evaluation', 'doubt', 'say');
   /** how far an edge may lie elsewhere in nine tries of ten, m along the ruler */
   const doubtOf = (caseId: string): number => {
     const own = doubt.doubts?.find((candidate) => candidate.caseId === caseId);

@@ -1,5 +1,5 @@
 import { workAlong, formatPercent } from '@kereta/core';
-import { useWorkbench } from '../workbench';
+import { useFollowed } from '../workbench';
 import type { DrawingScale } from '../../drawing/drawingScale';
 import { SheetText } from '../../drawing/SheetText';
 
@@ -8,7 +8,7 @@ const TITLE_PX = 24;
 
 /** Bending of tongue and rails along the ruler, each place in its worst load; 100 % is what is allowed. */
 export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
-  const { trailer, evaluation } = useWorkbench();
+  const { trailer, evaluation } = useFollowed('trailer', 'evaluation');
   const fromM = evaluation.chassis.ballXM;
   const toM = trailer.frame.bed.lengthM;
   const points = workAlong(evaluation.strength, fromM, toM, Math.min(400, Math.ceil((toM - fromM) * scale.pxPerM)));

@@ -2,7 +2,7 @@ import { DEMO_TRAILERS, evaluate, type Trailer } from '@kereta/core';
 import { cleanup, render, screen } from '@testing-library/react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { stillWorkbench } from '../stillWorkbench';
-import { WorkbenchContext } from '../workbench';
+import { StillBench } from '../StillBench';
 import { Drawing, type LowerView } from './Drawing';
 import { drawingScale } from '../../drawing/drawingScale';
 
@@ -15,9 +15,9 @@ afterEach(cleanup);
 
 const draw = (trailer: Trailer, lower: LowerView, picked?: string): HTMLElement => {
   const { container } = render(
-    <WorkbenchContext value={stillWorkbench(trailer, 'axle', picked)}>
+    <StillBench workbench={stillWorkbench(trailer, 'axle', picked)}>
       <Drawing lower={lower} fitHeight={612} openFields={() => undefined} />
-    </WorkbenchContext>,
+    </StillBench>,
   );
   return container;
 };
@@ -35,30 +35,31 @@ describe('the drawing is to scale', () => {
       const { chassis } = evaluate(trailer);
       const scale = drawingScale(trailer, chassis, 768, 612, true);
       expect(scale.x(1) - scale.x(0)).toBeCloseTo(scale.pxPerM, 9);
-      expect(scale.sideY(0) - scale.sideY(1)).toBeCloseTo(scale.pxPerM, 9);
+      expect(scale.side.y(0) - scale.side.y(1)).toBeCloseTo(scale.pxPerM, 9);
       expect(scale.toXM(scale.x(1.234))).toBeCloseTo(1.234, 12);
       expect(scale.x(chassis.ballXM)).toBeGreaterThan(0);
       expect(scale.x(trailer.frame.bed.lengthM)).toBeLessThan(768);
       expect(scale.lowerY + scale.planWidthM * scale.pxPerM).toBeLessThan(612);
     },
   );
+  /** Corners of a part's outlines, of the last drawn first. */
+  const cornersOf = (container: HTMLElement, id: string): readonly (readonly [number, number])[] =>
+    [...container.querySelectorAll(`[data-part="${id}"] path[d]`)].flatMap((path) =>
+      [...(path.getAttribute('d') ?? '').matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(
+        ([, x, y]) => [Number(x), Number(y)] as const,
+      ),
+    );
   test('rails are as long on the sheet as in steel', () => {
     const [trailer] = DEMO_TRAILERS as [Trailer];
     const container = draw(trailer, 'plan');
     const pxPerM = Number(screen.getByTestId('drawing').dataset['pxPerM']);
-    const [polygon] = container.querySelectorAll('[data-part="rail.left"] polygon');
-    const xs = (polygon?.getAttribute('points') ?? '').split(' ').map((pair) => Number(pair.split(',')[0]));
+    const xs = cornersOf(container, 'rail.left').map(([x]) => x);
     expect(Math.max(...xs) - Math.min(...xs)).toBeCloseTo(trailer.frame.bed.lengthM * pxPerM, 0);
   });
   test('the right side of the trailer lies at the top of the plan', () => {
     const container = draw(DEMO_TRAILERS[0] as Trailer, 'plan');
-    const top = (id: string): number => {
-      const polygons = container.querySelectorAll(`[data-part="${id}"] polygon`);
-      return Math.min(
-        ...(polygons[0]?.getAttribute('points') ?? '').split(' ').map((pair) => Number(pair.split(',')[1])),
-      );
-    };
-    expect(top('rail.right')).toBeLessThan(top('rail.left'));
+    const lowest = (id: string): number => Math.max(...cornersOf(container, id).map(([, y]) => y));
+    expect(lowest('rail.right')).toBeLessThan(lowest('rail.left'));
   });
 });
 

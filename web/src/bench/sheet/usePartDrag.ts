@@ -1,34 +1,68 @@
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef } from 'react';
-import { useWorkbench } from '../workbench';
+import { useWorkbenchNow } from '../workbench';
 import { moveName, movePart, partPlaceM, snapTo, stepsOf } from './parts';
 
-/** Drags parts along the ruler: previews at every frame, one undo step at the end, Esc puts it back. `bind(partId)` goes onto the part. */
-export const usePartDrag = (pxPerM: number) => {
-  const { projectStore, evaluation, pick, readOnly, say } = useWorkbench();
+/** The part under a pointer, by the mark that its shapes bear. */
+const grabbed = (target: EventTarget | null): string | undefined =>
+  target instanceof Element ? (target.closest<SVGElement>('[data-grab]')?.dataset['grab'] ?? undefined) : undefined;
+
+/** Shows the latest of many wishes, once a frame: a pointer may move several times before anything is drawn. */
+const onceAFrame = () => {
+  let frame = 0;
+  let latest: (() => void) | undefined;
+  return {
+    ask: (show: () => void): void => {
+      latest = show;
+      if (frame !== 0) return;
+      frame = requestAnimationFrame(() => {
+        frame = 0;
+        latest?.();
+        latest = undefined;
+      });
+    },
+    drop: (): void => {
+      cancelAnimationFrame(frame);
+      frame = 0;
+      latest = undefined;
+    },
+  };
+};
+
+/**
+ * Drags parts along the ruler: previews at every frame, one undo step at the end, Esc puts it back. What it gives goes onto the drawing as a
+ * whole; a part is told by its `data-grab`.
+ */
+export const usePartDrag = (pxPerM: number): object => {
+  const now = useWorkbenchNow();
   const cancelled = useRef(false);
   const cancel = useRef<(() => void) | undefined>(undefined);
-  const latest = useRef(evaluation);
-  useEffect(() => {
-    latest.current = evaluation;
-  }, [evaluation]);
+  const frames = useRef(onceAFrame());
 
   useEffect(() => {
     const onKey = (event: KeyboardEvent): void => {
+      const { projectStore } = now();
       if (event.key !== 'Escape' || !projectStore.store.getState().preview) return;
       // The drawing's own Esc, which lets go of the picked part, must not see this one.
       event.stopPropagation();
       cancelled.current = true;
       cancel.current?.();
+      frames.current.drop();
       projectStore.preview(undefined);
     };
     window.addEventListener('keydown', onKey, { capture: true });
     return () => window.removeEventListener('keydown', onKey, { capture: true });
-  }, [projectStore]);
+  }, [now]);
 
   const bind = useDrag(
-    ({ args: [partId], xy: [x], initial: [fromX], first, last, tap, shiftKey, memo, cancel: stop }) => {
-      const id = partId as string;
+    ({ event, xy: [x], initial: [fromX], first, last, tap, shiftKey, memo, cancel: stop }) => {
+      const { projectStore, pick, readOnly, say, evaluation } = now();
+      const held = (memo as { id: string | undefined; startM: number | undefined } | undefined) ?? {
+        id: grabbed(event.target),
+        startM: undefined,
+      };
+      const { id } = held;
+      if (id === undefined) return held;
       if (tap) {
         pick(id);
         return undefined;
@@ -38,26 +72,27 @@ export const usePartDrag = (pxPerM: number) => {
         cancel.current = stop;
         pick(id);
       }
-      const start = (memo as number | undefined) ?? partPlaceM(trailer, latest.current, id);
-      if (start === undefined || readOnly || cancelled.current) return start;
+      const startM = held.startM ?? partPlaceM(trailer, evaluation, id);
+      if (startM === undefined || readOnly || cancelled.current) return { id, startM };
       const { snap, fine } = stepsOf(trailer);
-      const to = snapTo(start + (x - fromX) / pxPerM, shiftKey ? fine : snap, trailer);
+      const to = snapTo(startM + (x - fromX) / pxPerM, shiftKey ? fine : snap, trailer);
       if (last) {
+        frames.current.drop();
         projectStore.preview(undefined);
-        if (to !== start)
-          projectStore.edit(moveName(say, id, to), (current) => movePart(current, latest.current, id, to));
+        if (to !== startM)
+          projectStore.edit(moveName(say, id, to), (current) => movePart(current, now().evaluation, id, to));
         return undefined;
       }
-      projectStore.preview((current) => movePart(current, latest.current, id, to));
-      return start;
+      frames.current.ask(() => projectStore.preview((current) => movePart(current, now().evaluation, id, to)));
+      return { id, startM };
     },
     { filterTaps: true, pointer: { touch: true } },
   );
-  // After Esc the button is still down, and a stray move would begin the same drag again: only a new press lifts the cancel.
-  return (partId: string): object => ({
-    ...bind(partId),
+  return {
+    ...bind(),
+    // After Esc the button is still down, and a stray move would begin the same drag again: only a new press lifts the cancel.
     onPointerDownCapture: () => {
       cancelled.current = false;
     },
-  });
+  };
 };

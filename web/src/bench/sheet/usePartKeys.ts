@@ -1,5 +1,5 @@
 import type { KeyboardEvent } from 'react';
-import { useWorkbench } from '../workbench';
+import { useWorkbenchNow } from '../workbench';
 import {
   canRemove,
   moveName,
@@ -14,8 +14,9 @@ import {
 
 /** Everything that the mouse does on the drawing, by keys: [ and ] walk, arrows and Page keys move, Enter opens, digits begin the size, Delete takes away. */
 export const usePartKeys = (openFields: (partId: string) => void) => {
-  const { projectStore, evaluation, picked, pick, readOnly, say } = useWorkbench();
+  const now = useWorkbenchNow();
   return (event: KeyboardEvent): void => {
+    const { projectStore, evaluation, picked, pick, readOnly, say } = now();
     const trailer = projectStore.trailerNow();
     const parts = pickableParts(trailer, evaluation);
     if (event.key === '[' || event.key === ']') {

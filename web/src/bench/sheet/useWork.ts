@@ -1,6 +1,6 @@
 import { type Governing, type OpinionResult, resultOf, type RunKey, type SituationId } from '@kereta/core';
 import { useMemo } from 'react';
-import { useWorkbench } from '../workbench';
+import { useFollowed, useIsBehind } from '../workbench';
 
 /** How hard each bar works, and where the figures come from. */
 export interface Work {
@@ -28,15 +28,16 @@ export const governingOf = (
 
 /** What the analysis found under the opinion that is shown; undefined while there is none. */
 export const useShownResult = (): OpinionResult | undefined => {
-  const { strength, opinion } = useWorkbench();
+  const { strength, opinion } = useFollowed('strength', 'opinion');
   return strength.outcome?.kind === 'analysed' ? resultOf(strength.outcome.analysis, opinion) : undefined;
 };
 
 /** From the frame analysis where there is one, else the hand check. */
 export const useWork = (): Work => {
-  const { evaluation, strength, situation, trailer } = useWorkbench();
+  const { evaluation, strength, situation, trailer } = useFollowed('evaluation', 'strength', 'situation', 'trailer');
   const { outcome, current, of } = strength;
   const result = useShownResult();
+  const behind = useIsBehind();
   return useMemo(() => {
     if (outcome?.kind !== 'analysed') {
       return {
@@ -49,13 +50,13 @@ export const useWork = (): Work => {
       const governing = result && governingOf(result, memberId, situation);
       if (governing) shares.set(memberId, governing.utilisation.value);
     }
-    return { shares, from: current && of === trailer ? 'frame' : 'older-frame' };
-  }, [outcome, result, current, of, trailer, situation, evaluation.strength.members]);
+    return { shares, from: current && of === trailer && !behind ? 'frame' : 'older-frame' };
+  }, [outcome, result, current, of, trailer, situation, behind, evaluation]);
 };
 
 /** The run that governs the frame as a whole, in the chosen situation or in the worst. */
 export const useGoverningRun = (): Governing | undefined => {
-  const { situation } = useWorkbench();
+  const { situation } = useFollowed('situation');
   const result = useShownResult();
   return useMemo(
     () =>

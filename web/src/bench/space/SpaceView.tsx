@@ -1,12 +1,4 @@
-import {
-  drawnRailTopM,
-  axlePlaces as axlesOf,
-  type BalancedCase,
-  itemParts,
-  type Part,
-  formatPercent,
-  parsePartId,
-} from '@kereta/core';
+import { drawnRailTopM, axlePlaces as axlesOf, itemParts, type Part, formatPercent, parsePartId } from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { CanvasTexture, ExtrudeGeometry, Shape, SRGBColorSpace, type Texture, Vector3 } from 'three';
@@ -82,7 +74,7 @@ const Block = ({ part, color, opacity }: { readonly part: Part; readonly color: 
 };
 
 const Bars = () => {
-  const { evaluation, pick } = useWorkbench();
+  const { evaluation, pick } = useWorkbench('evaluation', 'pick');
   const { shares } = useWork();
   const bars = useMemo(
     () =>
@@ -131,7 +123,7 @@ const Bars = () => {
 };
 
 const Wheels = () => {
-  const { trailer, evaluation } = useWorkbench();
+  const { trailer, evaluation } = useWorkbench('trailer', 'evaluation');
   const railTopM = drawnRailTopM(trailer, evaluation.chassis);
   const { tire, suspension, layout } = trailer.runningGear;
   if (layout === 'none') return null;
@@ -153,7 +145,7 @@ const Wheels = () => {
 /** Puts the camera where a view looks from, and turns it by hand and by key. */
 const Camera = ({ view, turns }: { readonly view: View; readonly turns: readonly [number, number] }) => {
   const { camera, gl, invalidate } = useThree();
-  const { trailer, evaluation } = useWorkbench();
+  const { trailer, evaluation } = useWorkbench('trailer', 'evaluation');
   const controls = useRef<OrbitControls | undefined>(undefined);
   const front = evaluation.chassis.ballXM;
   const { lengthM } = trailer.frame.bed;
@@ -196,14 +188,9 @@ const canDraw = (): boolean => {
 };
 
 /** Frame, deck, wheels and loads in space, each bar shaded and numbered by how hard it works; turned by hand or by keys. */
-export const SpaceView = ({
-  shown,
-  onLost,
-}: {
-  readonly shown: BalancedCase | undefined;
-  readonly onLost: () => void;
-}) => {
-  const { trailer, evaluation, say } = useWorkbench();
+export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
+  const { trailer, evaluation, say, caseId } = useWorkbench('trailer', 'evaluation', 'say', 'caseId');
+  const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
   const { shares } = useWork();
   const [view, setView] = useState<View>('Corner');
   const [turns, setTurns] = useState<readonly [number, number]>([0, 0]);

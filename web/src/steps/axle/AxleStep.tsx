@@ -38,7 +38,7 @@ const CHANGED_STEPS = ['axle', 'balance', 'job'] as const;
 
 /** The place of the axle, three ways side by side, each with one press to take it. */
 const ThreeWays = () => {
-  const { evaluation, say, readOnly } = useWorkbench();
+  const { evaluation, say, readOnly } = useWorkbench('evaluation', 'say', 'readOnly');
   const { trailer, edit } = useEditing();
   const { ruleOfThumbM, wanted, window } = evaluation.placement;
   const take = (xM: number): void => {
@@ -99,7 +99,7 @@ const ThreeWays = () => {
 /** Axle, its place, wheels and suspension. */
 export const AxleStep = () => {
   const { trailer, edit } = useEditing();
-  const { say, readOnly } = useWorkbench();
+  const { say, readOnly } = useWorkbench('say', 'readOnly');
   const gear = trailer.runningGear;
   const set = (label: string, change: Partial<RunningGear>): void =>
     edit(label, (current) => ({

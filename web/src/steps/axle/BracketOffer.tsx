@@ -7,7 +7,7 @@ const WORTH_M = 0.003;
 
 /** What was measured beyond the parts that are known: one click enters it as a bracket, so that every height adds up. */
 export const BracketOffer = () => {
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { edit, readOnly } = useEditing();
   const found = evaluation.findings.find((finding) => finding.code === 'ride-height');
   if (found?.code !== 'ride-height' || found.data.restM < WORTH_M) return null;

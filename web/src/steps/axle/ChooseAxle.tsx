@@ -41,7 +41,7 @@ const misfitText = (misfit: Misfit, spareKg: number, say: Speaker): string => {
 /** Which axles of the list would do, one or two of them, and what else would have to change. */
 export const ChooseAxle = () => {
   const { trailer, edit, readOnly } = useEditing();
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { chassis, cases } = evaluation;
   const demand = useMemo(() => axleDemand(trailer, cases), [trailer, cases]);
   const candidates = useMemo(

@@ -7,7 +7,7 @@ import { useWorkbench } from '../../bench/workbench';
 /** Every hanger from the bed's front edge, for the axle's place as it stands loaded. */
 export const HangerTable = () => {
   const { trailer, edit, readOnly } = useEditing();
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const plan = evaluation.hangers;
   const wanted = wantedSpacingM(trailer);
   const { hangerSpacingM } = trailer.runningGear.suspension;

@@ -7,7 +7,7 @@ import { useWorkbench } from '../../bench/workbench';
 /** How high everything rides in every load, by tire, axle, spring and hanger. */
 export const HeightTable = () => {
   const { trailer } = useEditing();
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { rides } = evaluation;
   const loaded = loadedRide(rides);
   if (!loaded) return null;

@@ -187,7 +187,7 @@ const HOME_BUILT_SIZES: readonly SizeOf<HomeBuilt>[] = [
 /** What the spring or the arm is, as it lies on the bench; heights, shackle and bounce follow from it. */
 export const SuspensionFields = () => {
   const { trailer, edit } = useEditing();
-  const { say } = useWorkbench();
+  const { say } = useWorkbench('say');
   const { suspension, axle } = trailer.runningGear;
   const { spring, torsion } = suspension;
   const set = (label: string, change: Partial<Suspension>): void =>

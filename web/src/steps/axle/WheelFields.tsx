@@ -18,7 +18,7 @@ const FENDERS = optionsOf(FENDER_NAMES);
 /** Rim, offset and studs of the wheels, and what covers them. */
 export const WheelFields = () => {
   const { trailer, edit } = useEditing();
-  const { evaluation } = useWorkbench();
+  const { evaluation } = useWorkbench('evaluation');
   const { wheel, tire, fender, axle } = trailer.runningGear;
   const setGear = (label: string, change: (gear: RunningGear) => RunningGear): void =>
     edit(label, (current) => ({ ...current, runningGear: change(current.runningGear) }));

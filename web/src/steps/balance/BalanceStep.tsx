@@ -26,7 +26,7 @@ const CHANGED_STEPS = ['balance', 'axle', 'tongue'] as const;
 /** Tongue band and the share that is wanted; the drawing shows where the axle may sit. */
 export const BalanceStep = () => {
   const { trailer, edit } = useEditing();
-  const { caseId, say, projectStore } = useWorkbench();
+  const { caseId, say, projectStore } = useWorkbench('caseId', 'say', 'projectStore');
   const band = trailer.tongueBand;
   const loadCase = trailer.cases.find(({ id }) => id === caseId);
   const setBand = (change: Partial<TongueBand>): void => edit('tongue band', (current) => withBand(current, change));

@@ -60,7 +60,7 @@ const guessName = (id: string, say: Speaker): string =>
 
 /** What guessed weights and places do to every towed load, and which to weigh or measure first. */
 export const DoubtTable = () => {
-  const { doubt, evaluation, say } = useWorkbench();
+  const { doubt, evaluation, say } = useWorkbench('doubt', 'evaluation', 'say');
   const { doubts, current } = doubt;
   if (!doubts || doubts.length === 0) return null;
   return (

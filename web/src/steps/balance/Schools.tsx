@@ -4,7 +4,7 @@ import { useWorkbench } from '../../bench/workbench';
 
 /** What each school of tongue weight says of the same loads, and where it would have the axle. */
 export const Schools = () => {
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const answers = useMemo(() => schoolAnswers(evaluation), [evaluation]);
   return (
     <details className="border-t border-base-300">

@@ -4,7 +4,7 @@ import { useWorkbench } from '../../bench/workbench';
 
 /** The shown load standing still: what ball or jack, axles and wheels carry, and where it balances. */
 export const StandingTable = () => {
-  const { trailer, evaluation, caseId, say } = useWorkbench();
+  const { trailer, evaluation, caseId, say } = useWorkbench('trailer', 'evaluation', 'caseId', 'say');
   const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
   if (!shown?.standing || !shown.centre) return null;
   const { standing, centre, massKg } = shown;

@@ -28,7 +28,7 @@ const costText = ({ worsens }: Advice): string =>
 /** What brings the tongues back into their band, each worked out on the whole trailer: one click tries it, one undo brings it back. */
 export const WaysOut = () => {
   const { edit, readOnly } = useEditing();
-  const { committed, evaluation, say } = useWorkbench();
+  const { committed, evaluation, say } = useWorkbench('committed', 'evaluation', 'say');
   const input = useMemo(() => ({ trailer: committed }), [committed]);
   const { result, current } = useJob('waysOut', input, { settleMs: SETTLE_MS, urgency: 'soon' });
   const ways = current ? (result ?? []) : [];

@@ -8,7 +8,7 @@ import { useWorkbench } from '../../bench/workbench';
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {
   const { trailer } = useEditing();
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const csv = (name: string, text: string): void =>
     download(fileName(`${trailer.name} ${name}`, '.csv'), text, 'text/csv');
   return (

@@ -1,12 +1,14 @@
-import type { CutList } from '@kereta/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { drawingScale, planHeightPx } from '../../drawing/drawingScale';
-import { PlanView } from '../../bench/sheet/PlanView';
+import { type CutList, layOut, planView } from '@kereta/core';
+import { useCallback, useMemo } from 'react';
+import { useFollowed } from '../../bench/workbench';
+import { drawingScale, planHeightPx, planPlacement } from '../../drawing/drawingScale';
+import { Lettering } from '../../drawing/Lettering';
+import { HatchPatterns, type PartState, Shapes, STILL } from '../../drawing/Shapes';
 import { SheetText } from '../../drawing/SheetText';
-import { WorkPatterns } from '../../drawing/workShading';
-import { useWorkbench } from '../../bench/workbench';
+import { useWidth } from '../../fields/useWidth';
 
 const HEIGHT_PX = 560;
+const TITLE_PX = 24;
 
 /** Piece mark of each member. */
 export const marksOf = ({ rows }: CutList): ReadonlyMap<string, string> =>
@@ -14,22 +16,26 @@ export const marksOf = ({ rows }: CutList): ReadonlyMap<string, string> =>
 
 /** The frame from above with its piece marks: what is cut, and where it goes. */
 export const MarkedPlan = () => {
-  const { trailer, evaluation, pick } = useWorkbench();
-  const holder = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(768);
-  useEffect(() => {
-    const element = holder.current;
-    if (!element) return undefined;
-    const observer = new ResizeObserver(
-      ([entry]) => entry && setWidth(Math.max(280, Math.round(entry.contentRect.width))),
-    );
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
-  const marks = useMemo(() => marksOf(evaluation.cutList), [evaluation.cutList]);
-  const scale = { ...drawingScale(trailer, evaluation.chassis, width, HEIGHT_PX, true), lowerY: 0 };
+  const { trailer, evaluation, picked, pick, say } = useFollowed('trailer', 'evaluation', 'picked', 'pick', 'say');
+  const [holder, width] = useWidth<HTMLDivElement>(768);
+  const { chassis, cutList } = evaluation;
+  const marks = useMemo(() => marksOf(cutList), [cutList]);
+  const scale = useMemo(() => drawingScale(trailer, chassis, width, HEIGHT_PX, true, false), [trailer, chassis, width]);
+  const place = useMemo(() => planPlacement(scale, 0), [scale]);
   const height = planHeightPx(scale, false);
-  const bind = (partId: string): object => ({ onClick: () => pick(partId) });
+  const view = useMemo(
+    () => planView({ trailer, chassis, shown: undefined }, { lettering: say, sizes: false, marks }),
+    [trailer, chassis, say, marks],
+  );
+  const laid = useMemo(
+    () => layOut(view, { ...place, bounds: { x0: 2, x1: width - 2, y0: TITLE_PX, y1: height - 2 }, text: 13 }),
+    [view, place, width, height],
+  );
+  const stateOf = useCallback(
+    (part: string | undefined): PartState =>
+      part !== undefined && marks.has(part) ? { ...STILL, picks: true, picked: picked === part } : STILL,
+    [marks, picked],
+  );
   return (
     <div ref={holder} style={{ background: 'var(--paper)' }}>
       <svg
@@ -40,10 +46,18 @@ export const MarkedPlan = () => {
         aria-label="The frame from above with its piece marks"
         className="block"
         style={{ fontFamily: 'var(--font-sans)' }}
+        onClick={(event) =>
+          pick(
+            event.target instanceof Element
+              ? event.target.closest<SVGElement>('[data-grab]')?.dataset['grab']
+              : undefined,
+          )
+        }
       >
-        <WorkPatterns />
+        <HatchPatterns />
         <SheetText x={14} y={16} text="Piece marks" anchor="start" size={12.5} bold />
-        <PlanView scale={scale} topPx={0} bind={bind} shown={undefined} work={false} marks={marks} sizes={false} />
+        <Shapes shapes={view.shapes} place={place} stateOf={stateOf} />
+        <Lettering laid={laid} />
       </svg>
     </div>
   );

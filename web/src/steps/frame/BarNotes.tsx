@@ -17,7 +17,7 @@ const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
 /** What the chosen bars weigh and resist, at which wall, in which metal, and where the figures come from. */
 export const BarNotes = () => {
   const { trailer } = useEditing();
-  const { say } = useWorkbench();
+  const { say } = useWorkbench('say');
   const imperial = trailer.settings.units === 'imperial';
   const perLength = (kgPerM: number): string =>
     imperial

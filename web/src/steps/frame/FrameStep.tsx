@@ -32,7 +32,7 @@ const CORNERS = optionsOf(CORNER_NAMES);
 
 const PickedMember = ({ id }: { readonly id: string }) => {
   const { trailer, edit } = useEditing();
-  const { evaluation, say, pick } = useWorkbench();
+  const { evaluation, say, pick } = useWorkbench('evaluation', 'say', 'pick');
   const [linked, setLinked] = useState(true);
   const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
   if (!member) return null;
@@ -137,7 +137,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
 /** Bed, bars and deck. */
 export const FrameStep = () => {
   const { trailer, edit } = useEditing();
-  const { picked, pick, evaluation, say } = useWorkbench();
+  const { picked, pick, evaluation, say } = useWorkbench('picked', 'pick', 'evaluation', 'say');
   const { frame } = trailer;
   const set = (label: string, change: Partial<Trailer['frame']>): void =>
     edit(label, (current) => ({ ...current, frame: { ...current.frame, ...change } }));

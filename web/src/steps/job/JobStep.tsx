@@ -32,7 +32,7 @@ const ROADS = optionsOf(ROAD_NAMES);
 /** What it carries, what tows it, where it must fit. */
 export const JobStep = () => {
   const { trailer, edit, readOnly } = useEditing();
-  const { projectStore, say } = useWorkbench();
+  const { projectStore, say } = useWorkbench('projectStore', 'say');
   const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const like = exampleOf(vehicle);
   const { units } = trailer.settings;

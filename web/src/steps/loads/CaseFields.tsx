@@ -42,7 +42,7 @@ const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
 /** What is aboard in one load case, how full, and how the trailer stands. */
 export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
   const { edit, trailer } = useEditing();
-  const { say } = useWorkbench();
+  const { say } = useWorkbench('say');
   const set = (label: string, change: Partial<LoadCase>): void =>
     edit(label, (current) => changeCase(current, loadCase.id, (old) => ({ ...old, ...change })));
   const entryOf = (itemId: string) => loadCase.aboard.find((entry) => entry.itemId === itemId);

@@ -26,7 +26,7 @@ const toleranceShare = ({ value, tolerance, basis }: Item['massKg']): number =>
 /** What the picked load weighs, how big it is, where it stands. */
 export const ItemFields = ({ item }: { readonly item: Item }) => {
   const { edit } = useEditing();
-  const { say, pick, trailer, evaluation } = useWorkbench();
+  const { say, pick, trailer, evaluation } = useWorkbench('say', 'pick', 'trailer', 'evaluation');
   const { chassis } = evaluation;
   const set = (label: string, change: (old: Item) => Item): void =>
     edit(label, (current) => changeItem(current, item.id, change));

@@ -39,7 +39,7 @@ const carries = ({ items }: Trailer, { aboard }: Trailer['cases'][number]): bool
 /** Everything aboard, and in which load case. */
 export const LoadsStep = () => {
   const { trailer, edit, readOnly } = useEditing();
-  const { picked, pick, caseId, showCase, say } = useWorkbench();
+  const { picked, pick, caseId, showCase, say } = useWorkbench('picked', 'pick', 'caseId', 'showCase', 'say');
   const pickedItem = trailer.items.find(({ id }) => id === picked);
   const loadCase = trailer.cases.find(({ id }) => id === caseId) ?? trailer.cases[0];
   return (

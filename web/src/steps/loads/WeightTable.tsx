@@ -5,7 +5,7 @@ import { useWorkbench } from '../../bench/workbench';
 
 /** What the shown load weighs, part by part and group by group, and where each has its balance point. */
 export const WeightTable = () => {
-  const { evaluation, caseId, say } = useWorkbench();
+  const { evaluation, caseId, say } = useWorkbench('evaluation', 'caseId', 'say');
   const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
   if (!shown) return null;
   const place = (centre: Point3 | undefined) =>

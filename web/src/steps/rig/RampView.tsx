@@ -22,7 +22,7 @@ const MOST_DEG = 15;
 
 /** The rig from the side where the road breaks: a slider for the break, one for where under the rig it lies. */
 export const RampView = () => {
-  const { trailer, evaluation, say } = useWorkbench();
+  const { trailer, evaluation, say } = useWorkbench('trailer', 'evaluation', 'say');
   const { chassis, cases } = evaluation;
   const [degrees, setDegrees] = useState(8);
   const [share, setShare] = useState(0.5);

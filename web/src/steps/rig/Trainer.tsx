@@ -52,7 +52,7 @@ const usePlayer = (frames: number) => {
 
 /** A flick of the steering wheel at a speed: how a badly loaded trailer fish-tails and a well loaded one settles, and what helps. */
 export const Trainer = () => {
-  const { committed, trailer, caseId, say } = useWorkbench();
+  const { committed, trailer, caseId, say } = useWorkbench('committed', 'trailer', 'caseId', 'say');
   const { sway, current, failed } = useSway(committed);
   const [speedIndex, setSpeedIndex] = useState(3);
   const [change, setChange] = useState<WhatIf>(AS_IT_IS);

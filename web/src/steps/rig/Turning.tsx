@@ -9,7 +9,7 @@ const HEIGHT_PX = 300;
 
 /** Vehicle as an outline and trailer turned against it by a slider: what comes nearest, and how near. */
 export const Turning = () => {
-  const { trailer, evaluation, say } = useWorkbench();
+  const { trailer, evaluation, say } = useWorkbench('trailer', 'evaluation', 'say');
   const [degrees, setDegrees] = useState(45);
   const [holder, width] = useWidth<HTMLDivElement>(740);
   const { chassis } = evaluation;

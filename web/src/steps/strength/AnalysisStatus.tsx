@@ -3,7 +3,7 @@ import { useJobProgress } from '../../jobs/progress';
 
 /** Whether the frame analysis below is of the trailer as drawn, of one before the last change, or under way. */
 export const AnalysisStatus = () => {
-  const { strength } = useWorkbench();
+  const { strength } = useWorkbench('strength');
   const { outcome, current, progressKey, failed } = strength;
   const progress = useJobProgress(progressKey);
   const text = (): string => {

@@ -38,7 +38,7 @@ const rounded = (value: number): string =>
 
 /** Inner forces and movement along one bar, one under the other on one ruler. */
 export const BarCharts = ({ diagram }: { readonly diagram: MemberDiagram }) => {
-  const { say, trailer } = useWorkbench();
+  const { say, trailer } = useWorkbench('say', 'trailer');
   const holder = useRef<HTMLDivElement>(null);
   const imperial = trailer.settings.units === 'imperial';
   const curves = curvesOf(imperial);

@@ -16,7 +16,13 @@ const variantText = ({ variant }: Governing): string => variant.replaceAll('-', 
 
 /** The picked bar: how it works in every situation, its welds, and what goes on along it. */
 export const BarLook = () => {
-  const { strength, picked, say, situation, evaluation } = useWorkbench();
+  const { strength, picked, say, situation, evaluation } = useWorkbench(
+    'strength',
+    'picked',
+    'say',
+    'situation',
+    'evaluation',
+  );
   const { of } = strength;
   const analysis = useShownResult();
   const member = analysis?.members.find(({ memberId }) => memberId === picked);

@@ -7,7 +7,7 @@ const isFault = (finding: AnyFinding): finding is Fault =>
 
 /** What keeps the frame from being analysed, in its own words, and the way there, whatever step it stands in. */
 export const Culprit = () => {
-  const { evaluation, say, goTo, pick } = useWorkbench();
+  const { evaluation, say, goTo, pick } = useWorkbench('evaluation', 'say', 'goTo', 'pick');
   const finding = evaluation.findings.find(isFault);
   if (!finding) return null;
   const problem = evaluation.findings.find(({ code }) => code === 'frame-problem');

@@ -28,7 +28,7 @@ const percent = (share: number): string => formatPercent(share, 0);
 
 /** Every weld, hanger and the coupler's bolts, hardest first; the picked one with its working. */
 export const JointsLook = () => {
-  const { joint, showJoint, say } = useWorkbench();
+  const { joint, showJoint, say } = useWorkbench('joint', 'showJoint', 'say');
   const result = useShownResult();
   const joints = useMemo(() => (result ? jointsOf(result) : []), [result]);
   if (joints.length === 0) return null;

@@ -17,7 +17,7 @@ const TIGHT_FROM = 0.7;
 
 /** The three opinions side by side, each with its own figure; the pressed one is what drawing, charts and joints show. */
 export const Opinions = () => {
-  const { strength, opinion, showOpinion, trailer } = useWorkbench();
+  const { strength, opinion, showOpinion, trailer } = useWorkbench('strength', 'opinion', 'showOpinion', 'trailer');
   const analysis = strength.outcome?.kind === 'analysed' ? strength.outcome.analysis : undefined;
   const found = useMemo(
     () =>

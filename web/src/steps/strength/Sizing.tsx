@@ -63,7 +63,7 @@ const LEAST_WALL_M = { imperial: inches(1 / 16), metric: millimetres(2) } as con
 /** "Size it for me": lightest or cheapest bars that pass, one size up and down, and a click to try any of them. */
 export const Sizing = () => {
   const { trailer, edit, readOnly } = useEditing();
-  const { say, projectStore } = useWorkbench();
+  const { say, projectStore } = useWorkbench('say', 'projectStore');
   const present = findSection(trailer, trailer.frame.groups.rail.sectionId);
   const presentFamily = SECTION_ROWS.find(({ id }) => id === present?.id)?.group ?? FAMILIES[0] ?? '';
   const [family, setFamily] = useState(presentFamily);

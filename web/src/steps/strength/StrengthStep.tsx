@@ -32,7 +32,14 @@ const WORST = 'worst';
 /** What the trailer is put through, which of it the drawing shows, and what to do about it. */
 export const StrengthStep = () => {
   const { trailer, edit } = useEditing();
-  const { situation, showSituation, bent, showBent, view3d, show3d } = useWorkbench();
+  const { situation, showSituation, bent, showBent, view3d, show3d } = useWorkbench(
+    'situation',
+    'showSituation',
+    'bent',
+    'showBent',
+    'view3d',
+    'show3d',
+  );
   const off = new Set(trailer.strength.off);
   // Each opinion has its own situations; before there is an analysis all are on offer.
   const shown = useShownResult();

@@ -6,7 +6,7 @@ import { useJob } from '../../jobs/useJob';
 
 /** The lightest stronger section with which the bar passes, worked out in the worker; one click takes it, one undo gives it back. */
 export const WayOutOffer = ({ memberId, share }: { readonly memberId: string; readonly share: number }) => {
-  const { strength, say } = useWorkbench();
+  const { strength, say } = useWorkbench('strength', 'say');
   const { edit, readOnly } = useEditing();
   const { of, current } = strength;
   const {

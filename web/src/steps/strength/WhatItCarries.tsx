@@ -9,7 +9,7 @@ import { useJob } from '../../jobs/useJob';
 
 /** The highest gross that the frame bears with its loads in proportion, what ends it, and the plate on which every part agrees. */
 export const WhatItCarries = () => {
-  const { committed, say } = useWorkbench();
+  const { committed, say } = useWorkbench('committed', 'say');
   const { edit, readOnly } = useEditing();
   const [asked, ask] = useState<typeof committed | undefined>(undefined);
   const wanted = asked === committed;

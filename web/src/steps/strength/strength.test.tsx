@@ -8,7 +8,8 @@ import { Drawing } from '../../bench/sheet/Drawing';
 import { workFill, workStep } from '../../drawing/workShading';
 import { type Editing, EditingContext } from '../../fields/editing';
 import { stillWorkbench } from '../../bench/stillWorkbench';
-import { type Workbench, WorkbenchContext } from '../../bench/workbench';
+import { StillBench } from '../../bench/StillBench';
+import type { Workbench } from '../../bench/workbench';
 import { tellProgress } from '../../jobs/progress';
 import type { Strength } from '../../jobs/questions';
 import { AnalysisStatus } from './AnalysisStatus';
@@ -58,9 +59,9 @@ const show = (children: ReactNode, workbench = workbenchOf()): HTMLElement =>
   render(
     <MemoryRouter>
       <QueryClientProvider client={new QueryClient()}>
-        <WorkbenchContext value={workbench}>
+        <StillBench workbench={workbench}>
           <EditingContext value={editing}>{children}</EditingContext>
-        </WorkbenchContext>
+        </StillBench>
       </QueryClientProvider>
     </MemoryRouter>,
   ).container;

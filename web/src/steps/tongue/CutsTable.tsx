@@ -10,7 +10,7 @@ const workText = (work: EndWork, say: Speaker): string =>
 
 /** How each bar of the tongue is cut, each end in both readings of a saw. */
 export const CutsTable = () => {
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { chassis } = evaluation;
   const rows = evaluation.cutList.rows.filter(({ group }) => group === 'tongue');
   const work = useMemo(() => endWorkOf(chassis), [chassis]);

@@ -12,7 +12,7 @@ const LIKE_KG = 0.02;
 
 /** What more or less tongue does to everything else: the whole trailer again at each length, worked out in the worker. */
 export const LengthTable = () => {
-  const { committed, say } = useWorkbench();
+  const { committed, say } = useWorkbench('committed', 'say');
   const { edit, readOnly, trailer } = useEditing();
   const [open, setOpen] = useState(false);
   const input = useMemo(() => ({ trailer: committed }), [committed]);

@@ -6,7 +6,7 @@ import { useWorkbench } from '../../bench/workbench';
 
 /** How each load rides behind the vehicle: ball, hitch under it, and what that does to a pair of axles. */
 export const LevelTable = () => {
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { levels, cases } = evaluation;
   if (levels.length === 0) return null;
   const pair = cases.some(({ standing }) => (standing?.axles.length ?? 0) > 1);

@@ -6,7 +6,7 @@ import { useWorkbench } from '../../bench/workbench';
 
 /** From the vehicle to the chains: what each link may pull and bear, and how much of that is asked. */
 export const LinkTable = () => {
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { links } = evaluation.hitch;
   const weakest = weakestLink(links)?.id;
   const missing = <span className="mute">not read</span>;

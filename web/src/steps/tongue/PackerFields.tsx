@@ -5,7 +5,7 @@ import { useWorkbench } from '../../bench/workbench';
 /** Where the tongue passes under bars: which it touches, and between which a packer lies. */
 export const PackerFields = () => {
   const { trailer, edit } = useEditing();
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const crossings = evaluation.chassis.tongue?.crossings ?? [];
   const unders = [...new Set(crossings.map(({ crossId }) => crossId))];
   if (unders.length === 0) return null;

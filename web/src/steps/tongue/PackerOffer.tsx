@@ -3,7 +3,7 @@ import { useWorkbench } from '../../bench/workbench';
 
 /** One click puts a packer between tongue and the bar that it passes under; one undo takes it out. */
 export const PackerOffer = ({ crossId }: { readonly crossId: string }) => {
-  const { say } = useWorkbench();
+  const { say } = useWorkbench('say');
   const { edit, readOnly } = useEditing();
   const name = say.partName(crossId).toLowerCase();
   return (

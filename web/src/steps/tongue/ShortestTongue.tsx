@@ -7,7 +7,7 @@ const BY = { turn: 'turning as far as you want', tailgate: 'the open tailgate', 
 
 /** The shortest tongue that clears, offered; rounded up to a size that can be marked. */
 export const ShortestTongue = () => {
-  const { evaluation, say } = useWorkbench();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { trailer, edit, readOnly } = useEditing();
   const found = evaluation.findings.find((finding) => finding.code === 'tongue-shortest');
   if (found?.code !== 'tongue-shortest') return null;

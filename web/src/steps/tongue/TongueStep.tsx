@@ -19,7 +19,7 @@ import { ofKind, TONGUE_KINDS, TongueShape } from './TongueShape';
 /** Tongue, coupler and all that joins trailer and vehicle. */
 export const TongueStep = () => {
   const { trailer, edit } = useEditing();
-  const { say } = useWorkbench();
+  const { say } = useWorkbench('say');
   const { tongue } = trailer.frame;
   const setTongue = (label: string, next: Tongue): void =>
     edit(label, (current) => ({ ...current, frame: { ...current.frame, tongue: next } }));

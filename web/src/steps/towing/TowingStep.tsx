@@ -59,7 +59,7 @@ const LostTable = ({ cases, say }: { readonly cases: readonly CaseSway[]; readon
 
 /** What the axle's place does to the tongue, as a chart of its own, drawn when it is opened. */
 const ShareOverAxle = () => {
-  const { committed, say } = useWorkbench();
+  const { committed, say } = useWorkbench('committed', 'say');
   const [open, setOpen] = useState(false);
   const input = useMemo(() => ({ trailer: committed }), [committed]);
   const { result: data, failed, again } = useJob('shareOverAxle', input, { wanted: open, urgency: 'soon' });
@@ -82,7 +82,7 @@ const ShareOverAxle = () => {
 
 /** How the loaded trailer behaves behind this vehicle: turning, level, sway. */
 export const TowingStep = () => {
-  const { committed, caseId, say } = useWorkbench();
+  const { committed, caseId, say } = useWorkbench('committed', 'caseId', 'say');
   const { sway, current, failed } = useSway(committed);
   return (
     <>

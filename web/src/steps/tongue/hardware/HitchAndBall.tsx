@@ -28,7 +28,7 @@ const rating = (said: string): readonly SizeOf<{ ratedKg: number | null; tongueK
 export const HitchAndBall = () => {
   const { coupling, set } = useCoupling();
   const { receiver, ballMount, ball } = coupling;
-  const { say } = useWorkbench();
+  const { say } = useWorkbench('say');
   const ballRow = BALL_ROWS.find(({ diameterM, shankM }) => diameterM === ball.diameterM && shankM === ball.shankM);
   return (
     <FieldGroup title="Hitch, ball mount and ball">

@@ -1,0 +1,250 @@
+import { type Chassis, overallWidthM, type Plate, tieDownPlaces } from '../chassis/index.js';
+import { axlePlaces } from '../mass/index.js';
+import type { Trailer } from '../project/index.js';
+import type { Stance } from './gear.js';
+import { box, type Point, type DrawnShape } from './shapes.js';
+
+/** Fenders are as long as the tires under them and so much more at each end, m; sheet is drawn so thick (common practice: 2 in, 3 mm). */
+const FENDER_PAST_M = 0.05;
+const SHEET_M = 0.003;
+/** Rings stand so far over the rail, m. */
+const RING_M = 0.03;
+
+const fendersOf = (trailer: Trailer): { readonly x0: number; readonly x1: number } | undefined => {
+  const { fender, tire } = trailer.runningGear;
+  const places = axlePlaces(trailer).map(({ xM }) => xM);
+  const [first, last] = [places[0], places.at(-1)];
+  if (fender.kind === 'none' || first === undefined || last === undefined) return undefined;
+  const reach = tire.diameterM / 2 + FENDER_PAST_M;
+  return { x0: first - reach, x1: last + reach };
+};
+
+export const fendersFromSide = (trailer: Trailer): readonly DrawnShape[] => {
+  const at = fendersOf(trailer);
+  if (!at) return [];
+  const { aboveRailM, skirtM } = trailer.runningGear.fender;
+  const top = aboveRailM + SHEET_M;
+  const low = aboveRailM - Math.max(skirtM, SHEET_M);
+  const chamfer = Math.min((at.x1 - at.x0) / 4, Math.max(skirtM, 0.05));
+  return [
+    {
+      part: 'fender',
+      kind: 'polygon',
+      layer: 'fenders',
+      points: [
+        [at.x0, low],
+        [at.x0 + chamfer, top],
+        [at.x1 - chamfer, top],
+        [at.x1, low],
+      ],
+      fill: 'steel',
+      line: 'edge',
+    },
+  ];
+};
+
+export const fendersFromAbove = (trailer: Trailer): readonly DrawnShape[] => {
+  const at = fendersOf(trailer);
+  if (!at) return [];
+  const half = trailer.frame.bed.widthM / 2;
+  const out = half + trailer.runningGear.fender.reachM;
+  return [-1, 1].map((side) => ({
+    part: 'fender',
+    kind: 'polygon',
+    layer: 'fenders',
+    points: side < 0 ? box(at.x0, at.x1, -out, -half) : box(at.x0, at.x1, half, out),
+    fill: 'none',
+    line: 'edge',
+  }));
+};
+
+export const fendersFromRear = (trailer: Trailer): readonly DrawnShape[] => {
+  if (!fendersOf(trailer)) return [];
+  const { aboveRailM, skirtM, reachM } = trailer.runningGear.fender;
+  const half = trailer.frame.bed.widthM / 2;
+  return [-1, 1].map((side) => ({
+    part: 'fender',
+    kind: 'line',
+    layer: 'fenders',
+    points: [
+      [side * half, aboveRailM],
+      [side * (half + reachM), aboveRailM],
+      [side * (half + reachM), aboveRailM - skirtM],
+    ],
+    fill: 'none',
+    line: 'outline',
+  }));
+};
+
+/** Rings on the rails' outer faces. */
+export const ringsFromSide = (trailer: Trailer): readonly DrawnShape[] =>
+  tieDownPlaces(trailer).map((xM) => ({
+    kind: 'circle',
+    layer: 'rings',
+    centre: [xM, -RING_M],
+    radiusM: RING_M,
+    fill: 'paper',
+    line: 'edge',
+  }));
+
+export const ringsFromAbove = (trailer: Trailer): readonly DrawnShape[] => {
+  const half = trailer.frame.bed.widthM / 2;
+  return tieDownPlaces(trailer).flatMap((xM) =>
+    [-1, 1].map(
+      (side): DrawnShape => ({
+        kind: 'circle',
+        layer: 'rings',
+        centre: [xM, side * (half + RING_M / 2)],
+        radiusM: RING_M,
+        fill: 'paper',
+        line: 'edge',
+      }),
+    ),
+  );
+};
+
+/** Stands under both rails: let down where it is parked on them, else up along the rail. */
+export const standsFromSide = (
+  trailer: Trailer,
+  { railBottomZM, groundZM }: Stance,
+  down: boolean,
+): readonly DrawnShape[] =>
+  trailer.frame.stands.map(({ id, xM }) => ({
+    part: id,
+    kind: 'polygon',
+    layer: 'stands',
+    points: down
+      ? box(xM - 0.02, xM + 0.02, groundZM, railBottomZM)
+      : box(xM, xM + Math.max(0.1, (railBottomZM - groundZM) * 0.8), railBottomZM - 0.04, railBottomZM),
+    fill: 'steel',
+    line: 'edge',
+  }));
+
+export const standsFromAbove = (trailer: Trailer, chassis: Chassis): readonly DrawnShape[] => {
+  const y = (trailer.frame.bed.widthM - chassis.railWidthM) / 2;
+  return trailer.frame.stands.flatMap(({ id, xM }) =>
+    [-1, 1].map(
+      (side): DrawnShape => ({
+        part: id,
+        kind: 'polygon',
+        layer: 'stands',
+        points: box(xM - 0.02, xM + 0.02, side * y - 0.02, side * y + 0.02),
+        fill: 'none',
+        line: 'hidden',
+      }),
+    ),
+  );
+};
+
+const HATCH_OF = {
+  plywood: 'sheet',
+  planks: 'planks',
+  'steel-sheet': 'sheet',
+  'aluminum-sheet': 'sheet',
+  'expanded-steel': 'mesh',
+} as const;
+
+export const panelsFromSide = ({ panels }: Chassis): readonly DrawnShape[] =>
+  panels
+    .filter(({ id }) => id !== 'board.right')
+    .map(({ id, kind, extent }) => ({
+      part: id,
+      kind: 'polygon',
+      layer: kind === 'deck' ? 'deck' : 'sides',
+      points: box(extent.x0M, extent.x1M, extent.z0M, extent.z1M),
+      fill: 'wood',
+      line: 'detail',
+    }));
+
+/** The deck as its outline with a hatch of its own, so that the bars under it are seen. */
+export const panelsFromAbove = (trailer: Trailer, { panels }: Chassis): readonly DrawnShape[] => {
+  const { kind: deck } = trailer.frame.deck;
+  return panels.map(({ id, kind, extent, y0M, y1M }) => ({
+    part: id,
+    kind: 'polygon',
+    layer: kind === 'deck' ? 'deck' : 'sides',
+    points: box(extent.x0M, extent.x1M, y0M, y1M),
+    fill: kind === 'deck' ? 'none' : 'wood',
+    line: 'detail',
+    ...(kind === 'deck' && deck !== 'none' ? { hatch: HATCH_OF[deck] } : {}),
+  }));
+};
+
+export const panelsFromRear = ({ panels }: Chassis): readonly DrawnShape[] =>
+  panels
+    .filter(({ id }) => id !== 'board.front')
+    .map(({ id, kind, extent, y0M, y1M }) => ({
+      part: id,
+      kind: 'polygon',
+      layer: kind === 'deck' ? 'deck' : 'sides',
+      points: box(y0M, y1M, extent.z0M, extent.z1M),
+      fill: 'wood',
+      line: 'detail',
+    }));
+
+/** A gusset's corners seen from above: legs along the trailer and across it, about its centre. */
+const gussetFromAbove = (plate: Plate, bedMiddleXM: number): readonly Point[] => {
+  const { centre, lengthM: leg } = plate;
+  // The right angle lies outward of the centre by a third of each leg: towards the nearer end of the bed, and to the side that it is on.
+  const alongOut = centre.xM < bedMiddleXM ? -1 : 1;
+  const sideOut = centre.yM < 0 ? -1 : 1;
+  // One at the tongue has its right angle at the header, which lies behind it.
+  const inCorner = plate.id.startsWith('gusset.corner');
+  const x = inCorner ? centre.xM + (alongOut * leg) / 3 : centre.xM + leg / 3;
+  const y = inCorner ? centre.yM + (sideOut * leg) / 3 : centre.yM - (sideOut * leg) / 3;
+  const [dx, dy] = inCorner ? [-alongOut * leg, -sideOut * leg] : [-leg, sideOut * leg];
+  return [
+    [x, y],
+    [x + dx, y],
+    [x, y + dy],
+  ];
+};
+
+/** Plates cut from flat: over the tongue, on open ends, in corners. */
+export const platesFromAbove = (trailer: Trailer, { plates, members }: Chassis): readonly DrawnShape[] => {
+  const middle = trailer.frame.bed.lengthM / 2;
+  return plates.map((plate): DrawnShape => {
+    const { id, kind, centre, lengthM, widthM, thicknessM } = plate;
+    const own = { layer: 'plates', fill: kind === 'top-plate' ? 'none' : 'steel', line: 'edge' } as const;
+    if (kind === 'gusset') return { ...own, kind: 'polygon', points: gussetFromAbove(plate, middle) };
+    if (kind === 'cap') {
+      // A cap lies on the rear end of its bar, however that is cut.
+      const bar = members.find((member) => `cap.${member.id}` === id);
+      const [, outer, inner] = (bar?.plan ?? []) as readonly (Point | undefined)[];
+      if (outer && inner) {
+        const end: readonly Point[] = [
+          outer,
+          inner,
+          [inner[0] + thicknessM, inner[1]],
+          [outer[0] + thicknessM, outer[1]],
+        ];
+        return { ...own, kind: 'polygon', points: end };
+      }
+    }
+    return {
+      ...own,
+      ...(kind === 'top-plate' ? { part: 'top-plate' } : {}),
+      kind: 'polygon',
+      points: box(centre.xM - lengthM / 2, centre.xM + lengthM / 2, centre.yM - widthM / 2, centre.yM + widthM / 2),
+    };
+  });
+};
+
+export const platesFromSide = ({ plates }: Chassis): readonly DrawnShape[] =>
+  plates
+    .filter(({ kind }) => kind !== 'gusset')
+    .map(({ kind, centre, lengthM, widthM, thicknessM }): DrawnShape => {
+      const [along, tall] = kind === 'cap' ? [thicknessM, widthM] : [lengthM, thicknessM];
+      return {
+        ...(kind === 'top-plate' ? { part: 'top-plate' } : {}),
+        kind: 'polygon',
+        layer: 'plates',
+        points: box(centre.xM - along / 2, centre.xM + along / 2, centre.zM - tall / 2, centre.zM + tall / 2),
+        fill: 'steel',
+        line: 'edge',
+      };
+    });
+
+/** How wide it is in all, over tires, fenders and bed, m. */
+export const wholeWidthM = (trailer: Trailer): number =>
+  Math.max(overallWidthM(trailer).widthM, trailer.frame.bed.widthM);

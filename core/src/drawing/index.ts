@@ -1,0 +1,24 @@
+export {
+  type Placing,
+  type LaidOut,
+  layOut,
+  type PlacedDimension,
+  type PlacedLabel,
+  type PlacedText,
+  textWidth,
+} from './layOut.js';
+export { profileOf } from './profile.js';
+export {
+  type Bounds,
+  boundsOf,
+  type Dimension,
+  type Label,
+  type Layer,
+  type Lettering,
+  type Line,
+  mapShape,
+  type Point,
+  type DrawnShape,
+  type DrawnView,
+} from './shapes.js';
+export { type Drawable, planView, type Reach, reachOf, rearView, sideView, type ViewOptions } from './trailerViews.js';

@@ -1,0 +1,68 @@
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import { itemPart, itemParts, type Part } from '../mass/index.js';
+import type { Trailer } from '../project/index.js';
+import { box, type Label, type Lettering, type DrawnShape } from './shapes.js';
+
+/** A thing of the trailer's list where this load has it, and whether it is aboard. */
+export interface PlacedLoad {
+  readonly part: Part;
+  readonly name: string;
+  readonly aboard: boolean;
+}
+
+/** Everything on the list in its place under a load; what is not aboard first, so that it lies behind. */
+export const loadsOf = (trailer: Trailer, chassis: Chassis, shown: BalancedCase | undefined): readonly PlacedLoad[] => {
+  if (!shown) return [];
+  const aboard = new Map(itemParts(trailer, chassis, shown.loadCase).map((part) => [part.id, part]));
+  return trailer.items
+    .map((item): PlacedLoad => {
+      const own = aboard.get(item.id);
+      return {
+        part: own ?? itemPart(trailer, chassis, item, shown.loadCase),
+        name: item.name,
+        aboard: own !== undefined,
+      };
+    })
+    .toSorted((a, b) => Number(a.aboard) - Number(b.aboard));
+};
+
+type Face = readonly [x0: number, x1: number, y0: number, y1: number];
+
+/** The faces of a load seen from left, above and behind, m. */
+export const FACES = {
+  side: ({ x0M, x1M, centre, heightM }: Part): Face => [x0M, x1M, centre.zM - heightM / 2, centre.zM + heightM / 2],
+  plan: ({ x0M, x1M, y0M, y1M }: Part): Face => [x0M, x1M, y0M, y1M],
+  rear: ({ y0M, y1M, centre, heightM }: Part): Face => [y0M, y1M, centre.zM - heightM / 2, centre.zM + heightM / 2],
+} as const;
+
+/** Loads as boxes: filled where they are aboard, ghosts where they are not. */
+export const loadShapes = (loads: readonly PlacedLoad[], view: keyof typeof FACES): readonly DrawnShape[] =>
+  loads.map(({ part, aboard }) => ({
+    part: part.id,
+    kind: 'polygon',
+    layer: 'loads',
+    points: box(...FACES[view](part)),
+    fill: aboard ? 'load' : 'none',
+    line: aboard ? (view === 'plan' ? 'hidden' : 'edge') : 'ghost',
+  }));
+
+/** The names of what is aboard, each within its own box; with its weight where that is wanted. */
+export const loadLabels = (
+  loads: readonly PlacedLoad[],
+  view: keyof typeof FACES,
+  lettering: Lettering | undefined,
+): readonly Label[] =>
+  loads
+    .filter(({ aboard }) => aboard)
+    .map(({ part, name }) => {
+      const [x0, x1, y0, y1] = FACES[view](part);
+      return {
+        id: part.id,
+        at: [(x0 + x1) / 2, (y0 + y1) / 2],
+        text: name,
+        kind: 'name',
+        within: [x1 - x0, y1 - y0],
+        ...(lettering ? { second: lettering.mass(part.massKg) } : {}),
+      };
+    });

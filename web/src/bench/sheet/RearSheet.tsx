@@ -1,0 +1,71 @@
+import { layOut, reachOf, rearView } from '@kereta/core';
+import { useMemo } from 'react';
+import { Lettering } from '../../drawing/Lettering';
+import { HatchPatterns, type Placement, Shapes, STILL } from '../../drawing/Shapes';
+import { SheetText } from '../../drawing/SheetText';
+import { useWidth } from '../../fields/useWidth';
+import { useWorkbench } from '../workbench';
+import { TEXT_PX } from './SideSection';
+
+const EDGE_PX = { left: 76, right: 76, top: 66, bottom: 84 } as const;
+const still = (): typeof STILL => STILL;
+
+/** The trailer from behind: track, widths, and how high the balance point of the load that is shown lies. */
+export const RearSheet = ({ height }: { readonly height: number }) => {
+  const { trailer, evaluation, say, caseId } = useWorkbench('trailer', 'evaluation', 'say', 'caseId');
+  const [holder, width] = useWidth<HTMLDivElement>(768);
+  const { chassis, cases } = evaluation;
+  const shown = cases.find(({ loadCase }) => loadCase.id === caseId) ?? cases[0];
+  const reach = useMemo(() => reachOf(trailer, chassis, true), [trailer, chassis]);
+  const perM = Math.max(
+    20,
+    Math.min(
+      (width - EDGE_PX.left - EDGE_PX.right) / (2 * reach.halfWidthM),
+      (height - EDGE_PX.top - EDGE_PX.bottom) / (reach.topZM - reach.groundZM),
+    ),
+  );
+  const groundY = EDGE_PX.top + (reach.topZM - reach.groundZM) * perM;
+  const place = useMemo(
+    (): Placement => ({
+      x: (yM) => width / 2 + yM * perM,
+      y: (zM) => groundY - (zM - reach.groundZM) * perM,
+      perM,
+    }),
+    [width, perM, groundY, reach.groundZM],
+  );
+  const view = useMemo(
+    () => rearView({ trailer, chassis, shown }, { lettering: say, sizes: true }),
+    [trailer, chassis, shown, say],
+  );
+  const sheetHeight = groundY + EDGE_PX.bottom;
+  const laid = useMemo(
+    () => layOut(view, { ...place, bounds: { x0: 2, x1: width - 2, y0: 26, y1: sheetHeight - 2 }, text: TEXT_PX }),
+    [view, place, width, sheetHeight],
+  );
+  return (
+    <div ref={holder} style={{ background: 'var(--paper)' }}>
+      <svg
+        width={width}
+        height={sheetHeight}
+        role="img"
+        aria-label={`${trailer.name} from behind`}
+        data-testid="rear-view"
+        className="block"
+        style={{ fontFamily: 'var(--font-sans)' }}
+      >
+        <HatchPatterns />
+        <SheetText
+          x={14}
+          y={18}
+          text={`From behind${shown ? `: ${shown.loadCase.name}` : ''}`}
+          anchor="start"
+          size={12.5}
+          bold
+        />
+        <path d={`M20 ${groundY}H${width - 20}`} stroke="var(--ink)" strokeWidth="1.2" />
+        <Shapes shapes={view.shapes} place={place} stateOf={still} />
+        <Lettering laid={laid} size={TEXT_PX} />
+      </svg>
+    </div>
+  );
+};
