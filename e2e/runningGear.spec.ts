@@ -76,7 +76,7 @@ test('a trip is loaded on the phone, answers at once, and is kept as a load', as
   const before = await answer.innerText();
   for (let i = 0; i < 4; i += 1) await page.getByRole('button', { name: 'Rear hives forward' }).click();
   await expect(answer).not.toHaveText(before);
-  const block = page.locator('[data-block="item.rear-hives"]');
+  const block = page.locator('[data-grab="item.rear-hives"]');
   const box = await block.boundingBox();
   if (!box) throw new Error('no block');
   const moved = await answer.innerText();

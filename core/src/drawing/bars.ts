@@ -4,7 +4,7 @@ import { profileAt } from './profile.js';
 import { box, type Point, type DrawnShape, strip } from './shapes.js';
 
 /** Whether a bar runs across the trailer: from the side its end is seen, from behind its length. */
-const runsAcross = ({ group, id }: Member): boolean => {
+export const runsAcross = ({ group, id }: Member): boolean => {
   const { kind } = parsePartId(id);
   return group === 'cross' || group === 'header' || (kind === 'side-rail' && /front|rear/.test(id));
 };
@@ -15,7 +15,7 @@ const ys = ({ plan }: Member): readonly [number, number] => {
 };
 
 /** Whether an open section's profile is drawn the other way round: it is made open to the right, and looks in or out as the bar says. */
-const isMirrored = (trailer: Trailer, { group, id }: Member, towardsMiddle: 1 | -1): boolean => {
+export const isMirrored = (trailer: Trailer, { group, id }: Member, towardsMiddle: 1 | -1): boolean => {
   if (group === 'side') return false;
   const open = barOf(trailer, group, id).faces === 'in' ? towardsMiddle : -towardsMiddle;
   return open < 0;

@@ -158,14 +158,15 @@ const jackFromSide = (
   const half = JACK.tubeM / 2;
   if (!parked && jack.swings) {
     const z = topZM + JACK.tubeM;
+    // Turned about its mount, head and foot on either side of it.
     return [
-      { ...tube, kind: 'polygon', points: box(xM - half, xM + headM, z - half, z + half) },
+      { ...tube, kind: 'polygon', points: box(xM - 0.4 * headM, xM + 0.6 * headM, z - half, z + half) },
       {
         ...tube,
         kind: 'line',
         points: [
-          [xM + headM, z - JACK.footHalfM],
-          [xM + headM, z + JACK.footHalfM],
+          [xM + 0.6 * headM, z - JACK.footHalfM],
+          [xM + 0.6 * headM, z + JACK.footHalfM],
         ],
         fill: 'none',
         line: 'outline',

@@ -8,6 +8,7 @@ export {
   textWidth,
 } from './layOut.js';
 export { profileOf } from './profile.js';
+export { bedView, crestView, rigView, turnedView, vehicleLengthM } from './rig.js';
 export {
   type Bounds,
   boundsOf,
@@ -21,4 +22,5 @@ export {
   type DrawnShape,
   type DrawnView,
 } from './shapes.js';
+export { type Solid, trailerSolids } from './solids.js';
 export { type Drawable, planView, type Reach, reachOf, rearView, sideView, type ViewOptions } from './trailerViews.js';

@@ -62,13 +62,13 @@ export interface LaidOut {
 }
 
 /** Width of a character of the narrow lettering, as a share of its height; and the air about a text. */
-const CHARACTER = 0.5;
+const CHARACTER = 0.47;
 const AIR = 4;
 /** Distance of the first row of dimensions from the view, and from row to row, in heights of lettering. */
 const FIRST_ROW = 1.9;
 const ROW = 1.65;
 /** A dimension's text stands in its line where so much line is left on either side, in heights. */
-const LINE_LEFT = 0.5;
+const LINE_LEFT = 0.3;
 /** Radius of the balance point's disc, and length of an arrow's shaft, in heights. */
 const DISC = 0.62;
 const SHAFT = 2.3;
@@ -155,12 +155,15 @@ const placeDimension = (
   const past = half + width / 2 + frame.text * LINE_LEFT;
   // In the line where there is room; else past either end of it, else beside it.
   const inLine = width + 2 * LINE_LEFT * frame.text <= 2 * half;
+  // Away from the view first.
+  const rows = dimension.side === 'above' || dimension.side === 'left' ? [-1, -2, 1, 2] : [1, 2, -1, -2];
   const candidates = [
     ...(inLine ? [0, -0.25, 0.25].map((share) => at(middle + share * (2 * half - width), line)) : []),
+    ...(dimension.side === 'on' ? [-1, 1].map((rows) => at(middle, line + rows * height)) : []),
     at(middle + past, line),
     at(middle - past, line),
-    ...[1, -1, 2, -2].map((rows) => at(middle, line + rows * height)),
-    ...[1, -1, 2, -2].flatMap((rows) => [past, -past].map((off) => at(middle + off, line + rows * height))),
+    ...rows.map((row) => at(middle, line + row * height)),
+    ...rows.flatMap((row) => [past, -past].map((off) => at(middle + off, line + row * height))),
   ];
   const text = free.first(candidates);
   return text && { dimension, from: point(a, line), to: point(b, line), start: start as [Point, Point], text };

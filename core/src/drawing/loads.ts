@@ -1,7 +1,6 @@
-import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import { itemPart, itemParts, type Part } from '../mass/index.js';
-import type { Trailer } from '../project/index.js';
+import type { LoadCase, Trailer } from '../project/index.js';
 import { box, type Label, type Lettering, type DrawnShape } from './shapes.js';
 
 /** A thing of the trailer's list where this load has it, and whether it is aboard. */
@@ -12,14 +11,14 @@ export interface PlacedLoad {
 }
 
 /** Everything on the list in its place under a load; what is not aboard first, so that it lies behind. */
-export const loadsOf = (trailer: Trailer, chassis: Chassis, shown: BalancedCase | undefined): readonly PlacedLoad[] => {
-  if (!shown) return [];
-  const aboard = new Map(itemParts(trailer, chassis, shown.loadCase).map((part) => [part.id, part]));
+export const loadsOf = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase | undefined): readonly PlacedLoad[] => {
+  if (!loadCase) return [];
+  const aboard = new Map(itemParts(trailer, chassis, loadCase).map((part) => [part.id, part]));
   return trailer.items
     .map((item): PlacedLoad => {
       const own = aboard.get(item.id);
       return {
-        part: own ?? itemPart(trailer, chassis, item, shown.loadCase),
+        part: own ?? itemPart(trailer, chassis, item, loadCase),
         name: item.name,
         aboard: own !== undefined,
       };
@@ -47,14 +46,30 @@ export const loadShapes = (loads: readonly PlacedLoad[], view: keyof typeof FACE
     line: aboard ? (view === 'plan' ? 'hidden' : 'edge') : 'ghost',
   }));
 
-/** The names of what is aboard, each within its own box; with its weight where that is wanted. */
+/** Area of a face that another one covers, m². */
+const covered = ([x0, x1, y0, y1]: Face, [a0, a1, b0, b1]: Face): number =>
+  Math.max(0, Math.min(x1, a1) - Math.max(x0, a0)) * Math.max(0, Math.min(y1, b1) - Math.max(y0, b0));
+
+/** What is hidden by more than this share of its face is not named there: its name would stand on what hides it. */
+const HIDDEN_SHARE = 0.5;
+
+const isSeen = (load: PlacedLoad, nearer: readonly PlacedLoad[], view: keyof typeof FACES): boolean => {
+  const face = FACES[view](load.part);
+  const areaM2 = (face[1] - face[0]) * (face[3] - face[2]);
+  const hidden = nearer
+    .filter(({ aboard }) => aboard)
+    .reduce((sum, { part }) => sum + covered(face, FACES[view](part)), 0);
+  return hidden <= HIDDEN_SHARE * areaM2;
+};
+
+/** The names of what is aboard and seen, each within its own box; with its weight where that is wanted. */
 export const loadLabels = (
   loads: readonly PlacedLoad[],
   view: keyof typeof FACES,
   lettering: Lettering | undefined,
 ): readonly Label[] =>
   loads
-    .filter(({ aboard }) => aboard)
+    .filter((load, i) => load.aboard && isSeen(load, loads.slice(i + 1), view))
     .map(({ part, name }) => {
       const [x0, x1, y0, y1] = FACES[view](part);
       return {

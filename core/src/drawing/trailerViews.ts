@@ -144,7 +144,7 @@ export const sideView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const stance = stanceOf(trailer, chassis);
   const parked = isParked(drawable);
   // Seen from the left: what stands further to the right lies behind.
-  const loads = loadsOf(trailer, chassis, shown).toSorted(
+  const loads = loadsOf(trailer, chassis, shown?.loadCase).toSorted(
     (a, b) => Number(a.aboard) - Number(b.aboard) || b.part.centre.yM - a.part.centre.yM,
   );
   const bump = gearSizes ? inBump(trailer, stance) : { shapes: [], labels: [] };
@@ -318,7 +318,7 @@ export const planView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const { trailer, chassis, shown } = drawable;
   const { lettering, sizes, gearSizes = false, names = true, shares, marks } = options;
   const stance = stanceOf(trailer, chassis);
-  const loads = loadsOf(trailer, chassis, shown);
+  const loads = loadsOf(trailer, chassis, shown?.loadCase);
   const half = trailer.frame.bed.widthM / 2;
   const crossPlaces: Label[] = marks
     ? chassis.members
@@ -367,7 +367,7 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const { length } = lettering;
   const stance = stanceOf(trailer, chassis);
   // Seen from behind: what stands further forward lies behind.
-  const loads = loadsOf(trailer, chassis, shown).toSorted(
+  const loads = loadsOf(trailer, chassis, shown?.loadCase).toSorted(
     (a, b) => Number(a.aboard) - Number(b.aboard) || a.part.centre.xM - b.part.centre.xM,
   );
   const half = trailer.frame.bed.widthM / 2;

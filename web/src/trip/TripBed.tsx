@@ -1,10 +1,13 @@
-import { type Chassis, itemPart, type LoadCase, type Trailer } from '@kereta/core';
-import { type PointerEvent, useEffect, useRef, useState } from 'react';
-import { SheetText } from '../drawing/SheetText';
+import { bedView, boundsOf, type Chassis, layOut, type LoadCase, planView, type Trailer } from '@kereta/core';
+import { type PointerEvent, useMemo, useRef } from 'react';
+import { Lettering } from '../drawing/Lettering';
+import { HatchPatterns, type PartState, type Placement, Shapes, STILL } from '../drawing/Shapes';
+import { useWidth } from '../fields/useWidth';
 
 const PAD_PX = 12;
+const SILENT = { lettering: { length: () => '', mass: () => '', load: () => '' }, sizes: false } as const;
 
-/** The bed from above with the trip's things as blocks; a finger slides them along it. */
+/** The bed from above with the trip's things in their places; a finger slides them along it. */
 export const TripBed = ({
   trailer,
   chassis,
@@ -16,37 +19,64 @@ export const TripBed = ({
   readonly trip: LoadCase;
   readonly onShift: (itemId: string, shiftM: number) => void;
 }) => {
-  const holder = useRef<HTMLDivElement>(null);
-  const [width, setWidth] = useState(360);
-  useEffect(() => {
-    const element = holder.current;
-    if (!element) return undefined;
-    const observer = new ResizeObserver(([entry]) => entry && setWidth(Math.max(240, entry.contentRect.width)));
-    observer.observe(element);
-    return () => observer.disconnect();
-  }, []);
+  const [holder, width] = useWidth<HTMLDivElement>(360);
   const hold = useRef<{ readonly id: string; readonly fromPx: number; readonly shiftM: number } | undefined>(undefined);
-  const { lengthM, widthM } = trailer.frame.bed;
-  const startM = Math.min(chassis.ballXM, 0);
-  const scale = (width - 2 * PAD_PX) / (lengthM - startM);
-  const x = (xM: number): number => PAD_PX + (xM - startM) * scale;
-  // The right side lies at the top, as on every plan here.
-  const y = (yM: number): number => PAD_PX + (widthM / 2 - yM) * scale;
-  const height = widthM * scale + 2 * PAD_PX;
-  const axleX = x(trailer.runningGear.positionM);
-  const items = trailer.items.filter(
-    ({ id, kind }) => kind === 'fixed' || trip.aboard.some(({ itemId }) => itemId === id),
-  );
-  const grab = (event: PointerEvent<SVGGElement>, id: string): void => {
-    event.currentTarget.setPointerCapture(event.pointerId);
-    hold.current = {
-      id,
-      fromPx: event.clientX,
-      shiftM: trip.aboard.find(({ itemId }) => itemId === id)?.shiftM ?? 0,
+  const view = useMemo(() => bedView(trailer, chassis, trip), [trailer, chassis, trip]);
+  // The frame of the picture is that of the empty bed: what slides out of it is still on the paper, as far as there is any.
+  const { place, height } = useMemo(() => {
+    const bare = boundsOf(planView({ trailer, chassis, shown: undefined }, SILENT).shapes) ?? {
+      x0: 0,
+      x1: 1,
+      y0: 0,
+      y1: 1,
     };
+    const perM = (width - 2 * PAD_PX) / (bare.x1 - bare.x0);
+    const placed: Placement = {
+      x: (x) => PAD_PX + (x - bare.x0) * perM,
+      y: (y) => PAD_PX + (bare.y1 - y) * perM,
+      perM,
+    };
+    return { place: placed, height: (bare.y1 - bare.y0) * perM + 2 * PAD_PX };
+  }, [trailer, chassis, width]);
+  const slides = (part: string | undefined): boolean =>
+    trailer.items.some(({ id, kind }) => id === part && kind !== 'fixed');
+  const stateOf = (part: string | undefined): PartState =>
+    slides(part) ? { ...STILL, picks: true, moves: true } : STILL;
+  const labels = useMemo(
+    () =>
+      layOut(
+        {
+          ...view,
+          labels: view.shapes.flatMap((shape) => {
+            const item = trailer.items.find(({ id }) => id === shape.part);
+            const box = item && boundsOf([shape]);
+            return box
+              ? [
+                  {
+                    id: item.id,
+                    at: [(box.x0 + box.x1) / 2, (box.y0 + box.y1) / 2] as const,
+                    text: item.name,
+                    kind: 'name' as const,
+                    within: [box.x1 - box.x0, box.y1 - box.y0] as const,
+                  },
+                ]
+              : [];
+          }),
+        },
+        { ...place, bounds: { x0: 0, x1: width, y0: 0, y1: height }, text: 13 },
+      ),
+    [view, trailer.items, place, width, height],
+  );
+  const grab = (event: PointerEvent<SVGSVGElement>): void => {
+    const id =
+      event.target instanceof Element ? event.target.closest<SVGElement>('[data-grab]')?.dataset['grab'] : undefined;
+    if (id === undefined) return;
+    event.currentTarget.setPointerCapture(event.pointerId);
+    hold.current = { id, fromPx: event.clientX, shiftM: trip.aboard.find(({ itemId }) => itemId === id)?.shiftM ?? 0 };
   };
-  const drag = (event: PointerEvent<SVGGElement>): void => {
-    if (hold.current) onShift(hold.current.id, hold.current.shiftM + (event.clientX - hold.current.fromPx) / scale);
+  const drag = (event: PointerEvent<SVGSVGElement>): void => {
+    if (hold.current)
+      onShift(hold.current.id, hold.current.shiftM + (event.clientX - hold.current.fromPx) / place.perM);
   };
   return (
     <div ref={holder} style={{ background: 'var(--paper)' }}>
@@ -55,66 +85,18 @@ export const TripBed = ({
         height={height}
         role="img"
         aria-label="The bed from above with what comes along; the list below moves each thing, too"
+        data-px-per-m={place.perM}
         className="block select-none"
         style={{ fontFamily: 'var(--font-sans)' }}
+        onPointerDown={grab}
+        onPointerMove={drag}
+        onPointerUp={() => {
+          hold.current = undefined;
+        }}
       >
-        <rect
-          x={x(0)}
-          y={y(widthM / 2)}
-          width={lengthM * scale}
-          height={widthM * scale}
-          fill="none"
-          stroke="var(--ink)"
-          strokeWidth="2"
-        />
-        <path
-          d={`M${x(startM)} ${y(0)}L${x(0)} ${y(widthM / 4)}M${x(startM)} ${y(0)}L${x(0)} ${y(-widthM / 4)}`}
-          stroke="var(--ink)"
-          strokeWidth="2"
-          fill="none"
-        />
-        <path d={`M${axleX} 2V${height - 2}`} stroke="var(--ink)" strokeWidth="0.9" strokeDasharray="14 3 3 3" />
-        {items.map((item) => {
-          const part = itemPart(trailer, chassis, item, trip);
-          const fixed = item.kind === 'fixed';
-          const block = Math.max(14, (part.x1M - part.x0M) * scale);
-          const tall = Math.max(14, (part.y1M - part.y0M) * scale);
-          return (
-            <g
-              key={item.id}
-              data-block={item.id}
-              style={{ cursor: fixed ? 'default' : 'grab', touchAction: 'pan-y' }}
-              {...(fixed
-                ? {}
-                : {
-                    onPointerDown: (event: PointerEvent<SVGGElement>) => grab(event, item.id),
-                    onPointerMove: drag,
-                    onPointerUp: () => {
-                      hold.current = undefined;
-                    },
-                  })}
-            >
-              <rect
-                x={x(part.centre.xM) - block / 2}
-                y={y(part.centre.yM) - tall / 2}
-                width={block}
-                height={tall}
-                rx="3"
-                fill={fixed ? 'var(--steel)' : 'var(--load)'}
-                stroke={fixed ? 'var(--mute)' : 'var(--dye)'}
-                strokeWidth={fixed ? 1 : 1.6}
-              />
-              {block > 44 && (
-                <SheetText
-                  x={x(part.centre.xM)}
-                  y={y(part.centre.yM)}
-                  text={item.name.slice(0, Math.max(3, Math.floor(block / 7)))}
-                  size={13}
-                />
-              )}
-            </g>
-          );
-        })}
+        <HatchPatterns />
+        <Shapes shapes={view.shapes} place={place} stateOf={stateOf} />
+        <Lettering laid={labels} />
       </svg>
     </div>
   );

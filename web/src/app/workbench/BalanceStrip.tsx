@@ -12,6 +12,7 @@ import { memo, useMemo, useState } from 'react';
 import { SeeSaw, ShareBar } from '../../bench/SeeSaw';
 import { usePins } from '../../bench/usePins';
 import { useBenchValue, useFollowed, useIsBehind, useWorkbench } from '../../bench/workbench';
+import { WorkPatterns } from '../../drawing/workShading';
 import { VerdictMark, VerdictWord } from '../../fields/VerdictMark';
 
 export type StripHeight = 'folded' | 'normal' | 'open';
@@ -192,6 +193,9 @@ export const BalanceStrip = memo(({ height }: { readonly height: StripHeight }) 
       style={{ height: STRIP_PX[height] }}
       aria-label="Balance of every load"
     >
+      <svg width="0" height="0" className="absolute" aria-hidden>
+        <WorkPatterns />
+      </svg>
       <div className="hidden w-[92px] shrink-0 flex-col border-r border-base-300 px-3 py-2 min-[700px]:flex">
         <span className="text-[13.5px] font-bold">Balance</span>
         {height !== 'folded' && (

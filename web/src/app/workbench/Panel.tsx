@@ -44,9 +44,7 @@ export const Panel = () => {
     >
       <div className="top-0 z-10 bg-base-100 px-4 pt-4 pb-2 min-[801px]:sticky">
         <h1 className="wide text-[22px] leading-[26px] font-bold">{STEP_NAMES[step]}</h1>
-        <p className="narrow mute text-[14px]">
-          {behind ? 'Being worked out …' : line}
-        </p>
+        <p className="narrow mute text-[14px]">{behind ? 'Being worked out …' : line}</p>
       </div>
       <Fields />
       <div aria-busy={behind} style={{ opacity: behind ? 0.5 : undefined }}>

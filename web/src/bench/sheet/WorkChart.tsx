@@ -1,6 +1,6 @@
 import { workAlong, formatPercent } from '@kereta/core';
 import { useFollowed } from '../workbench';
-import type { DrawingScale } from '../../drawing/drawingScale';
+import { type DrawingScale, isNarrow } from '../../drawing/drawingScale';
 import { SheetText } from '../../drawing/SheetText';
 
 export const WORK_CHART_PX = 104;
@@ -17,6 +17,12 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
   const height = WORK_CHART_PX - TITLE_PX - 4;
   const y = (utilisation: number): number => bottom - (utilisation / worst) * height;
   const line = points.map(({ xM, utilisation }) => `${scale.x(xM).toFixed(1)} ${y(utilisation).toFixed(1)}`).join('L');
+  const narrow = isNarrow(scale.width);
+  /** Where a line is named: behind its end, or over it where there is no room. */
+  const beside = (utilisation: number) =>
+    narrow
+      ? ({ x: scale.x(toM), y: y(utilisation) - 8, anchor: 'end' } as const)
+      : ({ x: scale.x(toM) + 6, y: y(utilisation), anchor: 'start' } as const);
   const peak = points.reduce(
     (best, next) => (next.utilisation > best.utilisation ? next : best),
     points[0] ?? { xM: 0, utilisation: 0 },
@@ -34,14 +40,16 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
         size={12.5}
         bold
       />
-      <SheetText
-        x={scale.width - 14}
-        y={scale.lowerY + 12}
-        text="your loads, in a hard bump, by one straight beam"
-        anchor="end"
-        size={12}
-        color="var(--mute)"
-      />
+      {!narrow && (
+        <SheetText
+          x={scale.width - 14}
+          y={scale.lowerY + 12}
+          text="your loads, in a hard bump, by one straight beam"
+          anchor="end"
+          size={12}
+          color="var(--mute)"
+        />
+      )}
       <path
         d={`M${scale.x(fromM)} ${bottom}L${line}L${scale.x(toM)} ${bottom}Z`}
         fill="url(#work-working)"
@@ -49,14 +57,14 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
         strokeWidth="1.3"
       />
       <path d={`M${scale.x(fromM)} ${y(1)}H${scale.x(toM)}`} stroke="var(--fix)" strokeWidth="1.4" />
-      <SheetText x={scale.x(toM) + 6} y={y(1)} text="allowed 100 %" anchor="start" size={12} />
+      <SheetText {...beside(1)} text="allowed 100 %" size={12} />
       <path
         d={`M${scale.x(fromM)} ${y(0.7)}H${scale.x(toM)}`}
         stroke="var(--mute)"
         strokeWidth="0.8"
         strokeDasharray="2 3"
       />
-      <SheetText x={scale.x(toM) + 6} y={y(0.7)} text="tight 70 %" anchor="start" size={12} color="var(--mute)" />
+      <SheetText {...beside(0.7)} text="tight 70 %" size={12} color="var(--mute)" />
       <circle cx={scale.x(peak.xM)} cy={y(peak.utilisation)} r="3.5" fill="var(--ink)" />
       <SheetText
         x={scale.x(peak.xM)}

@@ -1,11 +1,12 @@
-import { drawnRailTopM, axlePlaces as axlesOf, itemParts, type Part, formatPercent, parsePartId } from '@kereta/core';
+import { formatPercent, reachOf, type Solid, trailerSolids } from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { CanvasTexture, ExtrudeGeometry, Shape, SRGBColorSpace, type Texture, Vector3 } from 'three';
+import { CanvasTexture, DoubleSide, SRGBColorSpace, type Texture, Vector3 } from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { useWork } from '../sheet/useWork';
 import { workStep } from '../../drawing/workShading';
 import { useWorkbench } from '../workbench';
+import { solidGeometry } from './solidGeometry';
 
 /** Directions to look from: toward the middle, in the trailer's axes (x rearward, y right, z up). */
 const VIEWS = {
@@ -16,6 +17,10 @@ const VIEWS = {
   Rear: [1, 0, 0.0001],
 } as const;
 type View = keyof typeof VIEWS;
+
+/** What the eye takes in from top to bottom, degrees; a trailer is flatter than the ball about it, so that it may come closer. */
+const FIELD_DEG = 35;
+const CLOSER = { wide: 0.64, narrow: 0.82 } as const;
 
 /** One press of an arrow key turns by this, rad. */
 const TURN_RAD = Math.PI / 18;
@@ -59,96 +64,98 @@ const labelTexture = (text: string, past: boolean): Texture => {
   return texture;
 };
 
-const Block = ({ part, color, opacity }: { readonly part: Part; readonly color: string; readonly opacity: number }) => {
-  const size = [
-    Math.max(0.03, part.x1M - part.x0M),
-    Math.max(0.03, part.y1M - part.y0M),
-    Math.max(0.03, part.heightM),
-  ] as const;
-  return (
-    <mesh position={[part.centre.xM, part.centre.yM, part.centre.zM]}>
-      <boxGeometry args={[...size]} />
-      <meshLambertMaterial color={color} transparent opacity={opacity} depthWrite={opacity === 1} />
-    </mesh>
-  );
+/** Loads and deck are seen through, so that the frame under them shows. */
+const OPACITY: Readonly<Partial<Record<Solid['layer'], number>>> = {
+  loads: 0.22,
+  deck: 0.25,
+  sides: 0.9,
+  fenders: 0.6,
+};
+const COLORS: Readonly<Record<Solid['fill'], string>> = {
+  none: '--steel',
+  paper: '--paper',
+  steel: '--steel',
+  wood: '--wood',
+  load: '--load',
+  behind: '--mute',
 };
 
-const Bars = () => {
-  const { evaluation, pick } = useWorkbench('evaluation', 'pick');
+const Bodies = () => {
+  const { trailer, evaluation, caseId, pick } = useWorkbench('trailer', 'evaluation', 'caseId', 'pick');
   const { shares } = useWork();
-  const bars = useMemo(
-    () =>
-      evaluation.chassis.members.map((member) => {
-        const shape = new Shape();
-        member.plan.forEach(([x, y], i) => (i === 0 ? shape.moveTo(x, y) : shape.lineTo(x, y)));
-        shape.closePath();
-        const { x0M, x1M, z0M, z1M } = member.extent;
-        const rise = member.frontRiseM;
-        const geometry = new ExtrudeGeometry(shape, { depth: z1M - z0M - Math.abs(rise), bevelEnabled: false });
-        // A bar that slopes is the level one sheared: every point goes up by its share of the way forward.
-        const places = geometry.getAttribute('position');
-        for (let i = 0; i < places.count; i += 1)
-          places.setZ(i, places.getZ(i) + Math.max(0, -rise) + (rise * (x1M - places.getX(i))) / (x1M - x0M));
-        return { member, geometry };
-      }),
-    [evaluation.chassis],
-  );
-  useEffect(() => () => bars.forEach(({ geometry }) => geometry.dispose()), [bars]);
-  return (
-    <>
-      {bars.map(({ member, geometry }) => {
-        const share = shares.get(member.id);
-        return (
-          <group key={member.id}>
-            <mesh
-              geometry={geometry}
-              position={[0, 0, member.extent.z0M]}
-              onClick={(event) => {
-                event.stopPropagation();
-                pick(member.id);
-              }}
-            >
-              <meshLambertMaterial color={cssColor(share === undefined ? '--steel' : workStep(share).space)} />
-            </mesh>
-            {share !== undefined && member.group !== 'side' && (
-              <sprite position={[member.centre.xM, member.centre.yM, member.extent.z1M + 0.08]} scale={[0.26, 0.13, 1]}>
-                <spriteMaterial map={labelTexture(formatPercent(share, 0), share > 1)} depthTest={false} />
-              </sprite>
-            )}
-          </group>
-        );
-      })}
-    </>
-  );
+  const bodies = useMemo(() => {
+    const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
+    return trailerSolids(trailer, evaluation.chassis, shown).map((solid) => ({
+      solid,
+      geometry: solidGeometry(solid),
+    }));
+  }, [trailer, evaluation, caseId]);
+  useEffect(() => () => bodies.forEach(({ geometry }) => geometry.dispose()), [bodies]);
+  return bodies.map(({ solid, geometry }, i) => {
+    const { part, layer, fill } = solid;
+    const share = part !== undefined && layer === 'frame' ? shares.get(part) : undefined;
+    const opacity = OPACITY[layer] ?? 1;
+    return (
+      <mesh
+        // oxlint-disable-next-line react/no-array-index-key -- the bodies of a trailer keep their order
+        key={i}
+        geometry={geometry}
+        onClick={(event) => {
+          if (layer !== 'frame' || part === undefined) return;
+          event.stopPropagation();
+          pick(part);
+        }}
+      >
+        <meshLambertMaterial
+          color={cssColor(share === undefined ? COLORS[fill] : workStep(share).space)}
+          transparent={opacity < 1}
+          opacity={opacity}
+          depthWrite={opacity === 1}
+          side={DoubleSide}
+        />
+      </mesh>
+    );
+  });
 };
 
-const Wheels = () => {
-  const { trailer, evaluation } = useWorkbench('trailer', 'evaluation');
-  const railTopM = drawnRailTopM(trailer, evaluation.chassis);
-  const { tire, suspension, layout } = trailer.runningGear;
-  if (layout === 'none') return null;
-  const places = axlesOf(trailer).map(({ xM }) => xM);
-  return (
-    <>
-      {places.flatMap((x) =>
-        [-1, 1].map((side) => (
-          <mesh key={`${x} ${side}`} position={[x, (side * suspension.trackM) / 2, tire.loadedRadiusM - railTopM]}>
-            <cylinderGeometry args={[tire.diameterM / 2, tire.diameterM / 2, tire.widthM, 36]} />
-            <meshLambertMaterial color={cssColor('--mute')} />
-          </mesh>
-        )),
-      )}
-    </>
-  );
+/** Plates are painted last, over what is seen through. */
+const BEFORE_ALL = 10;
+
+/** How hard each bar works, as a plate that always faces the eye. */
+const Badges = () => {
+  const { evaluation } = useWorkbench('evaluation');
+  const { shares } = useWork();
+  return evaluation.chassis.members.map((member) => {
+    const share = shares.get(member.id);
+    return share === undefined || member.group === 'side' ? null : (
+      <sprite
+        key={member.id}
+        position={[member.centre.xM, member.centre.yM, member.extent.z1M + 0.08]}
+        scale={[0.3, 0.15, 1]}
+        renderOrder={BEFORE_ALL}
+      >
+        <spriteMaterial map={labelTexture(formatPercent(share, 0), share > 1)} depthTest={false} depthWrite={false} />
+      </sprite>
+    );
+  });
 };
 
 /** Puts the camera where a view looks from, and turns it by hand and by key. */
 const Camera = ({ view, turns }: { readonly view: View; readonly turns: readonly [number, number] }) => {
-  const { camera, gl, invalidate } = useThree();
-  const { trailer, evaluation } = useWorkbench('trailer', 'evaluation');
+  const { camera, gl, invalidate, size } = useThree();
+  const { trailer, evaluation, caseId } = useWorkbench('trailer', 'evaluation', 'caseId');
   const controls = useRef<OrbitControls | undefined>(undefined);
-  const front = evaluation.chassis.ballXM;
-  const { lengthM } = trailer.frame.bed;
+  const { x0M, x1M, topZM, groundZM, halfWidthM } = useMemo(
+    () => reachOf(trailer, evaluation.chassis, caseId !== undefined),
+    [trailer, evaluation.chassis, caseId],
+  );
+  // As far away as a ball about the whole trailer needs, in the narrower direction of the frame.
+  const radiusM = Math.hypot((x1M - x0M) / 2, halfWidthM, (topZM - groundZM) / 2);
+  const half = (FIELD_DEG * Math.PI) / 360;
+  const aspect = size.width / Math.max(1, size.height);
+  const awayM =
+    (radiusM / Math.sin(Math.min(half, Math.atan(Math.tan(half) * aspect)))) *
+    (aspect < 1 ? CLOSER.narrow : CLOSER.wide);
   useEffect(() => {
     const own = new OrbitControls(camera, gl.domElement);
     own.addEventListener('change', () => invalidate());
@@ -158,9 +165,9 @@ const Camera = ({ view, turns }: { readonly view: View; readonly turns: readonly
   useEffect(() => {
     const own = controls.current;
     if (!own) return;
-    const middle = new Vector3((front + lengthM) / 2, 0, 0);
+    const middle = new Vector3((x0M + x1M) / 2, (topZM + groundZM) / 2, 0);
     const [x, y, z] = VIEWS[view];
-    const away = new Vector3(x, z, -y).normalize().multiplyScalar((lengthM - front) * 1.7);
+    const away = new Vector3(x, z, -y).normalize().multiplyScalar(awayM);
     const [around, over] = turns;
     away.applyAxisAngle(new Vector3(0, 1, 0), around * TURN_RAD);
     const tilted = Math.asin(Math.max(-1, Math.min(1, away.y / away.length()))) + over * TURN_RAD;
@@ -169,13 +176,13 @@ const Camera = ({ view, turns }: { readonly view: View; readonly turns: readonly
     const tilt = Math.max(-1.5, Math.min(1.5, tilted));
     camera.position.set(
       middle.x + (away.x / flat) * Math.cos(tilt) * reach,
-      Math.sin(tilt) * reach,
+      middle.y + Math.sin(tilt) * reach,
       (away.z / flat) * Math.cos(tilt) * reach,
     );
     own.target.copy(middle);
     own.update();
     invalidate();
-  }, [view, turns, camera, front, lengthM, invalidate]);
+  }, [view, turns, camera, x0M, x1M, topZM, groundZM, awayM, invalidate]);
   return null;
 };
 
@@ -189,8 +196,7 @@ const canDraw = (): boolean => {
 
 /** Frame, deck, wheels and loads in space, each bar shaded and numbered by how hard it works; turned by hand or by keys. */
 export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
-  const { trailer, evaluation, say, caseId } = useWorkbench('trailer', 'evaluation', 'say', 'caseId');
-  const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
+  const { say } = useWorkbench('say');
   const { shares } = useWork();
   const [view, setView] = useState<View>('Corner');
   const [turns, setTurns] = useState<readonly [number, number]>([0, 0]);
@@ -199,7 +205,6 @@ export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
     if (!able) onLost();
   }, [able, onLost]);
   if (!able) return null;
-  const items = shown ? itemParts(trailer, evaluation.chassis, shown.loadCase) : [];
   const look = (next: View): void => {
     setTurns([0, 0]);
     setView(next);
@@ -207,7 +212,7 @@ export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
   const worst = [...shares].sort((a, b) => b[1] - a[1])[0];
   return (
     <div
-      className="relative h-full min-h-[420px]"
+      className="relative h-full min-h-[420px] max-[800px]:h-[62vh]"
       tabIndex={0}
       role="application"
       aria-label={`The trailer in space. Arrow keys turn it.${worst ? ` Hardest: ${say.partName(worst[0])}, ${formatPercent(worst[1], 0)}.` : ''}`}
@@ -228,7 +233,7 @@ export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
       </div>
       <Canvas
         frameloop="demand"
-        camera={{ fov: 35, near: 0.05, far: 200 }}
+        camera={{ fov: FIELD_DEG, near: 0.05, far: 200 }}
         onCreated={({ gl }) =>
           gl.domElement.addEventListener('webglcontextlost', (event) => {
             event.preventDefault();
@@ -241,16 +246,8 @@ export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
         <Camera view={view} turns={turns} />
         {/* The trailer's z is up, three's y is. */}
         <group rotation={[-Math.PI / 2, 0, 0]}>
-          <Bars />
-          <Wheels />
-          {evaluation.bare
-            .filter(({ group, id }) => group === 'deck' || parsePartId(id).kind === 'board')
-            .map((part) => (
-              <Block key={part.id} part={part} color={cssColor('--wood')} opacity={0.25} />
-            ))}
-          {items.map((part) => (
-            <Block key={part.id} part={part} color={cssColor('--load')} opacity={0.22} />
-          ))}
+          <Bodies />
+          <Badges />
         </group>
       </Canvas>
     </div>

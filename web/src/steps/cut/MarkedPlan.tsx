@@ -1,5 +1,6 @@
 import { type CutList, layOut, planView } from '@kereta/core';
 import { useCallback, useMemo } from 'react';
+import { usePartKeys } from '../../bench/sheet/usePartKeys';
 import { useFollowed } from '../../bench/workbench';
 import { drawingScale, planHeightPx, planPlacement } from '../../drawing/drawingScale';
 import { Lettering } from '../../drawing/Lettering';
@@ -9,6 +10,8 @@ import { useWidth } from '../../fields/useWidth';
 
 const HEIGHT_PX = 560;
 const TITLE_PX = 24;
+/** A piece has no fields here: they stand with its part. */
+const nowhere = (): void => undefined;
 
 /** Piece mark of each member. */
 export const marksOf = ({ rows }: CutList): ReadonlyMap<string, string> =>
@@ -31,6 +34,7 @@ export const MarkedPlan = () => {
     () => layOut(view, { ...place, bounds: { x0: 2, x1: width - 2, y0: TITLE_PX, y1: height - 2 }, text: 13 }),
     [view, place, width, height],
   );
+  const onKeyDown = usePartKeys(nowhere);
   const stateOf = useCallback(
     (part: string | undefined): PartState =>
       part !== undefined && marks.has(part) ? { ...STILL, picks: true, picked: picked === part } : STILL,
@@ -42,8 +46,10 @@ export const MarkedPlan = () => {
         width={width}
         height={height}
         viewBox={`0 0 ${width} ${height}`}
-        role="img"
-        aria-label="The frame from above with its piece marks"
+        tabIndex={0}
+        role="application"
+        aria-label="The frame from above with its piece marks. Keys: [ and ] pick a part."
+        onKeyDown={onKeyDown}
         className="block"
         style={{ fontFamily: 'var(--font-sans)' }}
         onClick={(event) =>

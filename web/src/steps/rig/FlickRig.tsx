@@ -1,9 +1,9 @@
-import type { Instant, Trailer, Rig } from '@kereta/core';
+import { evaluate, type Instant, type Rig, rigView, type Trailer, vehicleLengthM } from '@kereta/core';
+import { HatchPatterns, type Placement, Shapes, STILL } from '../../drawing/Shapes';
 
 export const FLICK_WIDTH_PX = 740;
 export const FLICK_HEIGHT_PX = 150;
-/** A vehicle's nose ahead of its front axle, for the eye, m. */
-const NOSE_M = 0.85;
+const still = (): typeof STILL => STILL;
 
 /** Vehicle and trailer from above at one instant of a flick. */
 export const FlickRig = ({
@@ -17,18 +17,15 @@ export const FlickRig = ({
   readonly now: Instant | undefined;
   readonly label: string;
 }) => {
-  const tongueM = trailer.frame.tongue.lengthM;
-  const lengthM = trailer.frame.bed.lengthM;
-  const trailerM = Math.max(...rig.axles.map(({ behindBallM }) => behindBallM)) + 1;
-  const scale = Math.min(
-    (FLICK_WIDTH_PX - 60) / (rig.frontM + NOSE_M + rig.hitchM + Math.max(trailerM, tongueM + lengthM)),
-    (FLICK_HEIGHT_PX - 40) / 3,
+  const { chassis } = evaluate(trailer);
+  const trailerM = Math.max(
+    Math.max(...rig.axles.map(({ behindBallM }) => behindBallM)) + 1,
+    trailer.frame.bed.lengthM - chassis.ballXM,
   );
-  const x0 = 30 + (rig.frontM + NOSE_M) * scale;
+  const aheadM = vehicleLengthM(trailer) - rig.hitchM;
+  const scale = Math.min((FLICK_WIDTH_PX - 60) / (aheadM + rig.hitchM + trailerM), (FLICK_HEIGHT_PX - 40) / 3);
   const middle = FLICK_HEIGHT_PX / 2;
-  const half = trailer.frame.bed.widthM / 2;
-  const vehicleHalf = (trailer.towVehicle?.widthM ?? 1.93) / 2;
-  const turned = (rad: number): number => (-rad * 180) / Math.PI;
+  const place: Placement = { x: (x) => 30 + (aheadM + x) * scale, y: (y) => middle - y * scale, perM: scale };
   return (
     <svg
       viewBox={`0 0 ${FLICK_WIDTH_PX} ${FLICK_HEIGHT_PX}`}
@@ -37,41 +34,14 @@ export const FlickRig = ({
       aria-label={label}
       style={{ fontFamily: 'var(--font-sans)' }}
     >
+      <HatchPatterns />
       <path d={`M20 ${middle}H${FLICK_WIDTH_PX - 20}`} stroke="var(--mute)" strokeDasharray="14 3 3 3" />
       {now && (
-        <g transform={`translate(${x0} ${middle}) rotate(${turned(now.headingRad)})`}>
-          <rect
-            x={-(rig.frontM + NOSE_M) * scale}
-            y={-vehicleHalf * scale}
-            width={(rig.frontM + NOSE_M + rig.hitchM - (trailer.towVehicle?.bumperAheadOfBallM ?? 0)) * scale}
-            height={2 * vehicleHalf * scale}
-            rx="8"
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth="1.6"
-            strokeDasharray="5 4"
-          />
-          <g transform={`translate(${rig.hitchM * scale} 0) rotate(${turned(now.angleRad)})`}>
-            <path d={`M0 0H${tongueM * scale}`} stroke="var(--ink)" strokeWidth="2.2" />
-            <rect
-              x={tongueM * scale}
-              y={-half * scale}
-              width={lengthM * scale}
-              height={2 * half * scale}
-              fill="var(--steel)"
-              stroke="var(--ink)"
-              strokeWidth="2"
-            />
-            {rig.axles.map(({ behindBallM }) => (
-              <path
-                key={behindBallM}
-                d={`M${behindBallM * scale} ${-(half + 0.15) * scale}v${2 * (half + 0.15) * scale}`}
-                stroke="var(--ink)"
-                strokeWidth="3"
-              />
-            ))}
-          </g>
-        </g>
+        <Shapes
+          shapes={rigView(trailer, chassis, { ...now, hitchM: rig.hitchM }).shapes}
+          place={place}
+          stateOf={still}
+        />
       )}
     </svg>
   );

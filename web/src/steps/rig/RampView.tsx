@@ -1,16 +1,17 @@
 import {
+  crestView,
   formatAngle,
   heaviestTowed,
   rampLook,
   rampRigOf,
-  roadZM,
+  reachOf,
   type SidePoint,
   sidePoints,
-  tippedPoint,
   trailerPitchRad,
   SIDE_PART_NAMES,
 } from '@kereta/core';
 import { useMemo, useState } from 'react';
+import { HatchPatterns, type Placement, Shapes, STILL } from '../../drawing/Shapes';
 import { SheetText } from '../../drawing/SheetText';
 import { useWidth } from '../../fields/useWidth';
 import { useWorkbench } from '../../bench/workbench';
@@ -19,6 +20,7 @@ import { useWorkbench } from '../../bench/workbench';
 const heightPx = (widthPx: number): number => (widthPx < 500 ? 170 : 250);
 const PAD_PX = 24;
 const MOST_DEG = 15;
+const still = (): typeof STILL => STILL;
 
 /** The rig from the side where the road breaks: a slider for the break, one for where under the rig it lies. */
 export const RampView = () => {
@@ -45,30 +47,12 @@ export const RampView = () => {
   const tailM = trailer.frame.bed.lengthM - chassis.ballXM;
   const breakM = share * (rig.ballBehindAxleM + tailM);
   const pitch = trailerPitchRad(rig, beta, breakM);
-  const scale = Math.min((width - 2 * PAD_PX) / (noseM + rig.ballBehindAxleM + tailM + 0.3), (height - 60) / 3);
+  const reach = reachOf(trailer, chassis, true);
+  const highM = Math.max(3, (reach.topZM - reach.groundZM) * 1.15);
+  const scale = Math.min((width - 2 * PAD_PX) / (noseM + rig.ballBehindAxleM + tailM + 0.3), (height - 92) / highM);
   const x = (metres: number): number => PAD_PX + (noseM + metres) * scale;
   const groundY = height - 62;
   const y = (metres: number): number => groundY - metres * scale;
-  const at = (point: Pick<SidePoint, 'behindM' | 'aboveM'>): string => {
-    const { xM, zM } = tippedPoint(rig, pitch, point);
-    return `${x(xM).toFixed(1)},${y(zM).toFixed(1)}`;
-  };
-  const above = (zM: number): number => zM - rig.ballZM;
-  const behind = (xM: number): number => xM - chassis.ballXM;
-  const box = (x0: number, x1: number, z0: number, z1: number): string =>
-    [
-      { behindM: behind(x0), aboveM: above(z1) },
-      { behindM: behind(x1), aboveM: above(z1) },
-      { behindM: behind(x1), aboveM: above(z0) },
-      { behindM: behind(x0), aboveM: above(z0) },
-    ]
-      .map(at)
-      .join(' ');
-  const faceM = rig.ballBehindAxleM - rig.bumperAheadOfBallM;
-  const roof = Math.max(1.2, rig.ballHeightM + 0.9);
-  const wheels = towed.standing.axles.map(({ xM }) =>
-    tippedPoint(rig, pitch, { behindM: behind(xM), aboveM: rig.wheelRadiusM - rig.levelBallM }),
-  );
   const name = (point: SidePoint): string =>
     point.what === 'item' ? say.partName(point.id) : SIDE_PART_NAMES[point.what];
   const worst =
@@ -76,7 +60,8 @@ export const RampView = () => {
       ? { ...look.nearest, gapM: look.nearest.roomM, to: 'the vehicle' }
       : { ...look.lowest, gapM: look.lowest.clearM, to: 'the road' };
   const touching = worst.gapM < 0;
-  const endM = rig.ballBehindAxleM + tailM + 0.6;
+  const place: Placement = { x, y, perM: scale };
+  const view = crestView(trailer, chassis, towed, rig, beta, breakM);
   const what = degrees === 0 ? 'Level road' : degrees > 0 ? `Dip of ${degrees}°` : `Crest of ${-degrees}°`;
   return (
     <section aria-label="Crest and dip" className="border-b border-base-300">
@@ -95,91 +80,8 @@ export const RampView = () => {
             size={12.5}
             bold
           />
-          <path
-            d={`M${x(-noseM)} ${groundY}H${x(Math.min(breakM, endM))}L${x(endM)} ${y(roadZM(endM, beta, breakM))}`}
-            fill="none"
-            stroke="var(--ink)"
-            strokeWidth="1.6"
-          />
-          <g fill="none" stroke="var(--mute)" strokeWidth="1.4" strokeDasharray="5 4">
-            <path
-              d={`M${x(-noseM)} ${y(0.35)}V${y(0.8)}L${x(-noseM * 0.68)} ${y(0.95)}L${x(-noseM * 0.5)} ${y(roof)}H${x(faceM)}V${y(0.3)}Z`}
-            />
-            <circle cx={x(0)} cy={y(0.34)} r={0.34 * scale} />
-            {vehicle?.wheelbaseM && <circle cx={x(-vehicle.wheelbaseM)} cy={y(0.34)} r={0.34 * scale} />}
-          </g>
-          <path
-            d={`M${x(faceM)} ${y(rig.ballHeightM)}H${x(rig.ballBehindAxleM)}`}
-            stroke="var(--ink)"
-            strokeWidth="3"
-          />
-          {chassis.tongue?.members.slice(0, 1).map((member) => {
-            const { x0M, x1M, z0M, z1M } = member.extent;
-            const up = Math.max(0, member.frontRiseM);
-            const down = Math.max(0, -member.frontRiseM);
-            return (
-              <polygon
-                key={member.id}
-                points={[
-                  { behindM: behind(x0M), aboveM: above(z1M - down) },
-                  { behindM: behind(x1M), aboveM: above(z1M - up) },
-                  { behindM: behind(x1M), aboveM: above(z0M + down) },
-                  { behindM: behind(x0M), aboveM: above(z0M + up) },
-                ]
-                  .map(at)
-                  .join(' ')}
-                fill="var(--steel)"
-                stroke="var(--ink)"
-                strokeWidth="1.6"
-              />
-            );
-          })}
-          <polygon
-            points={box(0, trailer.frame.bed.lengthM, -chassis.railHeightM, chassis.deckTopZM)}
-            fill="var(--steel)"
-            stroke="var(--ink)"
-            strokeWidth="2"
-          />
-          {points
-            .filter(({ what: kind }) => kind === 'item')
-            .map((point) => (
-              <polygon
-                key={point.id}
-                points={[
-                  point,
-                  { ...point, behindM: point.behindM + 0.25 },
-                  { ...point, behindM: point.behindM + 0.25, aboveM: above(chassis.tongue?.topZM ?? 0) },
-                  { ...point, aboveM: above(chassis.tongue?.topZM ?? 0) },
-                ]
-                  .map(at)
-                  .join(' ')}
-                fill="var(--load)"
-                stroke="var(--ink)"
-                strokeWidth="1.1"
-              />
-            ))}
-          {points
-            .filter(({ what: kind }) => kind === 'jack')
-            .map((point) => (
-              <polyline
-                key={point.id}
-                points={`${at({ ...point, aboveM: above(chassis.tongue?.topZM ?? 0) })} ${at(point)}`}
-                fill="none"
-                stroke="var(--ink)"
-                strokeWidth="2.4"
-              />
-            ))}
-          {wheels.map(({ xM, zM }) => (
-            <circle
-              key={xM}
-              cx={x(xM)}
-              cy={y(zM)}
-              r={rig.wheelRadiusM * scale}
-              fill="var(--paper)"
-              stroke="var(--ink)"
-              strokeWidth="2.2"
-            />
-          ))}
+          <HatchPatterns />
+          <Shapes shapes={view.shapes} place={place} stateOf={still} />
           <circle
             cx={x(rig.ballBehindAxleM)}
             cy={y(rig.ballHeightM)}

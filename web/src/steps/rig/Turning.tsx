@@ -1,15 +1,26 @@
-import { drawnRailTopM, facingEdges, formatAngle, frontEdges, toldAt, UNKNOWN_VEHICLE } from '@kereta/core';
-import { useState } from 'react';
+import {
+  drawnRailTopM,
+  facingEdges,
+  formatAngle,
+  frontEdges,
+  toldAt,
+  turnedView,
+  UNKNOWN_VEHICLE,
+  vehicleLengthM,
+} from '@kereta/core';
+import { useMemo, useState } from 'react';
+import { HatchPatterns, type Placement, Shapes, STILL } from '../../drawing/Shapes';
 import { SheetText } from '../../drawing/SheetText';
 import { useWidth } from '../../fields/useWidth';
 import { useWorkbench } from '../../bench/workbench';
 
 const PAD_PX = 26;
 const HEIGHT_PX = 300;
+const still = (): typeof STILL => STILL;
 
 /** Vehicle as an outline and trailer turned against it by a slider: what comes nearest, and how near. */
 export const Turning = () => {
-  const { trailer, evaluation, say } = useWorkbench('trailer', 'evaluation', 'say');
+  const { trailer, evaluation, say, caseId } = useWorkbench('trailer', 'evaluation', 'say', 'caseId');
   const [degrees, setDegrees] = useState(45);
   const [holder, width] = useWidth<HTMLDivElement>(740);
   const { chassis } = evaluation;
@@ -17,7 +28,9 @@ export const Turning = () => {
   const gamma = (degrees * Math.PI) / 180;
   const edges = facingEdges(frontEdges(trailer, chassis), drawnRailTopM(trailer, chassis), vehicle.rearTopM);
   const tight = toldAt(edges, gamma, vehicle.bumperAheadOfBallM, vehicle.widthM / 2);
-  const vehicleM = (vehicle.wheelbaseM ?? 2.8) + (vehicle.ballBehindAxleM ?? 1.1) + 0.9;
+  const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
+  const view = useMemo(() => turnedView(trailer, chassis, shown, gamma), [trailer, chassis, shown, gamma]);
+  const vehicleM = vehicleLengthM(trailer);
   const trailerM = trailer.frame.bed.lengthM - chassis.ballXM;
   const scale = Math.min(
     (width - 2 * PAD_PX) / (vehicleM + trailerM),
@@ -25,20 +38,11 @@ export const Turning = () => {
   );
   const ballX = PAD_PX + vehicleM * scale;
   const ballY = PAD_PX + (vehicle.widthM / 2) * scale + 10;
-  const rearFace = ballX - vehicle.bumperAheadOfBallM * scale;
+  const place = useMemo(
+    (): Placement => ({ x: (x) => ballX + x * scale, y: (y) => ballY - y * scale, perM: scale }),
+    [ballX, ballY, scale],
+  );
   const touching = tight !== undefined && tight.roomM < 0;
-  const half = trailer.frame.bed.widthM / 2;
-  // Where the front corners go between straight and the furthest turn.
-  const sweep = (cornerM: number): string =>
-    Array.from({ length: 46 }, (_, i) => {
-      const at = (Math.PI * i) / 90;
-      const [x, y] = [
-        -chassis.ballXM * Math.cos(at) - cornerM * Math.sin(at),
-        -chassis.ballXM * Math.sin(at) + cornerM * Math.cos(at),
-      ];
-      return `${i === 0 ? 'M' : 'L'}${(ballX + x * scale).toFixed(1)} ${(ballY + y * scale).toFixed(1)}`;
-    }).join('');
-  const place = (behindM: number, sideM: number): string => `${behindM * scale},${-sideM * scale}`;
   return (
     <section aria-label="Turning" className="border-b border-base-300">
       <div ref={holder}>
@@ -48,64 +52,8 @@ export const Turning = () => {
           role="img"
           aria-label={`The trailer turned by ${degrees} degrees against the vehicle`}
         >
-          <g fill="none" stroke="var(--mute)" strokeWidth="1.4" strokeDasharray="5 4">
-            <rect
-              x={ballX - vehicleM * scale}
-              y={ballY - (vehicle.widthM / 2) * scale}
-              width={rearFace - (ballX - vehicleM * scale)}
-              height={vehicle.widthM * scale}
-              rx="10"
-            />
-            {vehicle.tailgateReachM > 0 && (
-              <path
-                d={`M${rearFace} ${ballY - (vehicle.widthM / 2) * scale * 0.85}h${vehicle.tailgateReachM * scale}v${vehicle.widthM * scale * 0.85}h${-vehicle.tailgateReachM * scale}`}
-              />
-            )}
-          </g>
-          <g fill="none" stroke="var(--mute)" strokeWidth="0.9" strokeDasharray="2 3">
-            <path d={sweep(half)} />
-            <path d={sweep(-half)} />
-          </g>
-          <path d={`M${rearFace} ${ballY}H${ballX}`} stroke="var(--ink)" strokeWidth="3" />
-          <g transform={`translate(${ballX} ${ballY}) rotate(${degrees})`}>
-            {[...(chassis.tongue?.members ?? []), ...(chassis.tongue?.sideTubes ?? [])].map(({ id, plan }) => (
-              <polygon
-                key={id}
-                points={plan.map(([xM, yM]) => place(xM - chassis.ballXM, yM)).join(' ')}
-                fill="var(--steel)"
-                stroke="var(--ink)"
-                strokeWidth="1.3"
-              />
-            ))}
-            <path
-              d={`M0 0L${place((chassis.tongue?.members[0]?.extent.x0M ?? 0) - chassis.ballXM, 0)}`}
-              stroke="var(--ink)"
-              strokeWidth="3"
-            />
-            <rect
-              x={-chassis.ballXM * scale}
-              y={-half * scale}
-              width={trailer.frame.bed.lengthM * scale}
-              height={2 * half * scale}
-              fill="var(--steel)"
-              stroke="var(--ink)"
-              strokeWidth="2"
-            />
-            {edges
-              .filter(({ what }) => what === 'item')
-              .map((edge) => (
-                <rect
-                  key={edge.id}
-                  x={edge.behindBallM * scale}
-                  y={-edge.rightM * scale}
-                  width={Math.max(4, Math.min(0.4, -chassis.ballXM - edge.behindBallM) * scale)}
-                  height={(edge.rightM - edge.leftM) * scale}
-                  fill="var(--load)"
-                  stroke="var(--ink)"
-                  strokeWidth="1.1"
-                />
-              ))}
-          </g>
+          <HatchPatterns />
+          <Shapes shapes={view.shapes} place={place} stateOf={still} />
           <circle cx={ballX} cy={ballY} r="5" fill={touching ? 'var(--fix)' : 'var(--dye)'} />
           <SheetText
             x={14}

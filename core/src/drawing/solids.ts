@@ -1,0 +1,271 @@
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis, Member, Point3 } from '../chassis/index.js';
+import { axlePlaces } from '../mass/index.js';
+import { parsePartId, type Trailer } from '../project/index.js';
+import { isMirrored, runsAcross } from './bars.js';
+import { fendersFromSide, standsFromSide } from './fittings.js';
+import { gearFromSide, springCentreYM, type Stance, stanceOf } from './gear.js';
+import { hitchFromSide } from './hitch.js';
+import { loadsOf } from './loads.js';
+import { profileAt } from './profile.js';
+import { box, type DrawnShape, type Fill, type Layer, type Point } from './shapes.js';
+
+interface Body {
+  readonly part: string | undefined;
+  readonly layer: Layer;
+  readonly fill: Fill;
+}
+
+/** A body in the trailer's own axes, m. */
+export type Solid = Body &
+  (
+    | {
+        /** a section run from one end to the other: loops of the same corners at both, the hollow after the outline it lies in */
+        readonly kind: 'sweep';
+        readonly from: readonly (readonly Point3[])[];
+        readonly to: readonly (readonly Point3[])[];
+      }
+    | {
+        /** an outline in the x-z plane, as thick as from y0 to y1 */
+        readonly kind: 'prism';
+        readonly outline: readonly Point[];
+        readonly y0M: number;
+        readonly y1M: number;
+      }
+    | {
+        /** its axis across the trailer */
+        readonly kind: 'cylinder';
+        readonly centre: Point3;
+        readonly radiusM: number;
+        readonly lengthM: number;
+      }
+  );
+
+/** The two ends of a lying bar as the edges of its outline seen from above, each from its low side to its high one. */
+const endsOf = (member: Member): readonly [readonly [Point, Point], readonly [Point, Point]] | undefined => {
+  if (member.plan.length !== 4) return undefined;
+  const [a, b, c, d] = member.plan as [Point, Point, Point, Point];
+  const across = runsAcross(member);
+  const pairs = [
+    [
+      [a, d],
+      [b, c],
+    ],
+    [
+      [a, b],
+      [d, c],
+    ],
+  ] as const;
+  const middleGap = ([[p, q], [r, s]]: (typeof pairs)[number]): number =>
+    Math.hypot(p[0] + q[0] - r[0] - s[0], p[1] + q[1] - r[1] - s[1]);
+  const pair = middleGap(pairs[0]) >= middleGap(pairs[1]) ? pairs[0] : pairs[1];
+  const axis = across ? 0 : 1;
+  const sorted = ([p, q]: readonly [Point, Point]): readonly [Point, Point] => (p[axis] <= q[axis] ? [p, q] : [q, p]);
+  return [sorted(pair[0]), sorted(pair[1])];
+};
+
+/** A bar with its true outline, its wall, and its ends as they are cut. */
+const barSolid = (trailer: Trailer, member: Member): Solid => {
+  const own: Body = { part: member.id, layer: member.group === 'side' ? 'sides' : 'frame', fill: 'steel' };
+  const { extent, frontRiseM, plan, bar } = member;
+  const kind = parsePartId(member.id).kind;
+  const stands = kind === 'post' || kind === 'riser' || kind === 'packer';
+  const ends = stands ? undefined : endsOf(member);
+  if (!ends) {
+    const at = (zM: number): readonly Point3[] => plan.map(([xM, yM]) => ({ xM, yM, zM }));
+    return { ...own, kind: 'sweep', from: [at(extent.z0M)], to: [at(extent.z1M)] };
+  }
+  const towards = runsAcross(member)
+    ? member.centre.xM <= trailer.frame.bed.lengthM / 2
+      ? 1
+      : -1
+    : member.centre.yM < 0
+      ? 1
+      : -1;
+  const loops = profileAt(member, [0, 0], isMirrored(trailer, member, towards));
+  const length = Math.max(1e-9, extent.x1M - extent.x0M);
+  // A bar that slopes is the level one sheared: every point goes up by its share of the way forward.
+  const lift = (xM: number): number => Math.max(0, -frontRiseM) + (frontRiseM * (extent.x1M - xM)) / length;
+  const ringAt = ([low, high]: readonly [Point, Point]): readonly (readonly Point3[])[] =>
+    loops.map((loop) =>
+      loop.map(([u, v]): Point3 => {
+        const share = u / bar.widthM;
+        const xM = low[0] + (high[0] - low[0]) * share;
+        return { xM, yM: low[1] + (high[1] - low[1]) * share, zM: extent.z0M + lift(xM) + v };
+      }),
+    );
+  return { ...own, kind: 'sweep', from: ringAt(ends[0]), to: ringAt(ends[1]) };
+};
+
+const prism = ({ part, layer, fill }: DrawnShape, outline: readonly Point[], y0M: number, y1M: number): Solid => ({
+  part,
+  layer,
+  fill: fill === 'none' ? 'steel' : fill,
+  kind: 'prism',
+  outline,
+  y0M: Math.min(y0M, y1M),
+  y1M: Math.max(y0M, y1M),
+});
+
+/** Polygons of a side view as bodies of a thickness, at places across the trailer. */
+const thick = (shapes: readonly DrawnShape[], places: readonly number[], halfM: number): readonly Solid[] =>
+  shapes.flatMap((shape) =>
+    shape.kind === 'polygon' && shape.fill === 'steel'
+      ? places.map((yM) => prism(shape, shape.points, yM - halfM, yM + halfM))
+      : [],
+  );
+
+/** Thickness of hangers and brackets, of coupler and jack across the trailer, m, for the eye. */
+const HALF = { bracketM: 0.03, couplerM: 0.04, jackM: 0.025, standM: 0.02 } as const;
+
+const gearSolids = (trailer: Trailer, chassis: Chassis, stance: Stance): readonly Solid[] => {
+  const { axle, suspension, tire, wheel } = trailer.runningGear;
+  const springYM = springCentreYM(trailer, chassis);
+  const sides = [-1, 1] as const;
+  const held = gearFromSide(trailer, stance).filter(({ layer, line }) => layer === 'suspension' && line !== 'hidden');
+  const leafHalfM = suspension.kind === 'leaf' ? suspension.spring.leafWidthM / 2 : HALF.bracketM;
+  const inner = suspension.trackM / 2 - tire.widthM / 2;
+  const wheels = axlePlaces(trailer).flatMap(({ xM }): Solid[] => [
+    ...sides.flatMap((side): Solid[] => {
+      const centre = { xM, yM: (side * suspension.trackM) / 2, zM: stance.hubZM };
+      return [
+        {
+          part: 'axle',
+          layer: 'wheels',
+          fill: 'behind',
+          kind: 'cylinder',
+          centre,
+          radiusM: tire.diameterM / 2,
+          lengthM: tire.widthM,
+        },
+        {
+          part: 'axle',
+          layer: 'wheels',
+          fill: 'steel',
+          kind: 'cylinder',
+          centre,
+          radiusM: Math.min(0.47 * tire.diameterM, (wheel.rimM ?? tire.rimM ?? 0.56 * tire.diameterM) / 2),
+          lengthM: tire.widthM * 1.02,
+        },
+      ];
+    }),
+    ...(suspension.kind === 'stub'
+      ? sides.map(
+          (side): Solid => ({
+            part: 'axle',
+            layer: 'axle',
+            fill: 'steel',
+            kind: 'cylinder',
+            centre: { xM, yM: (side * (springYM + suspension.trackM / 2)) / 2, zM: stance.hubZM },
+            radiusM: axle.tubeDiameterM / 4,
+            lengthM: Math.abs(suspension.trackM / 2 - springYM),
+          }),
+        )
+      : [
+          {
+            part: 'axle',
+            layer: 'axle',
+            fill: 'steel',
+            kind: 'cylinder',
+            centre: { xM: xM - (suspension.kind === 'torsion' ? suspension.armM : 0), yM: 0, zM: stance.tubeZM },
+            radiusM: axle.tubeDiameterM / 2,
+            lengthM: 2 * inner,
+          } as const,
+        ]),
+  ]);
+  return [
+    ...thick(
+      held,
+      sides.map((side) => side * springYM),
+      leafHalfM,
+    ),
+    ...wheels,
+  ];
+};
+
+const fenderSolids = (trailer: Trailer): readonly Solid[] => {
+  const half = trailer.frame.bed.widthM / 2;
+  const out = half + trailer.runningGear.fender.reachM;
+  const { skirtM, aboveRailM } = trailer.runningGear.fender;
+  return fendersFromSide(trailer).flatMap((shape) => {
+    if (shape.kind !== 'polygon') return [];
+    const xs = shape.points.map(([x]) => x);
+    const top = box(Math.min(...xs), Math.max(...xs), aboveRailM, aboveRailM + 0.004);
+    return [-1, 1].flatMap((side) => [
+      prism(shape, top, side * half, side * out),
+      ...(skirtM > 0 ? [prism(shape, shape.points, side * out, side * (out - 0.004))] : []),
+    ]);
+  });
+};
+
+/** Everything that the trailer is made of as bodies, and what the shown load puts on it. */
+export const trailerSolids = (
+  trailer: Trailer,
+  chassis: Chassis,
+  shown: BalancedCase | undefined,
+): readonly Solid[] => {
+  const stance = stanceOf(trailer, chassis);
+  const parked = shown?.standing?.on === 'jack';
+  const railYM = (trailer.frame.bed.widthM - chassis.railWidthM) / 2;
+  const hitch = hitchFromSide(trailer, chassis, stance, parked);
+  return [
+    ...chassis.members.map((member) => barSolid(trailer, member)),
+    ...gearSolids(trailer, chassis, stance),
+    ...fenderSolids(trailer),
+    ...thick(
+      hitch.filter(({ layer }) => layer === 'coupling'),
+      [0],
+      HALF.couplerM,
+    ),
+    ...thick(
+      hitch.filter(({ layer }) => layer === 'jack'),
+      [0],
+      HALF.jackM,
+    ),
+    ...thick(standsFromSide(trailer, stance, parked), [-railYM, railYM], HALF.standM),
+    ...chassis.plates.flatMap((plate): Solid[] =>
+      plate.kind === 'top-plate'
+        ? [
+            {
+              part: 'top-plate',
+              layer: 'plates',
+              fill: 'steel',
+              kind: 'prism',
+              outline: box(
+                plate.centre.xM - plate.lengthM / 2,
+                plate.centre.xM + plate.lengthM / 2,
+                plate.centre.zM - plate.thicknessM / 2,
+                plate.centre.zM + plate.thicknessM / 2,
+              ),
+              y0M: -plate.widthM / 2,
+              y1M: plate.widthM / 2,
+            },
+          ]
+        : [],
+    ),
+    ...chassis.panels.map(
+      ({ id, kind, extent, y0M, y1M }): Solid => ({
+        part: id,
+        layer: kind === 'deck' ? 'deck' : 'sides',
+        fill: 'wood',
+        kind: 'prism',
+        outline: box(extent.x0M, extent.x1M, extent.z0M, extent.z1M),
+        y0M,
+        y1M,
+      }),
+    ),
+    ...loadsOf(trailer, chassis, shown?.loadCase)
+      .filter(({ aboard }) => aboard)
+      .map(
+        ({ part }): Solid => ({
+          part: part.id,
+          layer: 'loads',
+          fill: 'load',
+          kind: 'prism',
+          outline: box(part.x0M, part.x1M, part.centre.zM - part.heightM / 2, part.centre.zM + part.heightM / 2),
+          y0M: part.y0M,
+          y1M: part.y1M,
+        }),
+      ),
+  ];
+};
