@@ -72,3 +72,4 @@ export { isDerated, tireLoadKg } from './tireLoad.js';
 export { type Place, placeOf } from './place.js';
 export { currencyOf, hasUnevenSizes, withRoundSizes } from './otherUnits.js';
 export { asProject, designOf, type Trailer, trailerOf, withDesign } from './trailer.js';
+export { recordAt, type RecordAt, type RecordChange, type RecordPath, withRecord } from './records.js';

@@ -83,7 +83,9 @@ const trimZeros = (text: string): string => (text.includes('.') ? text.replace(/
 const figure = ({ value, kind }: Measured, system: UnitSystem, extra: number): string => {
   const unit = UNITS[system][kind];
   const decimals = Math.min(unit.decimals + extra, MOST_DECIMALS);
-  const text = formatNumber(unit.from(value), decimals);
+  // Digits that were added for the sum are shown as far as they say something.
+  const added = new RegExp(`(\\.\\d{${unit.decimals}}\\d*?)0+$`);
+  const text = formatNumber(unit.from(value), decimals).replace(added, '$1').replace(/\.$/, '');
   return `${kind === 'number' || kind === 'percent' ? trimZeros(text) : text}${unit.symbol}`;
 };
 

@@ -1,23 +1,30 @@
 import { type ReactNode, useId, useState } from 'react';
 import { useEditing } from './editing';
 
-export interface Option {
-  readonly value: string;
+export interface Option<Value extends string = string> {
+  readonly value: Value;
   readonly text: string;
   readonly group?: string;
 }
 
-interface SelectFieldProps {
+interface SelectFieldProps<Value extends string> {
   readonly label: string;
   readonly value: string;
-  readonly options: readonly Option[];
-  readonly onCommit: (value: string) => void;
+  readonly options: readonly Option<Value>[];
+  readonly onCommit: (value: Value) => void;
   readonly partField?: string;
   readonly hint?: string;
 }
 
 /** A choice from a list, grouped where the list is long. */
-export const SelectField = ({ label, value, options, onCommit, partField, hint }: SelectFieldProps) => {
+export const SelectField = <Value extends string>({
+  label,
+  value,
+  options,
+  onCommit,
+  partField,
+  hint,
+}: SelectFieldProps<Value>) => {
   const { readOnly } = useEditing();
   const id = useId();
   const groups = [...new Set(options.map(({ group }) => group))];
@@ -33,7 +40,10 @@ export const SelectField = ({ label, value, options, onCommit, partField, hint }
         value={value}
         disabled={readOnly}
         data-part-field={partField}
-        onChange={(event) => onCommit(event.target.value)}
+        onChange={(event) => {
+          const chosen = options.find((option) => option.value === event.target.value);
+          if (chosen) onCommit(chosen.value);
+        }}
       >
         {!known && <option value={value}>{value === '' ? 'choose' : `${value} (not in the list)`}</option>}
         {groups.map((group) => {

@@ -1,7 +1,6 @@
 import {
   AXLE_ROWS,
   axleFromCatalog,
-  type RunningGear,
   TIRE_ROWS,
   formatPressureText,
   tireFromCatalog,
@@ -14,6 +13,7 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
@@ -39,14 +39,12 @@ const CHANGED_STEPS = ['axle', 'balance', 'job'] as const;
 /** The place of the axle, three ways side by side, each with one press to take it. */
 const ThreeWays = () => {
   const { evaluation, say, readOnly } = useWorkbench('evaluation', 'say', 'readOnly');
-  const { trailer, edit } = useEditing();
+  const { trailer } = useEditing();
+  const [, setGear] = useRecord('runningGear');
   const { ruleOfThumbM, wanted, window } = evaluation.placement;
   const take = (xM: number): void => {
     const place = snapTo(xM, stepsOf(trailer).snap, trailer);
-    edit(`axle to ${say.length(place)}`, (current) => ({
-      ...current,
-      runningGear: { ...current.runningGear, positionM: place },
-    }));
+    setGear(`axle to ${say.length(place)}`, { positionM: place });
   };
   const middle = window.kind === 'window' ? (window.fromM + window.toM) / 2 : undefined;
   const rows = [
@@ -98,20 +96,12 @@ const ThreeWays = () => {
 
 /** Axle, its place, wheels and suspension. */
 export const AxleStep = () => {
-  const { trailer, edit } = useEditing();
+  const { trailer } = useEditing();
   const { say, readOnly } = useWorkbench('say', 'readOnly');
-  const gear = trailer.runningGear;
-  const set = (label: string, change: Partial<RunningGear>): void =>
-    edit(label, (current) => ({
-      ...current,
-      runningGear: { ...current.runningGear, ...change },
-    }));
-  const setAxle = (label: string, change: Partial<RunningGear['axle']>): void =>
-    set(label, { axle: { ...gear.axle, ...change } });
-  const setSuspension = (label: string, change: Partial<RunningGear['suspension']>): void =>
-    set(label, { suspension: { ...gear.suspension, ...change } });
-  const setTire = (label: string, change: Partial<RunningGear['tire']>): void =>
-    set(label, { tire: { ...gear.tire, ...change } });
+  const [gear, set] = useRecord('runningGear');
+  const [, setAxle] = useRecord('runningGear.axle');
+  const [, setSuspension] = useRecord('runningGear.suspension');
+  const [, setTire] = useRecord('runningGear.tire');
   const { nudge } = stepsOf(trailer);
   const moveTo = (positionM: number): void => set(`axle to ${say.length(positionM)}`, { positionM });
   return (
@@ -122,13 +112,13 @@ export const AxleStep = () => {
           value={gear.layout}
           options={LAYOUTS}
           partField="axle.layout"
-          onCommit={(layout) => set('axles', { layout: layout as RunningGear['layout'] })}
+          onCommit={(layout) => set('axles', { layout: layout })}
         />
         <SelectField
           label="Suspension"
           value={gear.suspension.kind}
           options={SUSPENSIONS}
-          onCommit={(kind) => setSuspension('suspension', { kind: kind as RunningGear['suspension']['kind'] })}
+          onCommit={(kind) => setSuspension('suspension', { kind: kind })}
         />
         <div className="col-span-2">
           <SelectField
@@ -236,9 +226,7 @@ export const AxleStep = () => {
           label="Hangers or brackets"
           value={gear.suspension.mounting}
           options={MOUNTINGS}
-          onCommit={(mounting) =>
-            setSuspension('how hangers are held', { mounting: mounting as RunningGear['suspension']['mounting'] })
-          }
+          onCommit={(mounting) => setSuspension('how hangers are held', { mounting: mounting })}
         />
         <QuantityField
           label="Wheel middle to wheel middle"

@@ -9,6 +9,7 @@ import {
 } from '@kereta/core';
 import { useMemo } from 'react';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { FieldGroup } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
@@ -41,6 +42,7 @@ const misfitText = (misfit: Misfit, spareKg: number, say: Speaker): string => {
 /** Which axles of the list would do, one or two of them, and what else would have to change. */
 export const ChooseAxle = () => {
   const { trailer, edit, readOnly } = useEditing();
+  const [, setGear] = useRecord('runningGear');
   const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { chassis, cases } = evaluation;
   const demand = useMemo(() => axleDemand(trailer, cases), [trailer, cases]);
@@ -69,9 +71,7 @@ export const ChooseAxle = () => {
         kind="percent"
         value={trailer.runningGear.reserveShare}
         of="runningGear.reserveShare"
-        onCommit={(reserveShare) =>
-          edit('reserve', (current) => ({ ...current, runningGear: { ...current.runningGear, reserveShare } }))
-        }
+        onCommit={(reserveShare) => setGear('reserve', { reserveShare })}
       />
       {demand && (
         <p className="narrow self-center text-[13px]">

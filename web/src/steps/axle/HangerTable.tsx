@@ -1,16 +1,17 @@
 import { wantedSpacingM, HANGER_NAMES } from '@kereta/core';
 
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
 
 /** Every hanger from the bed's front edge, for the axle's place as it stands loaded. */
 export const HangerTable = () => {
-  const { trailer, edit, readOnly } = useEditing();
+  const { trailer, readOnly } = useEditing();
+  const [{ hangerSpacingM }, setSuspension] = useRecord('runningGear.suspension');
   const { evaluation, say } = useWorkbench('evaluation', 'say');
   const plan = evaluation.hangers;
   const wanted = wantedSpacingM(trailer);
-  const { hangerSpacingM } = trailer.runningGear.suspension;
   if (plan.marks.length === 0) return null;
   return (
     <details className="border-t border-base-300">
@@ -39,15 +40,7 @@ export const HangerTable = () => {
             type="button"
             className="button mt-2"
             disabled={readOnly}
-            onClick={() =>
-              edit(`hangers ${say.length(wanted)} apart`, (current) => ({
-                ...current,
-                runningGear: {
-                  ...current.runningGear,
-                  suspension: { ...current.runningGear.suspension, hangerSpacingM: wanted },
-                },
-              }))
-            }
+            onClick={() => setSuspension(`hangers ${say.length(wanted)} apart`, { hangerSpacingM: wanted })}
           >
             Take {say.length(wanted)} bolt to bolt
           </button>

@@ -14,6 +14,7 @@ import {
   withHubFace,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { useWorkbench } from '../../bench/workbench';
@@ -188,20 +189,10 @@ const HOME_BUILT_SIZES: readonly SizeOf<HomeBuilt>[] = [
 export const SuspensionFields = () => {
   const { trailer, edit } = useEditing();
   const { say } = useWorkbench('say');
-  const { suspension, axle } = trailer.runningGear;
-  const { spring, torsion } = suspension;
-  const set = (label: string, change: Partial<Suspension>): void =>
-    edit(label, (current) => ({
-      ...current,
-      runningGear: { ...current.runningGear, suspension: { ...current.runningGear.suspension, ...change } },
-    }));
-  const setSpring = (label: string, change: Partial<Suspension['spring']>): void =>
-    set(label, { spring: { ...spring, ...change } });
-  const setAxle = (label: string, change: Partial<RunningGear['axle']>): void =>
-    edit(label, (current) => ({
-      ...current,
-      runningGear: { ...current.runningGear, axle: { ...current.runningGear.axle, ...change } },
-    }));
+  const [suspension, set] = useRecord('runningGear.suspension');
+  const [spring, setSpring] = useRecord('runningGear.suspension.spring');
+  const [torsion, setTorsion] = useRecord('runningGear.suspension.torsion');
+  const [axle, setAxle] = useRecord('runningGear.axle');
   const presentRow = SPRING_ROWS.find(
     ({ kind, leaves, eyeToEyeM }) => kind === spring.kind && leaves === spring.leaves && eyeToEyeM === spring.eyeToEyeM,
   );
@@ -237,13 +228,13 @@ export const SuspensionFields = () => {
             label="Leaf spring"
             value={spring.kind}
             options={KINDS}
-            onCommit={(kind) => setSpring('kind of spring', { kind: kind as Suspension['spring']['kind'] })}
+            onCommit={(kind) => setSpring('kind of spring', { kind: kind })}
           />
           <SelectField
             label="It lies"
             value={spring.seat}
             options={SEATS}
-            onCommit={(seat) => setSpring(`spring ${seat} the axle`, { seat: seat as Suspension['spring']['seat'] })}
+            onCommit={(seat) => setSpring(`spring ${seat} the axle`, { seat: seat })}
           />
           <RecordFields
             record={spring}
@@ -255,11 +246,7 @@ export const SuspensionFields = () => {
         </>
       )}
       {suspension.kind === 'torsion' && (
-        <RecordFields
-          record={torsion}
-          sizes={ARM_SIZES}
-          onChange={(said, change) => set(said, { torsion: { ...torsion, ...change } })}
-        />
+        <RecordFields record={torsion} sizes={ARM_SIZES} onChange={(said, change) => setTorsion(said, { ...change })} />
       )}
       {(suspension.kind === 'leaf' || suspension.kind === 'torsion') && (
         <>

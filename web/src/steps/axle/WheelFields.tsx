@@ -9,6 +9,7 @@ import {
   withWheel,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { useWorkbench } from '../../bench/workbench';
@@ -22,7 +23,10 @@ export const WheelFields = () => {
   const { wheel, tire, fender, axle } = trailer.runningGear;
   const setGear = (label: string, change: (gear: RunningGear) => RunningGear): void =>
     edit(label, (current) => ({ ...current, runningGear: change(current.runningGear) }));
-  const set = (label: string, change: Partial<RunningGear>): void => setGear(label, (gear) => ({ ...gear, ...change }));
+  const [, setWheel] = useRecord('runningGear.wheel');
+  const [, setTire] = useRecord('runningGear.tire');
+  const [, setFender] = useRecord('runningGear.fender');
+  const [, setAxle] = useRecord('runningGear.axle');
   return (
     <>
       <QuantityField
@@ -30,16 +34,16 @@ export const WheelFields = () => {
         kind="length"
         value={wheel.rimM}
         of="runningGear.wheel.rimM"
-        onCommit={(rimM) => set('rim', { wheel: { ...wheel, rimM } })}
-        onClear={() => set('rim unknown', { wheel: { ...wheel, rimM: null } })}
+        onCommit={(rimM) => setWheel('rim', { rimM })}
+        onClear={() => setWheel('rim unknown', { rimM: null })}
       />
       <QuantityField
         label="Rim that the tire is made for"
         kind="length"
         value={tire.rimM}
         of="runningGear.tire.rimM"
-        onCommit={(rimM) => set('tire’s rim', { tire: { ...tire, rimM } })}
-        onClear={() => set('tire’s rim unknown', { tire: { ...tire, rimM: null } })}
+        onCommit={(rimM) => setTire('tire’s rim', { rimM })}
+        onClear={() => setTire('tire’s rim unknown', { rimM: null })}
       />
       <QuantityField
         label="Offset, face outside the middle"
@@ -65,13 +69,13 @@ export const WheelFields = () => {
         ]}
         onCommit={(index) => {
           const maxLoadKg = loadOfIndexKg(Number(index));
-          if (maxLoadKg !== undefined) set(`load index ${index}`, { tire: { ...tire, maxLoadKg } });
+          if (maxLoadKg !== undefined) setTire(`load index ${index}`, { maxLoadKg });
         }}
       />
       <TextField
         label="Pressure on the sidewall"
         value={tire.pressure}
-        onCommit={(pressure) => set('tire pressure', { tire: { ...tire, pressure } })}
+        onCommit={(pressure) => setTire('tire pressure', { pressure })}
       />
       <SelectField
         label="Studs of the wheels"
@@ -83,7 +87,7 @@ export const WheelFields = () => {
             text: studs,
           })),
         ]}
-        onCommit={(studCircle) => set('studs of the wheels', { wheel: { ...wheel, studCircle } })}
+        onCommit={(studCircle) => setWheel('studs of the wheels', { studCircle })}
       />
       <SelectField
         label="Studs of the hubs"
@@ -92,18 +96,16 @@ export const WheelFields = () => {
           value: studs,
           text: studs || 'Not read yet',
         }))}
-        onCommit={(studCircle) => set('studs of the hubs', { axle: { ...axle, studCircle } })}
+        onCommit={(studCircle) => setAxle('studs of the hubs', { studCircle })}
       />
       <SelectField
         label="Over the wheels"
         value={fender.kind}
         options={FENDERS}
         onCommit={(kind) =>
-          set(
+          setFender(
             kind === 'fitted' ? 'fenders' : 'no fenders',
-            kind === 'fitted'
-              ? { fender: fenderFor(trailer, evaluation.rides) }
-              : { fender: { ...fender, kind: 'none' } },
+            kind === 'fitted' ? fenderFor(trailer, evaluation.rides) : { kind: 'none' },
           )
         }
       />
@@ -114,21 +116,21 @@ export const WheelFields = () => {
             kind="length"
             value={fender.aboveRailM}
             of="runningGear.fender.aboveRailM"
-            onCommit={(aboveRailM) => set('height of the fenders', { fender: { ...fender, aboveRailM } })}
+            onCommit={(aboveRailM) => setFender('height of the fenders', { aboveRailM })}
           />
           <QuantityField
             label="Its edge outside the bed"
             kind="length"
             value={fender.reachM}
             of="runningGear.fender.reachM"
-            onCommit={(reachM) => set('reach of the fenders', { fender: { ...fender, reachM } })}
+            onCommit={(reachM) => setFender('reach of the fenders', { reachM })}
           />
           <QuantityField
             label="Its outer edge hangs down by"
             kind="length"
             value={fender.skirtM}
             of="runningGear.fender.skirtM"
-            onCommit={(skirtM) => set('edge of the fenders', { fender: { ...fender, skirtM } })}
+            onCommit={(skirtM) => setFender('edge of the fenders', { skirtM })}
           />
         </>
       )}

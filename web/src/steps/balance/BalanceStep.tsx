@@ -1,13 +1,4 @@
-import {
-  changeCase,
-  schoolOf,
-  type TongueBand,
-  type Trailer,
-  SCHOOL_NAMES,
-  optionsOf,
-  withBand,
-  withSchool,
-} from '@kereta/core';
+import { changeCase, schoolOf, type TongueBand, SCHOOL_NAMES, optionsOf, withBand, withSchool } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
@@ -48,7 +39,7 @@ export const BalanceStep = () => {
             value={schoolOf(trailer)}
             options={SCHOOLS}
             onCommit={(chosen) => {
-              const school = chosen as Trailer['settings']['tongueSchool'];
+              const school = chosen;
               projectStore.changeSettings({ tongueSchool: school });
               if (school !== 'own') edit('school of tongue weight', (current) => withSchool(current, school));
             }}

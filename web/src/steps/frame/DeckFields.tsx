@@ -1,28 +1,14 @@
-import { DECK_ROWS, type Trailer, DECK_SEAT_NAMES, optionsOf } from '@kereta/core';
-import { useEditing } from '../../fields/editing';
+import { DECK_ROWS, DECK_SEAT_NAMES, optionsOf } from '@kereta/core';
+import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 
 const SEATS = optionsOf(DECK_SEAT_NAMES);
 
-type Deck = Trailer['frame']['deck'];
-type DeckPoint = Trailer['strength']['deckPoint'];
-
 /** What the deck is, where it lies, and the hardest thing that stands on it. */
 export const DeckFields = () => {
-  const { trailer, edit } = useEditing();
-  const { deck } = trailer.frame;
-  const { deckPoint } = trailer.strength;
-  const set = (label: string, change: Partial<Deck>): void =>
-    edit(label, (current) => ({
-      ...current,
-      frame: { ...current.frame, deck: { ...current.frame.deck, ...change } },
-    }));
-  const setPoint = (label: string, change: Partial<DeckPoint>): void =>
-    edit(label, (current) => ({
-      ...current,
-      strength: { ...current.strength, deckPoint: { ...current.strength.deckPoint, ...change } },
-    }));
+  const [deck, set] = useRecord('frame.deck');
+  const [deckPoint, setPoint] = useRecord('strength.deckPoint');
   return (
     <FieldGroup title="Deck">
       <SelectField
@@ -31,7 +17,7 @@ export const DeckFields = () => {
         options={[{ value: 'none', text: 'No deck' }, ...DECK_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
         onCommit={(kind) => {
           const row = DECK_ROWS.find(({ id }) => id === kind);
-          set('deck', { kind: kind as Deck['kind'], thicknessM: row?.usualThicknessM ?? deck.thicknessM });
+          set('deck', { kind: kind, thicknessM: row?.usualThicknessM ?? deck.thicknessM });
         }}
       />
       <QuantityField
@@ -45,7 +31,7 @@ export const DeckFields = () => {
         label="Where it lies"
         value={deck.seat}
         options={SEATS}
-        onCommit={(seat) => set('deck seat', { seat: seat as Deck['seat'] })}
+        onCommit={(seat) => set('deck seat', { seat: seat })}
       />
       {deck.kind === 'planks' && (
         <div className="col-span-2">

@@ -17,6 +17,7 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { BarFields } from '../BarFields';
@@ -138,11 +139,8 @@ const PickedMember = ({ id }: { readonly id: string }) => {
 export const FrameStep = () => {
   const { trailer, edit } = useEditing();
   const { picked, pick, evaluation, say } = useWorkbench('picked', 'pick', 'evaluation', 'say');
-  const { frame } = trailer;
-  const set = (label: string, change: Partial<Trailer['frame']>): void =>
-    edit(label, (current) => ({ ...current, frame: { ...current.frame, ...change } }));
-  const setBed = (label: string, change: Partial<typeof frame.bed>): void =>
-    set(label, { bed: { ...frame.bed, ...change } });
+  const [frame, set] = useRecord('frame');
+  const [, setBed] = useRecord('frame.bed');
   const metric = trailer.settings.units === 'metric';
   const pickedMember =
     picked !== undefined && evaluation.chassis.members.some(({ id, group }) => id === picked && group !== 'tongue');
@@ -212,7 +210,7 @@ export const FrameStep = () => {
           label="Corners"
           value={frame.bed.corner}
           options={CORNERS}
-          onCommit={(corner) => setBed('corners', { corner: corner as typeof frame.bed.corner })}
+          onCommit={(corner) => setBed('corners', { corner: corner })}
         />
       </FieldGroup>
       <DeckFields />

@@ -43,7 +43,7 @@ export const HoleFields = ({ holes, lengthM, onCommit }: HoleFieldsProps) => {
             label="Drilled"
             value={hole.through}
             options={THROUGH}
-            onCommit={(through) => change(index, 'hole turned', { through: through as Hole['through'] })}
+            onCommit={(through) => change(index, 'hole turned', { through: through })}
           />
           <button
             type="button"

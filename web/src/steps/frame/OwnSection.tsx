@@ -26,7 +26,7 @@ export const OwnSection = () => {
           { value: 'steel', text: 'Steel, unmarked' },
           { value: 'aluminum', text: 'Aluminum' },
         ]}
-        onCommit={(value) => setFamily(value as typeof family)}
+        onCommit={(value) => setFamily(value)}
       />
       <QuantityField
         label="Height"

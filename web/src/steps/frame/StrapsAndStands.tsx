@@ -1,19 +1,13 @@
 import { nanoid } from 'nanoid';
-import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { FieldGroup } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 
 /** Rings for straps along both rails, and pairs of stands to park on. */
 export const StrapsAndStands = () => {
-  const { trailer, edit } = useEditing();
-  const { tieDowns, stands, bed } = trailer.frame;
-  const setStraps = (label: string, change: Partial<typeof tieDowns>): void =>
-    edit(label, (current) => ({
-      ...current,
-      frame: { ...current.frame, tieDowns: { ...current.frame.tieDowns, ...change } },
-    }));
-  const setStands = (label: string, next: typeof stands): void =>
-    edit(label, (current) => ({ ...current, frame: { ...current.frame, stands: next } }));
+  const [{ stands, bed }, setFrame] = useRecord('frame');
+  const [tieDowns, setStraps] = useRecord('frame.tieDowns');
+  const setStands = (label: string, next: typeof stands): void => setFrame(label, { stands: next });
   return (
     <FieldGroup title="Straps and stands">
       <QuantityField

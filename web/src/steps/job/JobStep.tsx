@@ -1,6 +1,5 @@
 import {
   exampleOf,
-  type Trailer,
   UNKNOWN_VEHICLE,
   REGION_NAMES,
   ROAD_NAMES,
@@ -15,6 +14,7 @@ import {
   withSchool,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { useWorkbench } from '../../bench/workbench';
@@ -52,8 +52,7 @@ export const JobStep = () => {
       ...current,
       towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change },
     }));
-  const setJob = (label: string, change: Partial<Trailer['job']>): void =>
-    edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
+  const [, setJob] = useRecord('job');
   return (
     <>
       <FieldGrid>
@@ -75,7 +74,7 @@ export const JobStep = () => {
           label="On what roads"
           value={trailer.job.road}
           options={ROADS}
-          onCommit={(road) => setJob('roads', { road: road as Trailer['job']['road'] })}
+          onCommit={(road) => setJob('roads', { road: road })}
         />
         <QuantityField
           label="Rated gross, for its plate"

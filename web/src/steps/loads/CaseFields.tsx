@@ -55,9 +55,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
           label="The trailer is"
           value={loadCase.mode}
           options={MODES}
-          onCommit={(mode) =>
-            set('towed or parked', { mode: mode as LoadCase['mode'], countsForWindow: mode === 'towed' })
-          }
+          onCommit={(mode) => set('towed or parked', { mode: mode, countsForWindow: mode === 'towed' })}
         />
       </FieldGrid>
       <div className="px-4">

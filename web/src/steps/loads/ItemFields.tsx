@@ -84,8 +84,8 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
               ...old,
               massKg: {
                 ...old.massKg,
-                basis: basis as Item['massKg']['basis'],
-                tolerance: old.massKg.value * USUAL_DOUBT[basis as Item['massKg']['basis']],
+                basis: basis,
+                tolerance: old.massKg.value * USUAL_DOUBT[basis],
               },
             }))
           }
@@ -208,7 +208,7 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           label="Kind"
           value={item.kind}
           options={KINDS}
-          onCommit={(kind) => set('kind', (old) => ({ ...old, kind: kind as Item['kind'] }))}
+          onCommit={(kind) => set('kind', (old) => ({ ...old, kind: kind }))}
         />
         {item.kind === 'tank' && (
           <QuantityField

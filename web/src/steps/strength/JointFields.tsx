@@ -8,6 +8,7 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 
@@ -15,22 +16,18 @@ const MOUNTS = optionsOf(COUPLER_MOUNT_NAMES);
 const GRADES = optionsOf(BOLT_GRADE_NAMES);
 const FILLERS = optionsOf(FILLER_NAMES);
 
-type Coupling = Trailer['coupling'];
-
 /** Legs of the fillets, the wire for aluminum, and how the coupler is held. */
 export const JointFields = () => {
-  const { trailer, edit } = useEditing();
+  const { trailer } = useEditing();
   const { strength, coupling, frame } = trailer;
   const aluminum = SIZED_GROUPS.some(
     (group) => findMaterial(trailer, frame.groups[group].materialId)?.family === 'aluminum',
   );
-  const setCoupling = (label: string, change: Partial<Coupling>): void =>
-    edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } }));
+  const [, setCoupling] = useRecord('coupling');
+  const [, setStrength] = useRecord('strength');
+  const [, setGusset] = useRecord('strength.gussets');
   const setGussets = (label: string, place: 'tongueM' | 'cornerM', legM: number | null): void =>
-    edit(label.toLowerCase(), (current) => ({
-      ...current,
-      strength: { ...current.strength, gussets: { ...current.strength.gussets, [place]: legM } },
-    }));
+    setGusset(label.toLowerCase(), { [place]: legM });
   return (
     <>
       <QuantityField
@@ -39,15 +36,8 @@ export const JointFields = () => {
         value={strength.weldLegM}
         of="strength.weldLegM"
         hint="As the wall, up to 3/16 in (5 mm), where you say nothing"
-        onCommit={(weldLegM) =>
-          edit('leg of the welds', (current) => ({ ...current, strength: { ...current.strength, weldLegM } }))
-        }
-        onClear={() =>
-          edit('leg of the welds as the wall', (current) => ({
-            ...current,
-            strength: { ...current.strength, weldLegM: null },
-          }))
-        }
+        onCommit={(weldLegM) => setStrength('leg of the welds', { weldLegM })}
+        onClear={() => setStrength('leg of the welds as the wall', { weldLegM: null })}
       />
       {(
         [
@@ -71,12 +61,7 @@ export const JointFields = () => {
           label="Wire for aluminum"
           value={strength.filler}
           options={FILLERS}
-          onCommit={(filler) =>
-            edit('wire', (current) => ({
-              ...current,
-              strength: { ...current.strength, filler: filler as Trailer['strength']['filler'] },
-            }))
-          }
+          onCommit={(filler) => setStrength('wire', { filler: filler })}
         />
       ) : (
         <span />
@@ -85,7 +70,7 @@ export const JointFields = () => {
         label="Coupler"
         value={coupling.mount}
         options={MOUNTS}
-        onCommit={(mount) => setCoupling('how the coupler is held', { mount: mount as Coupling['mount'] })}
+        onCommit={(mount) => setCoupling('how the coupler is held', { mount: mount })}
       />
       {coupling.mount === 'bolted' && (
         <>
@@ -111,7 +96,7 @@ export const JointFields = () => {
             options={GRADES}
             onCommit={(grade) =>
               setCoupling('coupler bolts', {
-                bolts: { ...coupling.bolts, grade: grade as Coupling['bolts']['grade'] },
+                bolts: { ...coupling.bolts, grade: grade },
               })
             }
           />

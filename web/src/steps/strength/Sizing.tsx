@@ -137,7 +137,7 @@ export const Sizing = () => {
           { value: 'mass', text: 'Weight' },
           { value: 'price', text: 'Money' },
         ]}
-        onCommit={(value) => setAim(value as 'mass' | 'price')}
+        onCommit={(value) => setAim(value)}
         {...(aim === 'price' && (prices.steel === null || prices.aluminum === null)
           ? { hint: 'Say what a kilogram costs, below' }
           : {})}

@@ -1,6 +1,5 @@
 import {
   bumpFactor,
-  type Trailer,
   usualBumpFactor,
   BADLY_OFF,
   OPINION_NAMES,
@@ -13,6 +12,7 @@ import {
 import { Link } from 'react-router';
 import { useShownResult } from '../../bench/sheet/useWork';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { useWorkbench } from '../../bench/workbench';
@@ -45,6 +45,8 @@ export const StrengthStep = () => {
   const shown = useShownResult();
   const asked = (id: SituationId): boolean =>
     !shown || shown.members.some(({ bySituation }) => bySituation[id] !== undefined);
+  const [, setStrength] = useRecord('strength');
+  const [, setJob] = useRecord('job');
   const setOff = (id: SituationId | typeof BADLY_OFF, on: boolean): void =>
     edit(
       `${on ? 'look at' : 'leave out'}: ${(id === BADLY_OFF ? OPINION_NAMES.badly : SITUATION_NAMES[id]).toLowerCase()}`,
@@ -66,9 +68,7 @@ export const StrengthStep = () => {
           label="Roads"
           value={trailer.job.road}
           options={ROADS}
-          onCommit={(road) =>
-            edit('roads', (current) => ({ ...current, job: { ...current.job, road: road as Trailer['job']['road'] } }))
-          }
+          onCommit={(road) => setJob('roads', { road: road })}
         />
         <QuantityField
           label="Bumps multiply loads by"
@@ -77,10 +77,7 @@ export const StrengthStep = () => {
           of="strength.bumpFactor"
           hint={`${usualBumpFactor(trailer)} is usual there`}
           onCommit={(factor) =>
-            edit(`bumps × ${factor}`, (current) => ({
-              ...current,
-              strength: { ...current.strength, bumpFactor: factor === usualBumpFactor(current) ? null : factor },
-            }))
+            setStrength(`bumps × ${factor}`, { bumpFactor: factor === usualBumpFactor(trailer) ? null : factor })
           }
         />
         <div className="col-span-2">
@@ -94,7 +91,7 @@ export const StrengthStep = () => {
                 text: SITUATION_NAMES[id],
               })),
             ]}
-            onCommit={(value) => showSituation(value === WORST ? undefined : (value as SituationId))}
+            onCommit={(value) => showSituation(value === WORST ? undefined : value)}
           />
         </div>
       </FieldGrid>
@@ -129,12 +126,7 @@ export const StrengthStep = () => {
               { value: 'yes', text: 'Yes' },
               { value: 'no', text: 'No' },
             ]}
-            onCommit={(personOnRear) =>
-              edit('who steps on the rear edge', (current) => ({
-                ...current,
-                strength: { ...current.strength, personOnRear: personOnRear as 'usual' | 'yes' | 'no' },
-              }))
-            }
+            onCommit={(personOnRear) => setStrength('who steps on the rear edge', { personOnRear: personOnRear })}
           />
         </div>
         {SITUATION_IDS.map((id) => (
@@ -149,15 +141,8 @@ export const StrengthStep = () => {
             value={trailer.strength.recoveryPullKg ?? trailer.towVehicle?.massKg ?? null}
             of="strength.recoveryPullKg"
             hint="The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it."
-            onCommit={(recoveryPullKg) =>
-              edit('pull when stuck', (current) => ({ ...current, strength: { ...current.strength, recoveryPullKg } }))
-            }
-            onClear={() =>
-              edit('pull when stuck as the tow vehicle’s', (current) => ({
-                ...current,
-                strength: { ...current.strength, recoveryPullKg: null },
-              }))
-            }
+            onCommit={(recoveryPullKg) => setStrength('pull when stuck', { recoveryPullKg })}
+            onClear={() => setStrength('pull when stuck as the tow vehicle’s', { recoveryPullKg: null })}
           />
         </div>
       </FieldGroup>

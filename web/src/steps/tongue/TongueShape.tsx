@@ -12,6 +12,7 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 
@@ -69,14 +70,14 @@ const JOINT_SIZES: readonly SizeOf<Joint>[] = [
   },
 ];
 
+type TopPlate = NonNullable<Tongue['topPlate']>;
+
 /** Angle, slope or step, joint, and what lies on the tongue. */
 export const TongueShape = () => {
-  const { trailer, edit } = useEditing();
-  const { tongue } = trailer.frame;
+  const { trailer } = useEditing();
+  const [tongue, change] = useRecord('frame.tongue');
+  const [gussets, setGussets] = useRecord('strength.gussets');
   const metric = trailer.settings.units === 'metric';
-  const set = (label: string, next: Tongue): void =>
-    edit(label, (current) => ({ ...current, frame: { ...current.frame, tongue: next } }));
-  const change = (label: string, part: object): void => set(label, { ...tongue, ...part });
   const single = tongue.kind === 'a-frame' ? undefined : tongue;
   return (
     <>
@@ -148,7 +149,7 @@ export const TongueShape = () => {
           onCommit={(kind) =>
             change('height of the tongue', {
               rise: {
-                kind: kind as Tongue['rise']['kind'],
+                kind: kind,
                 byM: kind === 'level' ? 0 : tongue.rise.byM || (metric ? -millimetres(150) : -inches(6)),
               },
             })
@@ -191,9 +192,7 @@ export const TongueShape = () => {
             label="Tongue is"
             value={single.joint.kind}
             options={JOINTS}
-            onCommit={(kind) =>
-              change('joint of the tongue', { joint: { ...single.joint, kind: kind as Joint['kind'] } })
-            }
+            onCommit={(kind) => change('joint of the tongue', { joint: { ...single.joint, kind: kind } })}
           />
           {single.joint.kind !== 'fixed' && (
             <>
@@ -215,9 +214,7 @@ export const TongueShape = () => {
                 label="Pins’ grade"
                 value={single.joint.grade}
                 options={GRADES}
-                onCommit={(grade) =>
-                  change('grade of the pins', { joint: { ...single.joint, grade: grade as Joint['grade'] } })
-                }
+                onCommit={(grade) => change('grade of the pins', { joint: { ...single.joint, grade: grade } })}
               />
             </>
           )}
@@ -268,11 +265,11 @@ export const TongueShape = () => {
                 said: 'thickness of the plate',
               },
             ]}
-            onChange={(said, part) => change(said, { topPlate: { ...tongue.topPlate, ...part } })}
+            onChange={(said, part) => change(said, { topPlate: { ...tongue.topPlate, ...part } as TopPlate })}
           />
         )}
         <RecordFields
-          record={trailer.strength.gussets}
+          record={gussets}
           sizes={[
             {
               field: 'tongueM',
@@ -284,12 +281,7 @@ export const TongueShape = () => {
               hint: 'Empty: none',
             },
           ]}
-          onChange={(said, part) =>
-            edit(said, (current) => ({
-              ...current,
-              strength: { ...current.strength, gussets: { ...current.strength.gussets, ...part } },
-            }))
-          }
+          onChange={setGussets}
         />
         <p className="narrow mute col-span-2 text-[13px]">
           Leave a drain of 3/8 in (10 mm) open at the lowest place of a capped tube: trapped water rusts it from inside,

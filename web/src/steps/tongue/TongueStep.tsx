@@ -1,5 +1,6 @@
-import { buildChassis, couplerFor, type Trailer, type Tongue, withRearHeld } from '@kereta/core';
+import { buildChassis, couplerFor, withRearHeld } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { RecordFields } from '../../fields/RecordFields';
@@ -20,11 +21,8 @@ import { ofKind, TONGUE_KINDS, TongueShape } from './TongueShape';
 export const TongueStep = () => {
   const { trailer, edit } = useEditing();
   const { say } = useWorkbench('say');
-  const { tongue } = trailer.frame;
-  const setTongue = (label: string, next: Tongue): void =>
-    edit(label, (current) => ({ ...current, frame: { ...current.frame, tongue: next } }));
-  const setJob = (label: string, change: Partial<Trailer['job']>): void =>
-    edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
+  const [tongue, setTongue] = useRecord('frame.tongue');
+  const [, setJob] = useRecord('job');
   return (
     <>
       <FieldGrid>
@@ -54,7 +52,7 @@ export const TongueStep = () => {
           of="frame.tongue.lengthM"
           hot
           partField="coupler"
-          onCommit={(lengthM) => setTongue(`tongue ${say.length(lengthM)} long`, { ...tongue, lengthM })}
+          onCommit={(lengthM) => setTongue(`tongue ${say.length(lengthM)} long`, { lengthM })}
         />
         {tongue.kind === 'a-frame' ? (
           <SelectField
@@ -64,9 +62,7 @@ export const TongueStep = () => {
               { value: 'under', text: 'Under the rails' },
               { value: 'header', text: 'At front header' },
             ]}
-            onCommit={(rearEnd) =>
-              setTongue('where the legs end', { ...tongue, rearEnd: rearEnd as 'under' | 'header' })
-            }
+            onCommit={(rearEnd) => setTongue('where the legs end', { rearEnd: rearEnd })}
           />
         ) : (
           <QuantityField
@@ -76,7 +72,7 @@ export const TongueStep = () => {
             of="frame.tongue.underM"
             max={trailer.frame.bed.lengthM}
             hint="0: ends at the front header"
-            onCommit={(underM) => setTongue('tongue under the frame', { ...tongue, underM })}
+            onCommit={(underM) => setTongue('tongue under the frame', { underM })}
           />
         )}
         <div className="col-span-2">

@@ -1,7 +1,6 @@
 import {
   STUD_CIRCLES,
   likeExample,
-  type Trailer,
   type TowVehicle,
   UNKNOWN_VEHICLE,
   VEHICLE_ROWS,
@@ -10,6 +9,7 @@ import {
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../fields/editing';
+import { useRecord } from '../../fields/useRecord';
 import { FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 
@@ -127,8 +127,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
   const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const set = (label: string, change: Partial<TowVehicle>): void =>
     edit(label, (current) => ({ ...current, towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change } }));
-  const setJob = (label: string, change: Partial<Trailer['job']>): void =>
-    edit(label, (current) => ({ ...current, job: { ...current.job, ...change } }));
+  const [, setJob] = useRecord('job');
   const byHand = vehicle.kind === 'muscle';
   const own = trailer.ownRows.vehicles;
   const tryKg = TRY_KG[trailer.settings.units];
@@ -156,7 +155,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
         label="Pulled by"
         value={vehicle.kind}
         options={KINDS}
-        onCommit={(kind) => set('what pulls it', { kind: kind as TowVehicle['kind'] })}
+        onCommit={(kind) => set('what pulls it', { kind: kind })}
       />
       <TextField label="Vehicle’s name" value={vehicle.name} onCommit={(name) => set('tow vehicle', { name })} />
       <RecordFields record={vehicle} sizes={WEIGHT} onChange={set} />

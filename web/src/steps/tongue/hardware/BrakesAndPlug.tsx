@@ -11,7 +11,7 @@ export const BrakesAndPlug = () => {
         label="Brakes"
         value={coupling.brakes}
         options={STATES}
-        onCommit={(brakes) => set('brakes', { brakes: brakes as Coupling['brakes'] })}
+        onCommit={(brakes) => set('brakes', { brakes: brakes })}
       />
       {coupling.brakes === 'fitted' && (
         <>
@@ -23,13 +23,13 @@ export const BrakesAndPlug = () => {
               { value: 'electric', text: 'A controller, electric' },
               { value: 'overrun', text: 'The coupling, overrun' },
             ]}
-            onCommit={(brakeKind) => set('what works the brakes', { brakeKind: brakeKind as Coupling['brakeKind'] })}
+            onCommit={(brakeKind) => set('what works the brakes', { brakeKind: brakeKind })}
           />
           <SelectField
             label="Breakaway"
             value={coupling.breakaway}
             options={STATES}
-            onCommit={(breakaway) => set('breakaway', { breakaway: breakaway as Coupling['breakaway'] })}
+            onCommit={(breakaway) => set('breakaway', { breakaway: breakaway })}
           />
         </>
       )}
@@ -44,7 +44,7 @@ export const BrakesAndPlug = () => {
           { value: '13-way', text: '13 ways' },
           { value: 'none', text: 'None' },
         ]}
-        onCommit={(plug) => set('plug', { plug: plug as Coupling['plug'] })}
+        onCommit={(plug) => set('plug', { plug: plug })}
       />
     </FieldGroup>
   );

@@ -1,5 +1,6 @@
-import { CHAIN_ROWS, type Coupling } from '@kereta/core';
+import { CHAIN_ROWS } from '@kereta/core';
 import { CheckField, FieldGroup, SelectField } from '../../../fields/fields';
+import { useRecord } from '../../../fields/useRecord';
 import { RecordFields } from '../../../fields/RecordFields';
 import { rowSource } from '../../stepKit';
 import { STATES, useCoupling } from './useCoupling';
@@ -8,15 +9,14 @@ import { STATES, useCoupling } from './useCoupling';
 export const Chains = () => {
   const { coupling, set } = useCoupling();
   const { safetyChain } = coupling;
-  const change = (said: string, part: Partial<Coupling['safetyChain']>): void =>
-    set(said, { safetyChain: { ...safetyChain, ...part } });
+  const [, change] = useRecord('coupling.safetyChain');
   return (
     <FieldGroup title="Safety chains" open>
       <SelectField
         label="Safety chains"
         value={coupling.chains}
         options={STATES}
-        onCommit={(chains) => set('safety chains', { chains: chains as Coupling['chains'] })}
+        onCommit={(chains) => set('safety chains', { chains: chains })}
       />
       {coupling.chains === 'fitted' && (
         <>
@@ -28,9 +28,7 @@ export const Chains = () => {
               { value: 'own-tabs', text: 'Tabs of their own' },
               { value: 'coupler', text: 'The coupler' },
             ]}
-            onCommit={(heldOn) =>
-              change('how the chains are held', { heldOn: heldOn as Coupling['safetyChain']['heldOn'] })
-            }
+            onCommit={(heldOn) => change('how the chains are held', { heldOn: heldOn })}
           />
           <SelectField
             label="Chain"

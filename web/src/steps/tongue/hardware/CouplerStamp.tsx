@@ -23,7 +23,7 @@ export const CouplerStamp = () => {
         label="Kind of coupling"
         value={coupling.kind}
         options={KINDS}
-        onCommit={(kind) => set('kind of coupling', { kind: kind as Coupling['kind'] })}
+        onCommit={(kind) => set('kind of coupling', { kind: kind })}
       />
       <RecordFields
         record={coupling}

@@ -1,17 +1,14 @@
 import { type Coupling, DECISION_NAMES, optionsOf } from '@kereta/core';
-import { useEditing } from '../../../fields/editing';
+import { useRecord } from '../../../fields/useRecord';
 
 /** Whether a thing is fitted. */
 export const STATES = optionsOf(DECISION_NAMES);
 
-/** The coupling as it stands, and one named edit of it. */
+/** The coupling's own figures, and how they are changed: one step of undo each. */
 export const useCoupling = (): {
   readonly coupling: Coupling;
   readonly set: (label: string, change: Partial<Coupling>) => void;
 } => {
-  const { trailer, edit } = useEditing();
-  return {
-    coupling: trailer.coupling,
-    set: (label, change) => edit(label, (current) => ({ ...current, coupling: { ...current.coupling, ...change } })),
-  };
+  const [coupling, set] = useRecord('coupling');
+  return { coupling, set };
 };
