@@ -1,6 +1,5 @@
 import {
   findMaterial,
-  type Trailer,
   SIZED_GROUPS,
   BOLT_GRADE_NAMES,
   COUPLER_MOUNT_NAMES,

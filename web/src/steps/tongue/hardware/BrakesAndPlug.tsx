@@ -1,4 +1,3 @@
-import type { Coupling } from '@kereta/core';
 import { FieldGroup, SelectField } from '../../../fields/fields';
 import { STATES, useCoupling } from './useCoupling';
 
