@@ -28,3 +28,11 @@ export const seriousFaults = async (page: Page): Promise<string[]> =>
   (await new AxeBuilder({ page }).analyze()).violations
     .filter(({ impact }) => impact === 'serious' || impact === 'critical')
     .map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`);
+
+/** Chooses from a long list by typing some of it; the first that fits is taken. */
+export const pickFrom = async (page: Page, label: string, search: string): Promise<void> => {
+  const field = page.getByRole('combobox', { name: label, exact: true });
+  await field.click();
+  await field.fill(search);
+  await field.press('Enter');
+};

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
-import { goTo, openDemo, openShed, tongueOf } from './trailer';
+import { goTo, openDemo, openShed, tongueOf, pickFrom } from './trailer';
 
 const folder = mkdtempSync(join(tmpdir(), 'kereta-e2e-'));
 const LB = 0.45359237 * 9.80665;
@@ -101,7 +101,7 @@ test('a finding unfolds to its working and its source', async ({ page }) => {
   // The way out: a heavier section there, and the trailer is within.
   await goTo(page, 'Bed & frame');
   await page.getByTestId('drawing').locator('[data-part="cross.3"]').last().click();
-  await page.getByLabel('Its own section').selectOption('hss-3x2x1_8');
+  await pickFrom(page, 'Its own section', 'HSS 3x2 1/8');
   await goTo(page, 'Is it strong?');
   await expect(page.getByText(/More than is allowed/)).toHaveCount(0);
   await expect(page.getByRole('link', { name: 'Is it strong?' })).not.toContainText('Fix');

@@ -26,5 +26,6 @@ export {
   TIRE_ROWS,
   type TireRow,
 } from './runningGearRows.js';
+export { searchRank, searchText } from './search.js';
 export { SECTION_ROWS, type SectionRow } from './sectionRows.js';
 export { VEHICLE_ROWS, type VehicleRow } from './vehicleRows.js';

@@ -24,6 +24,7 @@ export {
   formatGround,
   formatLoad,
   formatMass,
+  formatMassPerLength,
   formatNumber,
   formatPercent,
   formatSpeed,

@@ -124,6 +124,13 @@ export const formatMass = (kg: number, system: UnitSystem): string => {
   return `${formatNumber(value, digitsFor(value))} ${system === 'imperial' ? 'lb' : 'kg'}`;
 };
 
+/** What a bar weighs by its length, kg/m: in lb/ft or kg/m. */
+export const formatMassPerLength = (kgPerM: number, system: UnitSystem): string => {
+  if (!isFigure(kgPerM)) return NO_FIGURE;
+  const value = system === 'imperial' ? fromKilograms(kgPerM, 'lb') * METRES_PER.ft : kgPerM;
+  return `${formatNumber(value, 2)} ${system === 'imperial' ? 'lb/ft' : 'kg/m'}`;
+};
+
 /** A load that people speak of by weight (tongue, axle), in lb or kg. */
 export const formatLoad = (forceN: number, system: UnitSystem): string => formatMass(massOfWeightKg(forceN), system);
 

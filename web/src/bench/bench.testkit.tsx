@@ -47,7 +47,15 @@ export const testBench = (step: StepId) => {
       fireEvent.blur(field);
     },
     choose: (label: string, value: string): void => {
-      fireEvent.change(screen.getByLabelText(label), { target: { value } });
+      const field = screen.getByLabelText(label, { selector: 'input,select' });
+      if (field.getAttribute('role') !== 'combobox') {
+        fireEvent.change(field, { target: { value } });
+        return;
+      }
+      fireEvent.click(field);
+      const option = document.querySelector(`[role="option"][data-value="${value}"]`);
+      if (!option) throw new Error(`${label} does not offer ${value}`);
+      fireEvent.click(option);
     },
     last: (): Trailer => {
       const edit = edits.at(-1);

@@ -16,6 +16,9 @@ interface SelectFieldProps<Value extends string> {
   readonly hint?: string;
 }
 
+/** So many characters of a choice are read in half a row. */
+const HALF_ROW_CHARACTERS = 16;
+
 /** A choice from a list, grouped where the list is long. */
 export const SelectField = <Value extends string>({
   label,
@@ -29,8 +32,10 @@ export const SelectField = <Value extends string>({
   const id = useId();
   const groups = [...new Set(options.map(({ group }) => group))];
   const known = options.some((option) => option.value === value);
+  // What decides is not cut off: a choice with long words takes the whole row, whatever is chosen now.
+  const long = options.some(({ text }) => text.length > HALF_ROW_CHARACTERS);
   return (
-    <div className="min-w-0">
+    <div className={`min-w-0 ${long ? 'col-span-2' : ''}`}>
       <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
         {label}
       </label>

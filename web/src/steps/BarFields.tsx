@@ -1,12 +1,16 @@
 import { BAR_GROUP_NAMES, type BarGroup, findSection } from '@kereta/core';
 import { SelectField } from '../fields/fields';
 import { useEditing } from '../fields/editing';
-import { materialOptions, metalNote, sectionChange, sectionOptions } from './stepKit';
+import { Picker } from '../fields/Picker';
+import { useMemo } from 'react';
+import { sectionRows } from './pickRows';
+import { materialOptions, metalNote, sectionChange } from './stepKit';
 
 /** Section and metal of a group of bars. */
 export const BarFields = ({ group }: { readonly group: BarGroup }) => {
   const { trailer, edit } = useEditing();
   const bar = trailer.frame.groups[group];
+  const rows = useMemo(() => sectionRows(trailer), [trailer]);
   const shape = findSection(trailer, bar.sectionId)?.shape.kind;
   const isOpen = shape === 'channel' || shape === 'bent-channel' || shape === 'angle';
   const set = (label: string, change: Partial<typeof bar>): void =>
@@ -19,10 +23,11 @@ export const BarFields = ({ group }: { readonly group: BarGroup }) => {
     }));
   return (
     <>
-      <SelectField
+      <Picker
         label={`${BAR_GROUP_NAMES[group]}, section`}
+        list="sections"
         value={bar.sectionId}
-        options={sectionOptions(trailer)}
+        rows={rows}
         partField={group}
         onCommit={(sectionId) => {
           const change = sectionChange(trailer, bar, sectionId);

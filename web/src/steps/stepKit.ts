@@ -7,17 +7,10 @@ import {
   METALS,
   type Material,
   type Trailer,
-  SECTION_ROWS,
   type Source,
   sourceText,
 } from '@kereta/core';
 import type { Option } from '../fields/fields';
-
-/** Sections on offer: the project's own rows first, then the yard's list. */
-export const sectionOptions = (trailer: Trailer): readonly Option[] =>
-  [...trailer.ownRows.sections.map((row) => ({ ...row, group: 'Your own' })), ...SECTION_ROWS].map(
-    ({ id, designation, group }) => ({ value: id, text: designation, group }),
-  );
 
 /** Metals that a section is made in: by kind, and by what each standard covers. */
 export const materialOptions = (trailer: Trailer, sectionId: string): readonly Option[] => {

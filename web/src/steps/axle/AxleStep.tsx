@@ -13,7 +13,10 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { Picker } from '../../fields/Picker';
 import { useRecord } from '../../fields/useRecord';
+import { axleRows, tireRows } from '../pickRows';
+import { useMemo } from 'react';
 import { FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
@@ -99,6 +102,8 @@ export const AxleStep = () => {
   const { trailer } = useEditing();
   const { say, readOnly } = useWorkbench('say', 'readOnly');
   const [gear, set] = useRecord('runningGear');
+  const axles = useMemo(() => axleRows(trailer, say), [trailer, say]);
+  const tires = useMemo(() => tireRows(trailer, say), [trailer, say]);
   const [, setAxle] = useRecord('runningGear.axle');
   const [, setSuspension] = useRecord('runningGear.suspension');
   const [, setTire] = useRecord('runningGear.tire');
@@ -120,28 +125,23 @@ export const AxleStep = () => {
           options={SUSPENSIONS}
           onCommit={(kind) => setSuspension('suspension', { kind: kind })}
         />
-        <div className="col-span-2">
-          <SelectField
-            label="Axle from the list"
-            hint={rowSource(AXLE_ROWS, gear.axle.catalogId)}
-            value={gear.axle.catalogId ?? ''}
-            options={[
-              { value: '', text: 'Another one' },
-              ...trailer.ownRows.axles.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
-              ...AXLE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-            ]}
-            onCommit={(id) => {
-              const own = trailer.ownRows.axles.find((row) => row.id === id);
-              if (own) set(`axle ${own.name}`, withHubFace({ ...gear, axle: own.axle }, own.axle.hubFaceM));
-              else if (id === '') setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null });
-              else
-                setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
-                  ...axleFromCatalog(id),
-                  hubFaceM: gear.axle.hubFaceM,
-                });
-            }}
-          />
-        </div>
+        <Picker
+          label="Axle from the list"
+          list="axles"
+          hint={rowSource(AXLE_ROWS, gear.axle.catalogId)}
+          value={gear.axle.catalogId ?? ''}
+          rows={axles}
+          onCommit={(id) => {
+            const own = trailer.ownRows.axles.find((row) => row.id === id);
+            if (own) set(`axle ${own.name}`, withHubFace({ ...gear, axle: own.axle }, own.axle.hubFaceM));
+            else if (id === '') setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null });
+            else
+              setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
+                ...axleFromCatalog(id),
+                hubFaceM: gear.axle.hubFaceM,
+              });
+          }}
+        />
         <div className="col-span-2 grid grid-cols-[44px_1fr_44px] items-start gap-1">
           <button
             type="button"
@@ -267,15 +267,12 @@ export const AxleStep = () => {
       </FieldGroup>
       <SuspensionFields />
       <FieldGroup title="Tires and wheels">
-        <SelectField
+        <Picker
           label="Tire from the list"
+          list="tires"
           hint={rowSource(TIRE_ROWS, gear.tire.catalogId)}
           value={gear.tire.catalogId ?? ''}
-          options={[
-            { value: '', text: 'Another one' },
-            ...trailer.ownRows.tires.map(({ id, name }) => ({ value: id, text: name, group: 'Your own' })),
-            ...TIRE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-          ]}
+          rows={tires}
           onCommit={(id) => {
             const row = TIRE_ROWS.find((candidate) => candidate.id === id);
             const own = trailer.ownRows.tires.find((candidate) => candidate.id === id);

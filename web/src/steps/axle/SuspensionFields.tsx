@@ -14,7 +14,10 @@ import {
   withHubFace,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { Picker } from '../../fields/Picker';
 import { useRecord } from '../../fields/useRecord';
+import { springRows } from '../pickRows';
+import { useMemo } from 'react';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { useWorkbench } from '../../bench/workbench';
@@ -193,6 +196,7 @@ export const SuspensionFields = () => {
   const [spring, setSpring] = useRecord('runningGear.suspension.spring');
   const [torsion, setTorsion] = useRecord('runningGear.suspension.torsion');
   const [axle, setAxle] = useRecord('runningGear.axle');
+  const springs = useMemo(() => springRows(say), [say]);
   const presentRow = SPRING_ROWS.find(
     ({ kind, leaves, eyeToEyeM }) => kind === spring.kind && leaves === spring.leaves && eyeToEyeM === spring.eyeToEyeM,
   );
@@ -207,23 +211,19 @@ export const SuspensionFields = () => {
     <FieldGroup title="Spring, height and bump">
       {suspension.kind === 'leaf' && (
         <>
-          <div className="col-span-2">
-            <SelectField
-              label="Spring from the list"
-              value={presentRow?.id ?? ''}
-              hint={rowSource(SPRING_ROWS, presentRow?.id ?? null)}
-              options={[
-                { value: '', text: 'Another one' },
-                ...SPRING_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-              ]}
-              onCommit={(id) => {
-                const row = SPRING_ROWS.find((candidate) => candidate.id === id);
-                if (!row) return;
-                const springMassKg = 2 * leafSpringKg(row) + HANGERS_KG;
-                set(`spring ${row.name}`, { spring: { ...spring, ...fromRow(row) }, springMassKg });
-              }}
-            />
-          </div>
+          <Picker
+            list="springs"
+            label="Spring from the list"
+            value={presentRow?.id ?? ''}
+            hint={rowSource(SPRING_ROWS, presentRow?.id ?? null)}
+            rows={springs}
+            onCommit={(id) => {
+              const row = SPRING_ROWS.find((candidate) => candidate.id === id);
+              if (!row) return;
+              const springMassKg = 2 * leafSpringKg(row) + HANGERS_KG;
+              set(`spring ${row.name}`, { spring: { ...spring, ...fromRow(row) }, springMassKg });
+            }}
+          />
           <SelectField
             label="Leaf spring"
             value={spring.kind}

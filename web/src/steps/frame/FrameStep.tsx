@@ -14,14 +14,16 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
+import { Picker } from '../../fields/Picker';
 import { useRecord } from '../../fields/useRecord';
+import { sectionRows } from '../pickRows';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { BarFields } from '../BarFields';
-import { materialOptions, metalNote, sectionChange, sectionOptions } from '../stepKit';
+import { materialOptions, metalNote, sectionChange } from '../stepKit';
 import { BarNotes } from './BarNotes';
 import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
@@ -35,6 +37,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
   const { trailer, edit } = useEditing();
   const { evaluation, say, pick } = useWorkbench('evaluation', 'say', 'pick');
   const [linked, setLinked] = useState(true);
+  const rows = useMemo(() => sectionRows(trailer), [trailer]);
   const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
   if (!member) return null;
   const placed = evaluation.chassis.crossPlaced;
@@ -69,10 +72,11 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             }
           />
         )}
-        <SelectField
+        <Picker
           label="Its own section"
+          list="sections"
           value={bar.sectionId}
-          options={sectionOptions(trailer)}
+          rows={rows}
           partField={cross ? `${id}.section` : id}
           onCommit={(sectionId) => {
             const change = sectionChange(trailer, bar, sectionId);

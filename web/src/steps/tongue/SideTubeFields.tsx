@@ -1,7 +1,9 @@
 import { barOf, overrideBar } from '@kereta/core';
+import { useMemo } from 'react';
 import { useEditing } from '../../fields/editing';
-import { SelectField } from '../../fields/fields';
-import { sectionChange, sectionOptions } from '../stepKit';
+import { Picker } from '../../fields/Picker';
+import { sectionRows } from '../pickRows';
+import { sectionChange } from '../stepKit';
 
 const IDS = ['tongue.side.left', 'tongue.side.right'] as const;
 
@@ -9,11 +11,13 @@ const IDS = ['tongue.side.left', 'tongue.side.right'] as const;
 export const SideTubeFields = () => {
   const { trailer, edit } = useEditing();
   const bar = barOf(trailer, 'tongue', IDS[0]);
+  const rows = useMemo(() => sectionRows(trailer), [trailer]);
   return (
-    <SelectField
+    <Picker
       label="Side tubes, section"
+      list="sections"
       value={bar.sectionId}
-      options={sectionOptions(trailer)}
+      rows={rows}
       onCommit={(sectionId) => {
         const change = sectionChange(trailer, bar, sectionId);
         edit(`side tubes to ${change.label}`, (current) =>

@@ -65,7 +65,7 @@ describe('kinds of tongue', () => {
     show(last(), <TongueStep />);
     expect(screen.queryByLabelText('Legs end')).toBeNull();
     expect(screen.getByLabelText('Runs on under the frame')).toBeTruthy();
-    expect(screen.getByLabelText('Side tubes, section')).toBeTruthy();
+    expect(screen.getByRole('combobox', { name: 'Side tubes, section' })).toBeTruthy();
   });
   test('height, joint, plate, caps and what is left on are one named edit each', () => {
     const trailer = withTongue(apiary, 'straight');

@@ -1,25 +1,27 @@
 import { COUPLER_ROWS, couplingFromCatalog } from '@kereta/core';
-import { SelectField } from '../../../fields/fields';
+import { useMemo } from 'react';
+import { useWorkbench } from '../../../bench/workbench';
+import { useEditing } from '../../../fields/editing';
+import { Picker } from '../../../fields/Picker';
+import { couplerRows, NO_COUPLER } from '../../pickRows';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
-
-const NONE = 'none';
 
 /** The coupler and what its stamp says. */
 export const CouplerField = () => {
   const { coupling, set } = useCoupling();
+  const { trailer } = useEditing();
+  const { say } = useWorkbench('say');
+  const rows = useMemo(() => couplerRows(trailer, say), [trailer, say]);
   return (
-    <SelectField
+    <Picker
       label="Coupler"
+      list="couplers"
       hint={rowSource(COUPLER_ROWS, coupling.catalogId)}
-      value={coupling.fitted ? (coupling.catalogId ?? '') : NONE}
-      options={[
-        { value: '', text: 'Another one' },
-        { value: NONE, text: 'None: pulled by hand' },
-        ...COUPLER_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-      ]}
+      value={coupling.fitted ? (coupling.catalogId ?? '') : NO_COUPLER}
+      rows={rows}
       onCommit={(id) => {
-        if (id === NONE) set('no coupler', { fitted: false });
+        if (id === NO_COUPLER) set('no coupler', { fitted: false });
         else if (id === '')
           set('another coupler', { catalogId: null, name: 'Own coupler', ratedGrossKg: null, fitted: true });
         else {
