@@ -1,7 +1,8 @@
-import { searchText } from '@kereta/core';
+import { DEMO_TRAILERS, searchText, type Trailer } from '@kereta/core';
 import { cleanup, fireEvent, render, screen, within } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, test, vi } from 'vitest';
-import { DEMO_TRAILERS, type Trailer } from '@kereta/core';
+
+import { forget } from '../storage/remembered';
 import { type Editing, EditingContext } from './editing';
 import { Picker, type PickRow } from './Picker';
 
@@ -35,7 +36,7 @@ const show = (value = 'a', readOnly = false) => {
   return { taken, field: screen.getByRole<HTMLInputElement>('combobox', { name: 'Rails' }) };
 };
 
-beforeEach(() => localStorage.clear());
+beforeEach(() => forget('kereta-recent-sections'));
 afterEach(cleanup);
 
 describe('a picker', () => {

@@ -1,5 +1,6 @@
 import { inches, newProject, trailerOf } from '@kereta/core';
 import { cleanup, fireEvent, render, screen } from '@testing-library/react';
+import { useState } from 'react';
 import { afterEach, describe, expect, test, vi } from 'vitest';
 import { type Editing, EditingContext } from './editing';
 import { QuantityField } from './QuantityField';
@@ -48,6 +49,32 @@ describe('a field that takes sizes', () => {
     fireEvent.focus(input);
     fireEvent.blur(input);
     expect(onCommit).not.toHaveBeenCalled();
+  });
+  test('what was typed finer than fields write comes back as typed; set elsewhere it is rounded, and kept exact', () => {
+    const Own = ({ first }: { readonly first: number }) => {
+      const [value, setValue] = useState(first);
+      return (
+        <>
+          <QuantityField label="Length" kind="number" value={value} onCommit={setValue} />
+          <button type="button" onClick={() => setValue(1 / 3)}>
+            elsewhere
+          </button>
+        </>
+      );
+    };
+    render(
+      <EditingContext value={editing}>
+        <Own first={1} />
+      </EditingContext>,
+    );
+    const input = screen.getByLabelText<HTMLInputElement>('Length');
+    type(input, '0.123456789');
+    expect(input.value).toBe('0.123456789');
+    fireEvent.click(screen.getByRole('button'));
+    expect(input.value).toBe('0.3333');
+    fireEvent.focus(input);
+    fireEvent.blur(input);
+    expect(input.value).toBe('0.3333');
   });
   test('may be left empty only where missing is allowed', () => {
     const onClear = vi.fn();

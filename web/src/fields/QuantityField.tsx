@@ -128,7 +128,10 @@ export const QuantityField = ({
   const min = Math.max(tighterMin, (limits?.least ?? Number.NEGATIVE_INFINITY) / per);
   const max = Math.min(tighterMax, (limits?.most ?? Number.POSITIVE_INFINITY) / per);
   const [typed, setTyped] = useState<string | undefined>();
-  const own = value === null ? '' : rules.edit(value, units);
+  // What was typed finer than fields write comes back as it was typed, as long as nothing else has set it.
+  const [before, setBefore] = useState<{ readonly text: string; readonly value: number; readonly units: UnitSystem }>();
+  const written = value === null ? '' : rules.edit(value, units);
+  const own = before && before.value === value && before.units === units ? before.text : written;
   const text = typed ?? own;
   const parsed = typed === undefined || typed.trim() === '' ? undefined : rules.parse(typed, units);
   const emptied = typed !== undefined && typed.trim() === '';
@@ -149,10 +152,19 @@ export const QuantityField = ({
         : outside;
   const echo = parsed?.ok && !problem ? `= ${show(parsed.value)}` : undefined;
 
+  /** A plain number in the field's own unit that would lose digits as fields write it. */
+  const isFiner = (typedText: string, exact: number): boolean => {
+    if (!/^[\d.,\s]+$/.test(typedText.trim())) return false;
+    const again = rules.parse(rules.edit(exact, units), units);
+    return !again.ok || again.value !== exact;
+  };
   const commit = (): void => {
     if (typed === undefined || problem) return;
     if (emptied) onClear?.();
-    else if (parsed?.ok && typed !== own) onCommit(parsed.value);
+    else if (parsed?.ok && typed !== own) {
+      setBefore(isFiner(typed, parsed.value) ? { text: typed.trim(), value: parsed.value, units } : undefined);
+      onCommit(parsed.value);
+    }
     setTyped(undefined);
   };
 
