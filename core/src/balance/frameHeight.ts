@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { axlePlaces, isIndependent, itemParts, type Part, trailerParts, unsprungAxleOf } from '../mass/index.js';
-import type { Trailer } from '../project/index.js';
+import type { LoadCase, Trailer } from '../project/index.js';
 import { type HeightStack, heightStack, saysHeight, usualRailTopM } from '../suspension/index.js';
 import { equalisedShares, type StaticMass, standingLoads, type Support } from './statics.js';
 
@@ -57,17 +57,33 @@ export interface MeasuredHeight {
 
 const kept = new WeakMap<Trailer, MeasuredHeight | null>();
 
-/** Everything that stands on the wheels in the heaviest load that is towed. */
+/** What a load puts on top of the bare trailer, kg; as its parts weigh, without placing them. */
+const aboardKg = (trailer: Trailer, loadCase: LoadCase): number =>
+  trailer.items.reduce((sum, item) => {
+    const entry = loadCase.aboard.find(({ itemId }) => itemId === item.id);
+    if (item.kind === 'cargo' && !entry) return sum;
+    const fill = item.kind === 'tank' ? (entry?.fill ?? 0) : 1;
+    return sum + item.emptyMassKg + fill * item.massKg.value;
+  }, 0);
+
+const heaviest = new WeakMap<Trailer, readonly Part[]>();
+
+/** Everything that stands on the wheels in the heaviest load that is towed; the bare trailer where nothing is. */
 const heaviestParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => {
-  const bare = trailerParts(trailer, chassis);
-  return trailer.cases
-    .filter(({ mode }) => mode === 'towed')
-    .map((loadCase) => [...bare, ...itemParts(trailer, chassis, loadCase)])
-    .map((parts) => ({ parts, kg: parts.reduce((sum, { massKg }) => sum + massKg, 0) }))
-    .reduce<{ parts: readonly Part[]; kg: number }>((most, next) => (next.kg > most.kg ? next : most), {
-      parts: bare,
-      kg: 0,
-    }).parts;
+  const known = heaviest.get(trailer);
+  if (known) return known;
+  let most: { readonly loadCase: LoadCase; readonly kg: number } | undefined;
+  for (const loadCase of trailer.cases) {
+    if (loadCase.mode !== 'towed') continue;
+    const kg = aboardKg(trailer, loadCase);
+    if (!most || kg > most.kg) most = { loadCase, kg };
+  }
+  const parts = [
+    ...trailerParts(trailer, chassis),
+    ...(most && most.kg > 0 ? itemParts(trailer, chassis, most.loadCase) : []),
+  ];
+  heaviest.set(trailer, parts);
+  return parts;
 };
 
 const measure = (trailer: Trailer, chassis: Chassis): MeasuredHeight | null => {
@@ -114,13 +130,10 @@ export const drawnStack = (trailer: Trailer, chassis: Chassis): HeightStack | un
   return found;
 };
 
-const drawn = new WeakMap<Trailer, number>();
-
 /** The same under the heaviest load that is towed: how high drawings show it. */
 export const drawnRailTopM = (trailer: Trailer, chassis: Chassis): number => {
-  const known = drawn.get(trailer);
-  if (known !== undefined) return known;
-  const found = railTopM(trailer, chassis, heaviestParts(trailer, chassis));
-  drawn.set(trailer, found);
-  return found;
+  const stack = drawnStack(trailer, chassis);
+  return stack
+    ? stack.railBottomM + chassis.railHeightM
+    : usualRailTopM(trailer, chassis.railHeightM, axlePlaces(trailer).length);
 };

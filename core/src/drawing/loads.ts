@@ -10,8 +10,7 @@ export interface PlacedLoad {
   readonly aboard: boolean;
 }
 
-/** Everything on the list in its place under a load; what is not aboard first, so that it lies behind. */
-export const loadsOf = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase | undefined): readonly PlacedLoad[] => {
+const placed = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase | undefined): readonly PlacedLoad[] => {
   if (!loadCase) return [];
   const aboard = new Map(itemParts(trailer, chassis, loadCase).map((part) => [part.id, part]));
   return trailer.items
@@ -26,6 +25,31 @@ export const loadsOf = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase |
     .toSorted((a, b) => Number(a.aboard) - Number(b.aboard));
 };
 
+/** What the places of loads go by; running gear only where something is held on it or measured from it. */
+const goesBy = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase | undefined): readonly unknown[] => [
+  trailer.items,
+  chassis,
+  loadCase,
+  trailer.items.some(({ attach }) => attach.from === 'axle' || attach.on === 'axle') ? trailer.runningGear : undefined,
+];
+
+const kept: { readonly by: readonly unknown[]; readonly loads: readonly PlacedLoad[] }[] = [];
+const KEPT = 4;
+
+/**
+ * Everything on the list in its place under a load; what is not aboard first, so that it lies behind. The very same while something else is
+ * dragged.
+ */
+export const loadsOf = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase | undefined): readonly PlacedLoad[] => {
+  const by = goesBy(trailer, chassis, loadCase);
+  const known = kept.find((one) => one.by.every((value, i) => value === by[i]));
+  if (known) return known.loads;
+  const loads = placed(trailer, chassis, loadCase);
+  kept.push({ by, loads });
+  if (kept.length > KEPT) kept.shift();
+  return loads;
+};
+
 type Face = readonly [x0: number, x1: number, y0: number, y1: number];
 
 /** The faces of a load seen from left, above and behind, m. */
@@ -35,16 +59,30 @@ export const FACES = {
   rear: ({ y0M, y1M, centre, heightM }: Part): Face => [y0M, y1M, centre.zM - heightM / 2, centre.zM + heightM / 2],
 } as const;
 
+/** A load's box; the same one as long as the load is. */
+const boxOf = (view: keyof typeof FACES): ((load: PlacedLoad) => DrawnShape) => {
+  const boxes = new WeakMap<PlacedLoad, DrawnShape>();
+  return (load) => {
+    const known = boxes.get(load);
+    if (known) return known;
+    const { part, aboard } = load;
+    const shape: DrawnShape = {
+      part: part.id,
+      kind: 'polygon',
+      layer: 'loads',
+      points: box(...FACES[view](part)),
+      fill: aboard ? 'load' : 'none',
+      line: aboard ? (view === 'plan' ? 'hidden' : 'edge') : 'ghost',
+    };
+    boxes.set(load, shape);
+    return shape;
+  };
+};
+const shapeOf = { side: boxOf('side'), plan: boxOf('plan'), rear: boxOf('rear') } as const;
+
 /** Loads as boxes: filled where they are aboard, ghosts where they are not. */
 export const loadShapes = (loads: readonly PlacedLoad[], view: keyof typeof FACES): readonly DrawnShape[] =>
-  loads.map(({ part, aboard }) => ({
-    part: part.id,
-    kind: 'polygon',
-    layer: 'loads',
-    points: box(...FACES[view](part)),
-    fill: aboard ? 'load' : 'none',
-    line: aboard ? (view === 'plan' ? 'hidden' : 'edge') : 'ghost',
-  }));
+  loads.map((load) => shapeOf[view](load));
 
 /** Area of a face that another one covers, m². */
 const covered = ([x0, x1, y0, y1]: Face, [a0, a1, b0, b1]: Face): number =>

@@ -65,7 +65,7 @@ export interface RunningBench extends Bench {
 }
 
 /**
- * The bench of an open trailer. A change is drawn at once; everything else is worked out as soon as one frame has passed without another
+ * The bench of an open trailer. A change is drawn at once; everything else is worked out as soon as two frames have passed without another
  * change, so that a drag is never slower than its drawing, and the panel is right two frames after the last move.
  */
 export const createBench = (projectStore: ProjectStore, step: StepId, goTo: (step: StepId) => void): RunningBench => {
@@ -88,8 +88,11 @@ export const createBench = (projectStore: ProjectStore, step: StepId, goTo: (ste
   const follow = (): void => {
     cancelAnimationFrame(frame);
     clearTimeout(rest);
+    // A hand at 60 Hz may miss one frame and be on its way still; two without a move are a rest.
     frame = requestAnimationFrame(() => {
-      rest = setTimeout(catchUp, 0);
+      frame = requestAnimationFrame(() => {
+        rest = setTimeout(catchUp, 0);
+      });
     });
   };
   const choose = (change: Partial<Workbench>): void => {

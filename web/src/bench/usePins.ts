@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useCallback, useState } from 'react';
 import { recall, remember } from '../storage/remembered';
 
 const keyOf = (projectId: string): string => `kereta-pins-${projectId}`;
@@ -15,12 +15,14 @@ const readPins = (projectId: string): readonly string[] => {
 /** Load cases that are kept at the front of the strip: a matter of view, kept in this browser, outside undo and file. */
 export const usePins = (projectId: string) => {
   const [pins, setPins] = useState(() => readPins(projectId));
-  return {
-    isPinned: (caseId: string): boolean => pins.includes(caseId),
-    togglePin: (caseId: string): void => {
-      const next = pins.includes(caseId) ? pins.filter((id) => id !== caseId) : [...pins, caseId];
-      setPins(next);
-      remember(keyOf(projectId), JSON.stringify(next));
-    },
-  };
+  const togglePin = useCallback(
+    (caseId: string): void =>
+      setPins((before) => {
+        const next = before.includes(caseId) ? before.filter((id) => id !== caseId) : [...before, caseId];
+        remember(keyOf(projectId), JSON.stringify(next));
+        return next;
+      }),
+    [projectId],
+  );
+  return { isPinned: (caseId: string): boolean => pins.includes(caseId), togglePin };
 };

@@ -83,15 +83,29 @@ const Badge = ({
 
 const LINE = 1.25;
 
-const LabelMark = ({
-  label,
-  past,
-  size,
-}: {
+interface LabelMarkProps {
   readonly label: PlacedLabel;
   readonly past: boolean;
   readonly size: number;
-}) => {
+}
+
+const samePoint = (a: readonly [number, number] | undefined, b: readonly [number, number] | undefined): boolean =>
+  a === b || (a !== undefined && b !== undefined && a[0] === b[0] && a[1] === b[1]);
+
+/** Written alike in the same place. */
+const isSameLabel = (a: LabelMarkProps, b: LabelMarkProps): boolean =>
+  a.past === b.past &&
+  a.size === b.size &&
+  a.label.kind === b.label.kind &&
+  a.label.text === b.label.text &&
+  a.label.second === b.label.second &&
+  a.label.x === b.label.x &&
+  a.label.y === b.label.y &&
+  a.label.part === b.label.part &&
+  samePoint(a.label.leader?.[0], b.label.leader?.[0]) &&
+  samePoint(a.label.leader?.[1], b.label.leader?.[1]);
+
+const LabelMark = memo(({ label, past, size }: LabelMarkProps) => {
   switch (label.kind) {
     case 'share':
     case 'mark':
@@ -108,7 +122,7 @@ const LabelMark = ({
     case 'note':
       return <SheetText x={label.x} y={label.y} text={label.text} size={size - 1} color="var(--mute)" cleared />;
   }
-};
+}, isSameLabel);
 
 const SHAFT = 30;
 

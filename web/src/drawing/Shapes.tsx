@@ -102,7 +102,18 @@ export interface PartState {
   readonly faint: boolean;
 }
 
-const PartGroup = ({ part, shapes, place, state: { picked, fill, picks, moves, faint } }: PartGroupProps) => {
+const isSameState = (a: PartState, b: PartState): boolean =>
+  a.picked === b.picked && a.fill === b.fill && a.picks === b.picks && a.moves === b.moves && a.faint === b.faint;
+
+/** The very same shapes, shown alike. */
+const isSameGroup = (a: PartGroupProps, b: PartGroupProps): boolean =>
+  a.part === b.part &&
+  a.place === b.place &&
+  a.shapes.length === b.shapes.length &&
+  a.shapes.every((shape, i) => shape === b.shapes[i]) &&
+  isSameState(a.state, b.state);
+
+const PartGroup = memo(({ part, shapes, place, state: { picked, fill, picks, moves, faint } }: PartGroupProps) => {
   const [first] = shapes;
   const marks = shapes.map((shape, i) => (
     // oxlint-disable-next-line react/no-array-index-key -- a part's shapes keep their order
@@ -134,7 +145,7 @@ const PartGroup = ({ part, shapes, place, state: { picked, fill, picks, moves, f
       {marks}
     </g>
   );
-};
+}, isSameGroup);
 
 /** Shapes that follow each other and are of one part. */
 const runsOf = (

@@ -1,4 +1,4 @@
-import type { SVGProps } from 'react';
+import { memo, type SVGProps } from 'react';
 
 const FRACTION = /(\d+)\/(\d+)(?=")/g;
 
@@ -46,33 +46,35 @@ interface SheetTextProps extends SVGProps<SVGGElement> {
 }
 
 /** Lettering on the drawing: narrow, on its own patch of paper where lines would cross it. */
-export const SheetText = ({
-  x,
-  y,
-  text,
-  size = 13,
-  bold = false,
-  anchor = 'middle',
-  color = 'var(--ink)',
-  vertical = false,
-  cleared = false,
-  ...rest
-}: SheetTextProps) => {
-  const width = text.length * size * CHARACTER_PX + 8;
-  const left = anchor === 'middle' ? -width / 2 : anchor === 'end' ? -width + 4 : -4;
-  return (
-    <g transform={`translate(${x} ${y})${vertical ? ' rotate(-90)' : ''}`} pointerEvents="none" {...rest}>
-      {cleared && <rect x={left} y={-size * 0.62} width={width} height={size * 1.24} fill="var(--paper)" />}
-      <text
-        textAnchor={anchor}
-        dominantBaseline="central"
-        fontSize={size}
-        fontWeight={bold ? 650 : 450}
-        fill={color}
-        style={{ fontStretch: '84%' }}
-      >
-        {sized(text)}
-      </text>
-    </g>
-  );
-};
+export const SheetText = memo(
+  ({
+    x,
+    y,
+    text,
+    size = 13,
+    bold = false,
+    anchor = 'middle',
+    color = 'var(--ink)',
+    vertical = false,
+    cleared = false,
+    ...rest
+  }: SheetTextProps) => {
+    const width = text.length * size * CHARACTER_PX + 8;
+    const left = anchor === 'middle' ? -width / 2 : anchor === 'end' ? -width + 4 : -4;
+    return (
+      <g transform={`translate(${x} ${y})${vertical ? ' rotate(-90)' : ''}`} pointerEvents="none" {...rest}>
+        {cleared && <rect x={left} y={-size * 0.62} width={width} height={size * 1.24} fill="var(--paper)" />}
+        <text
+          textAnchor={anchor}
+          dominantBaseline="central"
+          fontSize={size}
+          fontWeight={bold ? 650 : 450}
+          fill={color}
+          style={{ fontStretch: '84%' }}
+        >
+          {sized(text)}
+        </text>
+      </g>
+    );
+  },
+);

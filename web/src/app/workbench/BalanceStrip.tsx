@@ -13,6 +13,7 @@ import { SeeSaw, ShareBar } from '../../bench/SeeSaw';
 import { usePins } from '../../bench/usePins';
 import { useBenchValue, useFollowed, useIsBehind, useWorkbench } from '../../bench/workbench';
 import { WorkPatterns } from '../../drawing/workShading';
+import { useInView } from '../../fields/useInView';
 import { VerdictMark, VerdictWord } from '../../fields/VerdictMark';
 
 export type StripHeight = 'folded' | 'normal' | 'open';
@@ -100,7 +101,7 @@ const CaseFigures = ({ balanced, height, tongue }: CaseFiguresProps) => {
 };
 
 interface CaseCardProps {
-  readonly balanced: BalancedCase;
+  readonly loadId: string;
   readonly answer: ReturnType<typeof loadAnswer>;
   readonly height: StripHeight;
   readonly pinned: boolean;
@@ -108,14 +109,41 @@ interface CaseCardProps {
   readonly behind: boolean;
 }
 
-const CaseCard = ({ balanced, answer: { verdict, tongue, worst }, height, pinned, onPin, behind }: CaseCardProps) => {
+/** The load as it stands: live where it can be seen, else as it was worked out last. */
+const useBalanced = (loadId: string, seen: boolean): BalancedCase | undefined => {
+  const { evaluation } = useFollowed('evaluation');
+  const followed = evaluation.cases.find(({ loadCase }) => loadCase.id === loadId);
+  const live = useBenchValue((state) =>
+    seen ? state.evaluation.cases.find(({ loadCase }) => loadCase.id === loadId) : undefined,
+  );
+  return live ?? followed;
+};
+
+const CaseCard = memo(({ loadId, answer, height, pinned, onPin, behind }: CaseCardProps) => {
+  const [ref, seen] = useInView<HTMLLIElement>();
+  const balanced = useBalanced(loadId, seen);
+  return (
+    <li ref={ref} className="relative shrink-0 border-r border-base-300" style={{ width: 136 }}>
+      {balanced && <CaseFace {...{ balanced, answer, height, pinned, onPin, behind }} />}
+    </li>
+  );
+});
+
+const CaseFace = ({
+  balanced,
+  answer: { verdict, tongue, worst },
+  height,
+  pinned,
+  onPin,
+  behind,
+}: Omit<CaseCardProps, 'loadId'> & { readonly balanced: BalancedCase }) => {
   const { caseId, showCase } = useWorkbench('caseId', 'showCase');
   const { loadCase, standing } = balanced;
   const chosen = caseId === loadCase.id;
   // While something moves, what the ball gets is live, and whether that is within its band with it.
   const now: Verdict = behind && standing?.on === 'ball' ? (isWithinBand(balanced) ? 'ok' : 'over') : tongue;
   return (
-    <li className="relative shrink-0 border-r border-base-300" style={{ width: 136 }}>
+    <>
       <button
         type="button"
         className="absolute top-[2px] right-[1px] flex h-[28px] w-[28px] items-center justify-center"
@@ -151,13 +179,16 @@ const CaseCard = ({ balanced, answer: { verdict, tongue, worst }, height, pinned
         />
         <CaseFigures balanced={balanced} height={height} tongue={now} />
       </button>
-    </li>
+    </>
   );
 };
 
+/** What is told of a load that has just been made. */
+const NOT_YET = { verdict: 'open', tongue: 'open', worst: undefined } as const;
+
 /** The see-saw of every load case, pinned ones in front, then as they stood worst first when the step opened; never hidden while designing. */
 export const BalanceStrip = memo(({ height }: { readonly height: StripHeight }) => {
-  const cases = useBenchValue(({ evaluation }) => evaluation.cases);
+  const loadCases = useBenchValue(({ trailer }) => trailer.cases);
   const trailerId = useBenchValue(({ trailer }) => trailer.id);
   const { evaluation } = useFollowed('evaluation');
   const behind = useIsBehind();
@@ -166,26 +197,16 @@ export const BalanceStrip = memo(({ height }: { readonly height: StripHeight }) 
     () => new Map(evaluation.cases.map(({ loadCase }) => [loadCase.id, loadAnswer(evaluation, loadCase.id)])),
     [evaluation],
   );
-  const rated = cases.map((balanced) => ({
-    balanced,
-    answer: answers.get(balanced.loadCase.id) ?? {
-      verdict: 'open' as const,
-      tongue: 'open' as const,
-      worst: undefined,
-    },
-  }));
+  const rated = loadCases.map(({ id }) => ({ id, answer: answers.get(id) ?? NOT_YET }));
   // Worst first when the step is opened; then each stays where the eye left it, whatever an edit makes of it.
   const [order] = useState(() =>
-    rated.toSorted((a, b) => byVerdict(a.answer.verdict, b.answer.verdict)).map(({ balanced }) => balanced.loadCase.id),
+    rated.toSorted((a, b) => byVerdict(a.answer.verdict, b.answer.verdict)).map(({ id }) => id),
   );
   const place = (id: string): number => {
     const at = order.indexOf(id);
     return at < 0 ? order.length : at;
   };
-  rated.sort(
-    ({ balanced: { loadCase: a } }, { balanced: { loadCase: b } }) =>
-      Number(isPinned(b.id)) - Number(isPinned(a.id)) || place(a.id) - place(b.id),
-  );
+  rated.sort((a, b) => Number(isPinned(b.id)) - Number(isPinned(a.id)) || place(a.id) - place(b.id));
   const inOrder = rated.filter(({ answer: { verdict } }) => verdict === 'ok' || verdict === 'tight').length;
   return (
     <section
@@ -205,13 +226,13 @@ export const BalanceStrip = memo(({ height }: { readonly height: StripHeight }) 
         )}
       </div>
       <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label="Load cases">
-        {rated.map(({ balanced, answer }) => (
+        {rated.map(({ id, answer }) => (
           <CaseCard
-            key={balanced.loadCase.id}
-            balanced={balanced}
+            key={id}
+            loadId={id}
             answer={answer}
             height={height}
-            pinned={isPinned(balanced.loadCase.id)}
+            pinned={isPinned(id)}
             onPin={togglePin}
             behind={behind}
           />

@@ -8,7 +8,7 @@ export const StepsRail = () => {
   const { evaluation, trailer, step } = useWorkbench('evaluation', 'trailer', 'step');
   return (
     <nav
-      className="no-print shrink-0 overflow-auto border-base-300 bg-base-100 max-[800px]:border-b min-[801px]:w-[180px] min-[801px]:border-r max-[1100px]:min-[801px]:w-[76px]"
+      className="rail no-print shrink-0 overflow-auto border-base-300 bg-base-100 max-[800px]:border-b min-[801px]:w-[180px] min-[801px]:border-r max-[1100px]:min-[801px]:w-[76px]"
       aria-label="Steps"
     >
       <ol className="flex max-[800px]:overflow-x-auto min-[801px]:flex-col min-[801px]:pt-2">

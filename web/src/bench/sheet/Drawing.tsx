@@ -144,7 +144,7 @@ const SideTitle = ({ caseId }: { readonly caseId: string | undefined }) => {
 export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) => {
   const { committed, caseId, bent, step } = useWorkbench('committed', 'caseId', 'bent', 'step');
   const chassis = useBenchValue(({ evaluation }) => evaluation.chassis);
-  const rows = useBenchValue(({ evaluation }) => evaluation.placement.intervals.length);
+  const rows = useBenchValue(({ evaluation }) => (lower === 'window' ? evaluation.placement.intervals.length : 0));
   // On the phone the side view alone may be there, and carries the shading.
   const shaded = lower === 'work' || (lower === 'none' && step === 'strength');
   const [holder, width] = useWidth<HTMLDivElement>(768);

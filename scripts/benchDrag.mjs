@@ -1,0 +1,155 @@
+import { spawn } from 'node:child_process';
+import { mkdtempSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium } from '@playwright/test';
+
+const FRAME_MS = 1000 / 60;
+const PORT = 4193;
+const MOVES = 60;
+
+/** A trailer with so many loads and load cases on two axles: heavier than anybody's own. */
+export const heavyProject = (core, items = 60, cases = 40) => {
+  const base = core.newProject({ id: 'heavy', name: 'Heavy', units: 'imperial', newId: () => 'load' });
+  const [example] = base.design.items;
+  const own = Array.from({ length: items }, (_, i) => ({
+    ...example,
+    id: `item.heavy-${i}`,
+    name: `Crate ${i + 1}`,
+    massKg: { ...example.massKg, value: 12 + (i % 7) },
+    sizeM: { lengthM: 0.3, widthM: 0.3, heightM: 0.25 + (i % 5) * 0.08 },
+    attach: {
+      ...example.attach,
+      on: 'deck',
+      from: 'front',
+      offsetM: { ...example.attach.offsetM, value: 0.2 + (i % 10) * 0.3 },
+      rightM: -0.6 + (Math.floor(i / 10) % 5) * 0.3,
+    },
+  }));
+  const [, loaded] = base.design.cases;
+  const loads = Array.from({ length: cases }, (_, k) => ({
+    ...loaded,
+    id: `case.heavy-${k}`,
+    name: `Load ${k + 1}`,
+    aboard: own.filter((_, i) => (i + k) % 3 !== 0).map(({ id }) => ({ itemId: id, fill: 1, shiftM: 0 })),
+  }));
+  return {
+    ...base,
+    design: {
+      ...base.design,
+      items: own,
+      cases: loads,
+      axleCaseId: loads[0].id,
+      ratedGrossKg: 1600,
+      runningGear: { ...base.design.runningGear, layout: 'tandem-equaliser' },
+    },
+  };
+};
+
+const metricsOf = async (session) =>
+  Object.fromEntries((await session.send('Performance.getMetrics')).metrics.map(({ name, value }) => [name, value]));
+
+/** A hand moves the pointer at 60 Hz, whether the page keeps up or not. */
+const moveByHand = async (session, x, y) => {
+  const sent = [];
+  for (let i = 0; i < MOVES; i += 1) {
+    sent.push(
+      session.send('Input.dispatchMouseEvent', {
+        type: 'mouseMoved',
+        x: x + 4 + 10 * Math.sin(i / 6),
+        y,
+        button: 'left',
+        buttons: 1,
+      }),
+    );
+    await new Promise((resolve) => setTimeout(resolve, FRAME_MS));
+  }
+  await Promise.all(sent);
+};
+
+/** Main-thread time that a pointer move of the axle's pill costs, ms, and how many frames were drawn meanwhile. */
+const dragOnce = async (page, session) => {
+  const pill = page.locator('[data-part="axle:pill"]');
+  await pill.waitFor();
+  const box = await pill.boundingBox();
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2];
+  await page.mouse.move(x, y);
+  await page.mouse.down();
+  await page.mouse.move(x + 4, y);
+  await page.waitForTimeout(400);
+  await page.evaluate(() => {
+    globalThis.framesDrawn = 0;
+    const count = () => {
+      globalThis.framesDrawn += 1;
+      globalThis.counting = requestAnimationFrame(count);
+    };
+    globalThis.counting = requestAnimationFrame(count);
+  });
+  const before = await metricsOf(session);
+  const started = performance.now();
+  await moveByHand(session, x, y);
+  const tookMs = performance.now() - started;
+  const after = await metricsOf(session);
+  const frames = await page.evaluate(() => {
+    cancelAnimationFrame(globalThis.counting);
+    return globalThis.framesDrawn;
+  });
+  await page.keyboard.press('Escape');
+  await page.mouse.up();
+  const per = (name) => ((after[name] - before[name]) * 1000) / Math.max(1, frames);
+  return {
+    frames,
+    task: per('TaskDuration'),
+    script: per('ScriptDuration'),
+    style: per('RecalcStyleDuration') + per('LayoutDuration'),
+    interval: tookMs / Math.max(1, frames),
+  };
+};
+
+/** The drag through the built page in the browser, on a demo and on a heavy project. */
+export const benchDrag = async (core, root, port = PORT) => {
+  const server = spawn('node', [join(root, 'server/dist/main.js'), '--port', String(port)], { stdio: 'ignore' });
+  const browser = await chromium.launch({
+    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu'],
+  });
+  try {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    for (let tries = 0; tries < 50; tries += 1) {
+      try {
+        await page.goto(`http://127.0.0.1:${port}/`);
+        break;
+      } catch {
+        await new Promise((resolve) => setTimeout(resolve, 200));
+      }
+    }
+    const session = await page.context().newCDPSession(page);
+    await session.send('Performance.enable');
+    await page.getByRole('button', { name: 'Understood' }).click();
+    const file = join(mkdtempSync(join(tmpdir(), 'kereta-')), 'heavy.kereta.json');
+    writeFileSync(file, core.writeProject(heavyProject(core)));
+    await page.locator('input[type="file"]').setInputFiles(file);
+    await page.waitForURL('**/trailer/**');
+    const results = [];
+    for (const name of ['Apiary flatbed', 'Heavy']) {
+      await page.goto(`http://127.0.0.1:${port}/`);
+      await page.getByRole('link', { name }).click();
+      // The first analysis is over.
+      await page.waitForTimeout(name === 'Heavy' ? 9000 : 3000);
+      await dragOnce(page, session);
+      results.push({ name, ...(await dragOnce(page, session)) });
+    }
+    return results;
+  } finally {
+    await browser.close();
+    server.kill();
+  }
+};
+
+export const printDrag = (results) => {
+  console.log('\nA frame of a drag, main thread, against one frame at 60 Hz, this machine, this run:\n');
+  for (const { name, frames, task, script, style, interval } of results)
+    console.log(
+      `${name.padEnd(36)} ${task.toFixed(1).padStart(6)} ms   ${(task / FRAME_MS).toFixed(2)} of a frame; script ${script.toFixed(1)} ms, style and layout ${style.toFixed(1)} ms; ${frames} frames for ${MOVES} moves, one every ${interval.toFixed(0)} ms`,
+    );
+};

@@ -1,0 +1,15 @@
+import { type RefObject, useEffect, useRef, useState } from 'react';
+
+/** Whether an element can be seen where its list is scrolled to; everything can where the browser cannot tell. */
+export const useInView = <T extends Element>(): readonly [RefObject<T | null>, boolean] => {
+  const ref = useRef<T>(null);
+  const [seen, setSeen] = useState(true);
+  useEffect(() => {
+    const element = ref.current;
+    if (!element || typeof IntersectionObserver === 'undefined') return undefined;
+    const observer = new IntersectionObserver(([entry]) => entry && setSeen(entry.isIntersecting));
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, []);
+  return [ref, seen];
+};
