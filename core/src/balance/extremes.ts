@@ -1,5 +1,5 @@
 import type { Chassis } from '../chassis/index.js';
-import type { Part } from '../mass/index.js';
+import { aboardOf, type Part } from '../mass/index.js';
 import type { Item, Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { type BalancedCase, balanceParts } from './balanceCase.js';
@@ -15,14 +15,15 @@ export interface ExtremeCase {
 }
 
 /** How far an item may be from where it is said, m: by its own tolerance and by that of all that it stands on. */
-const freedomM = (items: readonly Item[], item: Item, depth = 0): number => {
-  const host = item.attach.on === 'item' ? items.find(({ id }) => id === item.attach.hostId) : undefined;
-  return item.attach.offsetM.tolerance + (host && depth < items.length ? freedomM(items, host, depth + 1) : 0);
+const freedomM = (items: ReadonlyMap<string, Item>, item: Item, depth = 0): number => {
+  const { on, hostId, offsetM } = item.attach;
+  const host = on === 'item' && hostId !== null ? items.get(hostId) : undefined;
+  return offsetM.tolerance + (host && depth < items.size ? freedomM(items, host, depth + 1) : 0);
 };
 
 /** The item's part moved to one end of its doubt. What is behind the balance point of them all makes the tail heavier, what is ahead the nose. */
 const pushed = (
-  items: readonly Item[],
+  items: ReadonlyMap<string, Item>,
   item: Item,
   part: Part,
   toward: 'tail' | 'nose',
@@ -53,15 +54,16 @@ export const extremeCases = (
   trailer: Trailer,
   chassis: Chassis,
   cases: readonly BalancedCase[],
-): readonly ExtremeCase[] =>
-  cases
+): readonly ExtremeCase[] => {
+  const items = new Map(trailer.items.map((item) => [item.id, item]));
+  return cases
     .filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing)
-    .flatMap(({ parts, loadCase, centre }) =>
-      (['tail', 'nose'] as const).flatMap((toward): ExtremeCase[] => {
+    .flatMap(({ parts, loadCase, centre }) => {
+      const lows = aboardOf(loadCase);
+      return (['tail', 'nose'] as const).flatMap((toward): ExtremeCase[] => {
         const moved = parts.map((part) => {
-          const item = trailer.items.find(({ id }) => id === part.id);
-          const low = loadCase.aboard.find(({ itemId }) => itemId === part.id)?.fillLow;
-          return item ? pushed(trailer.items, item, part, toward, centre?.xM ?? 0, low) : part;
+          const item = items.get(part.id);
+          return item ? pushed(items, item, part, toward, centre?.xM ?? 0, lows.get(part.id)?.fillLow) : part;
         });
         const { standing, massKg } = balanceParts(trailer, chassis, moved, loadCase);
         return standing
@@ -75,5 +77,6 @@ export const extremeCases = (
               },
             ]
           : [];
-      }),
-    );
+      });
+    });
+};

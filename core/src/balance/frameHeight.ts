@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { axlePlaces, isIndependent, itemParts, type Part, trailerParts, unsprungAxleOf } from '../mass/index.js';
-import type { LoadCase, Trailer } from '../project/index.js';
+import type { Item, LoadCase, Trailer } from '../project/index.js';
 import { type HeightStack, heightStack, saysHeight, usualRailTopM } from '../suspension/index.js';
 import { equalisedShares, type StaticMass, standingLoads, type Support } from './statics.js';
 
@@ -58,13 +58,17 @@ export interface MeasuredHeight {
 const kept = new WeakMap<Trailer, MeasuredHeight | null>();
 
 /** What a load puts on top of the bare trailer, kg; as its parts weigh, without placing them. */
-const aboardKg = (trailer: Trailer, loadCase: LoadCase): number =>
-  trailer.items.reduce((sum, item) => {
-    const entry = loadCase.aboard.find(({ itemId }) => itemId === item.id);
-    if (item.kind === 'cargo' && !entry) return sum;
-    const fill = item.kind === 'tank' ? (entry?.fill ?? 0) : 1;
-    return sum + item.emptyMassKg + fill * item.massKg.value;
-  }, 0);
+const aboardKg = (items: ReadonlyMap<string, Item>, { aboard }: LoadCase): number => {
+  let sum = 0;
+  for (const { kind, emptyMassKg, massKg } of items.values())
+    if (kind !== 'cargo') sum += emptyMassKg + (kind === 'fixed' ? massKg.value : 0);
+  for (const { itemId, fill } of aboard) {
+    const item = items.get(itemId);
+    if (item?.kind === 'cargo') sum += item.emptyMassKg + item.massKg.value;
+    else if (item?.kind === 'tank') sum += fill * item.massKg.value;
+  }
+  return sum;
+};
 
 const heaviest = new WeakMap<Trailer, readonly Part[]>();
 
@@ -72,10 +76,11 @@ const heaviest = new WeakMap<Trailer, readonly Part[]>();
 const heaviestParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => {
   const known = heaviest.get(trailer);
   if (known) return known;
+  const items = new Map(trailer.items.map((item) => [item.id, item]));
   let most: { readonly loadCase: LoadCase; readonly kg: number } | undefined;
   for (const loadCase of trailer.cases) {
     if (loadCase.mode !== 'towed') continue;
-    const kg = aboardKg(trailer, loadCase);
+    const kg = aboardKg(items, loadCase);
     if (!most || kg > most.kg) most = { loadCase, kg };
   }
   const parts = [

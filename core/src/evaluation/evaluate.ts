@@ -116,10 +116,11 @@ export const summed = (findings: readonly AnyFinding[]): Pick<Evaluation, 'findi
 /** What is towed along in any case, by its outline: loads and bodies make a trailer wide, not only its wheels. */
 const aboardOf = (trailer: Trailer, cases: readonly BalancedCase[]): readonly Outline[] => {
   const found = new Map<string, Outline>();
+  const items = new Map(trailer.items.map((item) => [item.id, item]));
   for (const { parts, loadCase } of cases) {
     if (loadCase.mode !== 'towed') continue;
     for (const { id, x0M, x1M, y0M, y1M } of parts) {
-      const item = trailer.items.find((candidate) => candidate.id === id);
+      const item = items.get(id);
       if (!item) continue;
       const old = found.get(id);
       found.set(id, {

@@ -1,4 +1,5 @@
 export {
+  aboardOf,
   AXLE_IDS,
   axleCount,
   type AxleId,

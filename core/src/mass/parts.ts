@@ -183,6 +183,18 @@ export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[
   ...runningGearParts(trailer, chassis),
 ];
 
+const entries = new WeakMap<LoadCase, ReadonlyMap<string, LoadCase['aboard'][number]>>();
+
+/** What is aboard in a load, by item; the first entry where one stands twice. */
+export const aboardOf = (loadCase: LoadCase): ReadonlyMap<string, LoadCase['aboard'][number]> => {
+  const known = entries.get(loadCase);
+  if (known) return known;
+  const own = new Map<string, LoadCase['aboard'][number]>();
+  for (const entry of loadCase.aboard) if (!own.has(entry.itemId)) own.set(entry.itemId, entry);
+  entries.set(loadCase, own);
+  return own;
+};
+
 /** An item may stand on another one; a ring of items standing on each other ends here. */
 const MOST_STACKED = 20;
 
@@ -205,7 +217,7 @@ const placeItem = (
   depth = 0,
 ): ItemPlace => {
   const { attach } = item;
-  const shiftM = loadCase?.aboard.find((entry) => entry.itemId === item.id)?.shiftM ?? 0;
+  const shiftM = (loadCase && aboardOf(loadCase).get(item.id)?.shiftM) ?? 0;
   const host =
     attach.on === 'item' && depth < MOST_STACKED
       ? trailer.items.find((other) => other.id === attach.hostId)
@@ -255,7 +267,7 @@ const wheelPlaces = (
 
 /** An item as a part in a given case; `undefined` for the case gives it full and in its own place. */
 export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCase?: LoadCase): Part => {
-  const entry = loadCase?.aboard.find((candidate) => candidate.itemId === item.id);
+  const entry = loadCase && aboardOf(loadCase).get(item.id);
   const place = placeItem(trailer, chassis, item, loadCase);
   const fill = item.kind === 'tank' ? (entry?.fill ?? (loadCase ? 0 : 1)) : 1;
   const { lengthM, widthM, heightM } = item.sizeM;
@@ -281,5 +293,5 @@ export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCas
 /** Items aboard in a case: fixed ones and tanks always (a tank not listed is empty), cargo where it is listed. */
 export const itemParts = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase): readonly Part[] =>
   trailer.items
-    .filter((item) => item.kind !== 'cargo' || loadCase.aboard.some((entry) => entry.itemId === item.id))
+    .filter((item) => item.kind !== 'cargo' || aboardOf(loadCase).has(item.id))
     .map((item) => itemPart(trailer, chassis, item, loadCase));

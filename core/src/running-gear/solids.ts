@@ -117,9 +117,11 @@ const axleMeetings = (trailer: Trailer, chassis: Chassis, ride: RideHeights, loa
       ...chassis.members
         .filter(({ group }) => group !== 'rail' && group !== 'side')
         .flatMap((member) => meets(member.id, member.plan, facesOver(member, box.x0M, box.x1M))),
-      ...loads.flatMap((part) =>
-        meets(part.id, planOf(part), [part.centre.zM - part.heightM / 2, part.centre.zM + part.heightM / 2]),
-      ),
+      ...loads
+        .filter(({ x0M, x1M }) => x1M >= box.x0M && x0M <= box.x1M)
+        .flatMap((part) =>
+          meets(part.id, planOf(part), [part.centre.zM - part.heightM / 2, part.centre.zM + part.heightM / 2]),
+        ),
     ];
   });
 };

@@ -79,8 +79,46 @@ const slantedEdge = ({ id, plan, extent }: Member, ballXM: number): FrontEdge[] 
   ];
 };
 
-/** What may come against the vehicle: the bed, what is on tongue or deck in front of it, slanted bars of the tongue, the jack. */
+/** What the front edges go by; running gear only where something is held on it or measured from it. */
+const goBy = (trailer: Trailer, chassis: Chassis): readonly unknown[] => [
+  chassis,
+  trailer.frame,
+  trailer.items,
+  trailer.coupling,
+  trailer.items.some(({ attach }) => attach.from === 'axle' || attach.on === 'axle') ? trailer.runningGear : undefined,
+];
+const kept: { readonly by: readonly unknown[]; readonly edges: readonly FrontEdge[] }[] = [];
+const KEPT = 4;
+
+/** As `frontEdgesOf`; the very same while something else is dragged, so that what was worked out of them holds. */
 export const frontEdges = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] => {
+  const by = goBy(trailer, chassis);
+  const known = kept.find((one) => one.by.every((value, i) => value === by[i]));
+  if (known) return known.edges;
+  const edges = frontEdgesOf(trailer, chassis);
+  kept.push({ by, edges });
+  if (kept.length > KEPT) kept.shift();
+  return edges;
+};
+
+const worked = new WeakMap<readonly FrontEdge[], Map<string, number | undefined>>();
+
+/** Worked out once for the same edges and numbers. */
+const onceFor = (
+  edges: readonly FrontEdge[],
+  what: string,
+  numbers: readonly number[],
+  make: () => number | undefined,
+): number | undefined => {
+  const own = worked.get(edges) ?? new Map<string, number | undefined>();
+  worked.set(edges, own);
+  const key = `${what} ${numbers.join(' ')}`;
+  if (!own.has(key)) own.set(key, make());
+  return own.get(key);
+};
+
+/** What may come against the vehicle: the bed, what is on tongue or deck in front of it, slanted bars of the tongue, the jack. */
+const frontEdgesOf = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] => {
   const half = trailer.frame.bed.widthM / 2;
   const { tongue, ballXM } = chassis;
   const slanted = tongue ? [...(tongue.members.length > 1 ? tongue.members : []), ...tongue.sideTubes] : [];
@@ -249,11 +287,7 @@ export const leastRoomM = (
 };
 
 /** The angle at which something first touches, rad; undefined where nothing does to 90°. */
-export const touchAngleRad = (
-  edges: readonly FrontEdge[],
-  bumperAheadM: number,
-  halfVehicleM: number,
-): number | undefined => {
+const searchTouch = (edges: readonly FrontEdge[], bumperAheadM: number, halfVehicleM: number): number | undefined => {
   // An edge that never touches on the way to 90° need not be asked again.
   const touching = edges.filter((edge) => leastRoomM([edge], FULL_TURN_RAD, bumperAheadM, halfVehicleM) < 0);
   if (touching.length === 0) return undefined;
@@ -267,6 +301,14 @@ export const touchAngleRad = (
   }
   return touched;
 };
+
+/** As searched; once for the same edges. */
+export const touchAngleRad = (
+  edges: readonly FrontEdge[],
+  bumperAheadM: number,
+  halfVehicleM: number,
+): number | undefined =>
+  onceFor(edges, 'touch', [bumperAheadM, halfVehicleM], () => searchTouch(edges, bumperAheadM, halfVehicleM));
 
 /** Edges as a tongue longer by so much would have them. */
 const lengthened = (edges: readonly FrontEdge[], longerM: number): readonly FrontEdge[] =>
@@ -307,11 +349,13 @@ export const tongueLacksM = (
   halfVehicleM: number,
   marginM: number,
 ): number | undefined => {
-  const fixed = edges.filter(ofTheBall);
-  const others = edges.filter((edge) => !ofTheBall(edge));
-  const least = (of: readonly FrontEdge[], longerM: number): number =>
-    leastRoomM(lengthened(of, longerM), wantedRad, bumperAheadM, halfVehicleM);
-  return leastLength((longerM) => least(others, longerM) >= marginM && least(fixed, longerM) >= 0);
+  return onceFor(edges, 'lacks', [wantedRad, bumperAheadM, halfVehicleM, marginM], () => {
+    const fixed = edges.filter(ofTheBall);
+    const others = edges.filter((edge) => !ofTheBall(edge));
+    const least = (of: readonly FrontEdge[], longerM: number): number =>
+      leastRoomM(lengthened(of, longerM), wantedRad, bumperAheadM, halfVehicleM);
+    return leastLength((longerM) => least(others, longerM) >= marginM && least(fixed, longerM) >= 0);
+  });
 };
 
 /** What touches before an angle however long the tongue is, for it goes with the ball: which edge, and where; undefined where nothing does. */

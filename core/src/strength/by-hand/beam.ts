@@ -25,39 +25,68 @@ const shearAt = (piece: BeamPiece, s: number): number => piece.v0 - piece.w * s;
 /** Places nearer than this are one, m. */
 const SAME_PLACE_M = 1e-9;
 
+const add = (sums: Float64Array, at: number, value: number): void => {
+  sums[at] = (sums[at] as number) + value;
+};
+
 const distinct = (places: readonly number[]): number[] => {
-  const sorted = [...places].sort((a, b) => a - b);
-  return sorted.filter((place, i) => i === 0 || place - (sorted[i - 1] as number) > SAME_PLACE_M);
+  const sorted = Float64Array.from(places).sort();
+  const own: number[] = [];
+  for (let i = 0; i < sorted.length; i += 1) {
+    const place = sorted[i] as number;
+    if (i === 0 || place - (sorted[i - 1] as number) > SAME_PLACE_M) own.push(place);
+  }
+  return own;
 };
 
 const isPoint = ({ fromM, toM }: BeamLoads['spreads'][number]): boolean => toM - fromM <= SAME_PLACE_M;
 
+/** Index of the place that this one is. */
+const indexOf = (places: readonly number[], xM: number): number => {
+  let [low, high] = [0, places.length - 1];
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if ((places[middle] as number) < xM - SAME_PLACE_M) low = middle + 1;
+    else high = middle;
+  }
+  return low;
+};
+
 /** Cuts the beam at every load and at `breaks`; loads outside its ends count at the end they lie beyond. */
 export const beamPieces = (loads: BeamLoads, breaks: readonly number[]): BeamPiece[] => {
-  const forces = [
-    ...loads.forces,
-    ...loads.spreads.filter(isPoint).map(({ fromM, toM, downN }) => ({ xM: (fromM + toM) / 2, upN: -downN })),
-  ];
-  const spreads = loads.spreads
-    .filter((spread) => !isPoint(spread))
-    .map(({ fromM, toM, downN }) => ({ fromM, toM, w: downN / (toM - fromM) }));
-  const places = distinct([
-    ...breaks,
-    ...forces.map(({ xM }) => xM),
-    ...loads.couples.map(({ xM }) => xM),
-    ...spreads.flatMap(({ fromM, toM }) => [fromM, toM]),
-  ]);
+  const all: number[] = [...breaks];
+  for (const { xM } of loads.forces) all.push(xM);
+  for (const { xM } of loads.couples) all.push(xM);
+  for (const spread of loads.spreads)
+    if (isPoint(spread)) all.push((spread.fromM + spread.toM) / 2);
+    else all.push(spread.fromM, spread.toM);
+  const places = distinct(all);
+  const count = places.length;
+  // What comes in at each place, and the even load on each stretch behind it.
+  const force = new Float64Array(count);
+  const couple = new Float64Array(count);
+  const even = new Float64Array(count);
+  for (const { xM, upN } of loads.forces) add(force, indexOf(places, xM), upN);
+  for (const spread of loads.spreads) {
+    const { fromM, toM, downN } = spread;
+    if (isPoint(spread)) {
+      add(force, indexOf(places, (fromM + toM) / 2), -downN);
+      continue;
+    }
+    const w = downN / (toM - fromM);
+    const end = indexOf(places, toM);
+    for (let i = indexOf(places, fromM); i < end; i += 1) add(even, i, w);
+  }
+  for (const { xM, momentNm } of loads.couples) add(couple, indexOf(places, xM), momentNm);
   const pieces: BeamPiece[] = [];
   let m = 0;
   let v = 0;
-  for (let i = 0; i + 1 < places.length; i += 1) {
+  for (let i = 0; i + 1 < count; i += 1) {
     const fromM = places[i] as number;
     const toM = places[i + 1] as number;
-    for (const { xM, upN } of forces) if (Math.abs(xM - fromM) <= SAME_PLACE_M) v += upN;
-    for (const { xM, momentNm } of loads.couples) if (Math.abs(xM - fromM) <= SAME_PLACE_M) m += momentNm;
-    const middle = (fromM + toM) / 2;
-    const w = spreads.reduce((sum, spread) => (spread.fromM < middle && middle < spread.toM ? sum + spread.w : sum), 0);
-    const piece = { fromM, toM, m0: m, v0: v, w };
+    v += force[i] as number;
+    m += couple[i] as number;
+    const piece = { fromM, toM, m0: m, v0: v, w: even[i] as number };
     pieces.push(piece);
     m = momentAt(piece, toM - fromM);
     v = shearAt(piece, toM - fromM);
