@@ -63,6 +63,51 @@ const found = (rows: readonly PickRow[], search: string, recent: readonly string
   });
 };
 
+type Combobox = ReturnType<typeof useCombobox<PickRow>>;
+
+/** Rows of one group under its name. */
+const GroupRows = ({
+  group,
+  value,
+  combobox,
+}: {
+  readonly group: Group;
+  readonly value: string;
+  readonly combobox: Combobox;
+}) => (
+  <li role="presentation">
+    <p className="narrow mute px-3 pt-2 pb-1 text-[12.5px] font-semibold" aria-hidden>
+      {group.name}
+    </p>
+    <ul role="group" aria-label={group.name}>
+      {group.rows.map((row, i) => {
+        const index = group.from + i;
+        const active = combobox.highlightedIndex === index;
+        return (
+          <li
+            key={row.id}
+            {...combobox.getItemProps({ item: row, index, 'aria-selected': row.id === value })}
+            data-value={row.id}
+            className="narrow cursor-pointer px-3 py-[6px] text-[14px] leading-[18px]"
+            style={{
+              background: active ? 'var(--dye-soft)' : undefined,
+              boxShadow: active ? 'inset 3px 0 0 var(--dye)' : undefined,
+            }}
+          >
+            <span className="block font-semibold">
+              <Sized>{row.name}</Sized>
+              {row.id === value ? ' (now)' : ''}
+            </span>
+            <span className="mute block text-[13px] leading-[16px]">
+              <Sized>{row.detail}</Sized>
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  </li>
+);
+
 /** A choice from a long list by typing some of it, "3x2 3/16" or "50x30": grouped, with what decides written out; by keyboard throughout. */
 export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: PickerProps) => {
   const { readOnly } = useEditing();
@@ -149,37 +194,7 @@ export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: 
         }
       >
         {groups.map((group) => (
-          <li key={group.name} role="presentation">
-            <p className="narrow mute px-3 pt-2 pb-1 text-[12.5px] font-semibold" aria-hidden>
-              {group.name}
-            </p>
-            <ul role="group" aria-label={group.name}>
-              {group.rows.map((row, i) => {
-                const index = group.from + i;
-                const active = combobox.highlightedIndex === index;
-                return (
-                  <li
-                    key={row.id}
-                    {...combobox.getItemProps({ item: row, index, 'aria-selected': row.id === value })}
-                    data-value={row.id}
-                    className="narrow cursor-pointer px-3 py-[6px] text-[14px] leading-[18px]"
-                    style={{
-                      background: active ? 'var(--dye-soft)' : undefined,
-                      boxShadow: active ? 'inset 3px 0 0 var(--dye)' : undefined,
-                    }}
-                  >
-                    <span className="block font-semibold">
-                      <Sized>{row.name}</Sized>
-                      {row.id === value ? ' (now)' : ''}
-                    </span>
-                    <span className="mute block text-[13px] leading-[16px]">
-                      <Sized>{row.detail}</Sized>
-                    </span>
-                  </li>
-                );
-              })}
-            </ul>
-          </li>
+          <GroupRows key={group.name} group={group} value={value} combobox={combobox} />
         ))}
         {isOpen && shown.length === 0 && (
           <li className="narrow px-3 py-2 text-[14px]" role="presentation">

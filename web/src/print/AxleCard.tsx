@@ -1,5 +1,7 @@
 import {
   type AnyFinding,
+  type Evaluation,
+  type Speaker,
   AXLE_ROWS,
   chordM,
   formatAngle,
@@ -36,20 +38,20 @@ const ON_CARD: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
   'brakes',
 ]);
 
-const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
-  const trailer = trailerOf(stored.project);
-  const { evaluation, say } = useMemo(() => stillWorkbench(trailer, 'axle'), [trailer]);
+/** What to order, line by line; what nobody has read is asked for. */
+const orderRows = (evaluation: Evaluation, say: Speaker): readonly (readonly [string, string])[] => {
+  const { trailer } = evaluation;
   const { runningGear } = trailer;
   const { axle, suspension, tire, wheel } = runningGear;
   const { spring } = suspension;
-  const { rides, hangers: plan, weakestPart: weakest } = evaluation;
+  const { rides, weakestPart: weakest } = evaluation;
   const loaded = loadedRide(rides);
   const rate = wheelRateNPerM(trailer);
   const missing = 'read it off and write it here: ________';
   const leaf = suspension.kind === 'leaf';
   const row = AXLE_ROWS.find(({ id }) => id === axle.catalogId);
   const drum = row && row.brake !== '' ? `, usual drum ${row.brake}` : '';
-  const rows: readonly (readonly [string, string])[] = [
+  return [
     ['Axles', AXLE_LAYOUT_NAMES[runningGear.layout]],
     ['Rating on the tag, each', axle.ratingKg === null ? missing : say.mass(axle.ratingKg)],
     ...(weakest
@@ -110,6 +112,13 @@ const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
     ['Load stamped on the wheel, each', wheel.maxLoadKg === null ? missing : say.mass(wheel.maxLoadKg)],
     ...(loaded ? ([['Top of the rails, loaded', say.length(loaded.railTopM)]] as const) : []),
   ];
+};
+
+const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
+  const trailer = trailerOf(stored.project);
+  const { evaluation, say } = useMemo(() => stillWorkbench(trailer, 'axle'), [trailer]);
+  const plan = evaluation.hangers;
+  const rows = orderRows(evaluation, say);
   const checks = evaluation.findings.filter(({ code, step }) => step === 'axle' && ON_CARD.has(code));
   return (
     <SheetFrame

@@ -17,14 +17,11 @@ import { nameOfStored } from './nameOfStored';
 import { TrailerCard } from './TrailerCard';
 import { UnreadableCard } from './UnreadableCard';
 
-/** All trailers of this browser. */
-export const Shed = () => {
-  const { data, isPending, isError } = useShed();
-  const { trailers = [], deleted = [] } = data ?? {};
+/** What can be done with the trailers of this browser, and what came of it. */
+const useShedActions = (trailers: readonly StoredTrailer[]) => {
   const [problems, setProblems] = useState<readonly string[]>([]);
   const [said, setSaid] = useState('');
   const [justDeleted, setJustDeleted] = useState<StoredTrailer | undefined>();
-  const file = useRef<HTMLInputElement>(null);
   const navigate = useNavigate();
 
   /** Does something with this browser's storage, and says so where it does not take it. */
@@ -79,6 +76,107 @@ export const Shed = () => {
       download(name, text, 'application/json');
     });
   };
+  return { problems, said, justDeleted, open, create, duplicate, remove, bringBack, exportAll };
+};
+type ShedActions = ReturnType<typeof useShedActions>;
+
+/** Heading and buttons: export, open, new. */
+const ShedTools = ({
+  any,
+  onExport,
+  onOpen,
+  onCreate,
+}: {
+  readonly any: boolean;
+  readonly onExport: ShedActions['exportAll'];
+  readonly onOpen: ShedActions['open'];
+  readonly onCreate: ShedActions['create'];
+}) => {
+  const file = useRef<HTMLInputElement>(null);
+  return (
+    <div className="mb-5 flex flex-wrap items-center gap-3">
+      <h1 className="wide flex-1 text-[24px] leading-[30px] font-bold max-[560px]:w-full max-[560px]:flex-none">
+        The shed
+      </h1>
+      {any && (
+        <button
+          type="button"
+          className="button"
+          title="All trailers in one file, to keep or to bring back elsewhere"
+          onClick={() => void onExport()}
+        >
+          <Archive size={17} aria-hidden /> Export all
+        </button>
+      )}
+      <button
+        type="button"
+        className="button"
+        title="Trailers or a whole shed that was exported; files can be dropped here, too"
+        onClick={() => file.current?.click()}
+      >
+        <FolderOpen size={17} aria-hidden /> Open files
+      </button>
+      <button type="button" className="button button-main" onClick={() => void onCreate()}>
+        <Plus size={17} aria-hidden /> New trailer
+      </button>
+      <input
+        ref={file}
+        type="file"
+        multiple
+        accept=".json,application/json"
+        className="sr-only"
+        aria-label="Trailer files"
+        tabIndex={-1}
+        onChange={(event) => {
+          const files = [...(event.target.files ?? [])];
+          event.target.value = '';
+          if (files.length > 0) void onOpen(files);
+        }}
+      />
+    </div>
+  );
+};
+
+/** What went wrong, what was done, and a way back from a deletion. */
+const ShedNotes = ({
+  problems,
+  said,
+  justDeleted,
+  onBringBack,
+}: Pick<ShedActions, 'problems' | 'said' | 'justDeleted'> & { readonly onBringBack: ShedActions['bringBack'] }) => (
+  <>
+    {problems.length > 0 && (
+      <ul role="alert" className="mb-4 rounded-[6px] border p-3" style={{ borderColor: 'var(--fix)' }}>
+        {problems.map((problem) => (
+          <li key={problem}>{problem}</li>
+        ))}
+      </ul>
+    )}
+    {said && (
+      <p role="status" className="mb-4">
+        {said}
+      </p>
+    )}
+    {justDeleted && (
+      <p
+        role="status"
+        className="mb-4 flex items-center justify-between gap-3 rounded-[6px] border border-base-300 bg-base-100 py-1 pr-1 pl-4"
+      >
+        {nameOfStored(justDeleted)} deleted.
+        <button type="button" className="button" onClick={() => void onBringBack(justDeleted.id)}>
+          Undo
+        </button>
+      </p>
+    )}
+  </>
+);
+
+/** All trailers of this browser. */
+export const Shed = () => {
+  const { data, isPending, isError } = useShed();
+  const { trailers = [], deleted = [] } = data ?? {};
+  const { problems, said, justDeleted, open, create, duplicate, remove, bringBack, exportAll } =
+    useShedActions(trailers);
   return (
     <div
       className="flex min-h-full flex-col"
@@ -98,69 +196,8 @@ export const Shed = () => {
       <KeepingNote />
       <FirstNote />
       <main className="mx-auto w-full max-w-[1180px] flex-1 px-5 py-6">
-        <div className="mb-5 flex flex-wrap items-center gap-3">
-          <h1 className="wide flex-1 text-[24px] leading-[30px] font-bold max-[560px]:w-full max-[560px]:flex-none">
-            The shed
-          </h1>
-          {trailers.length > 0 && (
-            <button
-              type="button"
-              className="button"
-              title="All trailers in one file, to keep or to bring back elsewhere"
-              onClick={() => void exportAll()}
-            >
-              <Archive size={17} aria-hidden /> Export all
-            </button>
-          )}
-          <button
-            type="button"
-            className="button"
-            title="Trailers or a whole shed that was exported; files can be dropped here, too"
-            onClick={() => file.current?.click()}
-          >
-            <FolderOpen size={17} aria-hidden /> Open files
-          </button>
-          <button type="button" className="button button-main" onClick={() => void create()}>
-            <Plus size={17} aria-hidden /> New trailer
-          </button>
-          <input
-            ref={file}
-            type="file"
-            multiple
-            accept=".json,application/json"
-            className="sr-only"
-            aria-label="Trailer files"
-            tabIndex={-1}
-            onChange={(event) => {
-              const files = [...(event.target.files ?? [])];
-              event.target.value = '';
-              if (files.length > 0) void open(files);
-            }}
-          />
-        </div>
-        {problems.length > 0 && (
-          <ul role="alert" className="mb-4 rounded-[6px] border p-3" style={{ borderColor: 'var(--fix)' }}>
-            {problems.map((problem) => (
-              <li key={problem}>{problem}</li>
-            ))}
-          </ul>
-        )}
-        {said && (
-          <p role="status" className="mb-4">
-            {said}
-          </p>
-        )}
-        {justDeleted && (
-          <p
-            role="status"
-            className="mb-4 flex items-center justify-between gap-3 rounded-[6px] border border-base-300 bg-base-100 py-1 pr-1 pl-4"
-          >
-            {nameOfStored(justDeleted)} deleted.
-            <button type="button" className="button" onClick={() => void bringBack(justDeleted.id)}>
-              Undo
-            </button>
-          </p>
-        )}
+        <ShedTools any={trailers.length > 0} onExport={exportAll} onOpen={open} onCreate={create} />
+        <ShedNotes problems={problems} said={said} justDeleted={justDeleted} onBringBack={bringBack} />
         {isError && (
           <p role="alert" className="mb-4">
             This browser did not hand its trailers out. Load the page again; nothing was changed.

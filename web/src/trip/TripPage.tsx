@@ -4,6 +4,7 @@ import {
   type Evaluation,
   formatPercent,
   itemPart,
+  type Item,
   type LoadCase,
   loadAnswer,
   loadHint,
@@ -116,6 +117,98 @@ const Answer = ({
   );
 };
 
+type Aboard = LoadCase['aboard'][number];
+
+/** One thing of the list: whether it comes along, where it stands, how full it is. */
+const ThingRow = ({
+  item,
+  entry,
+  placeM,
+  farM,
+  say,
+  onChange,
+  onShift,
+}: {
+  readonly item: Item;
+  readonly entry: Aboard | undefined;
+  /** its middle, back from the front edge */
+  readonly placeM: number;
+  /** of one press, m */
+  readonly farM: number;
+  readonly say: Speaker;
+  readonly onChange: (part: Partial<Aboard> | null) => void;
+  readonly onShift: (shiftM: number) => void;
+}) => {
+  const aboard = entry !== undefined;
+  return (
+    <li className="border-b border-base-300 py-2">
+      <div className="flex min-h-[48px] items-center justify-between gap-2">
+        <label className="flex flex-1 items-center gap-3 text-[16px]">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={aboard}
+            onChange={(event) => onChange(event.target.checked ? {} : null)}
+          />
+          <span>
+            {item.name}{' '}
+            <span className="mute text-[14px]">
+              <Sized>{say.mass(item.massKg.value + item.emptyMassKg)}</Sized>
+            </span>
+          </span>
+        </label>
+        {aboard && (
+          <span className="flex items-center gap-1">
+            <button
+              type="button"
+              className="button min-h-[48px] min-w-[48px]"
+              aria-label={`${item.name} forward`}
+              onClick={() => onShift((entry?.shiftM ?? 0) - farM)}
+            >
+              ←
+            </button>
+            <button
+              type="button"
+              className="button min-h-[48px] min-w-[48px]"
+              aria-label={`${item.name} back`}
+              onClick={() => onShift((entry?.shiftM ?? 0) + farM)}
+            >
+              →
+            </button>
+          </span>
+        )}
+      </div>
+      {aboard && (
+        <p className="narrow mute text-[13px]">
+          Its middle <Sized>{say.length(placeM)}</Sized> back from the front edge
+          {Math.abs(entry?.shiftM ?? 0) > 1e-6 && (
+            <>
+              , <Sized>{say.length(Math.abs(entry?.shiftM ?? 0))}</Sized>{' '}
+              {(entry?.shiftM ?? 0) > 0 ? 'behind' : 'ahead of'} its usual place
+            </>
+          )}
+          .
+        </p>
+      )}
+      {aboard && item.kind === 'tank' && (
+        <label className="narrow flex items-center gap-3 text-[14px]">
+          <span className="whitespace-nowrap">How full</span>
+          <input
+            type="range"
+            className="range"
+            min={0}
+            max={100}
+            step={5}
+            value={Math.round((entry?.fill ?? 1) * 100)}
+            onChange={(event) => onChange({ fill: Number(event.target.value) / 100 })}
+          />
+          <span className="whitespace-nowrap">{Math.round((entry?.fill ?? 1) * 100)} %</span>
+        </label>
+      )}
+    </li>
+  );
+};
+
 /** Load it for one trip, on the phone: what comes along, where on the bed, how full; the tongue answers at once. */
 const Planner = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
   const { projectStore, saving, refused, takeOver, saveState } = useSession(id, stored);
@@ -156,78 +249,18 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
       <Answer answer={answerOf(evaluation, balanced)} balanced={balanced} trailer={trailer} say={say} />
       <TripBed trailer={trailer} chassis={evaluation.chassis} trip={trip} onShift={shiftTo} />
       <ul className="px-4" aria-label="What comes along">
-        {loose.map((item) => {
-          const entry = entryOf(item.id);
-          const aboard = entry !== undefined;
-          const part = itemPart(trailer, evaluation.chassis, item, trip);
-          return (
-            <li key={item.id} className="border-b border-base-300 py-2">
-              <div className="flex min-h-[48px] items-center justify-between gap-2">
-                <label className="flex flex-1 items-center gap-3 text-[16px]">
-                  <input
-                    type="checkbox"
-                    className="checkbox"
-                    checked={aboard}
-                    onChange={(event) => change(item.id, event.target.checked ? {} : null)}
-                  />
-                  <span>
-                    {item.name}{' '}
-                    <span className="mute text-[14px]">
-                      <Sized>{say.mass(item.massKg.value + item.emptyMassKg)}</Sized>
-                    </span>
-                  </span>
-                </label>
-                {aboard && (
-                  <span className="flex items-center gap-1">
-                    <button
-                      type="button"
-                      className="button min-h-[48px] min-w-[48px]"
-                      aria-label={`${item.name} forward`}
-                      onClick={() => shiftTo(item.id, (entry?.shiftM ?? 0) - far)}
-                    >
-                      ←
-                    </button>
-                    <button
-                      type="button"
-                      className="button min-h-[48px] min-w-[48px]"
-                      aria-label={`${item.name} back`}
-                      onClick={() => shiftTo(item.id, (entry?.shiftM ?? 0) + far)}
-                    >
-                      →
-                    </button>
-                  </span>
-                )}
-              </div>
-              {aboard && (
-                <p className="narrow mute text-[13px]">
-                  Its middle <Sized>{say.length(part.centre.xM)}</Sized> back from the front edge
-                  {Math.abs(entry?.shiftM ?? 0) > 1e-6 && (
-                    <>
-                      , <Sized>{say.length(Math.abs(entry?.shiftM ?? 0))}</Sized>{' '}
-                      {(entry?.shiftM ?? 0) > 0 ? 'behind' : 'ahead of'} its usual place
-                    </>
-                  )}
-                  .
-                </p>
-              )}
-              {aboard && item.kind === 'tank' && (
-                <label className="narrow flex items-center gap-3 text-[14px]">
-                  <span className="whitespace-nowrap">How full</span>
-                  <input
-                    type="range"
-                    className="range"
-                    min={0}
-                    max={100}
-                    step={5}
-                    value={Math.round((entry?.fill ?? 1) * 100)}
-                    onChange={(event) => change(item.id, { fill: Number(event.target.value) / 100 })}
-                  />
-                  <span className="whitespace-nowrap">{Math.round((entry?.fill ?? 1) * 100)} %</span>
-                </label>
-              )}
-            </li>
-          );
-        })}
+        {loose.map((item) => (
+          <ThingRow
+            key={item.id}
+            item={item}
+            entry={entryOf(item.id)}
+            placeM={itemPart(trailer, evaluation.chassis, item, trip).centre.xM}
+            farM={far}
+            say={say}
+            onChange={(part) => change(item.id, part)}
+            onShift={(shiftM) => shiftTo(item.id, shiftM)}
+          />
+        ))}
       </ul>
       {loose.length === 0 && (
         <p className="px-4">Nothing loose is on this trailer’s list yet: add it under What’s on it.</p>

@@ -1,4 +1,4 @@
-import { tongueSlopes } from '@kereta/core';
+import { type Evaluation, tongueSlopes } from '@kereta/core';
 import { useWorkbench } from '../workbench';
 import type { DrawingScale } from '../../drawing/drawingScale';
 import { SheetText } from '../../drawing/SheetText';
@@ -8,6 +8,65 @@ const TOP_PX = 52;
 const LABEL_PX = 150;
 
 export const windowChartPx = (rows: number): number => TOP_PX + rows * ROW_PX + 62;
+
+type NamedInterval = Evaluation['placement']['intervals'][number];
+
+/** Where the axle may sit for one load, and by how much its ends are in doubt. */
+const WindowRow = ({
+  interval: { from, to, empty },
+  name,
+  y,
+  x,
+  left,
+  positionM,
+  doubtM,
+}: {
+  readonly interval: NamedInterval;
+  readonly name: string;
+  readonly y: number;
+  readonly x: (xM: number) => number;
+  readonly left: number;
+  readonly positionM: number;
+  readonly doubtM: number;
+}) => {
+  const inside = !empty && from.xM <= positionM && positionM <= to.xM;
+  return (
+    <g>
+      <SheetText
+        x={14}
+        y={y + 8}
+        text={`${inside ? '✓' : '✕'} ${name}`.slice(0, 26)}
+        anchor="start"
+        size={12.5}
+        bold={!inside}
+      />
+      {empty ? (
+        <SheetText x={left + 6} y={y + 8} text="no place suits it" anchor="start" size={12.5} color="var(--fix)" />
+      ) : (
+        <rect
+          x={x(from.xM)}
+          y={y}
+          width={Math.max(2, x(to.xM) - x(from.xM))}
+          height="16"
+          fill={inside ? 'url(#band)' : 'url(#band-bad)'}
+          stroke={inside ? 'var(--good)' : 'var(--fix)'}
+          strokeWidth="1.3"
+        />
+      )}
+      {!empty &&
+        doubtM > 0 &&
+        [from.xM, to.xM].map((edge) => (
+          <path
+            key={edge}
+            d={`M${x(edge - doubtM)} ${y + 5}v6M${x(edge - doubtM)} ${y + 8}H${x(edge + doubtM)}M${x(edge + doubtM)} ${y + 5}v6`}
+            stroke="var(--ink)"
+            strokeWidth="1.3"
+            fill="none"
+          />
+        ))}
+    </g>
+  );
+};
 
 /** Where the axle may sit: one bar per load on a stretch of the ruler, flared open below it; where all bars overlap, all loads ride well. */
 export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
@@ -53,53 +112,18 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
           stroke="var(--good)"
         />
       )}
-      {intervals.map(({ caseId, from, to, empty }, row) => {
-        const y = top + row * ROW_PX + 4;
-        const inside = !empty && from.xM <= positionM && positionM <= to.xM;
-        return (
-          <g key={caseId}>
-            <SheetText
-              x={14}
-              y={y + 8}
-              text={`${inside ? '✓' : '✕'} ${say.caseName(caseId)}`.slice(0, 26)}
-              anchor="start"
-              size={12.5}
-              bold={!inside}
-            />
-            {empty ? (
-              <SheetText
-                x={left + 6}
-                y={y + 8}
-                text="no place suits it"
-                anchor="start"
-                size={12.5}
-                color="var(--fix)"
-              />
-            ) : (
-              <rect
-                x={x(from.xM)}
-                y={y}
-                width={Math.max(2, x(to.xM) - x(from.xM))}
-                height="16"
-                fill={inside ? 'url(#band)' : 'url(#band-bad)'}
-                stroke={inside ? 'var(--good)' : 'var(--fix)'}
-                strokeWidth="1.3"
-              />
-            )}
-            {!empty &&
-              doubtOf(caseId) > 0 &&
-              [from.xM, to.xM].map((edge) => (
-                <path
-                  key={edge}
-                  d={`M${x(edge - doubtOf(caseId))} ${y + 5}v6M${x(edge - doubtOf(caseId))} ${y + 8}H${x(edge + doubtOf(caseId))}M${x(edge + doubtOf(caseId))} ${y + 5}v6`}
-                  stroke="var(--ink)"
-                  strokeWidth="1.3"
-                  fill="none"
-                />
-              ))}
-          </g>
-        );
-      })}
+      {intervals.map((interval, row) => (
+        <WindowRow
+          key={interval.caseId}
+          interval={interval}
+          name={say.caseName(interval.caseId)}
+          y={top + row * ROW_PX + 4}
+          x={x}
+          left={left}
+          positionM={positionM}
+          doubtM={doubtOf(interval.caseId)}
+        />
+      ))}
       <path d={`M${x(positionM)} ${top - 18}V${bottom + 2}`} stroke="var(--dye)" strokeWidth="3" />
       <SheetText
         x={x(positionM)}

@@ -1,4 +1,13 @@
-import { changeCase, schoolOf, type TongueBand, SCHOOL_NAMES, optionsOf, withBand, withSchool } from '@kereta/core';
+import {
+  changeCase,
+  schoolOf,
+  type LoadCase,
+  type TongueBand,
+  SCHOOL_NAMES,
+  optionsOf,
+  withBand,
+  withSchool,
+} from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
@@ -14,6 +23,86 @@ const SCHOOLS = optionsOf(SCHOOL_NAMES);
 
 const CHANGED_STEPS = ['balance', 'axle', 'tongue'] as const;
 
+/** A band for one load alone: an empty tandem, a load that is pulled by hand. */
+const OwnBand = ({ loadCase }: { readonly loadCase: LoadCase }) => {
+  const { edit } = useEditing();
+  const setCaseBand = (change: Partial<TongueBand> | null): void => {
+    edit(`tongue band of ${loadCase.name}`, (current) =>
+      changeCase(current, loadCase.id, (old) => ({
+        ...old,
+        tongueBand: change === null ? null : { ...(old.tongueBand ?? current.tongueBand), ...change },
+      })),
+    );
+  };
+  return (
+    <FieldGroup title={`Another band for ${loadCase.name}`}>
+      <div className="col-span-2">
+        <CheckField
+          label="It has a band of its own"
+          checked={loadCase.tongueBand !== null}
+          onCommit={(own) => setCaseBand(own ? {} : null)}
+        />
+      </div>
+      {loadCase.tongueBand && (
+        <>
+          <QuantityField
+            label="At least"
+            kind="percent"
+            value={loadCase.tongueBand.minShare}
+            of="cases.tongueBand.minShare"
+            max={loadCase.tongueBand.maxShare}
+            onCommit={(minShare) => setCaseBand({ minShare })}
+          />
+          <QuantityField
+            label="At most"
+            kind="percent"
+            value={loadCase.tongueBand.maxShare}
+            of="cases.tongueBand.maxShare"
+            min={loadCase.tongueBand.minShare}
+            onCommit={(maxShare) => setCaseBand({ maxShare })}
+          />
+        </>
+      )}
+    </FieldGroup>
+  );
+};
+
+/** Limits of the tongue in weight, beside those by share. */
+const LimitsInWeight = () => {
+  const { trailer, edit } = useEditing();
+  const band = trailer.tongueBand;
+  const setBand = (change: Partial<TongueBand>): void => edit('tongue band', (current) => withBand(current, change));
+  return (
+    <FieldGroup title="Limits in weight">
+      <QuantityField
+        label="Tongue at least"
+        kind="mass"
+        value={band.minKg}
+        of="tongueBand.minKg"
+        onCommit={(minKg) => setBand({ minKg })}
+        onClear={() => setBand({ minKg: null })}
+      />
+      <QuantityField
+        label="Tongue at most"
+        kind="mass"
+        value={band.maxKg}
+        of="tongueBand.maxKg"
+        onCommit={(maxKg) => setBand({ maxKg })}
+        onClear={() => setBand({ maxKg: null })}
+      />
+      <QuantityField
+        label="Always enough"
+        kind="mass"
+        value={band.enoughKg}
+        of="tongueBand.enoughKg"
+        hint="However small a share it is; Europe never asks for more than 25 kg"
+        onCommit={(enoughKg) => setBand({ enoughKg })}
+        onClear={() => setBand({ enoughKg: null })}
+      />
+    </FieldGroup>
+  );
+};
+
 /** Tongue band and the share that is wanted; the drawing shows where the axle may sit. */
 export const BalanceStep = () => {
   const { trailer, edit } = useEditing();
@@ -21,15 +110,6 @@ export const BalanceStep = () => {
   const band = trailer.tongueBand;
   const loadCase = trailer.cases.find(({ id }) => id === caseId);
   const setBand = (change: Partial<TongueBand>): void => edit('tongue band', (current) => withBand(current, change));
-  const setCaseBand = (change: Partial<TongueBand> | null): void => {
-    if (loadCase)
-      edit(`tongue band of ${loadCase.name}`, (current) =>
-        changeCase(current, loadCase.id, (old) => ({
-          ...old,
-          tongueBand: change === null ? null : { ...(old.tongueBand ?? current.tongueBand), ...change },
-        })),
-      );
-  };
   return (
     <>
       <FieldGrid>
@@ -86,69 +166,13 @@ export const BalanceStep = () => {
       <DoubtTable />
       <StandingTable />
       <Schools />
-      {loadCase?.mode === 'towed' && (
-        <FieldGroup title={`Another band for ${loadCase.name}`}>
-          <div className="col-span-2">
-            <CheckField
-              label="It has a band of its own"
-              checked={loadCase.tongueBand !== null}
-              onCommit={(own) => setCaseBand(own ? {} : null)}
-            />
-          </div>
-          {loadCase.tongueBand && (
-            <>
-              <QuantityField
-                label="At least"
-                kind="percent"
-                value={loadCase.tongueBand.minShare}
-                of="cases.tongueBand.minShare"
-                max={loadCase.tongueBand.maxShare}
-                onCommit={(minShare) => setCaseBand({ minShare })}
-              />
-              <QuantityField
-                label="At most"
-                kind="percent"
-                value={loadCase.tongueBand.maxShare}
-                of="cases.tongueBand.maxShare"
-                min={loadCase.tongueBand.minShare}
-                onCommit={(maxShare) => setCaseBand({ maxShare })}
-              />
-            </>
-          )}
-        </FieldGroup>
-      )}
+      {loadCase?.mode === 'towed' && <OwnBand loadCase={loadCase} />}
       <p className="px-4 pb-3">
         <Link className="button w-full" to={`/trailer/${trailer.id}/trip`}>
           Load it for one trip
         </Link>
       </p>
-      <FieldGroup title="Limits in weight">
-        <QuantityField
-          label="Tongue at least"
-          kind="mass"
-          value={band.minKg}
-          of="tongueBand.minKg"
-          onCommit={(minKg) => setBand({ minKg })}
-          onClear={() => setBand({ minKg: null })}
-        />
-        <QuantityField
-          label="Tongue at most"
-          kind="mass"
-          value={band.maxKg}
-          of="tongueBand.maxKg"
-          onCommit={(maxKg) => setBand({ maxKg })}
-          onClear={() => setBand({ maxKg: null })}
-        />
-        <QuantityField
-          label="Always enough"
-          kind="mass"
-          value={band.enoughKg}
-          of="tongueBand.enoughKg"
-          hint="However small a share it is; Europe never asks for more than 25 kg"
-          onCommit={(enoughKg) => setBand({ enoughKg })}
-          onClear={() => setBand({ enoughKg: null })}
-        />
-      </FieldGroup>
+      <LimitsInWeight />
     </>
   );
 };

@@ -139,6 +139,58 @@ const PickedMember = ({ id }: { readonly id: string }) => {
   );
 };
 
+/** What stands round the bed. */
+const SideFields = () => {
+  const { trailer } = useEditing();
+  const [{ sides: present }, set] = useRecord('frame');
+  const metric = trailer.settings.units === 'metric';
+  return (
+    <FieldGroup title="Sides">
+      <SelectField
+        label="Sides"
+        value={present.kind}
+        options={[
+          { value: 'none', text: 'No sides' },
+          { value: 'rail', text: 'A rail on posts' },
+          { value: 'boards', text: 'Boards all round' },
+        ]}
+        onCommit={(kind) => {
+          const heightM = present.kind === 'none' ? (metric ? millimetres(400) : inches(16)) : present.heightM;
+          const sides =
+            kind === 'rail'
+              ? ({ kind: 'rail', heightM, carries: false } as const)
+              : kind === 'boards'
+                ? ({ kind: 'boards', heightM, thicknessM: inches(0.75), densityKgM3: 560 } as const)
+                : ({ kind: 'none' } as const);
+          set('sides', { sides });
+        }}
+      />
+      {present.kind !== 'none' && (
+        <QuantityField
+          label="Height above deck"
+          kind="length"
+          value={present.heightM}
+          of="frame.sides.heightM"
+          onCommit={(heightM) => set('height of sides', { sides: { ...present, heightM } })}
+        />
+      )}
+      {present.kind === 'rail' && (
+        <div className="col-span-2">
+          <CheckField
+            label="Posts and rail are welded and carry with the frame"
+            checked={present.carries}
+            onCommit={(carries) => {
+              if (present.kind === 'rail')
+                set(carries ? 'sides carry' : 'sides do not carry', { sides: { ...present, carries } });
+            }}
+          />
+        </div>
+      )}
+      {present.kind === 'rail' && <BarFields group="side" />}
+    </FieldGroup>
+  );
+};
+
 /** Bed, bars and deck. */
 export const FrameStep = () => {
   const { trailer, edit } = useEditing();
@@ -218,50 +270,7 @@ export const FrameStep = () => {
         />
       </FieldGroup>
       <DeckFields />
-      <FieldGroup title="Sides">
-        <SelectField
-          label="Sides"
-          value={frame.sides.kind}
-          options={[
-            { value: 'none', text: 'No sides' },
-            { value: 'rail', text: 'A rail on posts' },
-            { value: 'boards', text: 'Boards all round' },
-          ]}
-          onCommit={(kind) => {
-            const heightM =
-              frame.sides.kind === 'none' ? (metric ? millimetres(400) : inches(16)) : frame.sides.heightM;
-            const sides =
-              kind === 'rail'
-                ? ({ kind: 'rail', heightM, carries: false } as const)
-                : kind === 'boards'
-                  ? ({ kind: 'boards', heightM, thicknessM: inches(0.75), densityKgM3: 560 } as const)
-                  : ({ kind: 'none' } as const);
-            set('sides', { sides });
-          }}
-        />
-        {frame.sides.kind !== 'none' && (
-          <QuantityField
-            label="Height above deck"
-            kind="length"
-            value={frame.sides.heightM}
-            of="frame.sides.heightM"
-            onCommit={(heightM) => set('height of sides', { sides: { ...frame.sides, heightM } })}
-          />
-        )}
-        {frame.sides.kind === 'rail' && (
-          <div className="col-span-2">
-            <CheckField
-              label="Posts and rail are welded and carry with the frame"
-              checked={frame.sides.carries}
-              onCommit={(carries) => {
-                if (frame.sides.kind === 'rail')
-                  set(carries ? 'sides carry' : 'sides do not carry', { sides: { ...frame.sides, carries } });
-              }}
-            />
-          </div>
-        )}
-        {frame.sides.kind === 'rail' && <BarFields group="side" />}
-      </FieldGroup>
+      <SideFields />
       <StrapsAndStands />
       <BarNotes />
       <OwnSection />

@@ -29,22 +29,12 @@ const FRACTIONS = [
 
 const ROADS = optionsOf(ROAD_NAMES);
 
-/** What it carries, what tows it, where it must fit. */
-export const JobStep = () => {
-  const { trailer, edit, readOnly } = useEditing();
-  const { projectStore, say } = useWorkbench('projectStore', 'say');
+/** What pulls it, as far as the first questions go. */
+const JobVehicle = () => {
+  const { trailer, edit } = useEditing();
+  const { say } = useWorkbench('say');
   const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const like = exampleOf(vehicle);
-  const { units } = trailer.settings;
-  const uneven = hasUnevenSizes(trailer, units);
-  const money = currencyOf(units, trailer.settings);
-  const [region] = trailer.settings.regions;
-  const school = schoolOf(trailer);
-  // A cart's school is chosen on purpose, and so is a band of one's own.
-  const offered =
-    region !== undefined && school !== 'own' && school !== 'muscle-pulled' && school !== schoolOfRegion(region)
-      ? schoolOfRegion(region)
-      : undefined;
   const readYours = (kg: number | undefined): { hint?: string } =>
     kg === undefined ? {} : { hint: `Such a one perhaps ${say.mass(kg)}: read yours` };
   const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
@@ -52,6 +42,163 @@ export const JobStep = () => {
       ...current,
       towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change },
     }));
+  return (
+    <FieldGroup title="Tow vehicle" open>
+      <QuantityField
+        label="May tow"
+        kind="mass"
+        value={vehicle.towLimitKg}
+        of="towVehicle.towLimitKg"
+        {...readYours(like?.towLimitKg)}
+        onCommit={(towLimitKg) => setVehicle('tow limit', { towLimitKg })}
+        onClear={() => setVehicle('tow limit taken out', { towLimitKg: null })}
+      />
+      <QuantityField
+        label="Hitch allows"
+        kind="mass"
+        value={vehicle.tongueLimitKg}
+        of="towVehicle.tongueLimitKg"
+        {...readYours(like?.tongueLimitKg)}
+        onCommit={(tongueLimitKg) => setVehicle('hitch limit', { tongueLimitKg })}
+        onClear={() => setVehicle('hitch limit taken out', { tongueLimitKg: null })}
+      />
+      <TextField label="Vehicle’s name" value={vehicle.name} onCommit={(name) => setVehicle('tow vehicle', { name })} />
+      <QuantityField
+        label="Vehicle weighs"
+        kind="mass"
+        value={vehicle.massKg}
+        of="towVehicle.massKg"
+        onCommit={(massKg) => setVehicle('vehicle’s weight', { massKg })}
+        onClear={() => setVehicle('vehicle’s weight taken out', { massKg: null })}
+      />
+      <QuantityField
+        label="Hitch height"
+        kind="length"
+        value={vehicle.hitchHeightM}
+        of="towVehicle.hitchHeightM"
+        onCommit={(hitchHeightM) => setVehicle('hitch height', { hitchHeightM })}
+        onClear={() => setVehicle('hitch height taken out', { hitchHeightM: null })}
+      />
+    </FieldGroup>
+  );
+};
+
+/** An offer on one line: what is so, and a click that makes it otherwise. */
+const Offer = ({
+  text,
+  action,
+  onTake,
+}: {
+  readonly text: string;
+  readonly action: string;
+  readonly onTake: () => void;
+}) => {
+  const { readOnly } = useEditing();
+  return (
+    <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
+      <span>{text}</span>
+      <button
+        type="button"
+        className="button min-h-[36px] shrink-0 whitespace-nowrap"
+        disabled={readOnly}
+        onClick={onTake}
+      >
+        {action}
+      </button>
+    </div>
+  );
+};
+
+/** Units, money and fractions. */
+const HowWritten = () => {
+  const { trailer, edit } = useEditing();
+  const { projectStore } = useWorkbench('projectStore');
+  const { units } = trailer.settings;
+  const uneven = hasUnevenSizes(trailer, units);
+  const money = currencyOf(units, trailer.settings);
+  return (
+    <FieldGroup title="How sizes are written">
+      <SelectField
+        label="Units"
+        value={trailer.settings.units}
+        options={UNITS}
+        onCommit={(chosen) => projectStore.changeSettings({ units: chosen === 'metric' ? 'metric' : 'imperial' })}
+      />
+      <TextField
+        label="Money"
+        value={trailer.settings.currency}
+        onCommit={(currency) => projectStore.changeSettings({ currency: currency.slice(0, 8) })}
+      />
+      {trailer.settings.units === 'imperial' && (
+        <SelectField
+          label="Fractions of an inch"
+          value={String(trailer.settings.fraction)}
+          options={FRACTIONS}
+          onCommit={(fraction) => projectStore.changeSettings({ fraction: fraction === '32' ? 32 : 16 })}
+        />
+      )}
+      {money !== trailer.settings.currency && (
+        <Offer
+          text={`Money is in ${trailer.settings.currency}; prices stay as they were typed.`}
+          action={`Take ${money}`}
+          onTake={() => projectStore.changeSettings({ currency: money })}
+        />
+      )}
+      {uneven && (
+        <Offer
+          text="Sizes were chosen in the other units."
+          action={units === 'metric' ? 'Round them to mm' : 'Round them to inches'}
+          onTake={() => edit('round sizes', (current) => ({ ...current, ...withRoundSizes(current, units) }))}
+        />
+      )}
+    </FieldGroup>
+  );
+};
+
+/** Regions whose rules it is judged by, and the school of tongue weight that goes with them. */
+const WhereTowed = () => {
+  const { trailer, edit } = useEditing();
+  const { projectStore } = useWorkbench('projectStore');
+  const [first] = trailer.settings.regions;
+  const school = schoolOf(trailer);
+  // A cart's school is chosen on purpose, and so is a band of one's own.
+  const offered =
+    first !== undefined && school !== 'own' && school !== 'muscle-pulled' && school !== schoolOfRegion(first)
+      ? schoolOfRegion(first)
+      : undefined;
+  return (
+    <FieldGroup title="Where it will be towed">
+      {REGIONS.map(({ value: region, text: name }) => (
+        <CheckField
+          key={region}
+          label={name}
+          checked={trailer.settings.regions.includes(region)}
+          onCommit={(on) =>
+            projectStore.changeSettings({
+              regions: on
+                ? [...trailer.settings.regions, region]
+                : trailer.settings.regions.filter((other) => other !== region),
+            })
+          }
+        />
+      ))}
+      {offered && (
+        <Offer
+          text={`Tongue weight goes by another school: ${SCHOOL_NAMES[schoolOf(trailer)]}.`}
+          action={`Take ${SCHOOL_NAMES[offered]}`}
+          onTake={() => {
+            projectStore.changeSettings({ tongueSchool: offered });
+            edit('school of tongue weight', (current) => withSchool(current, offered));
+          }}
+        />
+      )}
+    </FieldGroup>
+  );
+};
+
+/** What it carries, what tows it, where it must fit. */
+export const JobStep = () => {
+  const { trailer, edit } = useEditing();
   const [, setJob] = useRecord('job');
   return (
     <>
@@ -85,47 +232,7 @@ export const JobStep = () => {
           onClear={() => edit('rated gross taken out', (current) => ({ ...current, ratedGrossKg: null }))}
         />
       </FieldGrid>
-      <FieldGroup title="Tow vehicle" open>
-        <QuantityField
-          label="May tow"
-          kind="mass"
-          value={vehicle.towLimitKg}
-          of="towVehicle.towLimitKg"
-          {...readYours(like?.towLimitKg)}
-          onCommit={(towLimitKg) => setVehicle('tow limit', { towLimitKg })}
-          onClear={() => setVehicle('tow limit taken out', { towLimitKg: null })}
-        />
-        <QuantityField
-          label="Hitch allows"
-          kind="mass"
-          value={vehicle.tongueLimitKg}
-          of="towVehicle.tongueLimitKg"
-          {...readYours(like?.tongueLimitKg)}
-          onCommit={(tongueLimitKg) => setVehicle('hitch limit', { tongueLimitKg })}
-          onClear={() => setVehicle('hitch limit taken out', { tongueLimitKg: null })}
-        />
-        <TextField
-          label="Vehicle’s name"
-          value={vehicle.name}
-          onCommit={(name) => setVehicle('tow vehicle', { name })}
-        />
-        <QuantityField
-          label="Vehicle weighs"
-          kind="mass"
-          value={vehicle.massKg}
-          of="towVehicle.massKg"
-          onCommit={(massKg) => setVehicle('vehicle’s weight', { massKg })}
-          onClear={() => setVehicle('vehicle’s weight taken out', { massKg: null })}
-        />
-        <QuantityField
-          label="Hitch height"
-          kind="length"
-          value={vehicle.hitchHeightM}
-          of="towVehicle.hitchHeightM"
-          onCommit={(hitchHeightM) => setVehicle('hitch height', { hitchHeightM })}
-          onClear={() => setVehicle('hitch height taken out', { hitchHeightM: null })}
-        />
-      </FieldGroup>
+      <JobVehicle />
       <FieldGroup title="Where it must fit">
         <QuantityField
           label="Widest it may be"
@@ -144,85 +251,8 @@ export const JobStep = () => {
           onClear={() => setJob('no limit of length', { maxLengthM: null })}
         />
       </FieldGroup>
-      <FieldGroup title="How sizes are written">
-        <SelectField
-          label="Units"
-          value={trailer.settings.units}
-          options={UNITS}
-          onCommit={(chosen) => projectStore.changeSettings({ units: chosen === 'metric' ? 'metric' : 'imperial' })}
-        />
-        <TextField
-          label="Money"
-          value={trailer.settings.currency}
-          onCommit={(currency) => projectStore.changeSettings({ currency: currency.slice(0, 8) })}
-        />
-        {trailer.settings.units === 'imperial' && (
-          <SelectField
-            label="Fractions of an inch"
-            value={String(trailer.settings.fraction)}
-            options={FRACTIONS}
-            onCommit={(fraction) => projectStore.changeSettings({ fraction: fraction === '32' ? 32 : 16 })}
-          />
-        )}
-        {money !== trailer.settings.currency && (
-          <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
-            <span>Money is in {trailer.settings.currency}; prices stay as they were typed.</span>
-            <button
-              type="button"
-              className="button min-h-[36px] shrink-0 whitespace-nowrap"
-              disabled={readOnly}
-              onClick={() => projectStore.changeSettings({ currency: money })}
-            >
-              Take {money}
-            </button>
-          </div>
-        )}
-        {uneven && (
-          <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
-            <span>Sizes were chosen in the other units.</span>
-            <button
-              type="button"
-              className="button min-h-[36px] shrink-0 whitespace-nowrap"
-              disabled={readOnly}
-              onClick={() => edit('round sizes', (current) => ({ ...current, ...withRoundSizes(current, units) }))}
-            >
-              {units === 'metric' ? 'Round them to mm' : 'Round them to inches'}
-            </button>
-          </div>
-        )}
-      </FieldGroup>
-      <FieldGroup title="Where it will be towed">
-        {REGIONS.map(({ value: region, text: name }) => (
-          <CheckField
-            key={region}
-            label={name}
-            checked={trailer.settings.regions.includes(region)}
-            onCommit={(on) =>
-              projectStore.changeSettings({
-                regions: on
-                  ? [...trailer.settings.regions, region]
-                  : trailer.settings.regions.filter((other) => other !== region),
-              })
-            }
-          />
-        ))}
-        {offered && (
-          <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
-            <span>Tongue weight goes by another school: {SCHOOL_NAMES[schoolOf(trailer)]}.</span>
-            <button
-              type="button"
-              className="button min-h-[36px]"
-              disabled={readOnly}
-              onClick={() => {
-                projectStore.changeSettings({ tongueSchool: offered });
-                edit('school of tongue weight', (current) => withSchool(current, offered));
-              }}
-            >
-              Take {SCHOOL_NAMES[offered]}
-            </button>
-          </div>
-        )}
-      </FieldGroup>
+      <HowWritten />
+      <WhereTowed />
     </>
   );
 };

@@ -23,19 +23,214 @@ const KINDS = optionsOf(ITEM_KIND_NAMES);
 const toleranceShare = ({ value, tolerance, basis }: Item['massKg']): number =>
   value > 0 ? tolerance / value : USUAL_DOUBT[basis];
 
-/** What the picked load weighs, how big it is, where it stands. */
-export const ItemFields = ({ item }: { readonly item: Item }) => {
+/** Changes of one load, each a named step. */
+const useItem = (item: Item) => {
   const { edit } = useEditing();
-  const { say, pick, trailer, evaluation } = useWorkbench('say', 'pick', 'trailer', 'evaluation');
-  const { chassis } = evaluation;
   const set = (label: string, change: (old: Item) => Item): void =>
     edit(label, (current) => changeItem(current, item.id, change));
-  const place =
-    (change: Partial<Item['attach']>) =>
-    (old: Item): Item => ({ ...old, attach: { ...old.attach, ...change } });
-  const size =
-    (change: Partial<Item['sizeM']>) =>
-    (old: Item): Item => ({ ...old, sizeM: { ...old.sizeM, ...change } });
+  return {
+    set,
+    setPlace: (label: string, change: Partial<Item['attach']>): void =>
+      set(label, (old) => ({ ...old, attach: { ...old.attach, ...change } })),
+    setSize: (label: string, change: Partial<Item['sizeM']>): void =>
+      set(label, (old) => ({ ...old, sizeM: { ...old.sizeM, ...change } })),
+  };
+};
+
+/** In which loads it comes along. */
+const AboardIn = ({ item }: { readonly item: Item }) => {
+  const { trailer, edit } = useEditing();
+  return (
+    <FieldGroup title="Aboard in" open>
+      {trailer.cases.map((loadCase) => (
+        <CheckField
+          key={loadCase.id}
+          label={loadCase.name}
+          checked={loadCase.aboard.some(({ itemId }) => itemId === item.id)}
+          onCommit={(aboard) =>
+            edit(`${item.name} ${aboard ? 'into' : 'out of'} ${loadCase.name}`, (current) =>
+              changeCase(current, loadCase.id, (old) => ({
+                ...old,
+                aboard: aboard
+                  ? [...old.aboard, { itemId: item.id, fill: 1, shiftM: 0 }]
+                  : old.aboard.filter(({ itemId }) => itemId !== item.id),
+              })),
+            )
+          }
+        />
+      ))}
+    </FieldGroup>
+  );
+};
+
+/** What it stands on, and from where its place is measured. */
+const StandsOn = ({ item }: { readonly item: Item }) => {
+  const { setPlace } = useItem(item);
+  const { trailer, evaluation } = useWorkbench('trailer', 'evaluation');
+  const { chassis } = evaluation;
+  return (
+    <>
+      <SelectField
+        label="Stands on"
+        value={item.attach.on === 'item' ? `item:${item.attach.hostId ?? ''}` : item.attach.on}
+        options={[
+          { value: 'deck', text: 'Deck' },
+          { value: 'rail', text: 'Rails' },
+          { value: 'tongue', text: 'Tongue' },
+          { value: 'axle', text: 'Axle, with fenders' },
+          { value: 'drawer', text: 'Drawer' },
+          ...trailer.items
+            .filter(({ id }) => id !== item.id)
+            .map(({ id, name }) => ({ value: `item:${id}`, text: `On ${name}` })),
+        ]}
+        onCommit={(value) => {
+          const hostId = value.startsWith('item:') ? value.slice(5) : null;
+          const offset = { ...item.attach.offsetM, value: hostId === null ? item.attach.offsetM.value : 0 };
+          setPlace('what it stands on', {
+            on: hostId === null ? (value as Item['attach']['on']) : 'item',
+            hostId,
+            offsetM: offset,
+          });
+        }}
+      />
+      <SelectField
+        label="Measured from"
+        value={item.attach.from}
+        options={Object.entries(PLACE_FROM_NAMES).map(([value, text]) => ({ value, text: `The ${text}` }))}
+        onCommit={(chosen) => {
+          const from = chosen as Item['attach']['from'];
+          // It stays where it is: only what it is measured from changes.
+          const byM = originXM(trailer, chassis, item.attach.from) - originXM(trailer, chassis, from);
+          const offsetM = { ...item.attach.offsetM, value: item.attach.offsetM.value + byM };
+          setPlace('measured from', { from, offsetM });
+        }}
+      />
+    </>
+  );
+};
+
+/** A load that rolls presses with four wheels. */
+const OnWheels = ({ item }: { readonly item: Item }) => {
+  const { set } = useItem(item);
+  return (
+    <>
+      <div className="col-span-2">
+        <CheckField
+          label="Stands on four wheels"
+          checked={item.wheels !== null}
+          onCommit={(on) =>
+            set(on ? 'on wheels' : 'lies flat', (old) => ({
+              ...old,
+              wheels: on ? { baseM: 0.75 * old.sizeM.lengthM || 1, trackM: 0.85 * old.sizeM.widthM || 1 } : null,
+            }))
+          }
+        />
+      </div>
+      {item.wheels && (
+        <RecordFields
+          record={item.wheels}
+          sizes={[
+            {
+              field: 'baseM',
+              label: 'Wheels apart, along',
+              kind: 'length',
+              of: 'items.wheels.baseM',
+              said: 'wheelbase of the load',
+            },
+            {
+              field: 'trackM',
+              label: 'Wheels apart, across',
+              kind: 'length',
+              of: 'items.wheels.trackM',
+              said: 'track of the load',
+            },
+          ]}
+          onChange={(said, change) =>
+            set(said, (old) => ({ ...old, wheels: old.wheels && { ...old.wheels, ...change } }))
+          }
+        />
+      )}
+    </>
+  );
+};
+
+/** How large it is, where it stands, and what kind of thing it is. */
+const SizeAndPlace = ({ item }: { readonly item: Item }) => {
+  const { edit } = useEditing();
+  const { set, setPlace, setSize } = useItem(item);
+  const { pick } = useWorkbench('pick');
+  return (
+    <FieldGroup title="Size and place">
+      <QuantityField
+        label="Length"
+        kind="length"
+        value={item.sizeM.lengthM}
+        of="items.sizeM.lengthM"
+        onCommit={(lengthM) => setSize('length', { lengthM })}
+      />
+      <QuantityField
+        label="Width"
+        kind="length"
+        value={item.sizeM.widthM}
+        of="items.sizeM.widthM"
+        onCommit={(widthM) => setSize('width', { widthM })}
+      />
+      <QuantityField
+        label="Height"
+        kind="length"
+        value={item.sizeM.heightM}
+        of="items.sizeM.heightM"
+        onCommit={(heightM) => setSize('height', { heightM })}
+      />
+      <QuantityField
+        label="Right of the middle"
+        kind="length"
+        value={item.attach.rightM}
+        of="items.attach.rightM"
+        onCommit={(rightM) => setPlace('sideways place', { rightM })}
+      />
+      <QuantityField
+        label="Above what it stands on"
+        kind="length"
+        value={item.attach.aboveM}
+        of="items.attach.aboveM"
+        onCommit={(aboveM) => setPlace('height of its place', { aboveM })}
+      />
+      <StandsOn item={item} />
+      <SelectField
+        label="Kind"
+        value={item.kind}
+        options={KINDS}
+        onCommit={(kind) => set('kind', (old) => ({ ...old, kind: kind }))}
+      />
+      {item.kind === 'tank' && (
+        <QuantityField
+          label="Tank itself"
+          kind="mass"
+          value={item.emptyMassKg}
+          of="items.emptyMassKg"
+          onCommit={(emptyMassKg) => set('tank’s own weight', (old) => ({ ...old, emptyMassKg }))}
+        />
+      )}
+      <OnWheels item={item} />
+      <button
+        type="button"
+        className="button"
+        onClick={() => {
+          edit(`${item.name} taken off`, (current) => removeItem(current, item.id));
+          pick(undefined);
+        }}
+      >
+        <Trash2 size={16} aria-hidden /> Take off
+      </button>
+    </FieldGroup>
+  );
+};
+
+/** What the picked load weighs, how big it is, where it stands. */
+export const ItemFields = ({ item }: { readonly item: Item }) => {
+  const { set } = useItem(item);
+  const { say } = useWorkbench('say');
   return (
     <section className="border-t border-base-300" aria-label={`Picked: ${item.name}`}>
       <h2 className="px-4 pt-3 pb-2 font-semibold" style={{ color: 'var(--dye)' }}>
@@ -113,159 +308,8 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           }
         />
       </FieldGrid>
-      {item.kind !== 'fixed' && (
-        <FieldGroup title="Aboard in" open>
-          {trailer.cases.map((loadCase) => (
-            <CheckField
-              key={loadCase.id}
-              label={loadCase.name}
-              checked={loadCase.aboard.some(({ itemId }) => itemId === item.id)}
-              onCommit={(aboard) =>
-                edit(`${item.name} ${aboard ? 'into' : 'out of'} ${loadCase.name}`, (current) =>
-                  changeCase(current, loadCase.id, (old) => ({
-                    ...old,
-                    aboard: aboard
-                      ? [...old.aboard, { itemId: item.id, fill: 1, shiftM: 0 }]
-                      : old.aboard.filter(({ itemId }) => itemId !== item.id),
-                  })),
-                )
-              }
-            />
-          ))}
-        </FieldGroup>
-      )}
-      <FieldGroup title="Size and place">
-        <QuantityField
-          label="Length"
-          kind="length"
-          value={item.sizeM.lengthM}
-          of="items.sizeM.lengthM"
-          onCommit={(lengthM) => set('length', size({ lengthM }))}
-        />
-        <QuantityField
-          label="Width"
-          kind="length"
-          value={item.sizeM.widthM}
-          of="items.sizeM.widthM"
-          onCommit={(widthM) => set('width', size({ widthM }))}
-        />
-        <QuantityField
-          label="Height"
-          kind="length"
-          value={item.sizeM.heightM}
-          of="items.sizeM.heightM"
-          onCommit={(heightM) => set('height', size({ heightM }))}
-        />
-        <QuantityField
-          label="Right of the middle"
-          kind="length"
-          value={item.attach.rightM}
-          of="items.attach.rightM"
-          onCommit={(rightM) => set('sideways place', place({ rightM }))}
-        />
-        <QuantityField
-          label="Above what it stands on"
-          kind="length"
-          value={item.attach.aboveM}
-          of="items.attach.aboveM"
-          onCommit={(aboveM) => set('height of its place', place({ aboveM }))}
-        />
-        <SelectField
-          label="Stands on"
-          value={item.attach.on === 'item' ? `item:${item.attach.hostId ?? ''}` : item.attach.on}
-          options={[
-            { value: 'deck', text: 'Deck' },
-            { value: 'rail', text: 'Rails' },
-            { value: 'tongue', text: 'Tongue' },
-            { value: 'axle', text: 'Axle, with fenders' },
-            { value: 'drawer', text: 'Drawer' },
-            ...trailer.items
-              .filter(({ id }) => id !== item.id)
-              .map(({ id, name }) => ({ value: `item:${id}`, text: `On ${name}` })),
-          ]}
-          onCommit={(value) => {
-            const hostId = value.startsWith('item:') ? value.slice(5) : null;
-            const offset = { ...item.attach.offsetM, value: hostId === null ? item.attach.offsetM.value : 0 };
-            set(
-              'what it stands on',
-              place({ on: hostId === null ? (value as Item['attach']['on']) : 'item', hostId, offsetM: offset }),
-            );
-          }}
-        />
-        <SelectField
-          label="Measured from"
-          value={item.attach.from}
-          options={Object.entries(PLACE_FROM_NAMES).map(([value, text]) => ({ value, text: `The ${text}` }))}
-          onCommit={(chosen) => {
-            const from = chosen as Item['attach']['from'];
-            // It stays where it is: only what it is measured from changes.
-            const byM = originXM(trailer, chassis, item.attach.from) - originXM(trailer, chassis, from);
-            const offsetM = { ...item.attach.offsetM, value: item.attach.offsetM.value + byM };
-            set('measured from', place({ from, offsetM }));
-          }}
-        />
-        <SelectField
-          label="Kind"
-          value={item.kind}
-          options={KINDS}
-          onCommit={(kind) => set('kind', (old) => ({ ...old, kind: kind }))}
-        />
-        {item.kind === 'tank' && (
-          <QuantityField
-            label="Tank itself"
-            kind="mass"
-            value={item.emptyMassKg}
-            of="items.emptyMassKg"
-            onCommit={(emptyMassKg) => set('tank’s own weight', (old) => ({ ...old, emptyMassKg }))}
-          />
-        )}
-        <div className="col-span-2">
-          <CheckField
-            label="Stands on four wheels"
-            checked={item.wheels !== null}
-            onCommit={(on) =>
-              set(on ? 'on wheels' : 'lies flat', (old) => ({
-                ...old,
-                wheels: on ? { baseM: 0.75 * old.sizeM.lengthM || 1, trackM: 0.85 * old.sizeM.widthM || 1 } : null,
-              }))
-            }
-          />
-        </div>
-        {item.wheels && (
-          <RecordFields
-            record={item.wheels}
-            sizes={[
-              {
-                field: 'baseM',
-                label: 'Wheels apart, along',
-                kind: 'length',
-                of: 'items.wheels.baseM',
-                said: 'wheelbase of the load',
-              },
-              {
-                field: 'trackM',
-                label: 'Wheels apart, across',
-                kind: 'length',
-                of: 'items.wheels.trackM',
-                said: 'track of the load',
-              },
-            ]}
-            onChange={(said, change) =>
-              set(said, (old) => ({ ...old, wheels: old.wheels && { ...old.wheels, ...change } }))
-            }
-          />
-        )}
-        <button
-          type="button"
-          className="button"
-          onClick={() => {
-            edit(`${item.name} taken off`, (current) => removeItem(current, item.id));
-            pick(undefined);
-          }}
-        >
-          <Trash2 size={16} aria-hidden /> Take off
-        </button>
-      </FieldGroup>
+      {item.kind !== 'fixed' && <AboardIn item={item} />}
+      <SizeAndPlace item={item} />
     </section>
   );
 };

@@ -60,20 +60,8 @@ const SizingProgress = ({
 /** Thinner walls burn through under a usual shop welder (common practice). */
 const LEAST_WALL_M = { imperial: inches(1 / 16), metric: millimetres(2) } as const;
 
-/** "Size it for me": lightest or cheapest bars that pass, one size up and down, and a click to try any of them. */
-export const Sizing = () => {
-  const { trailer, edit, readOnly } = useEditing();
-  const { say, projectStore } = useWorkbench('say', 'projectStore');
-  const present = findSection(trailer, trailer.frame.groups.rail.sectionId);
-  const presentFamily = SECTION_ROWS.find(({ id }) => id === present?.id)?.group ?? FAMILIES[0] ?? '';
-  const [family, setFamily] = useState(presentFamily);
-  const [aim, setAim] = useState<'mass' | 'price'>('mass');
-  const ownTubes = trailer.ownRows.sections;
-  const [ownToo, setOwnToo] = useState(true);
-  const [flush, setFlush] = useState(true);
-  const [badly, setBadly] = useState(false);
-  const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[trailer.settings.units]);
-  const [asked, ask] = useState<Asked | undefined>(undefined);
+/** The searches that were asked for, each with how far it is and what it found last. */
+const useSearches = (asked: Asked | undefined) => {
   const first = useJob(
     'size',
     asked?.kind === 'sized' ? asked.request : asked?.kind === 'metals' ? asked.steel : undefined,
@@ -88,6 +76,56 @@ export const Sizing = () => {
   });
   const jobs = [first, second, around];
   const working = jobs.some((job) => job.working);
+  return { first, second, around, jobs, working };
+};
+
+/** What metal costs: a fact of the record, outside undo. */
+const PriceFields = () => {
+  const { trailer } = useEditing();
+  const { projectStore } = useWorkbench('projectStore');
+  const prices = trailer.pricesPerKg;
+  // A price seen is a fact of the record: undo does not take it back, a new one sets the old one right.
+  const setPrice = (metal: 'steel' | 'aluminum', price: number | null): void => {
+    const before = priceEntryOf(projectStore.projectNow().record, metal);
+    projectStore.note({
+      kind: 'price',
+      id: `price.${nanoid(8)}`,
+      date: new Date().toISOString().slice(0, 10),
+      family: metal,
+      perKg: price,
+      ...(before ? { corrects: before.id } : {}),
+    });
+  };
+
+  return (['steel', 'aluminum'] as const).map((metal) => (
+    <QuantityField
+      key={metal}
+      label={`A kg of ${metal} costs, ${trailer.settings.currency}`}
+      kind="number"
+      value={prices[metal]}
+      min={0}
+      max={10000}
+      onCommit={(price) => setPrice(metal, price)}
+      onClear={() => setPrice(metal, null)}
+    />
+  ));
+};
+
+/** "Size it for me": lightest or cheapest bars that pass, one size up and down, and a click to try any of them. */
+export const Sizing = () => {
+  const { trailer, edit, readOnly } = useEditing();
+  const { say } = useWorkbench('say');
+  const present = findSection(trailer, trailer.frame.groups.rail.sectionId);
+  const presentFamily = SECTION_ROWS.find(({ id }) => id === present?.id)?.group ?? FAMILIES[0] ?? '';
+  const [family, setFamily] = useState(presentFamily);
+  const [aim, setAim] = useState<'mass' | 'price'>('mass');
+  const ownTubes = trailer.ownRows.sections;
+  const [ownToo, setOwnToo] = useState(true);
+  const [flush, setFlush] = useState(true);
+  const [badly, setBadly] = useState(false);
+  const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[trailer.settings.units]);
+  const [asked, ask] = useState<Asked | undefined>(undefined);
+  const { first, second, around, jobs, working } = useSearches(asked);
   const prices = trailer.pricesPerKg;
   const name = (id: string): string => findSection(trailer, id)?.designation ?? id;
   const money = (price: number | undefined): string =>
@@ -109,19 +147,6 @@ export const Sizing = () => {
   };
   const compare = (): void => ask({ kind: 'steps', trailer });
   const take = (label: string, sections: Sections): void => edit(label, (current) => withSections(current, sections));
-  // A price seen is a fact of the record: undo does not take it back, a new one sets the old one right.
-  const setPrice = (metal: 'steel' | 'aluminum', price: number | null): void => {
-    const before = priceEntryOf(projectStore.projectNow().record, metal);
-    projectStore.note({
-      kind: 'price',
-      id: `price.${nanoid(8)}`,
-      date: new Date().toISOString().slice(0, 10),
-      family: metal,
-      perKg: price,
-      ...(before ? { corrects: before.id } : {}),
-    });
-  };
-
   return (
     <FieldGroup title="Size it for me">
       <SelectField
@@ -155,18 +180,7 @@ export const Sizing = () => {
       )}
       <CheckField label="Headers as deep as rails" checked={flush} onCommit={setFlush} />
       <CheckField label="Must bear its plate badly loaded, too" checked={badly} onCommit={setBadly} />
-      {(['steel', 'aluminum'] as const).map((metal) => (
-        <QuantityField
-          key={metal}
-          label={`A kg of ${metal} costs, ${trailer.settings.currency}`}
-          kind="number"
-          value={prices[metal]}
-          min={0}
-          max={10000}
-          onCommit={(price) => setPrice(metal, price)}
-          onClear={() => setPrice(metal, null)}
-        />
-      ))}
+      <PriceFields />
       <button type="button" className="button button-main" disabled={readOnly || working} onClick={size}>
         Size it
       </button>

@@ -29,9 +29,66 @@ const ROADS = optionsOf(ROAD_NAMES);
 
 const WORST = 'worst';
 
+/** What the trailer is put through, and what of it is switched off. */
+const SituationFields = () => {
+  const { trailer, edit } = useEditing();
+  const [, setStrength] = useRecord('strength');
+  const off = new Set(trailer.strength.off);
+  const setOff = (id: SituationId | typeof BADLY_OFF, on: boolean): void =>
+    edit(
+      `${on ? 'look at' : 'leave out'}: ${(id === BADLY_OFF ? OPINION_NAMES.badly : SITUATION_NAMES[id]).toLowerCase()}`,
+      (current) => ({
+        ...current,
+        strength: {
+          ...current.strength,
+          off: on ? current.strength.off.filter((other) => other !== id) : [...current.strength.off, id],
+        },
+      }),
+    );
+  return (
+    <FieldGroup title="Situations">
+      <div className="col-span-2">
+        <CheckField
+          label="Second opinion: loaded badly"
+          checked={!off.has(BADLY_OFF)}
+          onCommit={(on) => setOff(BADLY_OFF, on)}
+        />
+      </div>
+      <div className="col-span-2">
+        <SelectField
+          label="Somebody steps on the rear edge"
+          value={trailer.strength.personOnRear}
+          options={[
+            { value: 'usual', text: 'As is usual for such a bed' },
+            { value: 'yes', text: 'Yes' },
+            { value: 'no', text: 'No' },
+          ]}
+          onCommit={(personOnRear) => setStrength('who steps on the rear edge', { personOnRear: personOnRear })}
+        />
+      </div>
+      {SITUATION_IDS.map((id) => (
+        <div key={id} className="col-span-2">
+          <CheckField label={SITUATION_NAMES[id]} checked={!off.has(id)} onCommit={(on) => setOff(id, on)} />
+        </div>
+      ))}
+      <div className="col-span-2">
+        <QuantityField
+          label="Pull when stuck, as a weight"
+          kind="mass"
+          value={trailer.strength.recoveryPullKg ?? trailer.towVehicle?.massKg ?? null}
+          of="strength.recoveryPullKg"
+          hint="The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it."
+          onCommit={(recoveryPullKg) => setStrength('pull when stuck', { recoveryPullKg })}
+          onClear={() => setStrength('pull when stuck as the tow vehicle’s', { recoveryPullKg: null })}
+        />
+      </div>
+    </FieldGroup>
+  );
+};
+
 /** What the trailer is put through, which of it the drawing shows, and what to do about it. */
 export const StrengthStep = () => {
-  const { trailer, edit } = useEditing();
+  const { trailer } = useEditing();
   const { situation, showSituation, bent, showBent, view3d, show3d } = useWorkbench(
     'situation',
     'showSituation',
@@ -47,17 +104,6 @@ export const StrengthStep = () => {
     !shown || shown.members.some(({ bySituation }) => bySituation[id] !== undefined);
   const [, setStrength] = useRecord('strength');
   const [, setJob] = useRecord('job');
-  const setOff = (id: SituationId | typeof BADLY_OFF, on: boolean): void =>
-    edit(
-      `${on ? 'look at' : 'leave out'}: ${(id === BADLY_OFF ? OPINION_NAMES.badly : SITUATION_NAMES[id]).toLowerCase()}`,
-      (current) => ({
-        ...current,
-        strength: {
-          ...current.strength,
-          off: on ? current.strength.off.filter((other) => other !== id) : [...current.strength.off, id],
-        },
-      }),
-    );
   return (
     <>
       <AnalysisStatus />
@@ -109,43 +155,7 @@ export const StrengthStep = () => {
       <WhatItCarries />
       <BarLook />
       <JointsLook />
-      <FieldGroup title="Situations">
-        <div className="col-span-2">
-          <CheckField
-            label="Second opinion: loaded badly"
-            checked={!off.has(BADLY_OFF)}
-            onCommit={(on) => setOff(BADLY_OFF, on)}
-          />
-        </div>
-        <div className="col-span-2">
-          <SelectField
-            label="Somebody steps on the rear edge"
-            value={trailer.strength.personOnRear}
-            options={[
-              { value: 'usual', text: 'As is usual for such a bed' },
-              { value: 'yes', text: 'Yes' },
-              { value: 'no', text: 'No' },
-            ]}
-            onCommit={(personOnRear) => setStrength('who steps on the rear edge', { personOnRear: personOnRear })}
-          />
-        </div>
-        {SITUATION_IDS.map((id) => (
-          <div key={id} className="col-span-2">
-            <CheckField label={SITUATION_NAMES[id]} checked={!off.has(id)} onCommit={(on) => setOff(id, on)} />
-          </div>
-        ))}
-        <div className="col-span-2">
-          <QuantityField
-            label="Pull when stuck, as a weight"
-            kind="mass"
-            value={trailer.strength.recoveryPullKg ?? trailer.towVehicle?.massKg ?? null}
-            of="strength.recoveryPullKg"
-            hint="The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it."
-            onCommit={(recoveryPullKg) => setStrength('pull when stuck', { recoveryPullKg })}
-            onClear={() => setStrength('pull when stuck as the tow vehicle’s', { recoveryPullKg: null })}
-          />
-        </div>
-      </FieldGroup>
+      <SituationFields />
       <FieldGroup title="Welds and coupler bolts">
         <JointFields />
       </FieldGroup>

@@ -72,76 +72,201 @@ const JOINT_SIZES: readonly SizeOf<Joint>[] = [
 
 type TopPlate = NonNullable<Tongue['topPlate']>;
 
-/** Angle, slope or step, joint, and what lies on the tongue. */
-export const TongueShape = () => {
+/** Where legs, tube or side tubes run. */
+const TongueAngles = () => {
+  const [tongue, change] = useRecord('frame.tongue');
+  return (
+    <>
+      {tongue.kind === 'a-frame' && (
+        <RecordFields
+          record={tongue}
+          sizes={[
+            {
+              field: 'includedAngleRad',
+              label: 'Angle between the legs',
+              kind: 'angle',
+              of: 'frame.tongue.includedAngleRad',
+              said: 'angle of the legs',
+              hint: 'couplers are made for 50°',
+            },
+            {
+              field: 'apexBehindBallM',
+              label: 'Legs meet behind the ball',
+              kind: 'length',
+              of: 'frame.tongue.apexBehindBallM',
+              said: 'where the legs meet',
+            },
+          ]}
+          onChange={change}
+        />
+      )}
+      {tongue.kind !== 'a-frame' && (
+        <RecordFields
+          record={tongue}
+          sizes={[
+            {
+              field: 'tipBehindBallM',
+              label: 'Tube starts behind the ball',
+              kind: 'length',
+              of: 'frame.tongue.tipBehindBallM',
+              said: 'where the tube starts',
+            },
+          ]}
+          onChange={change}
+        />
+      )}
+      {tongue.kind === 'backbone' && (
+        <RecordFields
+          record={tongue}
+          sizes={[
+            {
+              field: 'sideTubesAheadM',
+              label: 'Side tubes start ahead of the bed',
+              kind: 'length',
+              of: 'frame.tongue.sideTubesAheadM',
+              said: 'where the side tubes start',
+            },
+            {
+              field: 'sideTubeAngleRad',
+              label: 'Side tubes to the centre line',
+              kind: 'angle',
+              of: 'frame.tongue.sideTubeAngleRad',
+              said: 'angle of the side tubes',
+            },
+          ]}
+          onChange={change}
+        />
+      )}
+    </>
+  );
+};
+
+/** A tube that folds or comes out, and the pins that hold it. */
+const TongueJoint = ({ single }: { readonly single: SingleTube }) => {
+  const [, change] = useRecord('frame.tongue');
+  return (
+    <FieldGroup title="Folding or taking it out">
+      <SelectField
+        label="Tongue is"
+        value={single.joint.kind}
+        options={JOINTS}
+        onCommit={(kind) => change('joint of the tongue', { joint: { ...single.joint, kind: kind } })}
+      />
+      {single.joint.kind !== 'fixed' && (
+        <>
+          <SelectField
+            label="Pins across it"
+            value={String(single.joint.pins)}
+            options={[
+              { value: '2', text: 'Two' },
+              { value: '1', text: 'One' },
+            ]}
+            onCommit={(pins) => change('number of pins', { joint: { ...single.joint, pins: Number(pins) } })}
+          />
+          <RecordFields
+            record={single.joint}
+            sizes={single.joint.pins === 2 ? JOINT_SIZES : JOINT_SIZES.slice(0, 2)}
+            onChange={(said, part) => change(said, { joint: { ...single.joint, ...part } })}
+          />
+          <SelectField
+            label="Pins’ grade"
+            value={single.joint.grade}
+            options={GRADES}
+            onCommit={(grade) => change('grade of the pins', { joint: { ...single.joint, grade: grade } })}
+          />
+        </>
+      )}
+    </FieldGroup>
+  );
+};
+
+/** What is cut from flat for the tongue. */
+const PlatesAndEnds = () => {
   const { trailer } = useEditing();
   const [tongue, change] = useRecord('frame.tongue');
   const [gussets, setGussets] = useRecord('strength.gussets');
   const metric = trailer.settings.units === 'metric';
-  const single = tongue.kind === 'a-frame' ? undefined : tongue;
+  return (
+    <FieldGroup title="Plates and ends">
+      <CheckField
+        label="Plate over the front"
+        checked={tongue.topPlate !== null}
+        onCommit={(on) =>
+          change(on ? 'plate over the tongue' : 'no plate over the tongue', {
+            topPlate: on
+              ? metric
+                ? { lengthM: millimetres(300), widthM: millimetres(200), thicknessM: millimetres(5) }
+                : { lengthM: inches(12), widthM: inches(8), thicknessM: inches(3 / 16) }
+              : null,
+          })
+        }
+      />
+      <CheckField
+        label="Open ends capped"
+        checked={tongue.capped}
+        onCommit={(capped) => change(capped ? 'ends capped' : 'ends left open', { capped })}
+      />
+      {tongue.topPlate && (
+        <RecordFields
+          record={tongue.topPlate}
+          sizes={[
+            {
+              field: 'lengthM',
+              label: 'Plate, length',
+              kind: 'length',
+              of: 'frame.tongue.topPlate.lengthM',
+              said: 'length of the plate',
+            },
+            {
+              field: 'widthM',
+              label: 'Plate, width',
+              kind: 'length',
+              of: 'frame.tongue.topPlate.widthM',
+              said: 'width of the plate',
+            },
+            {
+              field: 'thicknessM',
+              label: 'Plate, thickness',
+              kind: 'length',
+              of: 'frame.tongue.topPlate.thicknessM',
+              said: 'thickness of the plate',
+            },
+          ]}
+          onChange={(said, part) => change(said, { topPlate: { ...tongue.topPlate, ...part } as TopPlate })}
+        />
+      )}
+      <RecordFields
+        record={gussets}
+        sizes={[
+          {
+            field: 'tongueM',
+            label: 'Gussets where it meets the frame, leg',
+            kind: 'length',
+            of: 'strength.gussets.tongueM',
+            said: 'gussets of the tongue',
+            clears: true,
+            hint: 'Empty: none',
+          },
+        ]}
+        onChange={setGussets}
+      />
+      <p className="narrow mute col-span-2 text-[13px]">
+        Leave a drain of 3/8 in (10 mm) open at the lowest place of a capped tube: trapped water rusts it from inside,
+        and a closed tube spits when it is welded shut.
+      </p>
+    </FieldGroup>
+  );
+};
+
+/** Angle, slope or step, joint, and what lies on the tongue. */
+export const TongueShape = () => {
+  const { trailer } = useEditing();
+  const [tongue, change] = useRecord('frame.tongue');
+  const metric = trailer.settings.units === 'metric';
   return (
     <>
       <FieldGroup title="Shape of the tongue">
-        {tongue.kind === 'a-frame' && (
-          <RecordFields
-            record={tongue}
-            sizes={[
-              {
-                field: 'includedAngleRad',
-                label: 'Angle between the legs',
-                kind: 'angle',
-                of: 'frame.tongue.includedAngleRad',
-                said: 'angle of the legs',
-                hint: 'couplers are made for 50°',
-              },
-              {
-                field: 'apexBehindBallM',
-                label: 'Legs meet behind the ball',
-                kind: 'length',
-                of: 'frame.tongue.apexBehindBallM',
-                said: 'where the legs meet',
-              },
-            ]}
-            onChange={change}
-          />
-        )}
-        {single && (
-          <RecordFields
-            record={single}
-            sizes={[
-              {
-                field: 'tipBehindBallM',
-                label: 'Tube starts behind the ball',
-                kind: 'length',
-                of: 'frame.tongue.tipBehindBallM',
-                said: 'where the tube starts',
-              },
-            ]}
-            onChange={change}
-          />
-        )}
-        {tongue.kind === 'backbone' && (
-          <RecordFields
-            record={tongue}
-            sizes={[
-              {
-                field: 'sideTubesAheadM',
-                label: 'Side tubes start ahead of the bed',
-                kind: 'length',
-                of: 'frame.tongue.sideTubesAheadM',
-                said: 'where the side tubes start',
-              },
-              {
-                field: 'sideTubeAngleRad',
-                label: 'Side tubes to the centre line',
-                kind: 'angle',
-                of: 'frame.tongue.sideTubeAngleRad',
-                said: 'angle of the side tubes',
-              },
-            ]}
-            onChange={change}
-          />
-        )}
+        <TongueAngles />
         <SelectField
           label="Height"
           value={tongue.rise.kind}
@@ -186,108 +311,8 @@ export const TongueShape = () => {
           onChange={(said, part) => change(said, part)}
         />
       </FieldGroup>
-      {single && (
-        <FieldGroup title="Folding or taking it out">
-          <SelectField
-            label="Tongue is"
-            value={single.joint.kind}
-            options={JOINTS}
-            onCommit={(kind) => change('joint of the tongue', { joint: { ...single.joint, kind: kind } })}
-          />
-          {single.joint.kind !== 'fixed' && (
-            <>
-              <SelectField
-                label="Pins across it"
-                value={String(single.joint.pins)}
-                options={[
-                  { value: '2', text: 'Two' },
-                  { value: '1', text: 'One' },
-                ]}
-                onCommit={(pins) => change('number of pins', { joint: { ...single.joint, pins: Number(pins) } })}
-              />
-              <RecordFields
-                record={single.joint}
-                sizes={single.joint.pins === 2 ? JOINT_SIZES : JOINT_SIZES.slice(0, 2)}
-                onChange={(said, part) => change(said, { joint: { ...single.joint, ...part } })}
-              />
-              <SelectField
-                label="Pins’ grade"
-                value={single.joint.grade}
-                options={GRADES}
-                onCommit={(grade) => change('grade of the pins', { joint: { ...single.joint, grade: grade } })}
-              />
-            </>
-          )}
-        </FieldGroup>
-      )}
-      <FieldGroup title="Plates and ends">
-        <CheckField
-          label="Plate over the front"
-          checked={tongue.topPlate !== null}
-          onCommit={(on) =>
-            change(on ? 'plate over the tongue' : 'no plate over the tongue', {
-              topPlate: on
-                ? metric
-                  ? { lengthM: millimetres(300), widthM: millimetres(200), thicknessM: millimetres(5) }
-                  : { lengthM: inches(12), widthM: inches(8), thicknessM: inches(3 / 16) }
-                : null,
-            })
-          }
-        />
-        <CheckField
-          label="Open ends capped"
-          checked={tongue.capped}
-          onCommit={(capped) => change(capped ? 'ends capped' : 'ends left open', { capped })}
-        />
-        {tongue.topPlate && (
-          <RecordFields
-            record={tongue.topPlate}
-            sizes={[
-              {
-                field: 'lengthM',
-                label: 'Plate, length',
-                kind: 'length',
-                of: 'frame.tongue.topPlate.lengthM',
-                said: 'length of the plate',
-              },
-              {
-                field: 'widthM',
-                label: 'Plate, width',
-                kind: 'length',
-                of: 'frame.tongue.topPlate.widthM',
-                said: 'width of the plate',
-              },
-              {
-                field: 'thicknessM',
-                label: 'Plate, thickness',
-                kind: 'length',
-                of: 'frame.tongue.topPlate.thicknessM',
-                said: 'thickness of the plate',
-              },
-            ]}
-            onChange={(said, part) => change(said, { topPlate: { ...tongue.topPlate, ...part } as TopPlate })}
-          />
-        )}
-        <RecordFields
-          record={gussets}
-          sizes={[
-            {
-              field: 'tongueM',
-              label: 'Gussets where it meets the frame, leg',
-              kind: 'length',
-              of: 'strength.gussets.tongueM',
-              said: 'gussets of the tongue',
-              clears: true,
-              hint: 'Empty: none',
-            },
-          ]}
-          onChange={setGussets}
-        />
-        <p className="narrow mute col-span-2 text-[13px]">
-          Leave a drain of 3/8 in (10 mm) open at the lowest place of a capped tube: trapped water rusts it from inside,
-          and a closed tube spits when it is welded shut.
-        </p>
-      </FieldGroup>
+      {tongue.kind !== 'a-frame' && <TongueJoint single={tongue} />}
+      <PlatesAndEnds />
     </>
   );
 };
