@@ -227,6 +227,101 @@ const tableOf = (lumps: readonly Lump[]): Float64Array => {
   return table;
 };
 
+/** Sums of balance points off the nominal one, and of their squares, m and m². */
+interface Sums {
+  x: number;
+  y: number;
+  z: number;
+  xx: number;
+  yy: number;
+  zz: number;
+  xz: number;
+}
+
+/** What the tries of one case came to, try by try and in sums. */
+interface Tries {
+  readonly balanced: BalancedCase;
+  readonly lumps: readonly Lump[];
+  readonly samples: number;
+  readonly share: Float64Array;
+  readonly tongue: Float64Array;
+  readonly axleTries: readonly Float64Array[];
+  readonly limits: readonly Limit[];
+  readonly overs: readonly number[];
+  readonly light: number;
+  readonly heavy: number;
+  readonly withMass: Float64Array;
+  readonly withPlace: Float64Array;
+  readonly sums: Sums;
+}
+
+/** Spreads, chances and causes out of the tries. */
+const doubtFrom = ({
+  balanced,
+  lumps,
+  samples,
+  share,
+  tongue,
+  axleTries,
+  limits,
+  overs,
+  light,
+  heavy,
+  withMass,
+  withPlace,
+  sums,
+}: Tries): CaseDoubt => {
+  const tongueShare = spreadOf(share);
+  const variance = tongueShare.sd ** 2;
+  const partOf = (together: number): number =>
+    variance > 0 ? Math.min(1, (together / samples) ** 2 / (EVEN_VARIANCE * variance)) : 0;
+  const guesses = lumps
+    .flatMap((lump, i): Guess[] => [
+      ...(lump.massSpread > 0 ? [{ id: lump.id, what: 'mass' as const, share: partOf(withMass[i] as number) }] : []),
+      ...(lump.placeSpread > 0 ? [{ id: lump.id, what: 'place' as const, share: partOf(withPlace[i] as number) }] : []),
+    ])
+    .sort((a, b) => b.share - a.share);
+  const sd = (squares: number, first: number): number =>
+    Math.sqrt(Math.max(0, squares / samples - (first / samples) ** 2));
+  return {
+    caseId: balanced.loadCase.id,
+    tongueShare,
+    tongueKg: spreadOf(tongue),
+    axlesKg: axleTries.map(spreadOf),
+    tooLight: light / samples,
+    tooHeavy: heavy / samples,
+    overloads: limits
+      .map(({ of, ratedKg, asks }, l): Overload => {
+        const loads = balanced.standing?.axles.map(({ loadN }) => loadN / STANDARD_GRAVITY) ?? [];
+        const asked = asks(
+          balanced.massKg,
+          (balanced.standing?.tongueN ?? 0) / STANDARD_GRAVITY,
+          Math.max(0, ...loads),
+        );
+        return { of, ratedKg, spareKg: ratedKg - asked, chance: (overs[l] as number) / samples };
+      })
+      .sort((a, b) => b.chance - a.chance),
+    centre: {
+      xSdM: sd(sums.xx, sums.x),
+      ySdM: sd(sums.yy, sums.y),
+      zSdM: sd(sums.zz, sums.z),
+      xzM2: sums.xz / samples - (sums.x / samples) * (sums.z / samples),
+    },
+    guesses,
+  };
+};
+
+/** Adds one try's balance point, off the nominal one, to the sums. */
+const addPlace = (sums: Sums, dx: number, dy: number, dz: number): void => {
+  sums.x += dx;
+  sums.y += dy;
+  sums.z += dz;
+  sums.xx += dx * dx;
+  sums.yy += dy * dy;
+  sums.zz += dz * dz;
+  sums.xz += dx * dz;
+};
+
 const tryCase = (
   trailer: Trailer,
   balanced: BalancedCase,
@@ -257,10 +352,7 @@ const tryCase = (
   for (let k = 0; k < samples; k += 1) {
     let sprungKg = 0;
     let momentKgM = 0;
-    let massKg = 0;
-    let x = 0;
-    let y = 0;
-    let z = 0;
+    let [massKg, x, y, z] = [0, 0, 0, 0];
     unsprung.fill(0);
     for (let i = 0; i < count; i += 1) {
       masses[i] = (table[i * ROW] as number) === 0 ? 0 : dice.even();
@@ -312,52 +404,23 @@ const tryCase = (
     const dx = x / massKg - nominal.xM;
     const dy = y / massKg - nominal.yM;
     const dz = z / massKg - nominal.zM;
-    sums.x += dx;
-    sums.y += dy;
-    sums.z += dz;
-    sums.xx += dx * dx;
-    sums.yy += dy * dy;
-    sums.zz += dz * dz;
-    sums.xz += dx * dz;
+    addPlace(sums, dx, dy, dz);
   }
-  const tongueShare = spreadOf(share);
-  const variance = tongueShare.sd ** 2;
-  const partOf = (together: number): number =>
-    variance > 0 ? Math.min(1, (together / samples) ** 2 / (EVEN_VARIANCE * variance)) : 0;
-  const guesses = lumps
-    .flatMap((lump, i): Guess[] => [
-      ...(lump.massSpread > 0 ? [{ id: lump.id, what: 'mass' as const, share: partOf(withMass[i] as number) }] : []),
-      ...(lump.placeSpread > 0 ? [{ id: lump.id, what: 'place' as const, share: partOf(withPlace[i] as number) }] : []),
-    ])
-    .sort((a, b) => b.share - a.share);
-  const sd = (squares: number, first: number): number =>
-    Math.sqrt(Math.max(0, squares / samples - (first / samples) ** 2));
-  return {
-    caseId: balanced.loadCase.id,
-    tongueShare,
-    tongueKg: spreadOf(tongue),
-    axlesKg: axleTries.map(spreadOf),
-    tooLight: light / samples,
-    tooHeavy: heavy / samples,
-    overloads: limits
-      .map(({ of, ratedKg, asks }, l): Overload => {
-        const loads = balanced.standing?.axles.map(({ loadN }) => loadN / STANDARD_GRAVITY) ?? [];
-        const asked = asks(
-          balanced.massKg,
-          (balanced.standing?.tongueN ?? 0) / STANDARD_GRAVITY,
-          Math.max(0, ...loads),
-        );
-        return { of, ratedKg, spareKg: ratedKg - asked, chance: (overs[l] as number) / samples };
-      })
-      .sort((a, b) => b.chance - a.chance),
-    centre: {
-      xSdM: sd(sums.xx, sums.x),
-      ySdM: sd(sums.yy, sums.y),
-      zSdM: sd(sums.zz, sums.z),
-      xzM2: sums.xz / samples - (sums.x / samples) * (sums.z / samples),
-    },
-    guesses,
-  };
+  return doubtFrom({
+    balanced,
+    lumps,
+    samples,
+    share,
+    tongue,
+    axleTries,
+    limits,
+    overs,
+    light,
+    heavy,
+    withMass,
+    withPlace,
+    sums,
+  });
 };
 
 export interface DoubtRequest {

@@ -226,34 +226,96 @@ const monteCarlo = (
   };
 };
 
-const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<string, unknown>, NeutralProblem> => {
-  const path = `cases[${index}]`;
-  const missing = unsupported(staticsCase, index);
-  if (missing) return fail(missing);
+/** What a case lacks for the support that it names; undefined where it has everything. */
+const lackingIn = (staticsCase: StaticsCase, path: string): NeutralProblem | undefined => {
   const axles = [staticsCase.axleX].flat();
   const springs = staticsCase.support === 'springs';
-  const [front, rear] = axles;
+  const [front] = axles;
   const tilted = staticsCase.support === 'tilt';
   const most = springs ? 3 : staticsCase.support === 'single' || tilted ? 1 : 2;
   if (front === undefined || axles.length > most) {
-    return fail({
+    return {
       code: 'invalid',
       path: `${path}.axleX`,
       message: `${axles.length} axles do not fit support “${staticsCase.support}”`,
-    });
+    };
   }
   if (staticsCase.support === 'jack' && staticsCase.jackX === undefined) {
-    return fail({ code: 'invalid', path: `${path}.jackX`, message: 'the place of the jack is missing' });
+    return { code: 'invalid', path: `${path}.jackX`, message: 'the place of the jack is missing' };
   }
   for (const field of ['axleRate', 'freeHeight', 'ballHeight'] as const) {
     if (springs && staticsCase[field] === undefined) {
-      return fail({ code: 'invalid', path: `${path}.${field}`, message: `support “springs” needs ${field}` });
+      return { code: 'invalid', path: `${path}.${field}`, message: `support “springs” needs ${field}` };
     }
   }
   for (const field of ['wheelRadius', 'couplerHeightLevel', 'ballHeight'] as const) {
     if (tilted && staticsCase[field] === undefined)
-      return fail({ code: 'invalid', path: `${path}.${field}`, message: `support “tilt” needs ${field}` });
+      return { code: 'invalid', path: `${path}.${field}`, message: `support “tilt” needs ${field}` };
   }
+  return undefined;
+};
+
+/** Where the axles must go for each share, on springs or tilted: found by moving them. */
+const placesByShare = (
+  staticsCase: StaticsCase,
+  items: readonly Placed[],
+  axles: readonly number[],
+  weight: number,
+  ballShare: (list: readonly Placed[], places: readonly number[]) => number | undefined,
+): Record<string, AxleAnswer | null> => {
+  const moved = (shift: number): number | undefined => {
+    const list = items.map((item) => (item.moves ? { ...item, x: item.x + shift } : item));
+    const places = axles.map((x) => x + shift);
+    return places.some((x) => x <= 0) ? undefined : ballShare(list, places);
+  };
+  return Object.fromEntries(
+    PERCENTS.map((percent) => {
+      const shift = shiftOnSprings(moved, percent / 100);
+      return [
+        String(percent),
+        shift === undefined
+          ? null
+          : {
+              shift,
+              axleX: staticsCase.support === 'tilt' ? (axles[0] ?? 0) + shift : axles.map((x) => x + shift),
+              ballVertical: (percent / 100) * weight,
+            },
+      ];
+    }),
+  );
+};
+
+const NO_SPRINGS = { slope: undefined, level: undefined } as const;
+
+/** How the frame lies on its springs, and how high the ball must be for it to lie level. */
+const ridesOn = (staticsCase: StaticsCase, axles: readonly number[], weight: number, moment: number) => {
+  const slope = onSprings(staticsCase, axles, weight, moment)?.slope;
+  const level =
+    slope !== undefined
+      ? (staticsCase.freeHeight ?? 0) -
+        levelFreeAboveBallM(
+          { axlesM: axles, ratesNPerM: axles.map((_, i) => [staticsCase.axleRate ?? 0].flat()[i] ?? 0) },
+          moment,
+        )
+      : undefined;
+  return { slope, level };
+};
+
+const cannotStand = (path: string, tilted: boolean): NeutralProblem =>
+  tilted
+    ? { code: 'impossible', path: `${path}.ballHeight`, message: 'the coupler does not reach the ball' }
+    : { code: 'impossible', path: `${path}.axleRate`, message: 'these springs are never pressed' };
+
+const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<string, unknown>, NeutralProblem> => {
+  const path = `cases[${index}]`;
+  const missing = unsupported(staticsCase, index);
+  if (missing) return fail(missing);
+  const lacking = lackingIn(staticsCase, path);
+  if (lacking) return fail(lacking);
+  const axles = [staticsCase.axleX].flat();
+  const springs = staticsCase.support === 'springs';
+  const tilted = staticsCase.support === 'tilt';
+  const [front = 0, rear] = axles;
   const items = staticsCase.items.map(placed);
   const g = staticsCase.g ?? STANDARD_GRAVITY;
   const support: Support = {
@@ -298,10 +360,7 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     return found && { aheadN: found.aheadN * scale, axlesN: found.axles.map(({ loadN }) => loadN * scale) };
   };
   const standing = stand(items);
-  if (!standing && tilted)
-    return fail({ code: 'impossible', path: `${path}.ballHeight`, message: 'the coupler does not reach the ball' });
-  if (!standing)
-    return fail({ code: 'impossible', path: `${path}.axleRate`, message: 'these springs are never pressed' });
+  if (!standing) return fail(cannotStand(path, tilted));
   const totalMass = items.reduce((sum, { mass }) => sum + mass, 0);
   if (totalMass === 0) return fail({ code: 'impossible', path: `${path}.items`, message: 'nothing weighs anything' });
   const mean = (value: (item: Placed) => number): number =>
@@ -318,39 +377,12 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     const shift = rolls ? rollNm / support.trackM : 0;
     return { leftRight: { left: onAxles / 2 + shift, right: onAxles / 2 - shift } };
   };
-  const moved = (shift: number): number | undefined => {
-    const list = items.map((item) => (item.moves ? { ...item, x: item.x + shift } : item));
-    const places = axles.map((x) => x + shift);
-    if (places.some((x) => x <= 0)) return undefined;
+  const ballShare = (list: readonly Placed[], places: readonly number[]): number | undefined => {
     const { weight: w, moment: m } = sums(list);
     const found = tilted ? tilt(list, places[0] as number)?.ballN : onSprings(staticsCase, places, w, m)?.aheadN;
     return found === undefined ? undefined : found / w;
   };
-  const springPlaces = (): Record<string, AxleAnswer | null> =>
-    Object.fromEntries(
-      PERCENTS.map((percent) => {
-        const shift = shiftOnSprings(moved, percent / 100);
-        return [
-          String(percent),
-          shift === undefined
-            ? null
-            : {
-                shift,
-                axleX: tilted ? front + shift : axles.map((x) => x + shift),
-                ballVertical: (percent / 100) * weight,
-              },
-        ];
-      }),
-    );
-  const slope = springs ? onSprings(staticsCase, axles, weight, moment)?.slope : undefined;
-  const level =
-    springs && slope !== undefined
-      ? (staticsCase.freeHeight ?? 0) -
-        levelFreeAboveBallM(
-          { axlesM: axles, ratesNPerM: axles.map((_, i) => [staticsCase.axleRate ?? 0].flat()[i] ?? 0) },
-          moment,
-        )
-      : undefined;
+  const { slope, level } = springs ? ridesOn(staticsCase, axles, weight, moment) : NO_SPRINGS;
   return ok({
     id: staticsCase.id,
     totalMass,
@@ -367,7 +399,7 @@ const calculateCase = (staticsCase: StaticsCase, index: number): Result<Record<s
     axlePositionForTonguePercent: jacked
       ? { '10': null, '12': null, '15': null }
       : springs || tilted
-        ? springPlaces()
+        ? placesByShare(staticsCase, items, axles, weight, ballShare)
         : axleForPercents(items, support, weight, !Array.isArray(staticsCase.axleX)),
     ...(staticsCase.uncertainty === undefined ? {} : { monteCarlo: monteCarlo(staticsCase, items, stand, g) }),
   });

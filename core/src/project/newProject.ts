@@ -4,6 +4,7 @@ import {
   type Coupling,
   type Design,
   FILE_FORMAT,
+  type Item,
   type LoadCase,
   type Project,
   type RunningGear,
@@ -216,6 +217,104 @@ export interface NewProject {
   readonly newId: () => string;
 }
 
+type Size = (inch: number, mm: number) => number;
+
+/** Sizes of a new trailer in the round figures of its units. */
+const sizesIn =
+  (metric: boolean): Size =>
+  (inch, mm) =>
+    metric ? millimetres(mm) : inches(inch);
+
+const newFrame = (metric: boolean, bedLengthM: number): Design['frame'] => {
+  const size = sizesIn(metric);
+  const steel = metric ? 's355' : 'a500b';
+  const plywood = row(DECK_ROWS, 'plywood');
+  return {
+    bed: { lengthM: bedLengthM, widthM: size(60, 1500), corner: 'rails-through' },
+    groups: {
+      rail: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
+      header: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
+      cross: { sectionId: metric ? 'rhs-50x50x3' : 'hss-2x2x1_8', materialId: steel, faces: 'in' },
+      tongue: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
+      side: {
+        sectionId: metric ? 'rhs-30x30x3' : 'tube-1-1_2x1-1_2x14ga',
+        materialId: metric ? 's235' : 'unmarked-tube',
+        faces: 'in',
+      },
+    },
+    crossMembers: { kind: 'spacing', maxSpacingM: size(24, 600) },
+    extras: [],
+    overrides: {},
+    tongue: {
+      kind: 'a-frame',
+      lengthM: size(48, 1250),
+      includedAngleRad: toRadians(50, 'deg'),
+      rearEnd: 'under',
+      apexBehindBallM: size(3, 80),
+      ...PLAIN_TONGUE,
+    },
+    packers: [],
+    tieDowns: { perSide: 0, workingLoadKg: null },
+    stands: [],
+    deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top', incised: false },
+    sides: { kind: 'none' },
+  };
+};
+
+const newGear = (size: Size, gear: ReturnType<typeof usualGear>, bedLengthM: number): Design['runningGear'] => ({
+  layout: 'single',
+  positionM: Math.round((gear.axleShare * bedLengthM) / size(1, 10)) * size(1, 10),
+  spacingM: size(33, 840),
+  equaliserArms: [1, 1],
+  axle: { ...axleFromCatalog(gear.axle), hubFaceM: size(74, 1880) },
+  suspension: {
+    hangerSpacingM: inches(27),
+    trackM: size(74, 1880),
+    springCentresM: null,
+    equaliserM: null,
+    ...gear.suspension,
+    ...USUAL_SUSPENSION,
+  },
+  tire: tireFromCatalog(gear.tire),
+  wheel: { maxLoadKg: null, offsetM: 0, adapterM: 0, ...gear.wheel },
+  fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250), skirtM: size(3, 75) },
+  reserveShare: 0.15,
+  measuredRailTopM: null,
+});
+
+/** A load to start from, guessed to a fifth of its weight. */
+const newLoad = (size: Size, id: string, kg: number): Item => ({
+  id,
+  name: 'Load',
+  kind: 'cargo',
+  massKg: { value: kg, basis: 'guessed', tolerance: kg / 5 },
+  emptyMassKg: 0,
+  sizeM: { lengthM: size(72, 1800), widthM: size(48, 1200), heightM: size(24, 600) },
+  wheels: null,
+  attach: {
+    on: 'deck',
+    from: 'front',
+    hostId: null,
+    offsetM: { value: size(46, 1180), basis: 'guessed', tolerance: size(2, 50) },
+    rightM: 0,
+    aboveM: 0,
+  },
+});
+
+/** Empty, loaded, and parked on its jack. */
+const newCases = (loadId: string): LoadCase[] => [
+  { ...plainCase(), tongueBand: EMPTY_BAND },
+  { ...plainCase(), id: 'case.loaded', name: 'Loaded', aboard: [{ itemId: loadId, fill: 1, shiftM: 0 }] },
+  {
+    ...plainCase(),
+    id: 'case.parked',
+    name: 'Parked on the jack',
+    mode: 'parked',
+    countsForWindow: false,
+    aboard: [{ itemId: loadId, fill: 1, shiftM: 0 }],
+  },
+];
+
 /**
  * A new trailer that is complete and sensible at once: a 60 x 98 in bed for two sheets laid crosswise, one 3,500 lb leaf axle at
  * 60 % of the bed, an A-frame tongue to a 50° coupler, and a load to start from.
@@ -225,11 +324,9 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
   const { region, currency } = place ?? placeOf(metric ? 'de' : 'en');
   const school = region === undefined ? 'north-america' : schoolOfRegion(region);
   const gear = usualGear(region);
-  const size = (inch: number, mm: number): number => (metric ? millimetres(mm) : inches(inch));
-  const steel = metric ? 's355' : 'a500b';
-  const load = { id: `item.${newId()}`, massKg: metric ? 600 : pounds(1300) };
+  const size = sizesIn(metric);
+  const loadId = `item.${newId()}`;
   const bedLengthM = size(98, 2500);
-  const plywood = row(DECK_ROWS, 'plywood');
   const design: Design = {
     name,
     notes: '',
@@ -246,56 +343,8 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
     towVehicle: UNKNOWN_VEHICLE,
     ratedGrossKg: metric ? 1200 : pounds(2600),
     tongueBand: TONGUE_SCHOOLS[school],
-    frame: {
-      bed: { lengthM: bedLengthM, widthM: size(60, 1500), corner: 'rails-through' },
-      groups: {
-        rail: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
-        header: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
-        cross: { sectionId: metric ? 'rhs-50x50x3' : 'hss-2x2x1_8', materialId: steel, faces: 'in' },
-        tongue: { sectionId: metric ? 'rhs-100x50x4' : 'hss-4x2x3_16', materialId: steel, faces: 'in' },
-        side: {
-          sectionId: metric ? 'rhs-30x30x3' : 'tube-1-1_2x1-1_2x14ga',
-          materialId: metric ? 's235' : 'unmarked-tube',
-          faces: 'in',
-        },
-      },
-      crossMembers: { kind: 'spacing', maxSpacingM: size(24, 600) },
-      extras: [],
-      overrides: {},
-      tongue: {
-        kind: 'a-frame',
-        lengthM: size(48, 1250),
-        includedAngleRad: toRadians(50, 'deg'),
-        rearEnd: 'under',
-        apexBehindBallM: size(3, 80),
-        ...PLAIN_TONGUE,
-      },
-      packers: [],
-      tieDowns: { perSide: 0, workingLoadKg: null },
-      stands: [],
-      deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top', incised: false },
-      sides: { kind: 'none' },
-    },
-    runningGear: {
-      layout: 'single',
-      positionM: Math.round((gear.axleShare * bedLengthM) / size(1, 10)) * size(1, 10),
-      spacingM: size(33, 840),
-      equaliserArms: [1, 1],
-      axle: { ...axleFromCatalog(gear.axle), hubFaceM: size(74, 1880) },
-      suspension: {
-        hangerSpacingM: inches(27),
-        trackM: size(74, 1880),
-        springCentresM: null,
-        equaliserM: null,
-        ...gear.suspension,
-        ...USUAL_SUSPENSION,
-      },
-      tire: tireFromCatalog(gear.tire),
-      wheel: { maxLoadKg: null, offsetM: 0, adapterM: 0, ...gear.wheel },
-      fender: { kind: 'none', aboveRailM: size(6, 150), reachM: size(10, 250), skirtM: size(3, 75) },
-      reserveShare: 0.15,
-      measuredRailTopM: null,
-    },
+    frame: newFrame(metric, bedLengthM),
+    runningGear: newGear(size, gear, bedLengthM),
     coupling: couplingFromCatalog(gear.coupler),
     strength: {
       bumpFactor: null,
@@ -307,37 +356,8 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
       deckPoint: { massKg: null, patchM: size(4, 100) },
       filler: '5356',
     },
-    items: [
-      {
-        id: load.id,
-        name: 'Load',
-        kind: 'cargo',
-        massKg: { value: load.massKg, basis: 'guessed', tolerance: load.massKg / 5 },
-        emptyMassKg: 0,
-        sizeM: { lengthM: size(72, 1800), widthM: size(48, 1200), heightM: size(24, 600) },
-        wheels: null,
-        attach: {
-          on: 'deck',
-          from: 'front',
-          hostId: null,
-          offsetM: { value: size(46, 1180), basis: 'guessed', tolerance: size(2, 50) },
-          rightM: 0,
-          aboveM: 0,
-        },
-      },
-    ],
-    cases: [
-      { ...plainCase(), tongueBand: EMPTY_BAND },
-      { ...plainCase(), id: 'case.loaded', name: 'Loaded', aboard: [{ itemId: load.id, fill: 1, shiftM: 0 }] },
-      {
-        ...plainCase(),
-        id: 'case.parked',
-        name: 'Parked on the jack',
-        mode: 'parked',
-        countsForWindow: false,
-        aboard: [{ itemId: load.id, fill: 1, shiftM: 0 }],
-      },
-    ],
+    items: [newLoad(size, loadId, metric ? 600 : pounds(1300))],
+    cases: newCases(loadId),
     axleCaseId: 'case.loaded',
     wantedTongueShare: USUAL_SHARE[school],
     ownRows: { sections: [], materials: [], axles: [], tires: [], vehicles: [] },

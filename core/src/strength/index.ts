@@ -57,15 +57,9 @@ export {
   type Worst,
   withSections,
 } from './sizing/design.js';
-export {
-  neighbourSteps,
-  type SizedDesign,
-  type SizeStep,
-  type SizingProgress,
-  type SizingRequest,
-  type SizingResult,
-  sizingSteps,
-} from './sizing/size.js';
+export { neighbourSteps, type SizeStep } from './sizing/neighbours.js';
+export type { SizedDesign, SizingProgress, SizingRequest, SizingResult } from './sizing/request.js';
+export { sizingSteps } from './sizing/size.js';
 export { type Carry, carrySteps, type GrossLimit, withLoads } from './sizing/carry.js';
 export { type WayOut, wayOutSteps, withBar } from './sizing/wayOut.js';
 export { type TonguePinFindingData, tonguePinFindings } from './joints/tonguePins.js';

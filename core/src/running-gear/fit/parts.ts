@@ -7,6 +7,33 @@ import { overhangM } from '../homeBuilt.js';
 import { type FitFinding, m, plain } from './data.js';
 import { RULES, OVERHANG_M, MOST_OVERHANG_M } from '../rules.js';
 
+/** Wheels that stand elsewhere than hub faces, adapters and offset put them. */
+const widthFindings = ({ runningGear: { axle, wheel, suspension } }: Trailer): FitFinding[] => {
+  const fromHubM = axle.hubFaceM + 2 * wheel.adapterM - 2 * wheel.offsetM;
+  if (Math.abs(fromHubM - suspension.trackM) > inches(1 / 8)) {
+    return [
+      finding({
+        ...plain,
+        rule: RULES['widths-differ'],
+        data: { trackM: suspension.trackM, fromHubM },
+        verdict: 'tight',
+        value: m(suspension.trackM),
+        limit: m(fromHubM),
+        working: [
+          concluding(
+            workedOut(
+              'track-from-hub',
+              plus(m(axle.hubFaceM), times(quantity(2, 'number'), minus(m(wheel.adapterM), m(wheel.offsetM)))),
+              'length',
+            ),
+          ),
+        ],
+      }),
+    ];
+  }
+  return [];
+};
+
 export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
   const { axle, wheel, tire, suspension } = trailer.runningGear;
   const findings: FitFinding[] = [];
@@ -68,28 +95,7 @@ export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
       }),
     );
   }
-  const fromHubM = axle.hubFaceM + 2 * wheel.adapterM - 2 * wheel.offsetM;
-  if (Math.abs(fromHubM - suspension.trackM) > inches(1 / 8)) {
-    findings.push(
-      finding({
-        ...plain,
-        rule: RULES['widths-differ'],
-        data: { trackM: suspension.trackM, fromHubM },
-        verdict: 'tight',
-        value: m(suspension.trackM),
-        limit: m(fromHubM),
-        working: [
-          concluding(
-            workedOut(
-              'track-from-hub',
-              plus(m(axle.hubFaceM), times(quantity(2, 'number'), minus(m(wheel.adapterM), m(wheel.offsetM)))),
-              'length',
-            ),
-          ),
-        ],
-      }),
-    );
-  }
+  findings.push(...widthFindings(trailer));
   if (suspension.kind === 'leaf' && suspension.hangerSpacingM > trailer.frame.bed.lengthM) {
     findings.push(
       finding({

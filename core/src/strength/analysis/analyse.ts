@@ -125,37 +125,10 @@ const opinionCollector = () => {
 /** The published loads are asked of the drawbar, the header that it is joined to, and their joints. */
 const isOfDrawbar = ({ group, id }: Member): boolean => group === 'tongue' || id === 'header.front';
 
-/** Worst of everything, gathered run by run, each opinion by itself. */
-const collector = (
-  trailer: Trailer,
-  frame: TrailerFrame,
-  strengths: readonly ElementStrength[],
-  watch: AnalysisInput['watch'],
-) => {
-  const opinions = { own: opinionCollector(), badly: opinionCollector(), rules: opinionCollector() };
-  const balances: RunBalance[] = [];
-  const bumps = new Map<string, Map<string, number>>();
+/** The weld or bar's end that cracks first, gathered end by end. */
+const fatigueCollector = (trailer: Trailer) => {
   let fatigue: FatigueResult | undefined;
-  let runs = 0;
-  const lines = elementLines(frame);
-  const places = weldPlaces(trailer, frame, strengths, (id) => lines.get(id));
-  const drawbar = new Set(
-    strengths
-      .map(({ bar }) => bar.member)
-      .filter(isOfDrawbar)
-      .map(({ id }) => id),
-  );
-  const soft = softBars(strengths);
-
-  const hangersOf = hangerPlaces(frame);
-  const drilled = holePlaces(strengths);
-
-  const keepBump = (id: string, caseId: string, share: number): void => {
-    const byCase = bumps.get(id) ?? new Map<string, number>();
-    bumps.set(id, byCase);
-    byCase.set(caseId, Math.max(share, byCase.get(caseId) ?? 0));
-  };
-  const keepFatigue = (strength: ElementStrength, end: 'from' | 'to', inner: InnerAt, caseId: string): void => {
+  const take = (strength: ElementStrength, end: 'from' | 'to', inner: InnerAt, caseId: string): void => {
     const { member, jointFrom, jointTo, softFrom, softTo } = strength.bar;
     const [joint, toe] = end === 'from' ? [jointFrom, softFrom?.toe] : [jointTo, softTo?.toe];
     if (joint === undefined) return;
@@ -182,7 +155,39 @@ const collector = (
       km,
     };
   };
+  return { take, first: (): FatigueResult | undefined => fatigue };
+};
 
+/** Worst of everything, gathered run by run, each opinion by itself. */
+const collector = (
+  trailer: Trailer,
+  frame: TrailerFrame,
+  strengths: readonly ElementStrength[],
+  watch: AnalysisInput['watch'],
+) => {
+  const opinions = { own: opinionCollector(), badly: opinionCollector(), rules: opinionCollector() };
+  const balances: RunBalance[] = [];
+  const bumps = new Map<string, Map<string, number>>();
+  const cracks = fatigueCollector(trailer);
+  let runs = 0;
+  const lines = elementLines(frame);
+  const places = weldPlaces(trailer, frame, strengths, (id) => lines.get(id));
+  const drawbar = new Set(
+    strengths
+      .map(({ bar }) => bar.member)
+      .filter(isOfDrawbar)
+      .map(({ id }) => id),
+  );
+  const soft = softBars(strengths);
+
+  const hangersOf = hangerPlaces(frame);
+  const drilled = holePlaces(strengths);
+
+  const keepBump = (id: string, caseId: string, share: number): void => {
+    const byCase = bumps.get(id) ?? new Map<string, number>();
+    bumps.set(id, byCase);
+    byCase.set(caseId, Math.max(share, byCase.get(caseId) ?? 0));
+  };
   return {
     take: (key: RunKey, solved: SolvedRun, onTheRoad: boolean): void => {
       runs += 1;
@@ -207,8 +212,8 @@ const collector = (
         }
         if (key.situation === 'standing' && onTheRoad && place) {
           const at = (xM: number): InnerAt => relieved(innerAt(pieces, rows, xM), bar.fromM + xM, ownEnds);
-          if (strength.weldFrom) keepFatigue(strength, 'from', at(bar.clearFromM), key.caseId);
-          if (strength.weldTo) keepFatigue(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
+          if (strength.weldFrom) cracks.take(strength, 'from', at(bar.clearFromM), key.caseId);
+          if (strength.weldTo) cracks.take(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
         }
         for (const hole of drilled) {
           if (hole.index === own) into.takeHole(hole.id, holeCheck(hole, pieces, rows, key));
@@ -234,7 +239,7 @@ const collector = (
       own: opinions.own.result(),
       badly: opinions.badly.result(),
       rules: opinions.rules.result(),
-      fatigue,
+      fatigue: cracks.first(),
       balances,
       bumps,
       runs,

@@ -7,7 +7,7 @@ import { type Hardest, hardestOf } from '../analysis/hardest.js';
 import { BADLY_OFF } from '../situations/opinions.js';
 import { grossCargo, ratedGrossCases } from '../situations/ratedGross.js';
 import { inputOf } from './design.js';
-import type { SizingProgress } from './size.js';
+import type { SizingProgress } from './request.js';
 
 /** A part that bears no more than a certain gross of the whole trailer. */
 export interface GrossLimit {

@@ -7,7 +7,9 @@ import { analyseStrength } from '../analysis/analyse.js';
 import { SITUATION_IDS } from '../situations/situations.js';
 import { frameMassKg, inputOf, sectionsOf, sharesOf, withSections } from './design.js';
 import { wayOutSteps, withBar } from './wayOut.js';
-import { neighbourSteps, type SizingRequest, sizingSteps } from './size.js';
+import { neighbourSteps } from './neighbours.js';
+import type { SizingRequest } from './request.js';
+import { sizingSteps } from './size.js';
 
 const finished = <T>(steps: Generator<unknown, T, void>): T => {
   for (;;) {

@@ -4,7 +4,7 @@ import { barProperties, outsideSize } from '../../sections/index.js';
 import { fatigueShare } from '../analysis/fatigue.js';
 import { analysisSteps } from '../analysis/analyse.js';
 import { groupOfMember, inputOf, sharesOf, type Worst } from './design.js';
-import type { SizingProgress } from './size.js';
+import type { SizingProgress } from './request.js';
 
 /** A section that mends one bar (and its twin on the other side), looked at in the whole frame. */
 export interface WayOut {
