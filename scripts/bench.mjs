@@ -1,6 +1,7 @@
 import { Bench } from 'tinybench';
 import { benchFrame } from './benchFrame.mjs';
-import { ensureBuilt, ensureInstalled } from './toolbox.mjs';
+import { benchDrag, printDrag } from './benchDrag.mjs';
+import { ensureBuilt, ensureInstalled, ROOT } from './toolbox.mjs';
 
 // What a drag costs: the whole light chain, trailer in, findings out; and the same with the sentences written.
 await ensureInstalled();
@@ -115,3 +116,6 @@ const modesMs = Math.min(modes(), modes(), modes());
 console.log(
   `${`modes at 200 speeds × ${rigs.length} loads`.padEnd(36)} ${modesMs.toFixed(0).padStart(6)} ms   aim: under 100; ${(modesMs / sortMs).toFixed(1)} times six sorts of 10,000`,
 );
+
+// The drag through the built page, in the browser; the trailers as they stand on the screen.
+printDrag(await benchDrag(core, ROOT));

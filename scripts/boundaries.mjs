@@ -1,6 +1,7 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { cruise } from 'dependency-cruiser';
+import { longFunctions } from './functionLengths.mjs';
 import { ROOT } from './toolbox.mjs';
 
 // Folders of core in the order in which they may know each other: a stage may import what stands before it, never after it.
@@ -145,7 +146,14 @@ const stray = result.output.modules
     ),
   );
 for (const source of stray) console.error(`conversion factor outside core/src/units: ${source}`);
-const failures = summary.violations.length + stray.length;
+const long = longFunctions(
+  ROOT,
+  result.output.modules
+    .map(({ source }) => source)
+    .filter((source) => /^(core|web|server|cli)\/src\/.*\.tsx?$/.test(source)),
+);
+for (const sentence of long) console.error(sentence);
+const failures = summary.violations.length + stray.length + long.length;
 console.log(
   `${summary.totalCruised} modules, ${summary.totalDependenciesCruised} imports, ${failures} across a boundary`,
 );

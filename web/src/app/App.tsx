@@ -16,6 +16,7 @@ const StrengthSheet = lazy(() =>
 
 const AxleCard = lazy(() => import('../print/AxleCard').then((module) => ({ default: module.AxleCard })));
 const TowSheet = lazy(() => import('../print/TowSheet').then((module) => ({ default: module.TowSheet })));
+const DrawingPage = lazy(() => import('../print/DrawingPage').then((module) => ({ default: module.DrawingPage })));
 const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ default: module.TripPage })));
 
 const Loading = () => (
@@ -50,6 +51,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
     { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
     { path: '/trailer/:projectId/print/tow', element: <TowSheet /> },
+    { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },
     { path: '*', element: <NotFound /> },
   ].map((route) => ({ ...route, errorElement: <RouteProblem /> })),

@@ -39,6 +39,7 @@ const atFirst = (projectStore: ProjectStore, step: StepId, goTo: (step: StepId) 
     situation: undefined,
     bent: false,
     joint: undefined,
+    failure: undefined,
     view3d: false,
     say: speaker(trailer),
     step,
@@ -76,14 +77,14 @@ export const createBench = (projectStore: ProjectStore, step: StepId, goTo: (ste
   let rest: ReturnType<typeof setTimeout> | undefined;
   const catchUp = (): void => {
     const { trailer, committed, strength, say, caseId, readOnly } = live.getState();
-    followed.setState({
-      trailer,
-      committed,
-      evaluation: fullEvaluation(trailer, strength, committed),
-      say,
-      caseId,
-      readOnly,
-    });
+    try {
+      const evaluation = fullEvaluation(trailer, strength, committed);
+      // Here, and not first in some view: what fails must be seen as a whole.
+      void evaluation.findings;
+      followed.setState({ trailer, committed, evaluation, say, caseId, readOnly, failure: undefined });
+    } catch (failure) {
+      followed.setState({ failure: failure ?? new Error('nothing is known of it') });
+    }
   };
   const follow = (): void => {
     cancelAnimationFrame(frame);

@@ -17,6 +17,7 @@ export const stillWorkbench = (trailer: Trailer, step: StepId, picked?: string):
   bent: false,
   showBent: () => undefined,
   joint: undefined,
+  failure: undefined,
   showJoint: () => undefined,
   view3d: false,
   show3d: () => undefined,

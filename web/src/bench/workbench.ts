@@ -32,6 +32,8 @@ export interface Workbench {
   /** the frame in space in place of the drawing */
   readonly view3d: boolean;
   readonly show3d: (view3d: boolean) => void;
+  /** why nothing could be worked out any more; the page then says so as a whole */
+  readonly failure: unknown;
   readonly say: Speaker;
   readonly step: StepId;
   readonly goTo: (step: StepId) => void;

@@ -122,6 +122,8 @@ const OpenTrailer = ({
     setSpaceLost(true);
   }, [bench]);
   useUndoKeys(projectStore);
+  const failure = useStore(bench.followed, (state) => state.failure);
+  if (failure !== undefined) throw failure as Error;
   useEffect(() => {
     document.title = `${editing.trailer.name} · Kereta`;
   }, [editing.trailer.name]);

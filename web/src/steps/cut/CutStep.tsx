@@ -63,6 +63,9 @@ export const CutStep = () => {
         <Link className="button button-main col-span-2" to={`/trailer/${trailer.id}/print/cut-list`}>
           Print cut list
         </Link>
+        <Link className="button col-span-2" to={`/trailer/${trailer.id}/print/drawing`}>
+          Print drawing, to scale
+        </Link>
         <button type="button" className="button" onClick={() => csv('cut list', cutListCsv(trailer, evaluation))}>
           Cut list, CSV
         </button>

@@ -1,0 +1,195 @@
+import { inches, millimetres } from '../units/index.js';
+import { type LaidOut, layOut, type Placing, textWidth } from './layOut.js';
+import { type Bounds, boundsOf, type DrawnView } from './shapes.js';
+import { type Drawable, planView, rearView, sideView, type ViewOptions } from './trailerViews.js';
+
+/** Papers lying, m: ISO 216 and the North American ones (ANSI/ASME Y14.1 A and B). */
+export const PAPERS = {
+  a4: { name: 'A4', widthM: millimetres(297), heightM: millimetres(210) },
+  a3: { name: 'A3', widthM: millimetres(420), heightM: millimetres(297) },
+  letter: { name: 'Letter', widthM: inches(11), heightM: inches(8.5) },
+  tabloid: { name: 'Tabloid', widthM: inches(17), heightM: inches(11) },
+} as const;
+export type PaperId = keyof typeof PAPERS;
+
+/** Scales that rules are made for: metric ones, and those of an architect's scale from 1-1/2 in to 1/8 in to the foot. */
+const SCALES = {
+  metric: [5, 10, 15, 20, 25, 30, 40, 50, 75, 100],
+  imperial: [8, 12, 16, 24, 32, 48, 64, 96],
+} as const;
+const PER_FOOT: Readonly<Record<number, string>> = {
+  8: '1-1/2 in',
+  12: '1 in',
+  16: '3/4 in',
+  24: '1/2 in',
+  32: '3/8 in',
+  48: '1/4 in',
+  64: '3/16 in',
+  96: '1/8 in',
+};
+
+/** Margin, room for dimensions about each view, height of lettering and of the title block's lines, m on paper. */
+const MARGIN_M = 0.01;
+const ROOM_M = 0.02;
+const TEXT_M = 0.0028;
+const LINE_M = 0.006;
+const TITLE_M = { width: 0.11, lines: 2 } as const;
+
+/** One view in its place on the paper. */
+export interface SheetView {
+  readonly id: 'side' | 'plan' | 'rear';
+  readonly title: string;
+  readonly titleAt: readonly [number, number];
+  readonly view: DrawnView;
+  readonly placing: Placing;
+  readonly laid: LaidOut;
+}
+
+export interface TitleCell {
+  readonly label: string;
+  readonly text: string;
+  readonly box: Bounds;
+}
+
+/** A sheet of paper, in units from its upper left corner, y down: views to one scale, each size written, and the title block at the lower right. */
+export interface DrawingSheet {
+  readonly width: number;
+  readonly height: number;
+  readonly text: number;
+  /** one on paper is so many in steel */
+  readonly ratio: number;
+  readonly scaleText: string;
+  readonly border: Bounds;
+  readonly views: readonly SheetView[];
+  readonly titleBlock: readonly TitleCell[];
+}
+
+interface SheetOptions extends Omit<ViewOptions, 'sizes'> {
+  readonly paper: PaperId;
+  readonly units: 'imperial' | 'metric';
+  /** units of the sheet to a metre of paper: 1000 for mm, 96 ÷ 0.0254 for the page */
+  readonly perPaperM: number;
+  readonly job: string;
+  readonly date: string;
+}
+
+const scaleName = (ratio: number, units: SheetOptions['units']): string =>
+  units === 'imperial' && PER_FOOT[ratio] ? `${PER_FOOT[ratio]} = 1 ft (1:${ratio})` : `1:${ratio}`;
+
+const sizeOf = (view: DrawnView): Bounds => boundsOf(view.shapes) ?? { x0: 0, x1: 1, y0: 0, y1: 1 };
+
+const titleCells = (
+  border: Bounds,
+  unit: number,
+  cells: readonly (readonly [string, string])[],
+): readonly TitleCell[] => {
+  const width = TITLE_M.width * unit;
+  const line = LINE_M * unit;
+  const columns = Math.ceil(cells.length / TITLE_M.lines);
+  return cells.map(([label, text], i) => {
+    const [column, row] = [i % columns, Math.floor(i / columns)];
+    const x0 = border.x1 - width + (column * width) / columns;
+    const y0 = border.y1 - TITLE_M.lines * line + row * line;
+    return { label, text, box: { x0, x1: x0 + width / columns, y0, y1: y0 + line } };
+  });
+};
+
+/**
+ * The trailer on paper: from the side, from above under it, from behind beside it, all to the largest scale of a rule that fits, with its
+ * sizes and a title block.
+ */
+export const drawingSheet = (drawable: Drawable, options: SheetOptions): DrawingSheet => {
+  const { paper, units, perPaperM: unit, job, date } = options;
+  const { widthM, heightM } = PAPERS[paper];
+  const shown = { ...options, sizes: true };
+  const side = sideView(drawable, shown);
+  const plan = planView(drawable, shown);
+  const rear = rearView(drawable, shown);
+  const [s, p, r] = [sizeOf(side), sizeOf(plan), sizeOf(rear)];
+  // Side and plan stand over each other: their lengths start at one place.
+  const [x0, x1] = [Math.min(s.x0, p.x0), Math.max(s.x1, p.x1)];
+  const needs = {
+    width: x1 - x0 + (r.x1 - r.x0),
+    height: Math.max(s.y1 - s.y0, r.y1 - r.y0) + (p.y1 - p.y0),
+  };
+  const free = {
+    width: widthM - 2 * MARGIN_M - 4.5 * ROOM_M,
+    height: heightM - 2 * MARGIN_M - 4 * ROOM_M,
+  };
+  const wanted = Math.max(needs.width / free.width, needs.height / free.height);
+  const ratio = SCALES[units].find((own) => own >= wanted) ?? Math.ceil(wanted);
+  const perM = unit / ratio;
+  const border: Bounds = {
+    x0: MARGIN_M * unit,
+    x1: (widthM - MARGIN_M) * unit,
+    y0: MARGIN_M * unit,
+    y1: (heightM - MARGIN_M) * unit,
+  };
+  const text = TEXT_M * unit;
+  const left = border.x0 + ROOM_M * unit;
+  const top = border.y0 + ROOM_M * unit;
+  const upper = Math.max(s.y1 - s.y0, r.y1 - r.y0) * perM;
+  const groundY = top + upper;
+  const planTop = groundY + 2 * ROOM_M * unit;
+  const rearLeft = left + (x1 - x0) * perM + 2.5 * ROOM_M * unit;
+  const place = (x: Placing['x'], y: Placing['y'], bounds: Bounds): Placing => ({ x, y, perM, bounds, text });
+  const middle = (groundY + planTop) / 2;
+  const split = rearLeft - 1.2 * ROOM_M * unit;
+  const views: readonly Omit<SheetView, 'laid'>[] = [
+    {
+      id: 'side',
+      title: 'From the left',
+      titleAt: [left, border.y0 + text * 1.6],
+      view: side,
+      placing: place(
+        (x) => left + (x - x0) * perM,
+        (y) => groundY - (y - s.y0) * perM,
+        { ...border, x1: split, y1: middle, y0: border.y0 + text * 2.4 },
+      ),
+    },
+    {
+      id: 'rear',
+      title: 'From behind',
+      titleAt: [split, border.y0 + text * 1.6],
+      view: rear,
+      placing: place(
+        (y) => rearLeft + (y - r.x0) * perM,
+        (z) => groundY - (z - r.y0) * perM,
+        { ...border, x0: split, y0: border.y0 + text * 2.4, y1: middle + ROOM_M * unit },
+      ),
+    },
+    {
+      id: 'plan',
+      title: 'From above',
+      titleAt: [left, middle + text * 1.6],
+      view: plan,
+      placing: place(
+        (x) => left + (x - x0) * perM,
+        (y) => planTop + (p.y1 - y) * perM,
+        { ...border, x1: Math.min(border.x1, split + 2 * ROOM_M * unit), y0: middle + text * 2.4 },
+      ),
+    },
+  ];
+  const scaleText = scaleName(ratio, units);
+  return {
+    width: widthM * unit,
+    height: heightM * unit,
+    text,
+    ratio,
+    scaleText,
+    border,
+    views: views.map((own) => ({ ...own, laid: layOut(own.view, own.placing) })),
+    titleBlock: titleCells(border, unit, [
+      ['Job', job],
+      ['Sheet', 'trailer'],
+      ['Scale', `${scaleText}, ${PAPERS[paper].name}`],
+      ['Sizes in', units === 'imperial' ? 'feet and inches' : 'mm'],
+      ['Date', date],
+      ['Check', 'measure before you cut'],
+    ]),
+  };
+};
+
+/** Whether a text fits a cell of the title block at this height of lettering. */
+export const fitsCell = ({ label, text, box }: TitleCell, height: number): boolean =>
+  textWidth(`${label}: ${text}`, height) <= box.x1 - box.x0;

@@ -1,0 +1,123 @@
+import { drawingSheet, evaluate, fitsCell, fromMetres, type PaperId, PAPERS, speaker, trailerOf } from '@kereta/core';
+import { Printer } from 'lucide-react';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { Lettering } from '../drawing/Lettering';
+import { HatchPatterns, Shapes, STILL } from '../drawing/Shapes';
+import { SheetText } from '../drawing/SheetText';
+import type { ReadableTrailer } from '../storage/trailers';
+
+/** The page's own units to a metre of paper: 96 to the inch. */
+const PER_PAPER_M = 96 * fromMetres(1, 'in');
+const still = (): typeof STILL => STILL;
+const isPaper = (text: string): text is PaperId => Object.hasOwn(PAPERS, text);
+
+const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
+  const trailer = useMemo(() => trailerOf(stored.project), [stored.project]);
+  const { units } = trailer.settings;
+  const [paper, setPaper] = useState<PaperId>(units === 'metric' ? 'a3' : 'tabloid');
+  const sheet = useMemo(() => {
+    const { chassis, cases } = evaluate(trailer);
+    const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
+    return drawingSheet(
+      { trailer, chassis, shown },
+      {
+        lettering: speaker(trailer),
+        gearSizes: true,
+        paper,
+        units,
+        perPaperM: PER_PAPER_M,
+        job: trailer.name,
+        date: new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(stored.updatedAt),
+      },
+    );
+  }, [trailer, paper, units, stored.updatedAt]);
+  const { width, height, border, text } = sheet;
+  return (
+    <div
+      data-theme="kereta-paper"
+      className="sheet bg-white text-black"
+      style={{ ['--paper' as string]: 'white', ['--color-base-100' as string]: 'white' }}
+    >
+      <style>{`@page { size: ${(width / 96).toFixed(3)}in ${(height / 96).toFixed(3)}in; margin: 0; }`}</style>
+      <div className="no-print flex flex-wrap items-center gap-3 p-4">
+        <Link className="button" to={`/trailer/${trailer.id}/cut`}>
+          Back
+        </Link>
+        <button type="button" className="button button-main" onClick={() => window.print()}>
+          <Printer size={17} aria-hidden /> Print
+        </button>
+        <label className="flex items-center gap-2">
+          Paper
+          <select
+            className="field-box w-[130px]"
+            value={paper}
+            onChange={(event) => isPaper(event.target.value) && setPaper(event.target.value)}
+          >
+            {Object.entries(PAPERS).map(([id, { name }]) => (
+              <option key={id} value={id}>
+                {name}
+              </option>
+            ))}
+          </select>
+        </label>
+        <span>
+          Scale {sheet.scaleText}. Print at 100 %, not fitted to the page; measure one size on paper before you rely on
+          it.
+        </span>
+      </div>
+      <svg
+        width={width}
+        height={height}
+        viewBox={`0 0 ${width} ${height}`}
+        className="block max-w-full print:max-w-none"
+        role="img"
+        aria-label={`${trailer.name} from the left, from above and from behind, ${sheet.scaleText}`}
+        data-testid="drawing-sheet"
+        style={{ fontFamily: 'var(--font-sans)' }}
+      >
+        <HatchPatterns />
+        <rect
+          x={border.x0}
+          y={border.y0}
+          width={border.x1 - border.x0}
+          height={border.y1 - border.y0}
+          fill="none"
+          stroke="black"
+          strokeWidth="1.4"
+        />
+        {sheet.views.map(({ id, title, titleAt, view, placing, laid }) => (
+          <g key={id}>
+            <SheetText x={titleAt[0]} y={titleAt[1]} text={title} anchor="start" size={text * 1.1} bold />
+            <Shapes shapes={view.shapes} place={placing} stateOf={still} />
+            <Lettering laid={laid} size={text} />
+          </g>
+        ))}
+        {sheet.titleBlock.map((cell) => (
+          <g key={cell.label}>
+            <rect
+              x={cell.box.x0}
+              y={cell.box.y0}
+              width={cell.box.x1 - cell.box.x0}
+              height={cell.box.y1 - cell.box.y0}
+              fill="white"
+              stroke="black"
+              strokeWidth="0.8"
+            />
+            <SheetText
+              x={cell.box.x0 + 5}
+              y={(cell.box.y0 + cell.box.y1) / 2}
+              text={`${cell.label}: ${cell.text}`}
+              anchor="start"
+              size={fitsCell(cell, text) ? text : text * 0.78}
+            />
+          </g>
+        ))}
+      </svg>
+    </div>
+  );
+};
+
+/** The trailer to scale on one sheet of paper, with its sizes and a title block. */
+export const DrawingPage = () => <TrailerRoute>{(stored) => <Sheet stored={stored} />}</TrailerRoute>;
