@@ -22,7 +22,7 @@ import {
   trailerSolids,
   type ViewOptions,
 } from './index.js';
-import { cornersOf } from './shapes.js';
+import { type Bounds, cornersOf } from './shapes.js';
 
 /** Sizes written so that they can be read back to the last digit. */
 const plain: Lettering = {
@@ -184,6 +184,30 @@ describe('lettering finds room', () => {
   test('nor on any other trailer', () => {
     fc.assert(fc.property(anyProject, soundLettering), { numRuns: 40 });
   });
+  test.each(DEMO_TRAILERS.flatMap((trailer) => NAMES.map((name) => [trailer.name, name, trailer] as const)))(
+    '%s, %s: a load’s name stands on what is seen of it, not on what stands before it',
+    (_name, name, trailer) => {
+      const view = viewOf(name, trailer);
+      const placing = placingOf(trailer, name, 1408, 900);
+      const boxes = view.shapes.filter(({ layer, fill }) => layer === 'loads' && fill === 'load');
+      const names = layOut(view, placing).labels.filter(({ kind }) => kind === 'name');
+      expect(names.length).toBeGreaterThan(0);
+      for (const { id, box } of names) {
+        const own = boxes.findIndex(({ part }) => part === id);
+        expect(own).toBeGreaterThanOrEqual(0);
+        for (const nearer of boxes.slice(own + 1)) {
+          const { x0, x1, y0, y1 } = boundsOf([nearer]) as Bounds;
+          const before = { x0: placing.x(x0), x1: placing.x(x1), y0: placing.y(y1), y1: placing.y(y0) };
+          const clear =
+            box.x1 <= before.x0 + 1e-6 ||
+            before.x1 <= box.x0 + 1e-6 ||
+            box.y1 <= before.y0 + 1e-6 ||
+            before.y1 <= box.y0 + 1e-6;
+          expect(clear, `${id} on ${nearer.part}`).toBe(true);
+        }
+      }
+    },
+  );
   test('badges of bars that stand close step aside, with a leader', () => {
     const sample = sampleTrailer();
     const close: Trailer = {

@@ -217,7 +217,8 @@ const placeBadge = (label: Label, frame: Placing, free: Surface): PlacedLabel | 
   };
 };
 
-const shortened = (text: string, most: number, height: number): string | undefined => {
+/** A text cut short to a width, in the units of the height; nothing where not even three letters fit. */
+export const shortened = (text: string, most: number, height: number): string | undefined => {
   if (textWidth(text, height) <= most) return text;
   const characters = Math.floor((most - 2 * AIR) / (height * CHARACTER)) - 1;
   return characters < 3 ? undefined : `${text.slice(0, characters)}…`;

@@ -59,6 +59,10 @@ export const FACES = {
   rear: ({ y0M, y1M, centre, heightM }: Part): Face => [y0M, y1M, centre.zM - heightM / 2, centre.zM + heightM / 2],
 } as const;
 
+/** Loads in the order to draw them: what is not aboard first, then by the face turned to the eye, the nearest last. */
+export const nearestLast = (loads: readonly PlacedLoad[], nearness: (part: Part) => number): readonly PlacedLoad[] =>
+  loads.toSorted((a, b) => Number(a.aboard) - Number(b.aboard) || nearness(a.part) - nearness(b.part));
+
 /** A load's box; the same one as long as the load is. */
 const boxOf = (view: keyof typeof FACES): ((load: PlacedLoad) => DrawnShape) => {
   const boxes = new WeakMap<PlacedLoad, DrawnShape>();
@@ -84,38 +88,46 @@ const shapeOf = { side: boxOf('side'), plan: boxOf('plan'), rear: boxOf('rear') 
 export const loadShapes = (loads: readonly PlacedLoad[], view: keyof typeof FACES): readonly DrawnShape[] =>
   loads.map((load) => shapeOf[view](load));
 
-/** Area of a face that another one covers, m². */
-const covered = ([x0, x1, y0, y1]: Face, [a0, a1, b0, b1]: Face): number =>
-  Math.max(0, Math.min(x1, a1) - Math.max(x0, a0)) * Math.max(0, Math.min(y1, b1) - Math.max(y0, b0));
+const areaOf = ([x0, x1, y0, y1]: Face): number => Math.max(0, x1 - x0) * Math.max(0, y1 - y0);
 
-/** What is hidden by more than this share of its face is not named there: its name would stand on what hides it. */
-const HIDDEN_SHARE = 0.5;
-
-const isSeen = (load: PlacedLoad, nearer: readonly PlacedLoad[], view: keyof typeof FACES): boolean => {
-  const face = FACES[view](load.part);
-  const areaM2 = (face[1] - face[0]) * (face[3] - face[2]);
-  const hidden = nearer
-    .filter(({ aboard }) => aboard)
-    .reduce((sum, { part }) => sum + covered(face, FACES[view](part)), 0);
-  return hidden <= HIDDEN_SHARE * areaM2;
+/** What is left of a face beside one that covers it: the largest of the strips left, right, under and over it. */
+const leftBeside = (face: Face, over: Face): Face => {
+  const [x0, x1, y0, y1] = face;
+  const [a0, a1, b0, b1] = over;
+  if (a0 >= x1 || a1 <= x0 || b0 >= y1 || b1 <= y0) return face;
+  const strips: readonly Face[] = [
+    [x0, a0, y0, y1],
+    [a1, x1, y0, y1],
+    [x0, x1, y0, b0],
+    [x0, x1, b1, y1],
+  ];
+  return strips.reduce((best, own) => (areaOf(own) > areaOf(best) ? own : best));
 };
 
-/** The names of what is aboard and seen, each within its own box; with its weight where that is wanted. */
+/** The part of a load's face that no nearer one hides, where its name can stand. */
+const seenFace = (load: PlacedLoad, nearer: readonly PlacedLoad[], view: keyof typeof FACES): Face =>
+  nearer
+    .filter(({ aboard }) => aboard)
+    .reduce((face, { part }) => leftBeside(face, FACES[view](part)), FACES[view](load.part));
+
+/** The names of what is aboard, each within what is seen of its own box, where that leaves room; with its weight where that is wanted. */
 export const loadLabels = (
   loads: readonly PlacedLoad[],
   view: keyof typeof FACES,
   lettering: Lettering | undefined,
 ): readonly Label[] =>
-  loads
-    .filter((load, i) => load.aboard && isSeen(load, loads.slice(i + 1), view))
-    .map(({ part, name }) => {
-      const [x0, x1, y0, y1] = FACES[view](part);
-      return {
-        id: part.id,
+  loads.flatMap((load, i): readonly Label[] => {
+    if (!load.aboard) return [];
+    const [x0, x1, y0, y1] = seenFace(load, loads.slice(i + 1), view);
+    if (x1 <= x0 || y1 <= y0) return [];
+    return [
+      {
+        id: load.part.id,
         at: [(x0 + x1) / 2, (y0 + y1) / 2],
-        text: name,
+        text: load.name,
         kind: 'name',
         within: [x1 - x0, y1 - y0],
-        ...(lettering ? { second: lettering.mass(part.massKg) } : {}),
-      };
-    });
+        ...(lettering ? { second: lettering.mass(load.part.massKg) } : {}),
+      },
+    ];
+  });

@@ -1,5 +1,5 @@
 import { inches, millimetres } from '../units/index.js';
-import { type LaidOut, layOut, type Placing, textWidth } from './layOut.js';
+import { type LaidOut, layOut, type Placing, shortened, textWidth } from './layOut.js';
 import { type Bounds, boundsOf, type DrawnView } from './shapes.js';
 import { type Drawable, planView, rearView, sideView, type ViewOptions } from './trailerViews.js';
 
@@ -47,7 +47,9 @@ export interface SheetView {
 
 export interface TitleCell {
   readonly label: string;
+  /** what stands there, cut short where even smaller lettering does not fit */
   readonly text: string;
+  readonly height: number;
   readonly box: Bounds;
 }
 
@@ -78,6 +80,16 @@ const scaleName = (ratio: number, units: SheetOptions['units']): string =>
 
 const sizeOf = (view: DrawnView): Bounds => boundsOf(view.shapes) ?? { x0: 0, x1: 1, y0: 0, y1: 1 };
 
+/** Lettering of the title block, in shares of the sheet's own, from what is wanted to the smallest that is read easily. */
+const TITLE_SIZES = [1, 0.85, 0.72] as const;
+
+const titleCell = (label: string, text: string, box: Bounds, sheetText: number): TitleCell => {
+  const whole = `${label}: ${text}`;
+  const room = box.x1 - box.x0;
+  const height = sheetText * (TITLE_SIZES.find((share) => textWidth(whole, sheetText * share) <= room) ?? 0.72);
+  return { label, text: shortened(whole, room, height) ?? label, height, box };
+};
+
 const titleCells = (
   border: Bounds,
   unit: number,
@@ -90,7 +102,7 @@ const titleCells = (
     const [column, row] = [i % columns, Math.floor(i / columns)];
     const x0 = border.x1 - width + (column * width) / columns;
     const y0 = border.y1 - TITLE_M.lines * line + row * line;
-    return { label, text, box: { x0, x1: x0 + width / columns, y0, y1: y0 + line } };
+    return titleCell(label, text, { x0, x1: x0 + width / columns, y0, y1: y0 + line }, TEXT_M * unit);
   });
 };
 
@@ -189,7 +201,3 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
     ]),
   };
 };
-
-/** Whether a text fits a cell of the title block at this height of lettering. */
-export const fitsCell = ({ label, text, box }: TitleCell, height: number): boolean =>
-  textWidth(`${label}: ${text}`, height) <= box.x1 - box.x0;

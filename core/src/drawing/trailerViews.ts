@@ -22,7 +22,7 @@ import {
 import { gearFromAbove, gearFromRear, gearFromSide, type Stance, stanceOf } from './gear.js';
 import { hitchFromAbove, hitchFromSide } from './hitch.js';
 import { keptOfFrame } from './kept.js';
-import { loadLabels, loadShapes, loadsOf, type PlacedLoad } from './loads.js';
+import { loadLabels, loadShapes, loadsOf, nearestLast, type PlacedLoad } from './loads.js';
 import {
   boundsOf,
   type Dimension,
@@ -144,9 +144,7 @@ export const sideView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const stance = stanceOf(trailer, chassis);
   const parked = isParked(drawable);
   // Seen from the left: what stands further to the right lies behind.
-  const loads = loadsOf(trailer, chassis, shown?.loadCase).toSorted(
-    (a, b) => Number(a.aboard) - Number(b.aboard) || b.part.centre.yM - a.part.centre.yM,
-  );
+  const loads = nearestLast(loadsOf(trailer, chassis, shown?.loadCase), ({ y0M }) => -y0M);
   const bump = gearSizes ? inBump(trailer, stance) : { shapes: [], labels: [] };
   const { bed } = trailer.frame;
   const deckM = chassis.deckTopZM - stance.groundZM;
@@ -318,7 +316,10 @@ export const planView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const { trailer, chassis, shown } = drawable;
   const { lettering, sizes, gearSizes = false, names = true, shares, marks } = options;
   const stance = stanceOf(trailer, chassis);
-  const loads = loadsOf(trailer, chassis, shown?.loadCase);
+  const loads = nearestLast(
+    loadsOf(trailer, chassis, shown?.loadCase),
+    ({ centre, heightM }) => centre.zM + heightM / 2,
+  );
   const half = trailer.frame.bed.widthM / 2;
   const crossPlaces: Label[] = marks
     ? chassis.members
@@ -367,9 +368,7 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const { length } = lettering;
   const stance = stanceOf(trailer, chassis);
   // Seen from behind: what stands further forward lies behind.
-  const loads = loadsOf(trailer, chassis, shown?.loadCase).toSorted(
-    (a, b) => Number(a.aboard) - Number(b.aboard) || a.part.centre.xM - b.part.centre.xM,
-  );
+  const loads = nearestLast(loadsOf(trailer, chassis, shown?.loadCase), ({ x1M }) => x1M);
   const half = trailer.frame.bed.widthM / 2;
   const whole = wholeWidthM(trailer);
   const track = trailer.runningGear.layout === 'none' ? undefined : trailer.runningGear.suspension.trackM;

@@ -1,4 +1,4 @@
-import { drawingSheet, evaluate, fitsCell, fromMetres, type PaperId, PAPERS, speaker, trailerOf } from '@kereta/core';
+import { drawingSheet, evaluate, fromMetres, type PaperId, PAPERS, speaker, trailerOf } from '@kereta/core';
 import { Printer } from 'lucide-react';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
@@ -108,9 +108,9 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             <SheetText
               x={cell.box.x0 + 5}
               y={(cell.box.y0 + cell.box.y1) / 2}
-              text={`${cell.label}: ${cell.text}`}
+              text={cell.text}
               anchor="start"
-              size={fitsCell(cell, text) ? text : text * 0.78}
+              size={cell.height}
             />
           </g>
         ))}
