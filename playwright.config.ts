@@ -4,8 +4,9 @@ const port = Number(process.env['E2E_PORT'] ?? 4179);
 
 export default defineConfig({
   testDir: 'e2e',
-  fullyParallel: false,
-  workers: 1,
+  // Each test has a browser context and a database of its own: only the server is shared, and that keeps nothing.
+  fullyParallel: true,
+  workers: 2,
   retries: 0,
   reporter: [['list'], ['json', { outputFile: '.cache/playwright.json' }]],
   timeout: 120_000,

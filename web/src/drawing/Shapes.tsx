@@ -1,4 +1,4 @@
-import type { DrawnShape, Point } from '@kereta/core';
+import { boundsOf, type DrawnShape, type Point } from '@kereta/core';
 import { memo } from 'react';
 
 /** Where a view's metres land on the sheet, px. The same value as long as the scale is the same. */
@@ -27,8 +27,15 @@ const FILLS: Readonly<Record<DrawnShape['fill'], string>> = {
   load: 'var(--load)',
   behind: 'var(--behind)',
 };
-/** Parts smaller than a finger are picked this far about them, px. */
-const GRAB_PX = 14;
+/** Thin parts are picked about them, too, until they are this wide, but never further than half of the second, px. What is large keeps to its outline: it must not hide its neighbours. */
+const GRAB_PX = { wide: 22, most: 14 } as const;
+
+const grabStroke = (shape: DrawnShape, { perM }: Placement): number => {
+  const bounds = boundsOf([shape]);
+  if (!bounds) return 0;
+  const thin = Math.min(bounds.x1 - bounds.x0, bounds.y1 - bounds.y0) * perM;
+  return Math.max(0, Math.min(GRAB_PX.most, GRAB_PX.wide - thin));
+};
 
 const pathOf = (points: readonly Point[], { x, y }: Placement, closed: boolean): string =>
   `M${points.map(([across, up]) => `${x(across).toFixed(1)} ${y(up).toFixed(1)}`).join('L')}${closed ? 'Z' : ''}`;
@@ -138,7 +145,7 @@ const PartGroup = memo(({ part, shapes, place, state: { picked, fill, picks, mov
           d={outlinePath(first, place)}
           fill="transparent"
           stroke="transparent"
-          strokeWidth={GRAB_PX}
+          strokeWidth={grabStroke(first, place)}
           pointerEvents="all"
         />
       )}

@@ -35,6 +35,9 @@ interface KindRules {
   readonly example: (system: UnitSystem) => string;
 }
 
+/** Two values this close, as a share, are one written in two ways. */
+const ROUNDING = 1e-12;
+
 const percentText = (text: string): string => text.replace(/\s*%\s*$/, '');
 
 const RULES: Readonly<Record<FieldKind, KindRules>> = {
@@ -156,7 +159,7 @@ export const QuantityField = ({
   const isFiner = (typedText: string, exact: number): boolean => {
     if (!/^[\d.,\s]+$/.test(typedText.trim())) return false;
     const again = rules.parse(rules.edit(exact, units), units);
-    return !again.ok || again.value !== exact;
+    return !again.ok || Math.abs(again.value - exact) > ROUNDING * Math.abs(exact);
   };
   const commit = (): void => {
     if (typed === undefined || problem) return;

@@ -178,10 +178,10 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
         aria-roledescription="drawing"
         data-testid="drawing"
         data-px-per-m={scale.pxPerM}
-        onKeyDown={onKeyDown}
         className="block select-none"
         style={{ fontFamily: 'var(--font-sans)' }}
         {...drag}
+        onKeyDown={onKeyDown}
       >
         <WorkPatterns />
         <HatchPatterns />

@@ -86,7 +86,8 @@ export const usePartDrag = (pxPerM: number): object => {
       frames.current.ask(() => projectStore.preview((current) => movePart(current, now().evaluation, id, to)));
       return { id, startM };
     },
-    { filterTaps: true, pointer: { touch: true } },
+    // The drawing's own keys move parts.
+    { filterTaps: true, pointer: { touch: true, keys: false } },
   );
   return {
     ...bind(),
