@@ -92,7 +92,17 @@ const denseOf = ({ lower, pivots }) => {
 
 export const benchFrame = async (core) => {
   console.log('\nFrame analysis, this machine, this run:\n');
-  const { prepareFrame, solvePattern, memberPieces, innerShare, innerSize, combineInner, innerExtremes } = core;
+  const {
+    prepareFrame,
+    solvePattern,
+    memberPieces,
+    layPieces,
+    pieceLoads,
+    weightedSum,
+    innerRoom,
+    memberInner,
+    innerExtremes,
+  } = core;
   const model = ladder(19);
   const patterns = unitPatterns(model, 18);
   const combinations = Array.from({ length: 12 * 6 }, (_, c) =>
@@ -101,12 +111,18 @@ export const benchFrame = async (core) => {
   const analyse = () => {
     const frame = prepareFrame(model).value;
     const solutions = patterns.map((pattern) => solvePattern(frame, pattern).value);
-    const pieces = memberPieces(frame, solutions);
-    frame.members.forEach((_, i) => {
-      const parts = solutions.map((solution) => innerShare(pieces[i], i, solution));
-      const rows = new Float64Array(innerSize(pieces[i]));
-      for (const factors of combinations) innerExtremes(pieces[i], combineInner(pieces[i], parts, factors, rows));
-    });
+    const loads = solutions.map((solution) => solution.loads);
+    const layout = layPieces(memberPieces(frame, loads));
+    const along = loads.map((own) => pieceLoads(layout, own));
+    const ends = solutions.map(({ endForces }) => endForces);
+    const rows = layout.pieces.map(innerRoom);
+    const endForces = new Float64Array(ends[0].length);
+    const standing = new Float64Array(along[0].length);
+    for (const factors of combinations) {
+      weightedSum(ends, factors, endForces);
+      weightedSum(along, factors, standing);
+      layout.pieces.forEach((pieces, i) => innerExtremes(pieces, memberInner(layout, i, endForces, standing, rows[i])));
+    }
   };
   print(
     `${model.members.length} members, ${model.nodes.length} nodes, 72 combinations with extremes`,

@@ -9,14 +9,16 @@ export * from './exchange/index.js';
 export * from './fabrication/index.js';
 export * from './findings/index.js';
 export {
-  combineInner,
   type FrameModel,
   innerExtremes,
   innerForces,
-  innerShare,
-  innerSize,
+  innerRoom,
   type LoadPattern,
+  layPieces,
+  memberInner,
   memberPieces,
+  pieceLoads,
+  weightedSum,
   prepareFrame,
   solvePattern,
 } from './frame-analysis/index.js';

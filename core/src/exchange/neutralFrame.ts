@@ -6,6 +6,7 @@ import {
   FREEDOMS,
   type LoadPattern,
   type MemberLoad,
+  equilibriumResidual,
   prepareFrame,
   type Restraint,
   solvePattern,
@@ -215,7 +216,7 @@ export const calculateFrame = (content: unknown): Result<unknown, NeutralProblem
       solved.value.endForces,
       12,
     ),
-    equilibriumResidual: solved.value.equilibriumResidual,
+    equilibriumResidual: equilibriumResidual(frame.value, pattern, solved.value),
     condition: frame.value.condition,
   });
 };

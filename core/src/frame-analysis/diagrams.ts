@@ -1,7 +1,8 @@
 import type { Vector3 } from './frame.js';
 import { type Polynomial, signChanges, valueAt } from './polynomial.js';
-import type { PreparedFrame, PreparedMember } from './prepare.js';
-import type { LocalLoad, PatternSolution } from './solve.js';
+import type { PreparedMember, UnheldFrame } from './prepare.js';
+import type { LocalLoad, ReadyLoads } from './loads.js';
+import type { PatternSolution } from './solve.js';
 
 /**
  * Inner forces of a member at x from its first end, exact, piece by piece between its loads. They are what the far part does to the
@@ -34,42 +35,41 @@ const breaksOf = (lengthM: number, loads: Iterable<LocalLoad>): Float64Array => 
   return Float64Array.from(distinct);
 };
 
-/** Pieces that suit the loads of all these solutions, so that their inner forces can be added up piece by piece. */
-export const memberPieces = (frame: PreparedFrame, solutions: readonly PatternSolution[]): readonly MemberPieces[] =>
-  frame.members.map(({ axes }, index) => ({
-    lengthM: axes.lengthM,
-    breaksM: breaksOf(
-      axes.lengthM,
-      solutions.flatMap(({ localLoads }) => localLoads.get(index) ?? []),
-    ),
-  }));
+/** Pieces of one member that suit all of these loads, so that their inner forces can be added up piece by piece. */
+export const piecesOf = (
+  { axes: { lengthM } }: PreparedMember,
+  index: number,
+  loads: readonly ReadyLoads[],
+): MemberPieces => ({
+  lengthM,
+  breaksM: breaksOf(
+    lengthM,
+    loads.flatMap(({ own }) => own.get(index) ?? []),
+  ),
+});
 
-/** Per piece, behind the six end forces: what steps at its start (x, y, z), the load's intensity there, its growth. */
-const SHARE_ROW = 9;
-const END_FORCES = 6;
+/** The same of every member. */
+export const memberPieces = ({ members }: UnheldFrame, loads: readonly ReadyLoads[]): readonly MemberPieces[] =>
+  members.map((member, index) => piecesOf(member, index, loads));
 
-/**
- * What one solution gives to a member, in the form that adds up: the forces at its first end, and per piece its loads. A member
- * without loads has the end forces alone, which is most of what unit loads cost.
- */
-export const innerShare = (
+/** Numbers per piece of what a load does along it: what steps at its start (x, y, z), the intensity there, its growth. */
+const LOAD_ROW = 9;
+
+/** What a member's loads do along its pieces, added to `into` from `at`: LOAD_ROW numbers per piece. */
+const addAlongPieces = (
   { breaksM, lengthM }: MemberPieces,
-  memberIndex: number,
-  { endForces, localLoads }: PatternSolution,
-): Float64Array => {
-  const loads = localLoads.get(memberIndex);
-  const count = breaksM.length - 1;
-  const share = new Float64Array(END_FORCES + (loads ? count * SHARE_ROW : 0));
-  share.set(endForces.subarray(memberIndex * ROW, memberIndex * ROW + END_FORCES));
-  if (!loads) return share;
+  loads: readonly LocalLoad[],
+  into: Float64Array,
+  start: number,
+): void => {
   const add = (at: number, values: Vector3, factor: number): void => {
-    for (let j = 0; j < 3; j += 1) share[at + j] = (share[at + j] as number) + factor * (values[j] as number);
+    for (let j = 0; j < 3; j += 1) into[at + j] = (into[at + j] as number) + factor * (values[j] as number);
   };
   const slip = SAME_PLACE * lengthM;
-  for (let p = 0; p < count; p += 1) {
+  for (let p = 0; p < breaksM.length - 1; p += 1) {
     const from = breaksM[p] as number;
     const to = breaksM[p + 1] as number;
-    const at = END_FORCES + p * SHARE_ROW;
+    const at = start + p * LOAD_ROW;
     for (const load of loads) {
       if (load.kind === 'point') {
         // A load at a break steps the shear before the piece that begins there; one at the far end does so behind all pieces.
@@ -85,32 +85,81 @@ export const innerShare = (
       add(at + 6, load.endNPerM, 1 / span);
     }
   }
-  return share;
 };
 
-/** From end forces and loads to the inner forces at every piece's start: ROW numbers per piece. */
-const alongPieces = (breaksM: Float64Array, share: Float64Array, into?: Float64Array): Float64Array => {
+/** All members' pieces one behind the other, so that what stands on them adds up in one flat array. */
+export interface PieceLayout {
+  readonly pieces: readonly MemberPieces[];
+  /** the first piece of each member; behind the last, how many there are */
+  readonly starts: Int32Array;
+}
+
+export const layPieces = (pieces: readonly MemberPieces[]): PieceLayout => {
+  const starts = new Int32Array(pieces.length + 1);
+  pieces.forEach(({ breaksM }, i) => {
+    starts[i + 1] = (starts[i] as number) + breaksM.length - 1;
+  });
+  return { pieces, starts };
+};
+
+/** How many numbers `pieceLoads` gives. */
+export const pieceRoom = ({ pieces, starts }: PieceLayout): number => (starts[pieces.length] as number) * LOAD_ROW;
+
+/** What loads do along all pieces, in the form that adds up: for `memberInner`. The pieces must suit them. */
+export const pieceLoads = (layout: PieceLayout, { own }: ReadyLoads): Float64Array => {
+  const { pieces, starts } = layout;
+  const into = new Float64Array(pieceRoom(layout));
+  for (const [index, loads] of own)
+    addAlongPieces(pieces[index] as MemberPieces, loads, into, (starts[index] as number) * LOAD_ROW);
+  return into;
+};
+
+/** Σ factor × array, all of one length, into `sum`: superposition of end forces, or of what stands on pieces. */
+export const weightedSum = (
+  arrays: readonly Float64Array[],
+  factors: ArrayLike<number>,
+  sum: Float64Array,
+): Float64Array => {
+  sum.fill(0);
+  const { length } = sum;
+  for (let k = 0; k < arrays.length; k += 1) {
+    const factor = factors[k] as number;
+    if (factor === 0) continue;
+    const values = arrays[k] as Float64Array;
+    for (let i = 0; i < length; i += 1) sum[i] = (sum[i] as number) + factor * (values[i] as number);
+  }
+  return sum;
+};
+
+/** From end forces and loads, each from its place on, to the inner forces at every piece's start, into `rows`: ROW numbers per piece. */
+const alongPieces = (
+  breaksM: Float64Array,
+  endForces: Float64Array,
+  endAt: number,
+  loads: Float64Array,
+  loadsAt: number,
+  rows: Float64Array,
+): Float64Array => {
   const count = breaksM.length - 1;
-  const rows = into ?? new Float64Array(count * ROW);
-  let n = -(share[0] as number);
-  let vy = -(share[1] as number);
-  let vz = -(share[2] as number);
-  const t = -(share[3] as number);
-  let my = -(share[4] as number);
-  let mz = -(share[5] as number);
+  let n = -(endForces[endAt] as number);
+  let vy = -(endForces[endAt + 1] as number);
+  let vz = -(endForces[endAt + 2] as number);
+  const t = -(endForces[endAt + 3] as number);
+  let my = -(endForces[endAt + 4] as number);
+  let mz = -(endForces[endAt + 5] as number);
   for (let p = 0; p < count; p += 1) {
-    const from = END_FORCES + p * SHARE_ROW;
+    const from = loadsAt + p * LOAD_ROW;
     const at = p * ROW;
-    n -= share[from] as number;
-    vy -= share[from + 1] as number;
-    vz -= share[from + 2] as number;
+    n -= loads[from] as number;
+    vy -= loads[from + 1] as number;
+    vz -= loads[from + 2] as number;
     rows[at] = n;
     rows[at + 1] = vy;
     rows[at + 2] = vz;
     rows[at + 3] = t;
     rows[at + 4] = my;
     rows[at + 5] = mz;
-    for (let j = 0; j < 6; j += 1) rows[at + 6 + j] = share[from + 3 + j] as number;
+    for (let j = 0; j < 6; j += 1) rows[at + 6 + j] = loads[from + 3 + j] as number;
     const s = (breaksM[p + 1] as number) - (breaksM[p] as number);
     const qx = rows[at + 6] as number;
     const qy = rows[at + 7] as number;
@@ -127,44 +176,35 @@ const alongPieces = (breaksM: Float64Array, share: Float64Array, into?: Float64A
   return rows;
 };
 
-/** Sums are made here and never leave: making a new array for each combination would cost more than the adding up. */
-let scratch = new Float64Array(END_FORCES + 32 * SHARE_ROW);
+/** Room for a member's inner forces along its pieces. */
+export const innerRoom = ({ breaksM }: MemberPieces): Float64Array => new Float64Array((breaksM.length - 1) * ROW);
 
-/**
- * Σ factor × share, as inner forces piece by piece: superposition. Plain loops and one new array: this is what every combination
- * costs. `into`, of ROW numbers per piece, takes the answer where many are looked at one after another.
- */
-export const combineInner = (
-  { breaksM }: MemberPieces,
-  shares: readonly Float64Array[],
-  factors: ArrayLike<number>,
-  into?: Float64Array,
-): Float64Array => {
-  const size = END_FORCES + (breaksM.length - 1) * SHARE_ROW;
-  if (scratch.length < size) scratch = new Float64Array(size);
-  const sum = scratch;
-  for (let i = 0; i < size; i += 1) sum[i] = 0;
-  for (let k = 0; k < shares.length; k += 1) {
-    const factor = factors[k] as number;
-    if (factor === 0) continue;
-    const share = shares[k] as Float64Array;
-    const { length } = share;
-    for (let i = 0; i < length; i += 1) sum[i] = (sum[i] as number) + factor * (share[i] as number);
-  }
-  return alongPieces(breaksM, sum, into);
-};
-
-/** Numbers that the inner forces of a member take: for a caller that keeps one array for many combinations. */
-export const innerSize = ({ breaksM }: MemberPieces): number => (breaksM.length - 1) * ROW;
+/** Inner forces of one member from the end forces of all members (twelve each) and what stands on all pieces, into `rows`. */
+export const memberInner = (
+  { pieces, starts }: PieceLayout,
+  index: number,
+  endForces: Float64Array,
+  loads: Float64Array,
+  rows: Float64Array,
+): Float64Array =>
+  alongPieces(
+    (pieces[index] as MemberPieces).breaksM,
+    endForces,
+    index * ROW,
+    loads,
+    (starts[index] as number) * LOAD_ROW,
+    rows,
+  );
 
 /** Inner forces of one member in one solution. */
-export const innerForces = (pieces: MemberPieces, memberIndex: number, solution: PatternSolution): Float64Array =>
-  alongPieces(pieces.breaksM, combinedShare(pieces, innerShare(pieces, memberIndex, solution)));
-
-const combinedShare = ({ breaksM }: MemberPieces, share: Float64Array): Float64Array => {
-  const full = new Float64Array(END_FORCES + (breaksM.length - 1) * SHARE_ROW);
-  full.set(share);
-  return full;
+export const innerForces = (
+  pieces: MemberPieces,
+  memberIndex: number,
+  { endForces, loads }: PatternSolution,
+): Float64Array => {
+  const own = new Float64Array((pieces.breaksM.length - 1) * LOAD_ROW);
+  addAlongPieces(pieces, loads.own.get(memberIndex) ?? [], own, 0);
+  return alongPieces(pieces.breaksM, endForces, memberIndex * ROW, own, 0, innerRoom(pieces));
 };
 
 /** Shear − intensity·s − growth·s²/2, and its integral from `moment`: what the shear and the moment of one plane are at s. */

@@ -21,6 +21,19 @@ import {
   type MemberLoad,
   type NodalLoad,
   type PreparedFrame,
+  equilibriumResidual,
+  holdFrame,
+  innerRoom,
+  layPieces,
+  memberInner,
+  nodeLoadSolver,
+  pieceLoads,
+  pieceRoom,
+  prepareMembers,
+  readyLoads,
+  solveLoads,
+  sumOfLoads,
+  weightedSum,
   prepareFrame,
   type Restraint,
   solvePattern,
@@ -85,7 +98,7 @@ const solved = (model: FrameModel, pattern: LoadPattern) => {
   const frame = prepared(model);
   const solution = solvePattern(frame, pattern);
   if (!solution.ok) throw new Error(JSON.stringify(solution.error));
-  const pieces = memberPieces(frame, [solution.value]);
+  const pieces = memberPieces(frame, [solution.value.loads]);
   const index = (id: string): number => frame.memberIndex.get(id) as number;
   const inner = (id: string) => innerForces(pieces[index(id)]!, index(id), solution.value);
   return {
@@ -567,7 +580,7 @@ describe('frames and grillages', () => {
     });
     const solution = solvePattern(frame, loads([even('m', 0, L, [0, 0, -w])]));
     if (!solution.ok) throw new Error('unsolved');
-    const [pieces] = memberPieces(frame, [solution.value]);
+    const [pieces] = memberPieces(frame, [solution.value.loads]);
     const rows = innerForces(pieces!, 0, solution.value);
     const end = Math.abs(innerAt(pieces!, rows, 0).my);
     verify({
@@ -768,7 +781,8 @@ describe('what holds for every frame', () => {
     fc.assert(
       fc.property(anyFrame, someLoads, (model, some) => {
         const frame = prepared(model);
-        expect(value(solvePattern(frame, patternFor(frame, some))).equilibriumResidual).toBeLessThan(1e-8);
+        const pattern = patternFor(frame, some);
+        expect(equilibriumResidual(frame, pattern, value(solvePattern(frame, pattern)))).toBeLessThan(1e-8);
       }),
       { numRuns: 60 },
     );
@@ -790,6 +804,75 @@ describe('what holds for every frame', () => {
         );
       }),
       { numRuns: 40 },
+    );
+  });
+  test('loads made ready one by one add up to the pattern as a whole, however the frame is held', () => {
+    fc.assert(
+      fc.property(anyFrame, someLoads, someLoads, (model, one, other) => {
+        const unheld = value(prepareMembers(model));
+        const supports = [model.supports, [hold('n1', ALL), hold('n3', 'uy')]];
+        for (const own of supports) {
+          const frame = value(holdFrame(unheld, own));
+          const [a, b] = [patternFor(frame, one), patternFor(frame, other)];
+          const sum = solveLoads(
+            frame,
+            sumOfLoads(unheld, [value(readyLoads(unheld, a)), value(readyLoads(unheld, b))]),
+          );
+          const fresh = prepared({ ...model, supports: own });
+          const whole = value(solvePattern(fresh, loads([...a.member, ...b.member], [...a.nodal, ...b.nodal])));
+          close(sum.endForces, whole.endForces);
+          close(sum.reactions, whole.reactions);
+          close(sum.displacements, whole.displacements);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+  test('loads on nodes from unit loads: the same as solved at once', () => {
+    fc.assert(
+      fc.property(anyFrame, someLoads, someLoads, (model, one, other) => {
+        const frame = prepared(model);
+        const solve = nodeLoadSolver(frame);
+        for (const some of [one, other]) {
+          const { nodal } = patternFor(frame, some);
+          const [ours, direct] = [solve(nodal), value(solvePattern(frame, loads([], [...nodal])))];
+          close(ours.endForces, direct.endForces);
+          close(ours.reactions, direct.reactions);
+          close(ours.displacements, direct.displacements);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+  test('inner forces of combinations in flat memory: each member as by itself', () => {
+    fc.assert(
+      fc.property(anyFrame, someLoads, someLoads, force, (model, one, other, [f, g]) => {
+        const frame = prepared(model);
+        const solutions = [one, other].map((some) => value(solvePattern(frame, patternFor(frame, some))));
+        const own = solutions.map((solution) => solution.loads);
+        const layout = layPieces(memberPieces(frame, own));
+        const endForces = new Float64Array(frame.members.length * 12);
+        const along = new Float64Array(pieceRoom(layout));
+        weightedSum(
+          solutions.map((solution) => solution.endForces),
+          [f, g],
+          endForces,
+        );
+        weightedSum(
+          own.map((ready) => pieceLoads(layout, ready)),
+          [f, g],
+          along,
+        );
+        layout.pieces.forEach((pieces, i) => {
+          const [a, b] = solutions.map((solution) => innerForces(pieces, i, solution));
+          const sum = memberInner(layout, i, endForces, along, innerRoom(pieces));
+          close(
+            sum,
+            a!.map((x, k) => f * x + g * b![k]!),
+          );
+        });
+      }),
+      { numRuns: 30 },
     );
   });
   test('reciprocity: what a unit force here moves there, it moves here from there (Maxwell-Betti)', () => {
@@ -884,7 +967,7 @@ describe('what holds for every frame', () => {
       fc.property(anyFrame, someLoads, (model, some) => {
         const frame = prepared(model);
         const solution = value(solvePattern(frame, patternFor(frame, some)));
-        const pieces = memberPieces(frame, [solution]);
+        const pieces = memberPieces(frame, [solution.loads]);
         frame.members.forEach(({ axes }, i) => {
           const rows = innerForces(pieces[i]!, i, solution);
           const extremes = innerExtremes(pieces[i]!, rows);

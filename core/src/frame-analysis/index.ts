@@ -16,10 +16,19 @@ export {
   type Vector3,
 } from './frame.js';
 export { type MemberAxes, toGlobal, toLocal } from './memberAxes.js';
-export { type PreparedFrame, type PreparedMember, prepareFrame } from './prepare.js';
-export { endMovements, type PatternSolution, solvePattern } from './solve.js';
+export { nodeLoadSolver } from './nodeLoads.js';
+export { equilibriumResidual } from './equilibrium.js';
+export { noLoads, readyLoads, type ReadyLoads, sumOfLoads } from './loads.js';
 export {
-  combineInner,
+  holdFrame,
+  type PreparedFrame,
+  type PreparedMember,
+  prepareFrame,
+  prepareMembers,
+  type UnheldFrame,
+} from './prepare.js';
+export { endMovements, type PatternSolution, solveLoads, solvePattern } from './solve.js';
+export {
   type Deflection,
   deflectionAt,
   deflections,
@@ -31,12 +40,18 @@ export {
   innerExtremes,
   type InnerForce,
   innerForces,
-  innerShare,
-  innerSize,
+  innerRoom,
   largestBow,
+  layPieces,
   type MemberPieces,
+  memberInner,
   memberPieces,
   movementAt,
+  type PieceLayout,
+  pieceLoads,
+  pieceRoom,
+  piecesOf,
   visitPeaks,
+  weightedSum,
 } from './diagrams.js';
 export { add, cross, dot, length, scale, subtract } from './vectors.js';

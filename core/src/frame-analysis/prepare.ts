@@ -14,6 +14,7 @@ import { type MemberAxes, memberAxes } from './memberAxes.js';
 import { narrowOrder, neighbours } from './numbering.js';
 import { type CondensedMember, condense, softEnds } from './releases.js';
 import { conditionEstimate, emptySkyline, factorise, type Factorisation, scaledNorm } from './skyline.js';
+import { slabs } from './slab.js';
 import { cross, dot, isFinite3, length, scale, subtract } from './vectors.js';
 
 export interface PreparedMember {
@@ -25,8 +26,14 @@ export interface PreparedMember {
   readonly condensed: CondensedMember;
   /** node movements (global) → movements of the member's ends (local), 12 × 12 by rows */
   readonly transform: Float64Array;
-  /** node movements (global) → forces at the member's ends (local): stiffness × transform */
-  readonly forcesPerMovement: Float64Array;
+}
+
+/** Node movements (global, six per node) → forces at all members' ends (local, twelve per member): stiffness × transform, by rows without zeros. */
+export interface EndForceMatrix {
+  /** first entry of each row; behind the last row, how many there are */
+  readonly starts: Int32Array;
+  readonly columns: Int32Array;
+  readonly values: Float64Array;
 }
 
 /** How a node may move: its six movements along these directions, the held ones without an equation (−1). */
@@ -40,18 +47,32 @@ export interface NodeFreedoms {
   readonly plain: boolean;
 }
 
-/** A frame with its supports, its matrix factorised once for any number of loads. */
-export interface PreparedFrame {
-  readonly model: FrameModel;
+/** Nodes and members of a frame, worked out as far as they can be without knowing how it is held. */
+export interface UnheldFrame {
+  readonly model: Omit<FrameModel, 'supports'>;
   readonly nodeIndex: ReadonlyMap<string, number>;
   readonly memberIndex: ReadonlyMap<string, number>;
   readonly members: readonly PreparedMember[];
+  readonly endForces: EndForceMatrix;
+  /** of each member in its nodes' global movements, Tᵀ·k·T, 12 × 12 by rows */
+  readonly stiffness: readonly Float64Array[];
+  /** nodes in the order that keeps the matrix narrow */
+  readonly order: readonly number[];
+  /** largest distance between nodes along one axis, m: what moments are compared by */
+  readonly spanM: number;
+  /** room for results, zeroed */
+  readonly take: (count: number) => Float64Array;
+}
+
+/** A frame with its supports, its matrix factorised once for any number of loads. */
+export interface PreparedFrame extends UnheldFrame {
+  readonly model: FrameModel;
   readonly nodes: readonly NodeFreedoms[];
   readonly factorisation: Factorisation;
   /** condition of the matrix with its units taken out; figures lose about its decimal logarithm in digits */
   readonly condition: number;
-  /** largest distance between nodes along one axis, m: what moments are compared by */
-  readonly spanM: number;
+  /** what solving writes on and throws away: loads and forces on nodes, the right side of the equations */
+  readonly room: { readonly applied: Float64Array; readonly passed: Float64Array; readonly right: Float64Array };
 }
 
 const PROPERTIES = ['areaM2', 'iyM4', 'izM4', 'torsionM4', 'elasticPa', 'shearPa'] as const;
@@ -140,7 +161,7 @@ const transposedProduct = (a: Float64Array, b: Float64Array): Float64Array => {
 };
 
 const prepareMember = (
-  model: FrameModel,
+  model: UnheldFrame['model'],
   member: FrameMember,
   nodeIndex: ReadonlyMap<string, number>,
 ): Result<PreparedMember, FrameProblem[]> => {
@@ -166,7 +187,6 @@ const prepareMember = (
     ratios: shearRatios(member, axes.value.lengthM),
     condensed: condensed.value,
     transform,
-    forcesPerMovement: product(condensed.value.stiffness, transform),
   });
 };
 
@@ -180,6 +200,7 @@ const AXES: readonly Vector3[] = [
 
 /** Orthonormal directions, the held ones first; axes of space where that is possible, so that plain supports stay exact. */
 const directionsFrom = (held: readonly Vector3[]): { readonly all: Vector3[]; readonly heldCount: number } => {
+  if (held.length === 0) return { all: [...AXES], heldCount: 0 };
   const all: Vector3[] = [];
   const take = (candidate: Vector3): void => {
     const rest = all.reduce((vector, own) => subtract(vector, scale(own, dot(own, vector))), candidate);
@@ -195,7 +216,7 @@ const directionsFrom = (held: readonly Vector3[]): { readonly all: Vector3[]; re
   return { all, heldCount };
 };
 
-const prepareNodes = (
+const holdNodes = (
   model: FrameModel,
   nodeIndex: ReadonlyMap<string, number>,
   problems: FrameProblem[],
@@ -231,15 +252,29 @@ const prepareNodes = (
   });
 };
 
-const validate = (
-  model: FrameModel,
-): Result<
-  { nodeIndex: Map<string, number>; memberIndex: Map<string, number>; members: PreparedMember[] },
-  FrameProblem[]
-> => {
+const endForceMatrix = (members: readonly PreparedMember[], perMovement: readonly Float64Array[]): EndForceMatrix => {
+  const starts = new Int32Array(members.length * SIZE + 1);
+  const columns: number[] = [];
+  const values: number[] = [];
+  members.forEach(({ from, to }, i) => {
+    const block = perMovement[i] as Float64Array;
+    for (let row = 0; row < SIZE; row += 1) {
+      for (let j = 0; j < SIZE; j += 1) {
+        const value = block[row * SIZE + j] as number;
+        if (value === 0) continue;
+        columns.push(j < 6 ? from * 6 + j : to * 6 + j - 6);
+        values.push(value);
+      }
+      starts[i * SIZE + row + 1] = values.length;
+    }
+  });
+  return { starts, columns: Int32Array.from(columns), values: Float64Array.from(values) };
+};
+
+/** Checks nodes and members and prepares them for any number of supports; or everything that is wrong, with the place. */
+export const prepareMembers = (model: UnheldFrame['model']): Result<UnheldFrame, FrameProblem[]> => {
   const problems: FrameProblem[] = [];
   if (model.members.length === 0) problems.push({ code: 'no-members' });
-  if (!model.supports.some(({ restraints }) => restraints.length > 0)) problems.push({ code: 'no-supports' });
   const nodeIndex = indexById(model.nodes, 'duplicate-node', problems);
   const memberIndex = indexById(model.members, 'duplicate-member', problems);
   for (const { id, at } of model.nodes) if (!isFinite3(at)) problems.push({ code: 'not-finite', of: id });
@@ -249,15 +284,32 @@ const validate = (
     if (prepared.ok) members.push(prepared.value);
     else problems.push(...prepared.error);
   }
-  return problems.length > 0 ? fail(problems) : ok({ nodeIndex, memberIndex, members });
+  if (problems.length > 0) return fail(problems);
+  const graph = neighbours(
+    model.nodes.length,
+    members.map(({ from, to }) => [from, to] as const),
+  );
+  const perMovement = members.map(({ condensed, transform }) => product(condensed.stiffness, transform));
+  return ok({
+    model,
+    nodeIndex,
+    memberIndex,
+    members,
+    endForces: endForceMatrix(members, perMovement),
+    stiffness: members.map(({ transform }, i) => transposedProduct(transform, perMovement[i] as Float64Array)),
+    order: narrowOrder(graph),
+    spanM: spanOf(model),
+    take: slabs(),
+  });
 };
 
-/** Member stiffness in its nodes' global movements, Tᵀ·k·T; turned into their own directions where a node has others. */
+/** Member stiffness in the directions that its nodes move in. */
 const stiffnessInNodes = (
-  { transform, forcesPerMovement, from, to }: PreparedMember,
+  global: Float64Array,
+  { from, to }: PreparedMember,
   nodes: readonly NodeFreedoms[],
 ): Float64Array => {
-  const global = transposedProduct(transform, forcesPerMovement);
+  if ((nodes[from] as NodeFreedoms).plain && (nodes[to] as NodeFreedoms).plain) return global;
   const turned = new Float64Array(SIZE * SIZE);
   [from, to].forEach((node, end) => {
     (nodes[node] as NodeFreedoms).directions.forEach((direction, d) => {
@@ -265,9 +317,7 @@ const stiffnessInNodes = (
       for (let j = 0; j < 3; j += 1) turned[(block + j) * SIZE + end * 6 + d] = direction[j] as number;
     });
   });
-  return (nodes[from] as NodeFreedoms).plain && (nodes[to] as NodeFreedoms).plain
-    ? global
-    : transposedProduct(turned, product(global, turned));
+  return transposedProduct(turned, product(global, turned));
 };
 
 const springBlock = (springs: readonly Restraint[], directions: readonly Vector3[]): Float64Array => {
@@ -318,7 +368,7 @@ const movementsOf = (
   });
 };
 
-const spanOf = (model: FrameModel): number => {
+const spanOf = (model: UnheldFrame['model']): number => {
   const sizes = [0, 1, 2].map((axis) => {
     const values = model.nodes.map(({ at }) => at[axis] as number);
     return Math.max(...values) - Math.min(...values);
@@ -326,19 +376,18 @@ const spanOf = (model: FrameModel): number => {
   return Math.max(...sizes, Number.MIN_VALUE);
 };
 
-/** Checks the frame, numbers it, builds its matrix and factorises it; or everything that is wrong, with the place. */
-export const prepareFrame = (model: FrameModel): Result<PreparedFrame, FrameProblem[]> => {
-  const valid = validate(model);
-  if (!valid.ok) return valid;
-  const { nodeIndex, memberIndex, members } = valid.value;
+/** Holds a frame, builds its matrix and factorises it; or everything that is wrong, with the place. */
+export const holdFrame = (
+  unheld: UnheldFrame,
+  supports: FrameModel['supports'],
+): Result<PreparedFrame, FrameProblem[]> => {
+  const model: FrameModel = { ...unheld.model, supports };
+  const { nodeIndex, spanM } = unheld;
   const problems: FrameProblem[] = [];
-  const plain = prepareNodes(model, nodeIndex, problems);
+  if (isLoose(supports)) problems.push({ code: 'no-supports' });
+  const held = holdNodes(model, nodeIndex, problems);
   if (problems.length > 0) return fail(problems);
-  const graph = neighbours(
-    model.nodes.length,
-    members.map(({ from, to }) => [from, to] as const),
-  );
-  const nodes = plain.map(
+  const nodes = held.map(
     ({ directions, springs, supported }): NodeFreedoms => ({
       directions,
       equations: new Int32Array(6).fill(-1),
@@ -348,24 +397,38 @@ export const prepareFrame = (model: FrameModel): Result<PreparedFrame, FrameProb
     }),
   );
   let count = 0;
-  for (const node of narrowOrder(graph)) {
-    plain[node]?.held.forEach((fixed, d) => {
+  for (const node of unheld.order) {
+    held[node]?.held.forEach((fixed, d) => {
       if (fixed) return;
       (nodes[node] as NodeFreedoms).equations[d] = count;
       count += 1;
     });
   }
-  const spanM = spanOf(model);
-  const factorised = assemble(members, nodes, count);
+  const factorised = assemble(unheld, nodes, count);
   const free = factorised.factorisation.freeMovements;
   if (free.length > 0) {
     return fail([{ code: 'mechanism', movements: free.map((vector) => movementsOf(vector, model, nodes, spanM)) }]);
   }
-  return ok({ model, nodeIndex, memberIndex, members, nodes, spanM, ...factorised });
+  const room = {
+    applied: new Float64Array(nodes.length * 6),
+    passed: new Float64Array(nodes.length * 6),
+    right: new Float64Array(count),
+  };
+  return ok({ ...unheld, model, nodes, ...factorised, room });
+};
+
+const isLoose = (supports: FrameModel['supports']): boolean =>
+  !supports.some(({ restraints }) => restraints.length > 0);
+
+/** Checks the whole frame, numbers it, builds its matrix and factorises it; or everything that is wrong, with the place. */
+export const prepareFrame = (model: FrameModel): Result<PreparedFrame, FrameProblem[]> => {
+  const unheld = prepareMembers(model);
+  if (unheld.ok) return holdFrame(unheld.value, model.supports);
+  return fail(isLoose(model.supports) ? [...unheld.error, { code: 'no-supports' }] : unheld.error);
 };
 
 const assemble = (
-  members: readonly PreparedMember[],
+  { members, stiffness }: UnheldFrame,
   nodes: readonly NodeFreedoms[],
   count: number,
 ): { factorisation: Factorisation; condition: number } => {
@@ -401,7 +464,9 @@ const assemble = (
       }
     }
   };
-  for (const member of members) add(stiffnessInNodes(member, nodes), equationsOf(member));
+  members.forEach((member, i) => {
+    add(stiffnessInNodes(stiffness[i] as Float64Array, member, nodes), equationsOf(member));
+  });
   for (const { springs, directions, equations } of nodes) {
     if (springs.length > 0) add(springBlock(springs, directions), equations);
   }

@@ -67,17 +67,20 @@ export const condense = (
   return { ok: true, value: { stiffness: k, steps } };
 };
 
-/** Equivalent end forces with the soft movements worked out, in place; returns what stood there at each step. */
-export const condenseLoads = (steps: CondensedMember['steps'], loads: Float64Array): Float64Array => {
-  const held = new Float64Array(steps.length);
+/** Equivalent end forces (12) with the soft movements worked out, in place; what stood at each step goes into `held` from `at`. */
+export const condenseLoads = (
+  steps: CondensedMember['steps'],
+  loads: Float64Array,
+  held: Float64Array,
+  at: number,
+): void => {
   steps.forEach(({ index, stiffness, row, pivot }, step) => {
     const value = loads[index] as number;
-    held[step] = value;
+    held[at + step] = value;
     if (value === 0) return;
     for (let i = 0; i < SIZE; i += 1) loads[i] = (loads[i] as number) - ((row[i] as number) / pivot) * value;
     loads[index] = (stiffness / pivot) * value;
   });
-  return held;
 };
 
 /** The member's own movement at its soft ends, written into `ends` (local axes) in place of the node's. */

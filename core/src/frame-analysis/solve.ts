@@ -1,24 +1,13 @@
-import { fail, ok, type Result } from '../result.js';
-import { addPointLoad, addSpreadLoad, SIZE } from './beamElement.js';
-import type { FrameProblem, LoadPattern, MemberLoad, Vector3 } from './frame.js';
-import { toLocal } from './memberAxes.js';
-import type { NodeFreedoms, PreparedFrame, PreparedMember } from './prepare.js';
-import { condenseLoads, recoverReleased } from './releases.js';
+import { ok, type Result } from '../result.js';
+import { SIZE } from './beamElement.js';
+import type { FrameProblem, LoadPattern, Vector3 } from './frame.js';
+import { readyLoads, type ReadyLoads } from './loads.js';
+import type { EndForceMatrix, NodeFreedoms, PreparedFrame, PreparedMember } from './prepare.js';
+import { recoverReleased } from './releases.js';
 import { backSolve } from './skyline.js';
-import { add, isFinite3, scale } from './vectors.js';
+import { add, scale } from './vectors.js';
 
-/** A load on one member in its own axes. */
-export type LocalLoad =
-  | { readonly kind: 'point'; readonly atM: number; readonly forceN: Vector3 }
-  | {
-      readonly kind: 'spread';
-      readonly fromM: number;
-      readonly toM: number;
-      readonly startNPerM: Vector3;
-      readonly endNPerM: Vector3;
-    };
-
-/** What one load pattern does. Rows of six per node, of twelve per member, in the model's order. */
+/** What loads do to a frame. Rows of six per node, of twelve per member, in the model's order. */
 export interface PatternSolution {
   /** m and rad, global */
   readonly displacements: Float64Array;
@@ -26,121 +15,67 @@ export interface PatternSolution {
   readonly reactions: Float64Array;
   /** of the nodes on the member, local axes, first end then second */
   readonly endForces: Float64Array;
-  /** what each member's loads come to at its ends, its releases worked out; and what stood at each of these */
-  readonly condensedLoads: ReadonlyMap<number, { readonly loads: Float64Array; readonly held: Float64Array }>;
-  /** by member index, where it carries any */
-  readonly localLoads: ReadonlyMap<number, readonly LocalLoad[]>;
-  /** largest of the six sums of loads and reactions, ÷ the loads' own size (moments ÷ the frame's size too) */
-  readonly equilibriumResidual: number;
+  /** what stands on it */
+  readonly loads: ReadyLoads;
 }
 
-/** A load this little off the member's end, as a share of its length, is a slip of rounding. */
-const END_SLIP = 1e-9;
-
-const localise = (load: MemberLoad, { axes, member }: PreparedMember): Result<LocalLoad, FrameProblem> => {
-  const { lengthM } = axes;
-  const turn = (vector: Vector3): Vector3 => (load.axes === 'local' ? vector : toLocal(axes, vector));
-  const off: FrameProblem = { code: 'load-off-member', member: member.id, lengthM };
-  const inside = (x: number): boolean => x >= -END_SLIP * lengthM && x <= lengthM * (1 + END_SLIP);
-  const clamp = (x: number): number => Math.min(lengthM, Math.max(0, x));
-  if (load.kind === 'point') {
-    if (!isFinite3(load.forceN) || !Number.isFinite(load.atM)) return fail({ code: 'not-finite', of: member.id });
-    return inside(load.atM) ? ok({ kind: 'point', atM: clamp(load.atM), forceN: turn(load.forceN) }) : fail(off);
-  }
-  if (![load.startNPerM, load.endNPerM].every(isFinite3) || !Number.isFinite(load.fromM + load.toM))
-    return fail({ code: 'not-finite', of: member.id });
-  if (!inside(load.fromM) || !inside(load.toM) || load.toM < load.fromM) return fail(off);
-  return ok({
-    kind: 'spread',
-    fromM: clamp(load.fromM),
-    toM: clamp(load.toM),
-    startNPerM: turn(load.startNPerM),
-    endNPerM: turn(load.endNPerM),
-  });
-};
-
-const localLoadsOf = (frame: PreparedFrame, pattern: LoadPattern): Result<Map<number, LocalLoad[]>, FrameProblem[]> => {
-  const loads = new Map<number, LocalLoad[]>();
-  const problems: FrameProblem[] = [];
-  for (const load of pattern.member) {
-    const index = frame.memberIndex.get(load.member);
-    if (index === undefined) {
-      problems.push({ code: 'unknown-member', member: load.member });
-      continue;
-    }
-    const local = localise(load, frame.members[index] as PreparedMember);
-    if (!local.ok) problems.push(local.error);
-    else if (loads.has(index)) loads.get(index)?.push(local.value);
-    else loads.set(index, [local.value]);
-  }
-  for (const { node, forceN, momentNm } of pattern.nodal) {
-    if (!frame.nodeIndex.has(node)) problems.push({ code: 'unknown-node', by: 'load', node });
-    if (!isFinite3(forceN) || (momentNm && !isFinite3(momentNm))) problems.push({ code: 'not-finite', of: node });
-  }
-  return problems.length > 0 ? fail(problems) : ok(loads);
-};
-
-/** End forces that work as the member's loads do, local axes, 12; zero where it carries none. */
-const equivalentLoads = (loads: readonly LocalLoad[], { axes, ratios }: PreparedMember): Float64Array => {
-  const equivalent = new Float64Array(SIZE);
-  for (const load of loads) {
-    if (load.kind === 'point') addPointLoad(equivalent, load.atM, load.forceN, axes.lengthM, ratios);
-    else addSpreadLoad(equivalent, load.fromM, load.toM, load.startNPerM, load.endNPerM, axes.lengthM, ratios);
-  }
-  return equivalent;
-};
-
-/** Tᵀ·local, added to the two nodes' six rows each. */
+/** Tᵀ·local, twelve of `local` from `start`, added to the two nodes' six rows each. */
 const addToNodes = (
   { transform, from, to }: PreparedMember,
   local: Float64Array,
+  start: number,
   into: Float64Array,
-  sign: 1 | -1,
 ): void => {
   for (let j = 0; j < SIZE; j += 1) {
     let sum = 0;
-    for (let i = 0; i < SIZE; i += 1) sum += (transform[i * SIZE + j] as number) * (local[i] as number);
+    for (let i = 0; i < SIZE; i += 1) sum += (transform[i * SIZE + j] as number) * (local[start + i] as number);
     const at = j < 6 ? from * 6 + j : to * 6 + j - 6;
-    into[at] = (into[at] as number) + sign * sum;
+    into[at] = (into[at] as number) + sum;
   }
 };
 
-const toEquations = (nodes: readonly NodeFreedoms[], loads: Float64Array, count: number): Float64Array => {
-  const right = new Float64Array(count);
-  nodes.forEach(({ directions, equations }, node) => {
-    directions.forEach((direction, d) => {
+/** Loads on nodes, along the directions that these are free in. */
+const toEquations = (nodes: readonly NodeFreedoms[], loads: Float64Array, right: Float64Array): void => {
+  nodes.forEach(({ directions, equations, plain }, node) => {
+    for (let d = 0; d < 6; d += 1) {
       const equation = equations[d] as number;
-      if (equation < 0) return;
+      if (equation < 0) continue;
+      if (plain) {
+        right[equation] = loads[node * 6 + d] as number;
+        continue;
+      }
       const base = node * 6 + (d < 3 ? 0 : 3);
-      right[equation] =
-        (loads[base] as number) * direction[0] +
-        (loads[base + 1] as number) * direction[1] +
-        (loads[base + 2] as number) * direction[2];
-    });
+      const [x, y, z] = directions[d] as Vector3;
+      right[equation] = (loads[base] as number) * x + (loads[base + 1] as number) * y + (loads[base + 2] as number) * z;
+    }
   });
-  return right;
 };
 
-const fromEquations = (nodes: readonly NodeFreedoms[], solved: Float64Array): Float64Array => {
-  const global = new Float64Array(nodes.length * 6);
-  nodes.forEach(({ directions, equations }, node) => {
-    directions.forEach((direction, d) => {
+/** The other way: movements of nodes, global, six each. */
+const fromEquations = (nodes: readonly NodeFreedoms[], solved: Float64Array, global: Float64Array): void => {
+  nodes.forEach(({ directions, equations, plain }, node) => {
+    for (let d = 0; d < 6; d += 1) {
       const equation = equations[d] as number;
-      if (equation < 0) return;
-      const base = node * 6 + (d < 3 ? 0 : 3);
-      for (let j = 0; j < 3; j += 1) {
-        global[base + j] = (global[base + j] as number) + (solved[equation] as number) * (direction[j] as number);
+      if (equation < 0) continue;
+      const value = solved[equation] as number;
+      if (plain) {
+        global[node * 6 + d] = value;
+        continue;
       }
-    });
+      const base = node * 6 + (d < 3 ? 0 : 3);
+      const direction = directions[d] as Vector3;
+      for (let j = 0; j < 3; j += 1) {
+        global[base + j] = (global[base + j] as number) + value * (direction[j] as number);
+      }
+    }
   });
-  return global;
 };
 
 /** Movement of a member's own ends, local axes, 12; a released end has its own, not its node's. */
 export const endMovements = (
   frame: PreparedFrame,
   memberIndex: number,
-  { displacements, condensedLoads }: PatternSolution,
+  { displacements, loads }: PatternSolution,
 ): Float64Array => {
   const { transform, from, to, condensed } = frame.members[memberIndex] as PreparedMember;
   const ends = new Float64Array(SIZE);
@@ -155,162 +90,65 @@ export const endMovements = (
   }
   const { steps } = condensed;
   if (steps.length > 0) {
-    recoverReleased(steps, condensedLoads.get(memberIndex)?.held ?? new Float64Array(steps.length), ends);
+    recoverReleased(steps, loads.held.subarray(memberIndex * SIZE, memberIndex * SIZE + steps.length), ends);
   }
   return ends;
 };
 
-/** f = k·T·u − the loads' own, local axes, into `into` from `at`. */
-const memberForces = (
-  { forcesPerMovement, from, to }: PreparedMember,
+/** f = k·T·u − the loads' own, local axes: twelve per member. */
+const endForcesUnder = (
+  { starts, columns, values }: EndForceMatrix,
   displacements: Float64Array,
-  loads: Float64Array | undefined,
-  into: Float64Array,
-  at: number,
+  atEnds: Float64Array,
+  forces: Float64Array,
 ): void => {
-  for (let i = 0; i < SIZE; i += 1) {
-    let sum = loads ? -(loads[i] as number) : 0;
-    const row = i * SIZE;
-    for (let j = 0; j < 6; j += 1) {
-      sum +=
-        (forcesPerMovement[row + j] as number) * (displacements[from * 6 + j] as number) +
-        (forcesPerMovement[row + 6 + j] as number) * (displacements[to * 6 + j] as number);
-    }
-    into[at + i] = sum;
+  for (let row = 0; row < forces.length; row += 1) {
+    let sum = -(atEnds[row] as number);
+    const end = starts[row + 1] as number;
+    for (let k = starts[row] as number; k < end; k += 1)
+      sum += (values[k] as number) * (displacements[columns[k] as number] as number);
+    forces[row] = sum;
   }
 };
 
-/** Sums of forces and moments about the origin, and the sizes of what was added; plain numbers, as this is done for every load. */
-class Sums {
-  private readonly totals = [0, 0, 0, 0, 0, 0];
-  private forceSize = 0;
-  private momentSize = 0;
-
-  /** A force at a place, N and m. */
-  force(x: number, y: number, z: number, fx: number, fy: number, fz: number): void {
-    this.forceSize += Math.sqrt(fx * fx + fy * fy + fz * fz);
-    this.add(0, fx, fy, fz);
-    this.moment(y * fz - z * fy, z * fx - x * fz, x * fy - y * fx);
-  }
-  moment(mx: number, my: number, mz: number): void {
-    this.momentSize += Math.sqrt(mx * mx + my * my + mz * mz);
-    this.add(3, mx, my, mz);
-  }
-  /** Largest of the six sums ÷ the size of all that was added; moments ÷ the frame's size too. */
-  relative(spanM: number): number {
-    const size = Math.max(this.forceSize, this.momentSize / spanM);
-    if (size === 0) return 0;
-    return this.totals.reduce((most, total, i) => Math.max(most, Math.abs(total) / (i < 3 ? 1 : spanM)), 0) / size;
-  }
-  private add(at: number, a: number, b: number, c: number): void {
-    this.totals[at] = (this.totals[at] as number) + a;
-    this.totals[at + 1] = (this.totals[at + 1] as number) + b;
-    this.totals[at + 2] = (this.totals[at + 2] as number) + c;
-  }
-}
-
-/** A force in the member's own axes at x along it, times a factor. */
-const addLocal = (sums: Sums, { start, rows }: PreparedMember['axes'], x: number, f: Vector3, factor: number): void => {
-  const [ex, ey, ez] = rows;
-  sums.force(
-    start[0] + ex[0] * x,
-    start[1] + ex[1] * x,
-    start[2] + ex[2] * x,
-    factor * (ex[0] * f[0] + ey[0] * f[1] + ez[0] * f[2]),
-    factor * (ex[1] * f[0] + ey[1] * f[1] + ez[1] * f[2]),
-    factor * (ex[2] * f[0] + ey[2] * f[1] + ez[2] * f[2]),
-  );
-};
-
-const vectorAt = (values: Float64Array, at: number): Vector3 => [
+export const vectorAt = (values: Float64Array, at: number): Vector3 => [
   values[at] as number,
   values[at + 1] as number,
   values[at + 2] as number,
 ];
 
-/** Sums taken of the loads themselves, not of what was solved for: a check of everything between. */
-const residualOf = (
-  frame: PreparedFrame,
-  pattern: LoadPattern,
-  localLoads: ReadonlyMap<number, readonly LocalLoad[]>,
-  reactions: Float64Array,
-): number => {
-  const sums = new Sums();
-  const { nodes } = frame.model;
-  for (const { node, forceN, momentNm } of pattern.nodal) {
-    const { at } = nodes[frame.nodeIndex.get(node) as number] as { at: Vector3 };
-    sums.force(...at, ...forceN);
-    if (momentNm) sums.moment(...momentNm);
-  }
-  for (const [index, loads] of localLoads) {
-    const { axes } = frame.members[index] as PreparedMember;
-    for (const load of loads) {
-      if (load.kind === 'point') {
-        addLocal(sums, axes, load.atM, load.forceN, 1);
-        continue;
-      }
-      // Two triangles, each at a third from its own end.
-      const span = load.toM - load.fromM;
-      addLocal(sums, axes, load.fromM + span / 3, load.startNPerM, span / 2);
-      addLocal(sums, axes, load.toM - span / 3, load.endNPerM, span / 2);
-    }
-  }
-  nodes.forEach(({ at }, i) => {
-    if (!frame.nodes[i]?.supported) return;
-    sums.force(...at, ...vectorAt(reactions, i * 6));
-    sums.moment(...vectorAt(reactions, i * 6 + 3));
+/** What loads that are ready do to a frame that is held and factorised. */
+export const solveLoads = (frame: PreparedFrame, loads: ReadyLoads): PatternSolution => {
+  const { nodes, members, factorisation } = frame;
+  const { applied, right, passed } = frame.room;
+  applied.set(loads.nodal);
+  for (const index of loads.own.keys())
+    addToNodes(members[index] as PreparedMember, loads.atEnds, index * SIZE, applied);
+  toEquations(nodes, applied, right);
+  backSolve(factorisation, right);
+  const displacements = frame.take(nodes.length * 6);
+  fromEquations(nodes, right, displacements);
+  const endForces = frame.take(members.length * SIZE);
+  endForcesUnder(frame.endForces, displacements, loads.atEnds, endForces);
+  // What the nodes pass on to members, less what was put on them, is what the ground gives; elsewhere it is rounding.
+  passed.fill(0);
+  members.forEach((member, index) => {
+    if (nodes[member.from]?.supported || nodes[member.to]?.supported)
+      addToNodes(member, endForces, index * SIZE, passed);
   });
-  return sums.relative(frame.spanM);
+  const reactions = frame.take(nodes.length * 6);
+  nodes.forEach(({ supported }, i) => {
+    if (!supported) return;
+    for (let j = i * 6; j < i * 6 + 6; j += 1) reactions[j] = (passed[j] as number) - (loads.nodal[j] as number);
+  });
+  keepHeld(nodes, reactions);
+  return { displacements, reactions, endForces, loads };
 };
 
 /** Solves one pattern on a frame that is factorised already; or the loads that stand nowhere, with their place. */
 export const solvePattern = (frame: PreparedFrame, pattern: LoadPattern): Result<PatternSolution, FrameProblem[]> => {
-  const found = localLoadsOf(frame, pattern);
-  if (!found.ok) return found;
-  const localLoads = found.value;
-  const { nodes, members, factorisation } = frame;
-  const applied = new Float64Array(nodes.length * 6);
-  for (const { node, forceN, momentNm = [0, 0, 0] } of pattern.nodal) {
-    const at = (frame.nodeIndex.get(node) as number) * 6;
-    for (let j = 0; j < 3; j += 1) {
-      applied[at + j] = (applied[at + j] as number) + (forceN[j] as number);
-      applied[at + 3 + j] = (applied[at + 3 + j] as number) + (momentNm[j] as number);
-    }
-  }
-  const reactions = new Float64Array(nodes.length * 6);
-  for (let i = 0; i < applied.length; i += 1) reactions[i] = -(applied[i] as number);
-  const condensed = new Map<number, { readonly loads: Float64Array; readonly held: Float64Array }>();
-  for (const [index, loads] of localLoads) {
-    const member = members[index] as PreparedMember;
-    const equivalent = equivalentLoads(loads, member);
-    const held = condenseLoads(member.condensed.steps, equivalent);
-    condensed.set(index, { loads: equivalent, held });
-    addToNodes(member, equivalent, applied, 1);
-  }
-  const right = toEquations(nodes, applied, factorisation.lower.size);
-  backSolve(factorisation, right);
-  const displacements = fromEquations(nodes, right);
-  const endForces = new Float64Array(members.length * SIZE);
-  for (let index = 0; index < members.length; index += 1) {
-    const member = members[index] as PreparedMember;
-    const at = index * SIZE;
-    memberForces(member, displacements, condensed.get(index)?.loads, endForces, at);
-    if (!nodes[member.from]?.supported && !nodes[member.to]?.supported) continue;
-    addToNodes(member, endForces.subarray(at, at + SIZE), reactions, 1);
-  }
-  // What the nodes pass on to members, less what was put on them, is what the ground gives; elsewhere it is rounding.
-  nodes.forEach(({ supported }, i) => {
-    if (!supported) reactions.fill(0, i * 6, i * 6 + 6);
-  });
-  keepHeld(nodes, reactions);
-  return ok({
-    displacements,
-    reactions,
-    endForces,
-    localLoads,
-    condensedLoads: condensed,
-    equilibriumResidual: residualOf(frame, pattern, localLoads, reactions),
-  });
+  const ready = readyLoads(frame, pattern);
+  return ready.ok ? ok(solveLoads(frame, ready.value)) : ready;
 };
 
 /** Rounding in the directions that a supported node is free in is no reaction. */

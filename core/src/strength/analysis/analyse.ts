@@ -42,8 +42,10 @@ import { type ElementStrength, elementStrengths, type Fastening } from './bracin
 import {
   couplerBolts,
   governing,
-  hangerCheck,
+  hangerForceN,
   hangerPlaces,
+  hangerResult,
+  hangerShare,
   type HardPlace,
   hardestPlace,
   holeCheck,
@@ -54,8 +56,9 @@ import { caseDeflections } from './deflection.js';
 import { detailOf, kmToCrack } from './fatigue.js';
 import { isUnsprung } from './fields.js';
 import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
+import { FrameUnsolvable } from './unitLoads.js';
 import { weldPlaces, weldResult, weldShare } from './welds.js';
-import { type FrameSolver, frameSolver, FrameUnsolvable, reactionsOf, type SolvedRun } from './solver.js';
+import { type FrameSolver, frameSolver, type Reactions, reactionsOf, type SolvedRun } from './solver.js';
 
 /** What the analysis starts from: the light chain's own results. */
 export interface AnalysisInput {
@@ -81,42 +84,71 @@ export interface WatchedRun {
 type StandingCase = RunContext['balanced'];
 const stands = (balanced: BalancedCase): balanced is StandingCase => balanced.standing !== undefined;
 
+/** A bar's hardest place in a run, not yet put in words. */
+interface HeldPlace {
+  readonly strength: ElementStrength;
+  readonly place: HardPlace;
+  readonly key: RunKey;
+}
+interface HeldMember {
+  worst: HeldPlace;
+  readonly bySituation: Map<SituationId, HeldPlace>;
+}
+
+const memberResult = (memberId: string, { worst, bySituation }: HeldMember): MemberResult => {
+  const told = new Map<HeldPlace, Governing>();
+  for (const held of bySituation.values()) told.set(held, governing(held.strength, held.place, held.key));
+  return {
+    memberId,
+    worst: told.get(worst) as Governing,
+    bySituation: Object.fromEntries(
+      [...bySituation].map(([situation, held]) => [situation, told.get(held) as Governing]),
+    ),
+  };
+};
+
+/** The worst of its kind by id: how hard, and how to tell it; only what stays the worst to the end is told. */
+const worstById = <Told>() => {
+  const worst = new Map<string, { readonly share: number; readonly tell: () => Told }>();
+  return {
+    take: (id: string, share: number, tell: () => Told): void => {
+      if (share > (worst.get(id)?.share ?? -1)) worst.set(id, { share, tell });
+    },
+    told: (): Told[] => [...worst.values()].map(({ tell }) => tell()),
+  };
+};
+
 /** Worst of everything under one opinion, gathered run by run. */
 const opinionCollector = () => {
-  const members = new Map<string, { worst: Governing; bySituation: Partial<Record<SituationId, Governing>> }>();
-  const welds = new Map<string, WeldResult>();
-  const hangers = new Map<string, HangerResult>();
-  const holes = new Map<string, HoleResult>();
+  const members = new Map<string, HeldMember>();
+  const welds = worstById<WeldResult>();
+  const hangers = worstById<HangerResult>();
+  const holes = worstById<HoleResult>();
   let bolts: BoltResult | undefined;
-  const worse = <T extends { readonly utilisation: number }>(map: Map<string, T>, id: string, found: T): void => {
-    const known = map.get(id);
-    if (!known || found.utilisation > known.utilisation) map.set(id, found);
-  };
   return {
     takeMember: (strength: ElementStrength, place: HardPlace, key: RunKey): void => {
       const { id } = strength.bar.member;
       const known = members.get(id);
-      const own = known?.bySituation[key.situation];
-      if (own && place.share <= own.utilisation.value) return;
-      const found = governing(strength, place, key);
-      if (!known) members.set(id, { worst: found, bySituation: { [key.situation]: found } });
+      const own = known?.bySituation.get(key.situation);
+      if (own && place.share <= own.place.share) return;
+      const held = { strength, place, key };
+      if (!known) members.set(id, { worst: held, bySituation: new Map([[key.situation, held]]) });
       else {
-        known.bySituation[key.situation] = found;
-        if (place.share > known.worst.utilisation.value) known.worst = found;
+        known.bySituation.set(key.situation, held);
+        if (place.share > known.worst.place.share) known.worst = held;
       }
     },
-    weldPast: (id: string, share: number): boolean => share > (welds.get(id)?.utilisation ?? -1),
-    takeWeld: (id: string, found: WeldResult): void => worse(welds, id, found),
-    takeHanger: (id: string, found: HangerResult): void => worse(hangers, id, found),
-    takeHole: (id: string, found: HoleResult): void => worse(holes, id, found),
+    takeWeld: welds.take,
+    takeHanger: hangers.take,
+    takeHole: holes.take,
     takeBolts: (found: BoltResult): void => {
       if (!bolts || found.utilisation > bolts.utilisation) bolts = found;
     },
     result: (): OpinionResult => ({
-      members: [...members].map(([memberId, own]): MemberResult => ({ memberId, ...own })),
-      welds: [...welds.values()],
-      hangers: [...hangers.values()],
-      holes: [...holes.values()],
+      members: [...members].map(([id, own]) => memberResult(id, own)),
+      welds: welds.told(),
+      hangers: hangers.told(),
+      holes: holes.told(),
       bolts,
     }),
   };
@@ -216,17 +248,22 @@ const collector = (
           if (strength.weldTo) cracks.take(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
         }
         for (const hole of drilled) {
-          if (hole.index === own) into.takeHole(hole.id, holeCheck(hole, pieces, rows, key));
+          if (hole.index !== own) continue;
+          const found = holeCheck(hole, pieces, rows, key);
+          into.takeHole(hole.id, found.utilisation, () => found);
         }
       });
       for (const weld of places) {
         if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
         if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'gusset') continue;
         const found = weldShare(weld, solved, ends, limit);
-        if (into.weldPast(weld.id, found.share)) into.takeWeld(weld.id, weldResult(weld, found, key, limit));
+        into.takeWeld(weld.id, found.share, () => weldResult(weld, found, key, limit));
       }
       if (key.situation === 'turn-over' || opinion === 'rules') return;
-      for (const place of hangersOf) into.takeHanger(`${place.memberId} ${place.xM}`, hangerCheck(place, solved, key));
+      for (const place of hangersOf) {
+        const forceN = hangerForceN(place, solved);
+        into.takeHanger(place.id, hangerShare(place, forceN, limit), () => hangerResult(place, forceN, key));
+      }
     },
     takeBolts: (key: RunKey, forceN: number): void => {
       const found = couplerBolts(trailer, frame, forceN, key);
@@ -256,32 +293,43 @@ const keyOf = (run: Run, caseId: string): RunKey => ({
   balance: run.balance,
 });
 
-/** What a run's accelerations do to each mass, added up. */
-const inertiaForce = (parts: readonly Part[], run: Run, centre: Vector3): Vector3 =>
-  parts.reduce<Vector3>(
-    (sum, part) => {
-      const felt = add(
-        isUnsprung(part) ? run.field.unsprung : run.field.sprung,
-        cross(run.field.angular, subtract(placeOf(part), centre)),
-      );
-      return add(sum, scale(felt, -part.massKg));
-    },
-    [0, 0, 0],
+/** Masses of a case as far as they feel accelerations: on springs, on axles, and their moment about the body's centre, kg·m. */
+interface Masses {
+  readonly sprungKg: number;
+  readonly unsprungKg: number;
+  readonly momentKgM: Vector3;
+}
+const massesOf = (parts: readonly Part[], centre: Vector3): Masses => {
+  const kg = (of: (part: Part) => boolean): number => parts.filter(of).reduce((total, { massKg }) => total + massKg, 0);
+  return {
+    sprungKg: kg((part) => !isUnsprung(part)),
+    unsprungKg: kg(isUnsprung),
+    momentKgM: parts.reduce<Vector3>(
+      (sum, part) => add(sum, scale(subtract(placeOf(part), centre), part.massKg)),
+      [0, 0, 0],
+    ),
+  };
+};
+
+/** What a run's accelerations do to all masses together. */
+const inertiaForce = ({ sprungKg, unsprungKg, momentKgM }: Masses, { field }: Run): Vector3 =>
+  scale(
+    add(add(scale(field.sprung, sprungKg), scale(field.unsprung, unsprungKg)), cross(field.angular, momentKgM)),
+    -1,
   );
 
 const balanceOf = (
-  context: RunContext,
+  caseId: string,
+  masses: Masses,
   run: Run,
-  solved: SolvedRun,
+  reactions: Reactions,
   standingN: ReadonlyMap<string, Vector3>,
 ): RunBalance => {
-  const { balanced, body } = context;
   const outer = [...run.forces, ...(run.pressing ?? [])].reduce<Vector3>(
     (sum, { forceN }) => add(sum, forceN),
     [0, 0, 0],
   );
-  const applied = add(outer, inertiaForce(balanced.parts, run, body.centre));
-  const reactions = reactionsOf(solved);
+  const applied = add(outer, inertiaForce(masses, run));
   const total = reactions.reduce<Vector3>((sum, { forceN }) => add(sum, forceN), [0, 0, 0]);
   const stated = run.forces.reduce((sum, { forceN }) => sum + length(forceN), 0);
   const size = reactions.reduce((sum, { forceN }) => sum + length(forceN), 0) + length(applied) + stated;
@@ -293,7 +341,7 @@ const balanceOf = (
         ? leftoverBeyond(reactions, standingN, stated)
         : undefined;
   return {
-    ...keyOf(run, balanced.loadCase.id),
+    ...keyOf(run, caseId),
     support: run.support,
     appliedN: applied,
     statedN: stated,
@@ -305,21 +353,14 @@ const balanceOf = (
 };
 
 /** What the world gives at each place: what holds it and what is put on it there. */
-const outsideForces = (
-  run: Run,
-  reactions: readonly { readonly node: string; readonly forceN: Vector3 }[],
-): RunBalance['outside'] => {
+const outsideForces = (run: Run, reactions: Reactions): RunBalance['outside'] => {
   const places = new Map<string, Vector3>();
   for (const { node, forceN } of [...reactions, ...run.forces])
     places.set(node, add(places.get(node) ?? [0, 0, 0], forceN));
   return [...places].map(([place, forceN]) => ({ place, forceN }));
 };
 
-const leftoverBeyond = (
-  reactions: readonly { readonly node: string; readonly forceN: Vector3 }[],
-  standing: ReadonlyMap<string, Vector3>,
-  stated: number,
-): number =>
+const leftoverBeyond = (reactions: Reactions, standing: ReadonlyMap<string, Vector3>, stated: number): number =>
   Math.max(...reactions.map(({ node, forceN }) => length(subtract(forceN, standing.get(node) ?? [0, 0, 0])))) / stated;
 
 /** Standing reactions at n times the sprung and once the unsprung load, which a free body's supports must give and no more. */
@@ -359,6 +400,7 @@ const analyseCase = (
     stepsOnRear: stepsOnRear(trailer, input.chassis),
   };
   const solve = solver.caseSolver(balanced.parts, body.centre);
+  const masses = massesOf(balanced.parts, body.centre);
   const off = new Set<string>(trailer.strength.off);
   const standing = new Map<number, ReadonlyMap<string, Vector3>>();
   for (const run of runsOf(context)) {
@@ -372,8 +414,9 @@ const analyseCase = (
       still = standingReactions(solve, run, n);
       standing.set(n, still);
     }
-    into.takeBalance(balanceOf(context, run, solved, still ?? new Map()));
-    if (run.support === 'road') into.takeBolts(key, length(ballForce(frame, run, solved)));
+    const reactions = reactionsOf(solved);
+    into.takeBalance(balanceOf(balanced.loadCase.id, masses, run, reactions, still ?? new Map()));
+    if (run.support === 'road') into.takeBolts(key, length(ballForce(frame, run, reactions)));
   }
 };
 
@@ -403,10 +446,10 @@ const fasteningOf = (trailer: Trailer, chassis: Chassis): Fastening => {
 };
 
 /** What the hitch gives the ball: the forces that are stated there and what holds it. */
-const ballForce = (frame: TrailerFrame, run: Run, solved: SolvedRun): Vector3 =>
+const ballForce = (frame: TrailerFrame, run: Run, reactions: Reactions): Vector3 =>
   [
     ...run.forces.filter(({ node }) => node === frame.ball),
-    ...reactionsOf(solved).filter(({ node }) => node === frame.ball),
+    ...reactions.filter(({ node }) => node === frame.ball),
   ].reduce<Vector3>((sum, { forceN }) => add(sum, forceN), [0, 0, 0]);
 
 /** The bare frame by itself, on its corners. */

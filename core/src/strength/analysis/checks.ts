@@ -96,6 +96,7 @@ export const governing = (strength: ElementStrength, { xM, inner, ends }: HardPl
 
 /** A hanger or bracket on its rail, and what the rail's walls bear there. */
 export interface HangerPlace {
+  readonly id: string;
   readonly node: string;
   readonly memberId: string;
   readonly at: Vector3;
@@ -118,37 +119,41 @@ export const hangerPlaces = (frame: TrailerFrame): readonly HangerPlace[] => {
       ...(from === node ? [{ element: id, at: 0 as const }] : []),
       ...(to === node ? [{ element: id, at: 6 as const }] : []),
     ]);
-    return [{ node, memberId, at: frame.at(node), xM, strengthN, ends }];
+    return [{ id: `${memberId} ${xM}`, node, memberId, at: frame.at(node), xM, strengthN, ends }];
   });
 };
 
 /** Walls may be loaded to their nominal strength where only lasting bends are to be kept away (Ω = 1.5 taken back). */
 const NOMINAL = 1.5;
 
-/** Upright force that axle and springs pass into a hanger's rail. */
-export const hangerCheck = (place: HangerPlace, { prepared, shares }: SolvedRun, key: RunKey): HangerResult => {
+/** Upright force that axle and springs pass into a hanger's rail, N. */
+export const hangerForceN = (place: HangerPlace, { prepared, endForces }: SolvedRun): number => {
   let upN = 0;
   for (const { element, at } of place.ends) {
     const index = prepared.memberIndex.get(element) as number;
     const { rows } = (prepared.members[index] as (typeof prepared.members)[number]).axes;
-    for (const { solution, factor } of shares) {
-      // End forces are of the node on the member; the rail feels their opposite.
-      for (let i = 0; i < 3; i += 1) {
-        upN -= factor * (solution.endForces[index * 12 + at + i] as number) * (rows[i] as (typeof rows)[0])[2];
-      }
-    }
+    // End forces are of the node on the member; the rail feels their opposite.
+    for (let i = 0; i < 3; i += 1) upN -= (endForces[index * 12 + at + i] as number) * (rows[i] as (typeof rows)[0])[2];
   }
-  const strengthN = limitOf(key) === 'yield' ? place.strengthN * NOMINAL : place.strengthN;
-  return {
-    ...key,
-    memberId: place.memberId,
-    at: place.at,
-    xM: place.xM,
-    forceN: upN,
-    strengthN,
-    utilisation: Math.abs(upN) / strengthN,
-  };
+  return upN;
 };
+
+const borneN = ({ strengthN }: HangerPlace, limit: Limit): number =>
+  limit === 'yield' ? strengthN * NOMINAL : strengthN;
+
+/** Share of what the rail's walls bear. */
+export const hangerShare = (place: HangerPlace, forceN: number, limit: Limit): number =>
+  Math.abs(forceN) / borneN(place, limit);
+
+export const hangerResult = (place: HangerPlace, forceN: number, key: RunKey): HangerResult => ({
+  ...key,
+  memberId: place.memberId,
+  at: place.at,
+  xM: place.xM,
+  forceN,
+  strengthN: borneN(place, limitOf(key)),
+  utilisation: hangerShare(place, forceN, limitOf(key)),
+});
 
 /** A hole in one element, and what it leaves there. */
 export interface HolePlace {

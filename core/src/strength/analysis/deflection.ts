@@ -6,33 +6,15 @@ import {
   endMovements,
   innerForces,
   largestBow,
-  type LoadPattern,
-  memberPieces,
+  piecesOf,
   type PatternSolution,
   type PreparedFrame,
 } from '../../frame-analysis/index.js';
 import { STANDARD_GRAVITY } from '../../units/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { SAG_DIVISORS } from '../rules.js';
-import { placeOf } from '../situations/inertia.js';
 import type { FrameDeflection } from './analysis.js';
 import type { FrameSolver } from './solver.js';
-
-const scaled = (pattern: LoadPattern, factor: number): LoadPattern => ({
-  nodal: pattern.nodal.map((load) => ({
-    ...load,
-    forceN: [load.forceN[0] * factor, load.forceN[1] * factor, load.forceN[2] * factor],
-    ...(load.momentNm
-      ? { momentNm: [load.momentNm[0] * factor, load.momentNm[1] * factor, load.momentNm[2] * factor] as const }
-      : {}),
-  })),
-  member: pattern.member.map((load) => {
-    const times = (v: readonly [number, number, number]) => [v[0] * factor, v[1] * factor, v[2] * factor] as const;
-    return load.kind === 'point'
-      ? { ...load, forceN: times(load.forceN) }
-      : { ...load, startNPerM: times(load.startNPerM), endNPerM: times(load.endNPerM) };
-  }),
-});
 
 /** The upright line of a whole bar, its elements one behind the other. */
 const barLine = (
@@ -41,16 +23,16 @@ const barLine = (
   solution: PatternSolution,
   memberId: string,
 ): Deflection | undefined => {
-  const pieces = memberPieces(prepared, [solution]);
   const breaks: number[] = [0];
   const polynomials: Deflection['pieces'][number][] = [];
   for (const { id } of frame.bars.filter(({ member }) => member.id === memberId)) {
     const index = prepared.memberIndex.get(id) as number;
-    const own = pieces[index] as (typeof pieces)[number];
+    const member = prepared.members[index] as PreparedFrame['members'][number];
+    const own = piecesOf(member, index, [solution.loads]);
     const line = deflections(
       own,
       innerForces(own, index, solution),
-      prepared.members[index] as PreparedFrame['members'][number],
+      member,
       endMovements(prepared, index, solution),
     )[2];
     const start = breaks.at(-1) as number;
@@ -67,14 +49,14 @@ export const caseDeflections = (
   solver: FrameSolver,
   balanced: BalancedCase,
 ): FrameDeflection[] => {
-  const { standing, parts, loadCase, centre } = balanced;
+  const { standing, parts, loadCase } = balanced;
   const cargo = parts.filter(({ group }) => group === 'cargo');
-  if (!standing || standing.on !== 'ball' || cargo.length === 0 || !centre) return [];
-  const pattern = scaled(solver.fieldOf('sprung.z', cargo, placeOf({ centre })), STANDARD_GRAVITY);
-  const solution = solver.pattern('road', pattern);
+  if (!standing || standing.on !== 'ball' || cargo.length === 0) return [];
+  // Under 1 m/s²; all below is taken times g.
+  const solution = solver.fieldOn('road', cargo, 'sprung.z');
   const prepared = solver.on('road');
   const movement = (node: string, i: number): number =>
-    solution.displacements[(prepared.nodeIndex.get(node) as number) * 6 + i] as number;
+    STANDARD_GRAVITY * (solution.displacements[(prepared.nodeIndex.get(node) as number) * 6 + i] as number);
   const mean = (nodes: readonly string[], i: number): number =>
     nodes.reduce((sum, node) => sum + movement(node, i), 0) / nodes.length;
   const [frontLeft, frontRight, rearLeft, rearRight] = frame.corners;
@@ -105,7 +87,7 @@ export const caseDeflections = (
     .filter(({ group }) => group === 'cross' || group === 'header')
     .flatMap(({ id }) => {
       const line = barLine(frame, prepared, solution, id);
-      return line ? [{ id, line, bow: Math.abs(largestBow(line).value) }] : [];
+      return line ? [{ id, line, bow: STANDARD_GRAVITY * Math.abs(largestBow(line).value) }] : [];
     });
   const worst = crosses.reduce<(typeof crosses)[number] | undefined>(
     (most, next) => (!most || next.bow > most.bow ? next : most),

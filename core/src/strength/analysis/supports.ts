@@ -51,7 +51,8 @@ const hanging = ({ gear }: TrailerFrame, side?: 'left' | 'right'): FrameSupport[
     .map(({ node }) => ({ node, restraints: [...fix('translation', 'xy'), ...fix('rotation', 'xyz')] })),
 ];
 
-const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' | 'corners-right'>): FrameSupport[] => {
+/** What holds the frame in one way. */
+export const supportsOn = (frame: TrailerFrame, id: SupportId): FrameSupport[] => {
   switch (id) {
     case 'road':
       return [hold(frame.ball, 'xyz'), ...wheelSupports(frame)];
@@ -70,6 +71,9 @@ const supportsOn = (frame: TrailerFrame, id: Exclude<SupportId, 'corners-left' |
         ...hanging(frame, side),
       ];
     }
+    case 'corners-left':
+    case 'corners-right':
+      return cornerSupports(frame, id === 'corners-left' ? 'left' : 'right');
   }
 };
 
@@ -81,17 +85,15 @@ const cornerSupports = ({ corners }: TrailerFrame, lifted: 'left' | 'right'): Fr
   return [hold(front, 'xyz'), hold(rear, 'yz'), hold(otherFront, 'z'), hold(otherRear, 'z')];
 };
 
-/** The frame as it is held in one way; turned over, without axle and springs. */
-export const modelOn = (frame: TrailerFrame, id: SupportId): FrameModel => {
-  if (id !== 'corners-left' && id !== 'corners-right') {
-    return { nodes: frame.nodes, members: frame.elements, supports: supportsOn(frame, id) };
-  }
+/** The frame on its wheels, or the bare one without axle and springs. */
+export type BodyId = 'whole' | 'bare';
+
+export const bodyIdOn = (id: SupportId): BodyId => (id === 'corners-left' || id === 'corners-right' ? 'bare' : 'whole');
+
+export const bodyOf = (frame: TrailerFrame, id: BodyId): Omit<FrameModel, 'supports'> => {
+  if (id === 'whole') return { nodes: frame.nodes, members: frame.elements };
   const gear = new Set(frame.gear.elementIds);
   const members = frame.elements.filter((element) => !gear.has(element.id) && element.id !== 'gear.jack-post');
   const used = new Set(members.flatMap(({ from, to }) => [from, to]));
-  return {
-    nodes: frame.nodes.filter((node) => used.has(node.id)),
-    members,
-    supports: cornerSupports(frame, id === 'corners-left' ? 'left' : 'right'),
-  };
+  return { nodes: frame.nodes.filter((node) => used.has(node.id)), members };
 };

@@ -4,10 +4,7 @@ import {
   cross,
   dot,
   innerAt,
-  type PatternSolution,
-  type PreparedFrame,
   type PreparedMember,
-  scale,
   subtract,
   toGlobal,
   type Vector3,
@@ -37,46 +34,24 @@ interface Wrench {
   readonly momentNm: Vector3;
 }
 
-/** Force and moment that a node passes on to what is joined to it there in one solution, about a place, in the trailer's axes. */
-const passedIn = (
-  ends: readonly ElementEnd[],
-  about: Vector3,
-  { members, memberIndex }: PreparedFrame,
-  solution: PatternSolution,
-): Wrench => {
-  let forceN: Vector3 = [0, 0, 0];
-  let momentNm: Vector3 = [0, 0, 0];
-  for (const { element, at } of ends) {
-    const index = memberIndex.get(element);
-    if (index === undefined) continue;
-    const { axes } = members[index] as PreparedMember;
-    const local = (i: number): number => solution.endForces[index * 12 + at + i] as number;
-    const force = toGlobal(axes, [local(0), local(1), local(2)]);
-    forceN = add(forceN, force);
-    const turning = toGlobal(axes, [local(3), local(4), local(5)]);
-    momentNm = add(momentNm, add(turning, cross(subtract(at === 0 ? axes.start : axes.end, about), force)));
-  }
-  return { forceN, momentNm };
-};
-
-/** The same in a run, from the solutions that it is made of; what each of them passes is worked out once. */
-const passing = (ends: readonly ElementEnd[], about: Vector3) => {
-  const known = new WeakMap<PatternSolution, Wrench>();
-  return ({ prepared, shares }: SolvedRun): Wrench => {
+/** Force and moment that a node passes on to what is joined to it there in a run, about a place, in the trailer's axes. */
+const passing =
+  (ends: readonly ElementEnd[], about: Vector3) =>
+  ({ prepared: { members, memberIndex }, endForces }: SolvedRun): Wrench => {
     let forceN: Vector3 = [0, 0, 0];
     let momentNm: Vector3 = [0, 0, 0];
-    for (const { solution, factor } of shares) {
-      let own = known.get(solution);
-      if (!own) {
-        own = passedIn(ends, about, prepared, solution);
-        known.set(solution, own);
-      }
-      forceN = add(forceN, scale(own.forceN, factor));
-      momentNm = add(momentNm, scale(own.momentNm, factor));
+    for (const { element, at } of ends) {
+      const index = memberIndex.get(element);
+      if (index === undefined) continue;
+      const { axes } = members[index] as PreparedMember;
+      const local = (i: number): number => endForces[index * 12 + at + i] as number;
+      const force = toGlobal(axes, [local(0), local(1), local(2)]);
+      forceN = add(forceN, force);
+      const turning = toGlobal(axes, [local(3), local(4), local(5)]);
+      momentNm = add(momentNm, add(turning, cross(subtract(at === 0 ? axes.start : axes.end, about), force)));
     }
     return { forceN, momentNm };
   };
-};
 
 /** A weld with everything that does not change from run to run. */
 export interface WeldPlace {
