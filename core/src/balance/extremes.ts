@@ -2,7 +2,9 @@ import type { Chassis } from '../chassis/index.js';
 import { aboardOf, type Part } from '../mass/index.js';
 import type { Item, Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
-import { type BalancedCase, balanceParts } from './balanceCase.js';
+import { type BalancedCase, supportOf } from './balanceCase.js';
+import { asStaticMass } from './frameHeight.js';
+import { standingLoads, type StaticMass } from './statics.js';
 
 /** A case at its worst: everything as far back, or as far forward, and as heavy or light there as its tolerance lets it be. */
 export interface ExtremeCase {
@@ -21,7 +23,7 @@ const freedomM = (items: ReadonlyMap<string, Item>, item: Item, depth = 0): numb
   return offsetM.tolerance + (host && depth < items.size ? freedomM(items, host, depth + 1) : 0);
 };
 
-/** The item's part moved to one end of its doubt. What is behind the balance point of them all makes the tail heavier, what is ahead the nose. */
+/** The item moved to one end of its doubt. What is behind the balance point of them all makes the tail heavier, what is ahead the nose. */
 const pushed = (
   items: ReadonlyMap<string, Item>,
   item: Item,
@@ -29,10 +31,9 @@ const pushed = (
   toward: 'tail' | 'nose',
   middleXM: number,
   lowFill: number | undefined,
-): Part => {
+): StaticMass => {
   const way = toward === 'tail' ? 1 : -1;
-  const moveM = way * freedomM(items, item);
-  const xM = part.centre.xM + moveM;
+  const xM = part.centre.xM + way * freedomM(items, item);
   const heavier = toward === 'tail' ? xM > middleXM : xM < middleXM;
   // A tank that is part full is off by as much as its contents in that case.
   const full = item.emptyMassKg + item.massKg.value;
@@ -40,13 +41,8 @@ const pushed = (
   // A tank that is used on the way is as empty as it gets where that is worse.
   const drained =
     item.kind === 'tank' && lowFill !== undefined ? item.emptyMassKg + lowFill * item.massKg.value : part.massKg;
-  return {
-    ...part,
-    massKg: Math.max(0, heavier ? part.massKg + tolerance : Math.min(part.massKg, drained) - tolerance),
-    centre: { ...part.centre, xM },
-    x0M: part.x0M + moveM,
-    x1M: part.x1M + moveM,
-  };
+  const massKg = Math.max(0, heavier ? part.massKg + tolerance : Math.min(part.massKg, drained) - tolerance);
+  return { ...asStaticMass(part), massKg, xM };
 };
 
 /** Tail-heavy and nose-heavy worst of every towed case, from the items' freedom; derived, never stored. */
@@ -56,6 +52,8 @@ export const extremeCases = (
   cases: readonly BalancedCase[],
 ): readonly ExtremeCase[] => {
   const items = new Map(trailer.items.map((item) => [item.id, item]));
+  const support = supportOf(trailer, chassis, 'ball');
+  if (!support) return [];
   return cases
     .filter(({ loadCase, standing }) => loadCase.mode === 'towed' && standing)
     .flatMap(({ parts, loadCase, centre }) => {
@@ -63,20 +61,17 @@ export const extremeCases = (
       return (['tail', 'nose'] as const).flatMap((toward): ExtremeCase[] => {
         const moved = parts.map((part) => {
           const item = items.get(part.id);
-          return item ? pushed(items, item, part, toward, centre?.xM ?? 0, lows.get(part.id)?.fillLow) : part;
+          return item
+            ? pushed(items, item, part, toward, centre?.xM ?? 0, lows.get(part.id)?.fillLow)
+            : asStaticMass(part);
         });
-        const { standing, massKg } = balanceParts(trailer, chassis, moved, loadCase);
-        return standing
-          ? [
-              {
-                caseId: loadCase.id,
-                toward,
-                massKg,
-                tongueKg: massOfWeightKg(standing.tongueN),
-                tongueShare: standing.tongueShare,
-              },
-            ]
-          : [];
+        const massKg = moved.reduce((sum, own) => sum + own.massKg, 0);
+        const loads = massKg > 0 ? standingLoads(moved, support) : undefined;
+        if (!loads) return [];
+        const { aheadN, weightN } = loads;
+        return [
+          { caseId: loadCase.id, toward, massKg, tongueKg: massOfWeightKg(aheadN), tongueShare: aheadN / weightN },
+        ];
       });
     });
 };

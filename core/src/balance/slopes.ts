@@ -29,13 +29,22 @@ interface Built {
   readonly chassis: Chassis;
 }
 const kept = new WeakMap<Trailer, Built>();
+const longerFrames = new WeakMap<Trailer['frame'], Trailer['frame']>();
+
+/** The very same frame for the same one: what is built of it is built once while axle or loads are dragged. */
+const longerFrame = (frame: Trailer['frame']): Trailer['frame'] => {
+  const known = longerFrames.get(frame);
+  if (known) return known;
+  const longer = { ...frame, tongue: { ...frame.tongue, lengthM: frame.tongue.lengthM + STEP_M } };
+  longerFrames.set(frame, longer);
+  return longer;
+};
 
 /** The trailer with a tongue longer by the step: everything that moves with the ball moves. Built once per trailer value. */
 const withLongerTongue = (trailer: Trailer): Built => {
   const known = kept.get(trailer);
   if (known) return known;
-  const { tongue } = trailer.frame;
-  const longer = { ...trailer, frame: { ...trailer.frame, tongue: { ...tongue, lengthM: tongue.lengthM + STEP_M } } };
+  const longer = { ...trailer, frame: longerFrame(trailer.frame) };
   const built = { trailer: longer, chassis: buildChassis(longer) };
   kept.set(trailer, built);
   return built;

@@ -68,7 +68,7 @@ export const finding = <const Code extends string, const Data>({
   limit,
   utilisation,
 }: Found<Code, Data>): Finding<Code, Data> => ({
-  id: [rule.code, subject, region ?? '', aspect ?? ''].join('|'),
+  id: `${rule.code}|${subject}|${region ?? ''}|${aspect ?? ''}`,
   code: rule.code,
   data,
   verdict,

@@ -265,20 +265,46 @@ const wheelPlaces = (
     [-1, 1].map((across) => ({ xM: xM + (along * baseM) / 2, yM: yM + (across * trackM) / 2 })),
   );
 
-/** An item as a part in a given case; `undefined` for the case gives it full and in its own place. */
+/** Parts that an item has been, newest last: most cases, and most moments of a drag, have it alike. */
+const keptParts = new WeakMap<Item, Part[]>();
+const KEPT = 6;
+
+/** An item as a part in a given case; `undefined` for the case gives it full and in its own place. The very same part where nothing of it differs. */
 export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCase?: LoadCase): Part => {
   const entry = loadCase && aboardOf(loadCase).get(item.id);
   const place = placeItem(trailer, chassis, item, loadCase);
   const fill = item.kind === 'tank' ? (entry?.fill ?? (loadCase ? 0 : 1)) : 1;
-  const { lengthM, widthM, heightM } = item.sizeM;
+  const massKg = item.emptyMassKg + fill * item.massKg.value;
   const outM = item.attach.on === 'drawer' ? (loadCase?.drawerOutM ?? 0) : 0;
+  const zM = place.baseZM + item.sizeM.heightM / 2;
+  const heldX0M = outM > 0 ? place.xM - outM - item.sizeM.lengthM / 2 : undefined;
+  const kept = keptParts.get(item) ?? [];
+  keptParts.set(item, kept);
+  const known = kept.find(
+    (part) =>
+      part.centre.xM === place.xM &&
+      part.centre.zM === zM &&
+      part.massKg === massKg &&
+      part.heldX0M === heldX0M &&
+      part.carriedBy === place.carriedBy &&
+      part.movesWithAxle === place.movesWithAxle,
+  );
+  if (known) return known;
+  const fresh = partAt(item, place, massKg, outM);
+  kept.push(fresh);
+  if (kept.length > KEPT) kept.shift();
+  return fresh;
+};
+
+const partAt = (item: Item, place: ItemPlace, massKg: number, outM: number): Part => {
+  const { lengthM, widthM, heightM } = item.sizeM;
   return {
     ...(item.wheels ? { feet: wheelPlaces(item.wheels, place.xM, item.attach.rightM) } : {}),
     ...(outM > 0 ? { heldX0M: place.xM - outM - lengthM / 2, heldX1M: place.xM - outM + lengthM / 2 } : {}),
     id: item.id,
     group: item.kind === 'fixed' ? 'fixed' : 'cargo',
     name: item.name,
-    massKg: item.emptyMassKg + fill * item.massKg.value,
+    massKg,
     centre: { xM: place.xM, yM: item.attach.rightM, zM: place.baseZM + heightM / 2 },
     x0M: place.xM - lengthM / 2,
     x1M: place.xM + lengthM / 2,

@@ -60,6 +60,10 @@ const overlaps = (plan: readonly PlanPoint[], box: Box): boolean => {
   });
 };
 
+/** The same of two boxes. */
+const meetsFromAbove = (a: Box, b: Box): boolean =>
+  a.x1M > b.x0M + TOUCHES_M && b.x1M > a.x0M + TOUCHES_M && a.y1M > b.y0M + TOUCHES_M && b.y1M > a.y0M + TOUCHES_M;
+
 /** Lower and upper face of a bar over a stretch of x, from the rails' top, m; a sloped one by its lowest and highest there. */
 const facesOver = ({ extent, frontRiseM }: Member, x0M: number, x1M: number): readonly [number, number] => {
   const { x0M: from, x1M: to, z0M, z1M } = extent;
@@ -80,21 +84,45 @@ const airBetween = (low: readonly [number, number], high: readonly [number, numb
 const inBump = (restM: number, aboveM: number | undefined, travelM: number): number =>
   restM < -TOUCHES_M ? restM : aboveM === undefined || travelM === 0 ? Number.POSITIVE_INFINITY : aboveM - travelM;
 
-/** The cross tube of each axle under everything that crosses it, the rails apart: those have a clearance of their own. */
-const axleMeetings = (trailer: Trailer, chassis: Chassis, ride: RideHeights, loads: readonly Part[]): Meeting[] => {
+/** The cross tube of an axle seen from above, with the bars that cross it there. */
+interface CrossTube {
+  readonly subject: string;
+  readonly box: Box;
+  readonly bars: readonly Member[];
+}
+
+/** The tubes of all axles under what crosses them, the rails apart: those have a clearance of their own. The same under every load. */
+const crossTubes = (trailer: Trailer, chassis: Chassis): readonly CrossTube[] => {
   const { suspension, axle, tire } = trailer.runningGear;
   if (suspension.kind === 'stub' || suspension.kind === 'unknown') return [];
   const half = axle.tubeDiameterM / 2;
   const reachM = suspension.trackM / 2 - tire.widthM / 2;
-  const middleZM = ride.stack.tubeMiddleM - ride.railTopM;
-  const travelM = suspension.kind === 'leaf' ? suspension.bumpTravelM : 0;
   // A torsion axle's tube stands ahead of its wheels and does not move.
   const aheadM = suspension.kind === 'torsion' ? suspension.armM : 0;
-  return axlePlaces(trailer).flatMap(({ id: subject, xM }): Meeting[] => {
+  return axlePlaces(trailer).map(({ id: subject, xM }) => {
     const box = { x0M: xM - aheadM - half, x1M: xM - aheadM + half, y0M: -reachM, y1M: reachM };
-    const tube = [middleZM - half, middleZM + half] as const;
-    const meets = (withId: string, plan: readonly PlanPoint[], faces: readonly [number, number]): Meeting[] => {
-      if (!overlaps(plan, box)) return [];
+    return {
+      subject,
+      box,
+      bars: chassis.members.filter(({ group, plan }) => group !== 'rail' && group !== 'side' && overlaps(plan, box)),
+    };
+  });
+};
+
+/** The cross tubes under bars and loads, as the trailer rides. */
+const axleMeetings = (
+  trailer: Trailer,
+  tubes: readonly CrossTube[],
+  ride: RideHeights,
+  loads: readonly Part[],
+): Meeting[] => {
+  const { suspension, axle } = trailer.runningGear;
+  const half = axle.tubeDiameterM / 2;
+  const middleZM = ride.stack.tubeMiddleM - ride.railTopM;
+  const travelM = suspension.kind === 'leaf' ? suspension.bumpTravelM : 0;
+  const tube = [middleZM - half, middleZM + half] as const;
+  return tubes.flatMap(({ subject, box, bars }): Meeting[] => {
+    const meets = (withId: string, plan: readonly PlanPoint[], faces: readonly [number, number]): Meeting => {
       const xs = plan.map(([x]) => x);
       // As deep as the least move that would part them: up, or along the trailer.
       const along = airBetween([box.x0M, box.x1M], [Math.min(...xs), Math.max(...xs)]);
@@ -102,27 +130,23 @@ const axleMeetings = (trailer: Trailer, chassis: Chassis, ride: RideHeights, loa
       const restM = upright < 0 ? Math.max(upright, along) : upright;
       // What hangs below the tube is left behind in a bump.
       const above = faces[0] + faces[1] > 2 * middleZM;
-      return [
-        {
-          what: 'axle',
-          withId,
-          subject,
-          caseId: ride.caseId,
-          restM,
-          bumpM: inBump(restM, above ? faces[0] - tube[1] : undefined, travelM),
-        },
-      ];
+      return {
+        what: 'axle',
+        withId,
+        subject,
+        caseId: ride.caseId,
+        restM,
+        bumpM: inBump(restM, above ? faces[0] - tube[1] : undefined, travelM),
+      };
     };
-    return [
-      ...chassis.members
-        .filter(({ group }) => group !== 'rail' && group !== 'side')
-        .flatMap((member) => meets(member.id, member.plan, facesOver(member, box.x0M, box.x1M))),
-      ...loads
-        .filter(({ x0M, x1M }) => x1M >= box.x0M && x0M <= box.x1M)
-        .flatMap((part) =>
-          meets(part.id, planOf(part), [part.centre.zM - part.heightM / 2, part.centre.zM + part.heightM / 2]),
-        ),
-    ];
+    const found = bars.map((member) => meets(member.id, member.plan, facesOver(member, box.x0M, box.x1M)));
+    for (const part of loads) {
+      if (!meetsFromAbove(part, box)) continue;
+      const plan = planOf(part);
+      const { centre, heightM } = part;
+      found.push(meets(part.id, plan, [centre.zM - heightM / 2, centre.zM + heightM / 2]));
+    }
+    return found;
   });
 };
 
@@ -229,13 +253,14 @@ export const meetings = (
   aboard: (caseId: string) => readonly Part[],
   nearM: number,
 ): readonly Meeting[] => {
+  const tubes = crossTubes(trailer, chassis);
   const all = [
     ...tongueMeetings(chassis),
     ...hangerMeetings(chassis, hangers),
     ...rides.flatMap((ride) => {
       const loads = aboard(ride.caseId);
       return [
-        ...axleMeetings(trailer, chassis, ride, loads),
+        ...axleMeetings(trailer, tubes, ride, loads),
         ...tireMeetings(trailer, ride, loads),
         ...hingeMeetings(trailer, chassis, loads),
       ];

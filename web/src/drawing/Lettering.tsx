@@ -4,7 +4,15 @@ import { SheetText } from './SheetText';
 
 const TICK = 3.5;
 const Tick = ({ x, y, color }: { readonly x: number; readonly y: number; readonly color: string }) => (
-  <path d={`M${x - TICK} ${y + TICK}L${x + TICK} ${y - TICK}`} stroke={color} strokeWidth="1.8" strokeLinecap="round" />
+  <line
+    x1={x - TICK}
+    y1={y + TICK}
+    x2={x + TICK}
+    y2={y - TICK}
+    stroke={color}
+    strokeWidth="1.8"
+    strokeLinecap="round"
+  />
 );
 
 /** A shop dimension: hairline with stab ticks, the size broken into the line. */
@@ -23,7 +31,7 @@ const DimensionMark = ({
   const at = ([x, y]: readonly [number, number]): string => `${x.toFixed(1)} ${y.toFixed(1)}`;
   return (
     <g data-dimension={placed.dimension.id} pointerEvents="none">
-      <path d={`M${at(start[0])}L${at(from)}L${at(to)}L${at(start[1])}`} stroke={line} strokeWidth="0.8" fill="none" />
+      <polyline points={[start[0], from, to, start[1]].map(at).join(' ')} stroke={line} strokeWidth="0.8" fill="none" />
       <Tick x={from[0]} y={from[1]} color={color} />
       <Tick x={to[0]} y={to[1]} color={color} />
       <SheetText
@@ -60,8 +68,11 @@ const Badge = ({
         : { 'data-part': `${label.part}:share`, 'data-grab': label.part, style: { cursor: 'pointer' } })}
     >
       {label.leader && (
-        <path
-          d={`M${label.leader[0].map((v) => v.toFixed(1)).join(' ')}L${label.leader[1].map((v) => v.toFixed(1)).join(' ')}`}
+        <line
+          x1={label.leader[0][0]}
+          y1={label.leader[0][1]}
+          x2={label.leader[1][0]}
+          y2={label.leader[1][1]}
           stroke={color}
           strokeWidth="0.9"
         />

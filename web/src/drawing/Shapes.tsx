@@ -1,5 +1,5 @@
 import { boundsOf, type DrawnShape, type Point } from '@kereta/core';
-import { memo } from 'react';
+import { memo, type SVGAttributes } from 'react';
 
 /** Where a view's metres land on the sheet, px. The same value as long as the scale is the same. */
 export interface Placement {
@@ -37,22 +37,33 @@ const grabStroke = (shape: DrawnShape, { perM }: Placement): number => {
   return Math.max(0, Math.min(GRAB_PX.most, GRAB_PX.wide - thin));
 };
 
-const pathOf = (points: readonly Point[], { x, y }: Placement, closed: boolean): string =>
-  `M${points.map(([across, up]) => `${x(across).toFixed(1)} ${y(up).toFixed(1)}`).join('L')}${closed ? 'Z' : ''}`;
+const pointsOf = (points: readonly Point[], { x, y }: Placement): string =>
+  points.map(([across, up]) => `${x(across).toFixed(1)} ${y(up).toFixed(1)}`).join(' ');
 
-/** A shape's outline as the path of an SVG. */
-const outlinePath = (shape: DrawnShape, place: Placement): string => {
+type OutlineProps = Pick<
+  SVGAttributes<SVGElement>,
+  'fill' | 'fillOpacity' | 'stroke' | 'strokeWidth' | 'strokeDasharray' | 'strokeLinejoin' | 'pointerEvents'
+> & {
+  readonly shape: DrawnShape;
+  readonly place: Placement;
+};
+
+/**
+ * A shape's outline. Straight ones by their corners and not as a path: a path's `d` is a matter of style to the browser, worked out anew for
+ * each of them at each frame of a drag; corners are not.
+ */
+const Outline = ({ shape, place, ...how }: OutlineProps) => {
   switch (shape.kind) {
     case 'polygon':
-      return pathOf(shape.points, place, true);
+      return <polygon points={pointsOf(shape.points, place)} {...how} />;
     case 'line':
-      return pathOf(shape.points, place, false);
+      return <polyline points={pointsOf(shape.points, place)} {...how} />;
     case 'region':
-      return shape.loops.map((loop) => pathOf(loop, place, true)).join('');
+      return <path d={shape.loops.map((loop) => `M${pointsOf(loop, place)}Z`).join('')} fillRule="evenodd" {...how} />;
     case 'circle': {
-      const r = shape.radiusM * place.perM;
-      const [x, y] = [place.x(shape.centre[0]), place.y(shape.centre[1])];
-      return `M${(x - r).toFixed(1)} ${y.toFixed(1)}a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(2 * r).toFixed(1)} 0a${r.toFixed(1)} ${r.toFixed(1)} 0 1 0 ${(-2 * r).toFixed(1)} 0Z`;
+      const r = (shape.radiusM * place.perM).toFixed(1);
+      const [x, y] = [place.x(shape.centre[0]).toFixed(1), place.y(shape.centre[1]).toFixed(1)];
+      return <circle cx={x} cy={y} r={r} {...how} />;
     }
   }
 };
@@ -68,15 +79,14 @@ interface ShapeMarkProps {
 /** One shape. Drawn again only when it, its scale or its state changes: what a drag leaves as it is costs nothing. */
 const ShapeMark = memo(({ shape, place, picked, fill }: ShapeMarkProps) => {
   const { width, dash, color } = STROKES[shape.line];
-  const d = outlinePath(shape, place);
   const own = shape.fill === 'none' ? 'none' : (fill ?? FILLS[shape.fill]);
   const drawn = picked && shape.fill !== 'none' && shape.fill !== 'paper' ? 'var(--dye-soft)' : own;
   return (
     <>
-      <path
-        d={d}
+      <Outline
+        shape={shape}
+        place={place}
         fill={drawn}
-        fillRule="evenodd"
         fillOpacity={shape.layer === 'loads' && shape.line === 'hidden' ? 0.7 : undefined}
         stroke={picked ? 'var(--dye)' : color}
         strokeWidth={picked ? width + 0.6 : width}
@@ -84,7 +94,7 @@ const ShapeMark = memo(({ shape, place, picked, fill }: ShapeMarkProps) => {
         strokeLinejoin="round"
       />
       {shape.hatch && shape.hatch !== 'sheet' && (
-        <path d={d} fill={`url(#hatch-${shape.hatch})`} pointerEvents="none" />
+        <Outline shape={shape} place={place} fill={`url(#hatch-${shape.hatch})`} pointerEvents="none" />
       )}
     </>
   );
@@ -120,6 +130,21 @@ const isSameGroup = (a: PartGroupProps, b: PartGroupProps): boolean =>
   a.shapes.every((shape, i) => shape === b.shapes[i]) &&
   isSameState(a.state, b.state);
 
+/** What a pointer finds of a part beyond what is painted of it; nothing for what is large and filled. */
+const Grab = ({ shape, place }: { readonly shape: DrawnShape; readonly place: Placement }) => {
+  const width = grabStroke(shape, place);
+  return width === 0 && shape.fill !== 'none' ? null : (
+    <Outline
+      shape={shape}
+      place={place}
+      fill="transparent"
+      stroke="transparent"
+      strokeWidth={width}
+      pointerEvents="all"
+    />
+  );
+};
+
 const PartGroup = memo(({ part, shapes, place, state: { picked, fill, picks, moves, faint } }: PartGroupProps) => {
   const [first] = shapes;
   const marks = shapes.map((shape, i) => (
@@ -140,15 +165,7 @@ const PartGroup = memo(({ part, shapes, place, state: { picked, fill, picks, mov
       opacity={faint ? 0.45 : undefined}
       style={{ cursor: moves ? 'ew-resize' : 'pointer', touchAction: moves ? 'pan-y' : 'auto' }}
     >
-      {first && (
-        <path
-          d={outlinePath(first, place)}
-          fill="transparent"
-          stroke="transparent"
-          strokeWidth={grabStroke(first, place)}
-          pointerEvents="all"
-        />
-      )}
+      {first && <Grab shape={first} place={place} />}
       {marks}
     </g>
   );

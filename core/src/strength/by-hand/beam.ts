@@ -29,21 +29,34 @@ const add = (sums: Float64Array, at: number, value: number): void => {
   sums[at] = (sums[at] as number) + value;
 };
 
-const distinct = (places: readonly number[]): number[] => {
-  const sorted = Float64Array.from(places).sort();
-  const own: number[] = [];
-  for (let i = 0; i < sorted.length; i += 1) {
-    const place = sorted[i] as number;
-    if (i === 0 || place - (sorted[i - 1] as number) > SAME_PLACE_M) own.push(place);
+/** Memory for one beam's sums, used again by the next: it is done with before that begins. Makes four arrays of a few hundred numbers each. */
+let memory = new Float64Array(4 * 256);
+const room = (count: number): readonly [Float64Array, Float64Array, Float64Array, Float64Array] => {
+  if (memory.length < 4 * count) memory = new Float64Array(8 * count);
+  memory.fill(0, 0, 4 * count);
+  const part = (i: number): Float64Array => memory.subarray(i * count, (i + 1) * count);
+  return [part(0), part(1), part(2), part(3)];
+};
+
+/** Sorts in place and moves up what is distinct; how many these are. */
+const distinct = (places: Float64Array): number => {
+  places.sort();
+  let count = 0;
+  for (let i = 0; i < places.length; i += 1) {
+    const place = places[i] as number;
+    if (i > 0 && !(place - (places[i - 1] as number) > SAME_PLACE_M)) continue;
+    places[count] = place;
+    count += 1;
   }
-  return own;
+  return count;
 };
 
 const isPoint = ({ fromM, toM }: BeamLoads['spreads'][number]): boolean => toM - fromM <= SAME_PLACE_M;
+const middleOf = ({ fromM, toM }: BeamLoads['spreads'][number]): number => (fromM + toM) / 2;
 
-/** Index of the place that this one is. */
-const indexOf = (places: readonly number[], xM: number): number => {
-  let [low, high] = [0, places.length - 1];
+/** Index of the place that this one is, among the first so many. */
+const indexOf = (places: Float64Array, count: number, xM: number): number => {
+  let [low, high] = [0, count - 1];
   while (low < high) {
     const middle = (low + high) >> 1;
     if ((places[middle] as number) < xM - SAME_PLACE_M) low = middle + 1;
@@ -54,30 +67,35 @@ const indexOf = (places: readonly number[], xM: number): number => {
 
 /** Cuts the beam at every load and at `breaks`; loads outside its ends count at the end they lie beyond. */
 export const beamPieces = (loads: BeamLoads, breaks: readonly number[]): BeamPiece[] => {
-  const all: number[] = [...breaks];
-  for (const { xM } of loads.forces) all.push(xM);
-  for (const { xM } of loads.couples) all.push(xM);
-  for (const spread of loads.spreads)
-    if (isPoint(spread)) all.push((spread.fromM + spread.toM) / 2);
-    else all.push(spread.fromM, spread.toM);
-  const places = distinct(all);
-  const count = places.length;
   // What comes in at each place, and the even load on each stretch behind it.
-  const force = new Float64Array(count);
-  const couple = new Float64Array(count);
-  const even = new Float64Array(count);
-  for (const { xM, upN } of loads.forces) add(force, indexOf(places, xM), upN);
+  const [places, force, couple, even] = room(
+    breaks.length + loads.forces.length + loads.couples.length + 2 * loads.spreads.length,
+  );
+  let filled = 0;
+  const cut = (xM: number): void => {
+    places[filled] = xM;
+    filled += 1;
+  };
+  for (const xM of breaks) cut(xM);
+  for (const { xM } of loads.forces) cut(xM);
+  for (const { xM } of loads.couples) cut(xM);
+  for (const spread of loads.spreads) {
+    cut(isPoint(spread) ? middleOf(spread) : spread.fromM);
+    if (!isPoint(spread)) cut(spread.toM);
+  }
+  const count = distinct(places.subarray(0, filled));
+  for (const { xM, upN } of loads.forces) add(force, indexOf(places, count, xM), upN);
   for (const spread of loads.spreads) {
     const { fromM, toM, downN } = spread;
     if (isPoint(spread)) {
-      add(force, indexOf(places, (fromM + toM) / 2), -downN);
+      add(force, indexOf(places, count, middleOf(spread)), -downN);
       continue;
     }
     const w = downN / (toM - fromM);
-    const end = indexOf(places, toM);
-    for (let i = indexOf(places, fromM); i < end; i += 1) add(even, i, w);
+    const end = indexOf(places, count, toM);
+    for (let i = indexOf(places, count, fromM); i < end; i += 1) add(even, i, w);
   }
-  for (const { xM, momentNm } of loads.couples) add(couple, indexOf(places, xM), momentNm);
+  for (const { xM, momentNm } of loads.couples) add(couple, indexOf(places, count, xM), momentNm);
   const pieces: BeamPiece[] = [];
   let m = 0;
   let v = 0;

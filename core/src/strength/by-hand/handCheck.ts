@@ -1,6 +1,7 @@
 import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis, Member } from '../../chassis/index.js';
-import type { Trailer } from '../../project/index.js';
+import type { Part } from '../../mass/index.js';
+import type { LoadCase, Trailer } from '../../project/index.js';
 import { hangerZone, type WeldZone, zoneAround, zoneBreaks } from './allowables.js';
 import { type BeamPiece, momentAt, momentAtPlace, shearBefore } from './beam.js';
 import { bumpFactor } from '../roads.js';
@@ -149,8 +150,25 @@ const railDeflections = (trailer: Trailer, chassis: Chassis, balanced: BalancedC
   ];
 };
 
-const crossDeflection = (chassis: Chassis, balanced: BalancedCase): Deflection[] => {
-  const payload = balanced.parts.filter(({ group }) => group === 'cargo');
+const keptSags = new WeakMap<
+  LoadCase,
+  { readonly chassis: Chassis; readonly payload: readonly Part[]; readonly sag: Deflection[] }
+>();
+
+/** How far the cross-member goes that goes furthest under the load alone. Axle and ball have no part in it: it stays while these are dragged. */
+const crossDeflection = (chassis: Chassis, { parts, loadCase }: BalancedCase): Deflection[] => {
+  const payload = parts.filter(({ group }) => group === 'cargo');
+  const known = keptSags.get(loadCase);
+  if (known?.chassis === chassis && sameParts(known.payload, payload)) return known.sag;
+  const sag = largestSag(chassis, payload);
+  keptSags.set(loadCase, { chassis, payload, sag });
+  return sag;
+};
+
+const sameParts = (a: readonly Part[], b: readonly Part[]): boolean =>
+  a.length === b.length && a.every((part, i) => part === b[i]);
+
+const largestSag = (chassis: Chassis, payload: readonly Part[]): Deflection[] => {
   const bent = crossBeams(chassis, payload, []).map(({ member, pieces, spanM }): Deflection => {
     const line = elasticLine(pieces, () => member.material.elasticPa * member.bar.design.iyM4);
     const leftM = pieces[0]?.fromM ?? 0;

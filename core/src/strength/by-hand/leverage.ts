@@ -34,6 +34,17 @@ const deeper = (shape: Shape): Shape | undefined => {
   }
 };
 
+const deepened = new WeakMap<Section, number | undefined>();
+
+/** Section modulus of the same bar one inch deeper, m³. */
+const deeperModulusM3 = (section: Section): number | undefined => {
+  if (deepened.has(section)) return deepened.get(section);
+  const shape = deeper(section.shape);
+  const bigger = shape && barProperties({ ...section, shape })?.sMinM3;
+  deepened.set(section, bigger);
+  return bigger;
+};
+
 /** From the hand check of the case that bends the tongue most: M changes by V for each length that the place moves, σ by S. */
 export const tongueLeverage = (checks: readonly CaseCheck[]): Leverage | undefined => {
   const worst = checks.reduce<CaseCheck | undefined>(
@@ -45,14 +56,13 @@ export const tongueLeverage = (checks: readonly CaseCheck[]): Leverage | undefin
   const momentNm = momentAtPlace(worst.beam.pieces, placeM);
   if (momentNm === 0) return undefined;
   const shearN = shearBefore(worst.beam.pieces, placeM);
-  const shape = deeper(member.section.shape);
-  const bigger = shape && barProperties({ ...(member.section satisfies Section), shape });
+  const bigger = deeperModulusM3(member.section);
   return {
     caseId: worst.caseId,
     placeM,
     momentNm: momentNm * worst.factor,
     perInchCloser: (shearN * STEP_M) / momentNm,
-    perInchDeeper: bigger ? 1 - member.bar.sMinM3 / bigger.sMinM3 : undefined,
+    perInchDeeper: bigger ? 1 - member.bar.sMinM3 / bigger : undefined,
     stepM: STEP_M,
   };
 };

@@ -100,6 +100,26 @@ const CaseFigures = ({ balanced, height, tongue }: CaseFiguresProps) => {
   );
 };
 
+interface PinButtonProps {
+  readonly caseId: string;
+  readonly name: string;
+  readonly pinned: boolean;
+  readonly onPin: (caseId: string) => void;
+}
+
+const PinButton = memo(({ caseId, name, pinned, onPin }: PinButtonProps) => (
+  <button
+    type="button"
+    className="absolute top-[2px] right-[1px] flex h-[28px] w-[28px] items-center justify-center"
+    aria-pressed={pinned}
+    aria-label={`Keep ${name} in front`}
+    title="Keep in front"
+    onClick={() => onPin(caseId)}
+  >
+    <Pin size={13} aria-hidden color={pinned ? 'var(--dye)' : 'var(--mute)'} fill={pinned ? 'var(--dye)' : 'none'} />
+  </button>
+));
+
 interface CaseCardProps {
   readonly loadId: string;
   readonly answer: ReturnType<typeof loadAnswer>;
@@ -123,7 +143,7 @@ const CaseCard = memo(({ loadId, answer, height, pinned, onPin, behind }: CaseCa
   const [ref, seen] = useInView<HTMLLIElement>();
   const balanced = useBalanced(loadId, seen);
   return (
-    <li ref={ref} className="relative shrink-0 border-r border-base-300" style={{ width: 136 }}>
+    <li ref={ref} className="strip-card relative shrink-0 border-r border-base-300" style={{ width: 136 }}>
       {balanced && <CaseFace {...{ balanced, answer, height, pinned, onPin, behind }} />}
     </li>
   );
@@ -144,21 +164,7 @@ const CaseFace = ({
   const now: Verdict = behind && standing?.on === 'ball' ? (isWithinBand(balanced) ? 'ok' : 'over') : tongue;
   return (
     <>
-      <button
-        type="button"
-        className="absolute top-[2px] right-[1px] flex h-[28px] w-[28px] items-center justify-center"
-        aria-pressed={pinned}
-        aria-label={`Keep ${loadCase.name} in front`}
-        title="Keep in front"
-        onClick={() => onPin(loadCase.id)}
-      >
-        <Pin
-          size={13}
-          aria-hidden
-          color={pinned ? 'var(--dye)' : 'var(--mute)'}
-          fill={pinned ? 'var(--dye)' : 'none'}
-        />
-      </button>
+      <PinButton caseId={loadCase.id} name={loadCase.name} pinned={pinned} onPin={onPin} />
       <button
         type="button"
         className="flex h-full w-full flex-col items-start px-2 py-1 text-left"

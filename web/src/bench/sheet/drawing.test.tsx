@@ -22,7 +22,7 @@ const draw = (trailer: Trailer, lower: LowerView, picked?: string): HTMLElement 
   return container;
 };
 const numbersOf = (container: HTMLElement): number[] =>
-  [...container.querySelectorAll('rect,circle,path,polygon,g')].flatMap((element) =>
+  [...container.querySelectorAll('rect,circle,path,polygon,polyline,line,g')].flatMap((element) =>
     [...element.attributes]
       .filter(({ name }) => ['x', 'y', 'width', 'height', 'cx', 'cy', 'r', 'd', 'points', 'transform'].includes(name))
       .flatMap(({ value }) => (value.includes('NaN') ? [Number.NaN] : [])),
@@ -44,8 +44,8 @@ describe('the drawing is to scale', () => {
   );
   /** Corners of a part's outlines, of the last drawn first. */
   const cornersOf = (container: HTMLElement, id: string): readonly (readonly [number, number])[] =>
-    [...container.querySelectorAll(`[data-part="${id}"] path[d]`)].flatMap((path) =>
-      [...(path.getAttribute('d') ?? '').matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)].map(
+    [...container.querySelectorAll(`[data-part="${id}"] polygon, [data-part="${id}"] path`)].flatMap((outline) =>
+      [...(outline.getAttribute('points') ?? outline.getAttribute('d') ?? '').matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map(
         ([, x, y]) => [Number(x), Number(y)] as const,
       ),
     );
