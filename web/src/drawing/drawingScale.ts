@@ -23,7 +23,7 @@ export interface DrawingScale {
 const TITLE_PX = 34;
 const GROUND_PX = 30;
 const RULER_PX = 32;
-const PLAN_TOP_PX = 30;
+const PLAN_TOP_PX = 46;
 const PLAN_BOTTOM_PX = 62;
 /** Without dimensions under it: just the pills. */
 const PLAN_BOTTOM_BARE_PX = 26;

@@ -1,7 +1,7 @@
 import { searchRank } from '@kereta/core';
 import { useCombobox } from 'downshift';
 import { ChevronsUpDown } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { type ChangeEvent, type FocusEvent, useMemo, useState } from 'react';
 import { recall, remember } from '../storage/remembered';
 import { useEditing } from './editing';
 import { Sized } from './Sized';
@@ -134,12 +134,8 @@ export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: 
     selectedItem: null,
     defaultHighlightedIndex: 0,
     itemToString: (row) => row?.name ?? '',
-    onStateChange: ({ type, selectedItem, inputValue, isOpen: opens }) => {
+    onStateChange: ({ type, selectedItem, isOpen: opens }) => {
       switch (type) {
-        case useCombobox.stateChangeTypes.InputChange:
-          setOpen(true);
-          setSearch(inputValue ?? '');
-          break;
         case useCombobox.stateChangeTypes.ItemClick:
         case useCombobox.stateChangeTypes.InputKeyDownEnter:
           take(selectedItem);
@@ -167,7 +163,16 @@ export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: 
       </label>
       <div className="relative">
         <input
-          {...combobox.getInputProps({ disabled: readOnly })}
+          {...combobox.getInputProps({
+            disabled: readOnly,
+            // Whoever comes here by keyboard and types means something new, not an end to the name that stands there.
+            onFocus: ({ currentTarget }: FocusEvent<HTMLInputElement>) => currentTarget.select(),
+            // At once, or letters of somebody who types fast are lost.
+            onChange: ({ currentTarget }: ChangeEvent<HTMLInputElement>) => {
+              setOpen(true);
+              setSearch(currentTarget.value);
+            },
+          })}
           className="field-box pr-9"
           placeholder={isOpen ? (name === '' ? 'type a size or a name' : name) : 'choose'}
           data-part-field={partField}

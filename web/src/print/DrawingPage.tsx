@@ -71,7 +71,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
         width={width}
         height={height}
         viewBox={`0 0 ${width} ${height}`}
-        className="block max-w-full print:max-w-none"
+        className="block h-auto max-w-full print:max-w-none"
         role="img"
         aria-label={`${trailer.name} from the left, from above and from behind, ${sheet.scaleText}`}
         data-testid="drawing-sheet"

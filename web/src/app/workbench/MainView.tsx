@@ -41,8 +41,8 @@ const ContainedNow = ({ name, children }: { readonly name: string; readonly chil
 };
 
 const CutList = () => {
-  const { evaluation, say } = useFollowed('evaluation', 'say');
-  return <CutTable evaluation={evaluation} say={say} />;
+  const { evaluation, say, picked } = useFollowed('evaluation', 'say', 'picked');
+  return <CutTable evaluation={evaluation} say={say} picked={picked} />;
 };
 
 /** The flat drawing with a switch to the view from behind, laid over its corner so that nothing moves. */

@@ -20,8 +20,15 @@ const EndFigure = ({ shape }: { readonly shape: CutRow['shape'] }) => (
   </svg>
 );
 
+interface CutTableProps {
+  readonly evaluation: Evaluation;
+  readonly say: Speaker;
+  /** the bar whose row stands out */
+  readonly picked?: string | undefined;
+}
+
 /** Every piece: its mark, how many, how long, how the ends are sawn. */
-export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly say: Speaker }) => {
+export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
   const coped = new Set(
     endWorkOf(evaluation.chassis).flatMap(({ kind, memberId }) => (kind === 'cope' ? [memberId] : [])),
   );
@@ -43,7 +50,13 @@ export const CutTable = ({ evaluation, say }: { readonly evaluation: Evaluation;
         {evaluation.cutList.rows.map((row) => {
           const [first, second] = row.ends.map(cutText);
           return (
-            <tr key={row.mark} className="border-b border-base-300 align-top">
+            <tr
+              key={row.mark}
+              className="border-b border-base-300 align-top"
+              {...(picked !== undefined && row.memberIds.includes(picked)
+                ? { 'aria-current': true, style: { background: 'var(--dye-soft)' } }
+                : {})}
+            >
               <th scope="row" className="py-1 pr-2 text-left font-bold">
                 {row.mark}
               </th>
