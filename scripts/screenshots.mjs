@@ -15,7 +15,7 @@ const VIEWS = [
   ['frame', '/trailer/demo.telescope-trailer/frame', 'light'],
   ['loads', '/trailer/demo.oven-trailer/loads', 'light'],
   ['tongue', '/trailer/demo.apiary-flatbed/tongue', 'light'],
-  ['tongue-dip', '/trailer/demo.apiary-flatbed/tongue', 'light'],
+  ['rear', '/trailer/demo.oven-trailer/frame', 'light'],
   ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-3d', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
@@ -25,12 +25,12 @@ const VIEWS = [
   ['trip-phone', '/trailer/demo.oven-trailer/trip', 'phone'],
   ['axle-card', '/trailer/demo.oven-trailer/print/axle', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
-  ['cut-sheet', '/trailer/demo.apiary-flatbed/print/cut-list', 'light'],
+  ['drawing-sheet', '/trailer/demo.telescope-trailer/print/drawing', 'light'],
 ];
 
 /** What is done on a view before its picture is taken. */
 const ACTS = {
-  'tongue-dip': (page) => page.getByRole('button', { name: 'Crest and dip' }).click(),
+  rear: (page) => page.getByRole('button', { name: 'From behind' }).click(),
   strength: (page) => page.locator('[data-part="cross.3:share"]').click(),
   'trip-phone': async (page) => {
     for (const name of [/Firewood/, /Flour/, /Water tank/]) await page.getByLabel(name).first().check();

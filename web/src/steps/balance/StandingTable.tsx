@@ -29,8 +29,9 @@ export const StandingTable = () => {
         aria-label={`${shown.loadCase.name}, standing`}
       >
         <tbody>
-          {rows.map(([name, text]) => (
-            <tr key={name + text} className="border-t border-base-300">
+          {rows.map(([name, text], i) => (
+            // oxlint-disable-next-line react/no-array-index-key -- rows keep their order, and two axles have rows of one name
+            <tr key={i} className="border-t border-base-300">
               <th scope="row" className="text-left font-normal">
                 {name}
               </th>
