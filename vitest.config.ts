@@ -8,6 +8,8 @@ export default defineConfig({
         test: {
           name: 'node',
           environment: 'node',
+          // Pure functions throughout: each worker loads the core once and not once a file.
+          isolate: false,
           include: ['core/src/**/*.test.ts', 'server/src/**/*.test.ts', 'cli/src/**/*.test.ts'],
           testTimeout: 20_000,
           setupFiles: ['vitest.setup.ts'],
