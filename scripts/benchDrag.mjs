@@ -1,10 +1,5 @@
-import { spawn } from 'node:child_process';
-import { mkdtempSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { chromium } from '@playwright/test';
+import { FRAME_MS, openFile, withPage } from './benchPage.mjs';
 
-const FRAME_MS = 1000 / 60;
 const PORT = 4193;
 const MOVES = 60;
 
@@ -107,32 +102,15 @@ const dragOnce = async (page, session) => {
 };
 
 /** The drag through the built page in the browser, on a demo and on a heavy project. */
-export const benchDrag = async (core, root, port = PORT) => {
-  const server = spawn('node', [join(root, 'server/dist/main.js'), '--port', String(port)], { stdio: 'ignore' });
-  const browser = await chromium.launch({
-    executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu'],
-  });
-  try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
-    for (let tries = 0; tries < 50; tries += 1) {
-      try {
-        await page.goto(`http://127.0.0.1:${port}/`);
-        break;
-      } catch {
-        await new Promise((resolve) => setTimeout(resolve, 200));
-      }
-    }
+export const benchDrag = (core, root, port = PORT) =>
+  withPage(root, port, async (page, address) => {
     const session = await page.context().newCDPSession(page);
     await session.send('Performance.enable');
-    await page.getByRole('button', { name: 'Understood' }).click();
-    const file = join(mkdtempSync(join(tmpdir(), 'kereta-')), 'heavy.kereta.json');
-    writeFileSync(file, core.writeProject(heavyProject(core)));
-    await page.locator('input[type="file"]').setInputFiles(file);
+    await openFile(page, 'heavy.kereta.json', core.writeProject(heavyProject(core)));
     await page.waitForURL('**/trailer/**');
     const results = [];
     for (const name of ['Apiary flatbed', 'Heavy']) {
-      await page.goto(`http://127.0.0.1:${port}/`);
+      await page.goto(address);
       await page.getByRole('link', { name }).click();
       // The first analysis is over.
       await page.waitForTimeout(name === 'Heavy' ? 9000 : 3000);
@@ -140,11 +118,7 @@ export const benchDrag = async (core, root, port = PORT) => {
       results.push({ name, ...(await dragOnce(page, session)) });
     }
     return results;
-  } finally {
-    await browser.close();
-    server.kill();
-  }
-};
+  });
 
 export const printDrag = (results) => {
   console.log('\nA frame of a drag, main thread, against one frame at 60 Hz, this machine, this run:\n');

@@ -61,7 +61,8 @@ const take = async (file, path, mode, act) => {
   await page.goto(`http://127.0.0.1:${PORT}${path}`);
   // The browser may not have kept the click yet when the page was left.
   const note = page.getByRole('button', { name: 'Understood' });
-  await page.waitForTimeout(300);
+  await page.waitForLoadState('networkidle');
+  await page.waitForTimeout(500);
   if (await note.isVisible()) await note.click();
   // The frame is analysed in the worker; drawing in space without a graphics card takes its time.
   await page.waitForTimeout(2500);

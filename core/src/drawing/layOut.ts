@@ -338,9 +338,13 @@ export const layOut = (view: DrawnView, frame: Placing): LaidOut => {
     free.take(about(x, y - (SHAFT / 2) * frame.text, frame.text, SHAFT * frame.text));
   }
   const dimensions = view.dimensions.flatMap((dimension) => placeDimension(dimension, frame, edges, free) ?? []);
+  const foremost = Math.min(...view.arrows.map((arrow) => at(arrow)[0]));
   const arrows = view.arrows.flatMap((arrow): PlacedArrow[] => {
     const [x, y] = at(arrow);
-    const found = free.first(beside(x, y - frame.text, arrow.text, frame, frame.text * 0.6));
+    const places = beside(x, y - frame.text, arrow.text, frame, frame.text * 0.6);
+    // What presses on the ball is written ahead of it, where there is nothing else, if the sheet has room there.
+    const ahead = places.filter((place) => x === foremost && place.x < x);
+    const found = free.first([...ahead, ...places]);
     return found ? [{ arrow, at: [x, y], text: { id: arrow.id, ...found, text: arrow.text, vertical: false } }] : [];
   });
   const centreY = centre && (frame.dropTo === undefined ? frame.y(centre.at[1]) : frame.dropTo - frame.text);

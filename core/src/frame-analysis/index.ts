@@ -19,39 +19,26 @@ export { type MemberAxes, toGlobal, toLocal } from './memberAxes.js';
 export { nodeLoadSolver } from './nodeLoads.js';
 export { equilibriumResidual } from './equilibrium.js';
 export { noLoads, readyLoads, type ReadyLoads, sumOfLoads } from './loads.js';
-export {
-  holdFrame,
-  type PreparedFrame,
-  type PreparedMember,
-  prepareFrame,
-  prepareMembers,
-  type UnheldFrame,
-} from './prepare.js';
+export { holdFrame, prepareFrame } from './hold.js';
+export { type PreparedFrame, type PreparedMember, prepareMembers, type UnheldFrame } from './prepare.js';
 export { endMovements, type PatternSolution, solveLoads, solvePattern } from './solve.js';
 export {
-  type Deflection,
-  deflectionAt,
-  deflections,
-  type Extreme,
   INNER_FORCES,
   type InnerAt,
   innerAt,
-  type InnerExtremes,
-  innerExtremes,
   type InnerForce,
   innerForces,
   innerRoom,
-  largestBow,
   layPieces,
   type MemberPieces,
   memberInner,
   memberPieces,
-  movementAt,
   type PieceLayout,
   pieceLoads,
   pieceRoom,
   piecesOf,
-  visitPeaks,
   weightedSum,
-} from './diagrams.js';
+} from './pieces.js';
+export { type Extreme, type InnerExtremes, innerExtremes, visitPeaks } from './extremes.js';
+export { type Deflection, deflectionAt, deflections, largestBow, movementAt } from './deflections.js';
 export { add, cross, dot, length, scale, subtract } from './vectors.js';

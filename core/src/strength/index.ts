@@ -39,7 +39,8 @@ export type {
   WeldResult,
 } from './analysis/analysis.js';
 export { fatigueShare } from './analysis/fatigue.js';
-export { type AnalysisInput, analyseStrength, analysisSteps, type WatchedRun } from './analysis/analyse.js';
+export { type AnalysisInput, analyseStrength, analysisSteps } from './analysis/analyse.js';
+export type { WatchedRun } from './analysis/collect.js';
 export { type BarInRun, barsOfRun } from './analysis/barsOfRun.js';
 export type { AnalysisFinding, AnalysisFindingData } from './analysis/findings/data.js';
 export { analysisFindings } from './analysis/findings/findings.js';

@@ -173,7 +173,7 @@ export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: 
               setSearch(currentTarget.value);
             },
           })}
-          className="field-box pr-9"
+          className="field-box narrow pr-9"
           placeholder={isOpen ? (name === '' ? 'type a size or a name' : name) : 'choose'}
           data-part-field={partField}
           autoComplete="off"

@@ -1,6 +1,6 @@
 import type { JobInput, JobName, JobOutput } from '@kereta/core';
-import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useRef, useState } from 'react';
 import { identityOf, runJob } from './askWorker';
 import type { Urgency } from './host';
 import { tellProgress } from './progress';
@@ -78,6 +78,15 @@ export const useJob = <Name extends JobName>(
     ...(keepsOld ? { placeholderData: keepPreviousData } : {}),
     gcTime: 60_000,
   });
+  const client = useQueryClient();
+  const askedAs = useRef(urgency);
+  useEffect(() => {
+    if (askedAs.current === urgency) return;
+    askedAs.current = urgency;
+    if (!isFetching) return;
+    // What waits or runs is called off and asked for anew, in its new place.
+    void client.cancelQueries({ queryKey: ['job', name, key], exact: true }).then(() => refetch());
+  }, [urgency, isFetching, refetch, client, name, key]);
   return {
     result: data?.answer,
     of: data?.of,

@@ -12,6 +12,7 @@ import { Link } from 'react-router';
 import { SmallDrawing } from '../drawing/SmallDrawing';
 import { download, fileName } from '../fields/download';
 import { Sized } from '../fields/Sized';
+import { useInView } from '../fields/useInView';
 import { VerdictMark } from '../fields/VerdictMark';
 import { useFullEvaluation } from '../bench/fullEvaluation';
 import { useStrength } from '../jobs/questions';
@@ -29,11 +30,14 @@ const dateText = (time: number): string =>
 /** One trailer of the shed: what it looks like, how it stands, when it was touched. */
 export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: TrailerCardProps) => {
   const trailer = trailerOf(project);
-  const strength = useStrength(trailer, 'background');
+  // Those that are seen come first, and none before what an open trailer asks.
+  const [ref, seen] = useInView<HTMLLIElement>(false);
+  const strength = useStrength(trailer, seen ? 'soon' : 'background');
   const evaluation = useFullEvaluation(trailer, strength);
   const worst = evaluation.findings.find(({ counts }) => counts);
   return (
     <li
+      ref={ref}
       className="flex flex-col overflow-hidden rounded-[6px] border border-base-300 bg-base-100"
       data-testid="trailer-card"
     >

@@ -1,5 +1,5 @@
 import { type InnerAt, innerAt, visitPeaks } from '../../frame-analysis/index.js';
-import type { WatchedRun } from './analyse.js';
+import type { WatchedRun } from './collect.js';
 import { governing, type HardPlace, hardestPlace, limitOf } from './checks.js';
 import { relieved } from './relief.js';
 

@@ -1,0 +1,248 @@
+import type { Member } from '../../chassis/index.js';
+import { type InnerAt, innerAt } from '../../frame-analysis/index.js';
+import type { Trailer } from '../../project/index.js';
+import { elementLines } from '../frame-model/bearings.js';
+import { type TrailerFrame } from '../frame-model/trailerFrame.js';
+import { type OpinionId, opinionOf } from '../situations/opinions.js';
+import { type SituationId } from '../situations/situations.js';
+import type {
+  BoltResult,
+  FatigueResult,
+  HoleResult,
+  Governing,
+  HangerResult,
+  MemberResult,
+  OpinionResult,
+  RunBalance,
+  RunKey,
+  WeldResult,
+} from './analysis.js';
+import { type ElementStrength } from './bracing.js';
+import {
+  couplerBolts,
+  governing,
+  hangerForceN,
+  hangerPlaces,
+  hangerResult,
+  hangerShare,
+  type HardPlace,
+  hardestPlace,
+  holeCheck,
+  holePlaces,
+  limitOf,
+} from './checks.js';
+import { detailOf, kmToCrack } from './fatigue.js';
+import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
+import { weldPlaces, weldResult, weldShare } from './welds.js';
+import { type SolvedRun } from './solver.js';
+
+/** A solved run with all that its bars bear. */
+export interface WatchedRun {
+  readonly key: RunKey;
+  readonly opinion: OpinionId;
+  readonly solved: SolvedRun;
+  readonly strengths: readonly ElementStrength[];
+  readonly ends: ReadonlyMap<string, EndMoments>;
+}
+
+/** A bar's hardest place in a run, not yet put in words. */
+interface HeldPlace {
+  readonly strength: ElementStrength;
+  readonly place: HardPlace;
+  readonly key: RunKey;
+}
+interface HeldMember {
+  worst: HeldPlace;
+  readonly bySituation: Map<SituationId, HeldPlace>;
+}
+
+const memberResult = (memberId: string, { worst, bySituation }: HeldMember): MemberResult => {
+  const told = new Map<HeldPlace, Governing>();
+  for (const held of bySituation.values()) told.set(held, governing(held.strength, held.place, held.key));
+  return {
+    memberId,
+    worst: told.get(worst) as Governing,
+    bySituation: Object.fromEntries(
+      [...bySituation].map(([situation, held]) => [situation, told.get(held) as Governing]),
+    ),
+  };
+};
+
+/** The worst of its kind by id: how hard, and how to tell it; only what stays the worst to the end is told. */
+const worstById = <Told>() => {
+  const worst = new Map<string, { readonly share: number; readonly tell: () => Told }>();
+  return {
+    take: (id: string, share: number, tell: () => Told): void => {
+      if (share > (worst.get(id)?.share ?? -1)) worst.set(id, { share, tell });
+    },
+    told: (): Told[] => [...worst.values()].map(({ tell }) => tell()),
+  };
+};
+
+/** Worst of everything under one opinion, gathered run by run. */
+const opinionCollector = () => {
+  const members = new Map<string, HeldMember>();
+  const welds = worstById<WeldResult>();
+  const hangers = worstById<HangerResult>();
+  const holes = worstById<HoleResult>();
+  let bolts: BoltResult | undefined;
+  return {
+    takeMember: (strength: ElementStrength, place: HardPlace, key: RunKey): void => {
+      const { id } = strength.bar.member;
+      const known = members.get(id);
+      const own = known?.bySituation.get(key.situation);
+      if (own && place.share <= own.place.share) return;
+      const held = { strength, place, key };
+      if (!known) members.set(id, { worst: held, bySituation: new Map([[key.situation, held]]) });
+      else {
+        known.bySituation.set(key.situation, held);
+        if (place.share > known.worst.place.share) known.worst = held;
+      }
+    },
+    takeWeld: welds.take,
+    takeHanger: hangers.take,
+    takeHole: holes.take,
+    takeBolts: (found: BoltResult): void => {
+      if (!bolts || found.utilisation > bolts.utilisation) bolts = found;
+    },
+    result: (): OpinionResult => ({
+      members: [...members].map(([id, own]) => memberResult(id, own)),
+      welds: welds.told(),
+      hangers: hangers.told(),
+      holes: holes.told(),
+      bolts,
+    }),
+  };
+};
+
+/** The published loads are asked of the drawbar, the header that it is joined to, and their joints. */
+const isOfDrawbar = ({ group, id }: Member): boolean => group === 'tongue' || id === 'header.front';
+
+/** The weld or bar's end that cracks first, gathered end by end. */
+const fatigueCollector = (trailer: Trailer) => {
+  let fatigue: FatigueResult | undefined;
+  const take = (strength: ElementStrength, end: 'from' | 'to', inner: InnerAt, caseId: string): void => {
+    const { member, jointFrom, jointTo, softFrom, softTo } = strength.bar;
+    const [joint, toe] = end === 'from' ? [jointFrom, softFrom?.toe] : [jointTo, softTo?.toe];
+    if (joint === undefined) return;
+    // At a tube's end on a tube's wall the wall beside the toe works harder than the bar. (Sharp corners of the bar would work harder still;
+    // real ones are round.)
+    const toeFactor = toe?.wall ?? 1;
+    const { section, pieces } = strength.free;
+    const upright = Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) / pieces;
+    const rest =
+      (Math.abs(inner.n) / section.areaM2 + Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3)) /
+      pieces;
+    const staticPa = toe ? toeFactor * upright : upright + rest;
+    const detail = detailOf(member.material, toe !== undefined);
+    const { km, rangePa } = kmToCrack(staticPa, detail, trailer.job.road);
+    if (fatigue && km >= fatigue.km) return;
+    fatigue = {
+      memberId: member.id,
+      joint,
+      caseId,
+      staticPa,
+      toeFactor,
+      rangePa,
+      category: detail.category,
+      km,
+    };
+  };
+  return { take, first: (): FatigueResult | undefined => fatigue };
+};
+
+/** Worst of everything, gathered run by run, each opinion by itself. */
+export const collector = (
+  trailer: Trailer,
+  frame: TrailerFrame,
+  strengths: readonly ElementStrength[],
+  watch: ((run: WatchedRun) => void) | undefined,
+) => {
+  const opinions = { own: opinionCollector(), badly: opinionCollector(), rules: opinionCollector() };
+  const balances: RunBalance[] = [];
+  const bumps = new Map<string, Map<string, number>>();
+  const cracks = fatigueCollector(trailer);
+  let runs = 0;
+  const lines = elementLines(frame);
+  const places = weldPlaces(trailer, frame, strengths, (id) => lines.get(id));
+  const drawbar = new Set(
+    strengths
+      .map(({ bar }) => bar.member)
+      .filter(isOfDrawbar)
+      .map(({ id }) => id),
+  );
+  const soft = softBars(strengths);
+
+  const hangersOf = hangerPlaces(frame);
+  const drilled = holePlaces(strengths);
+
+  const keepBump = (id: string, caseId: string, share: number): void => {
+    const byCase = bumps.get(id) ?? new Map<string, number>();
+    bumps.set(id, byCase);
+    byCase.set(caseId, Math.max(share, byCase.get(caseId) ?? 0));
+  };
+  return {
+    take: (key: RunKey, solved: SolvedRun, onTheRoad: boolean): void => {
+      runs += 1;
+      const limit = limitOf(key);
+      const opinion = opinionOf(key);
+      const into = opinions[opinion];
+      const asks = (memberId: string): boolean => opinion !== 'rules' || drawbar.has(memberId);
+      const ends = endMoments(soft, strengths, solved);
+      watch?.({ key, opinion, solved, strengths, ends });
+      strengths.forEach((strength, own) => {
+        const { bar } = strength;
+        const { id } = bar.member;
+        if (!asks(id)) return;
+        const index = solved.prepared.memberIndex.get(bar.id) as number;
+        const pieces = solved.pieces[index] as SolvedRun['pieces'][number];
+        const rows = solved.inner(index);
+        const ownEnds = ends.get(id);
+        const place = hardestPlace(strength, pieces, rows, limit, ownEnds);
+        if (place) {
+          into.takeMember(strength, place, key);
+          if (key.situation === 'bump-both') keepBump(id, key.caseId, place.share);
+        }
+        if (key.situation === 'standing' && onTheRoad && place) {
+          const at = (xM: number): InnerAt => relieved(innerAt(pieces, rows, xM), bar.fromM + xM, ownEnds);
+          if (strength.weldFrom) cracks.take(strength, 'from', at(bar.clearFromM), key.caseId);
+          if (strength.weldTo) cracks.take(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
+        }
+        for (const hole of drilled) {
+          if (hole.index !== own) continue;
+          const found = holeCheck(hole, pieces, rows, key);
+          into.takeHole(hole.id, found.utilisation, () => found);
+        }
+      });
+      for (const weld of places) {
+        if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
+        if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'gusset') continue;
+        const found = weldShare(weld, solved, ends, limit);
+        into.takeWeld(weld.id, found.share, () => weldResult(weld, found, key, limit));
+      }
+      if (key.situation === 'turn-over' || opinion === 'rules') return;
+      for (const place of hangersOf) {
+        const forceN = hangerForceN(place, solved);
+        into.takeHanger(place.id, hangerShare(place, forceN, limit), () => hangerResult(place, forceN, key));
+      }
+    },
+    takeBolts: (key: RunKey, forceN: number): void => {
+      const found = couplerBolts(trailer, frame, forceN, key);
+      if (found) opinions[opinionOf(key)].takeBolts(found);
+    },
+    takeBalance: (balance: RunBalance): void => {
+      balances.push(balance);
+    },
+    results: () => ({
+      own: opinions.own.result(),
+      badly: opinions.badly.result(),
+      rules: opinions.rules.result(),
+      fatigue: cracks.first(),
+      balances,
+      bumps,
+      runs,
+    }),
+  };
+};
+
+export type Collector = ReturnType<typeof collector>;
