@@ -19,12 +19,14 @@ export interface Verification {
 }
 
 const FOLDER = fileURLToPath(new URL('../../.cache/verification/', import.meta.url));
-let file: string | undefined;
+let begun: string | undefined;
 
+// One worker runs many test files with this module loaded once: each test file begins a page of its own.
 const record = (entry: object): void => {
-  if (file === undefined) {
+  const file = join(FOLDER, `${basename(expect.getState().testPath ?? 'unknown')}.jsonl`);
+  if (file !== begun) {
+    begun = file;
     mkdirSync(FOLDER, { recursive: true });
-    file = join(FOLDER, `${basename(expect.getState().testPath ?? 'unknown')}.jsonl`);
     writeFileSync(file, '');
   }
   appendFileSync(file, `${JSON.stringify(entry)}\n`);
