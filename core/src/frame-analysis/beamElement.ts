@@ -20,11 +20,14 @@ export const shearRatios = (member: MemberStiffness, lengthM: number): ShearRati
 });
 
 /**
- * 12 × 12 stiffness of a straight prismatic member in its local axes, row by row, N/m, N and N·m.
+ * 12 × 12 stiffness of a straight prismatic member in its local axes, row by row, N/m, N and N·m, into zeroes.
  * Source: slope-deflection equations with shear, as in Przemieniecki, Theory of Matrix Structural Analysis, eq. 5.116 (recalled).
  */
-export const beamStiffness = (member: MemberStiffness, lengthM: number): Float64Array => {
-  const k = new Float64Array(SIZE * SIZE);
+export const beamStiffness = (
+  member: MemberStiffness,
+  lengthM: number,
+  k: Float64Array = new Float64Array(SIZE * SIZE),
+): Float64Array => {
   const set = (row: number, column: number, value: number): void => {
     k[row * SIZE + column] = value;
     k[column * SIZE + row] = value;
@@ -73,20 +76,22 @@ const addShapeFunctions = (
   weight: number,
 ): void => {
   const s = x / lengthM;
-  const add = (index: number, value: number): void => {
-    into[index] = (into[index] as number) + weight * value;
+  into[0] = (into[0] as number) + weight * force[0] * (1 - s);
+  into[6] = (into[6] as number) + weight * force[0] * s;
+  const plane = (shift: number, turn: number, value: number, ratio: number): void => {
+    // Most loads work in one plane.
+    if (value === 0) return;
+    const f = (weight * value) / (1 + ratio);
+    const square = s * s;
+    const cube = square * s;
+    const lever = turn === 5 ? f * lengthM : -f * lengthM;
+    into[shift] = (into[shift] as number) + f * (1 - 3 * square + 2 * cube + ratio * (1 - s));
+    into[shift + 6] = (into[shift + 6] as number) + f * (3 * square - 2 * cube + ratio * s);
+    into[turn] = (into[turn] as number) + lever * (s - 2 * square + cube + (ratio / 2) * (s - square));
+    into[turn + 6] = (into[turn + 6] as number) + lever * (cube - square + (ratio / 2) * (square - s));
   };
-  add(0, force[0] * (1 - s));
-  add(6, force[0] * s);
-  const plane = (shift: number, turn: number, value: number, ratio: number, sign: 1 | -1): void => {
-    const f = value / (1 + ratio);
-    add(shift, f * (1 - 3 * s * s + 2 * s ** 3 + ratio * (1 - s)));
-    add(shift + 6, f * (3 * s * s - 2 * s ** 3 + ratio * s));
-    add(turn, sign * f * lengthM * (s - 2 * s * s + s ** 3 + (ratio / 2) * (s - s * s)));
-    add(turn + 6, sign * f * lengthM * (s ** 3 - s * s + (ratio / 2) * (s * s - s)));
-  };
-  plane(1, 5, force[1], ratios.y, 1);
-  plane(2, 4, force[2], ratios.z, -1);
+  plane(1, 5, force[1], ratios.y);
+  plane(2, 4, force[2], ratios.z);
 };
 
 /** Gauss-Legendre, three points: exact to degree five; a load even along its stretch times cubic shapes is of degree four. */

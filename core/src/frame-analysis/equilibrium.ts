@@ -60,7 +60,7 @@ export const equilibriumResidual = (
     sums.force(...at, ...forceN);
     if (momentNm) sums.moment(...momentNm);
   }
-  for (const [index, own] of loads.own) {
+  for (const [index, own] of loads.standing.flatMap((map) => [...map])) {
     const { axes } = frame.members[index] as PreparedMember;
     for (const load of own) {
       if (load.kind === 'point') {

@@ -1,50 +1,92 @@
-import { type InnerAt, innerInPiece, type MemberPieces, momentAt, ROW, shearAt } from './pieces.js';
-/** Places in a piece, from its start, where a moment turns: the zeros of its shear, which is of degree two. */
-const turnings = (shear: number, intensity: number, growth: number, lengthM: number, into: number[]): void => {
-  const keep = (s: number): void => {
-    if (s > 0 && s < lengthM) into.push(s);
-  };
+import { type MemberPieces, momentAt, ROW, shearAt } from './pieces.js';
+
+/** Writes a place behind `count` others if it lies in the piece; returns how many there are then. */
+const keptInside = (s: number, lengthM: number, into: number[], count: number): number => {
+  if (!(s > 0 && s < lengthM)) return count;
+  into[count] = s;
+  return count + 1;
+};
+
+/** Places in a piece, from its start, where a moment turns: the zeros of its shear, which is of degree two. Written behind `count` others; returns how many there are then. */
+const turnings = (
+  shear: number,
+  intensity: number,
+  growth: number,
+  lengthM: number,
+  into: number[],
+  count: number,
+): number => {
   const a = growth / 2;
   // shear − intensity·s − growth·s²/2 = 0
-  if (Math.abs(a) * lengthM <= 1e-14 * Math.abs(intensity)) {
-    if (intensity !== 0) keep(shear / intensity);
-    return;
-  }
+  if (Math.abs(a) * lengthM <= 1e-14 * Math.abs(intensity))
+    return intensity === 0 ? count : keptInside(shear / intensity, lengthM, into, count);
   const disc = intensity * intensity + 4 * a * shear;
-  if (disc < 0) return;
+  if (disc < 0) return count;
   const q = -(intensity + (intensity >= 0 ? 1 : -1) * Math.sqrt(disc)) / 2;
-  keep(q / a);
-  if (q !== 0) keep(-shear / q);
+  const found = keptInside(q / a, lengthM, into, count);
+  return q === 0 ? found : keptInside(-shear / q, lengthM, into, found);
+};
+
+/** Places of one member, each by its piece and how far from that piece's start, m; only the first so many of the last search count. */
+export interface Places {
+  readonly piece: number[];
+  readonly sM: number[];
+}
+export const noPlaces = (): Places => ({ piece: [], sM: [] });
+
+/** Whether a point load stands behind the piece at this place in `rows`. */
+const steps = (rows: Float64Array, at: number, lengthM: number): boolean => {
+  for (let i = 0; i < 3; i += 1) {
+    const end = shearAt(rows[at + i] as number, rows[at + 6 + i] as number, rows[at + 9 + i] as number, lengthM);
+    if (end !== rows[at + ROW + i]) return true;
+  }
+  return false;
 };
 
 /**
- * Every place of a member where one of its inner forces can be largest: both sides of each break, the zeros of the shears (where the
- * moments turn) and of the load (where the shears turn). Visits them in order.
+ * Every place of a member where one of its inner forces can be largest: ends of each piece, the zeros of the shears (where the
+ * moments turn) and of the load (where the shears turn). Written into `into`, in which thousands of searches may follow each other;
+ * returns how many there are. Those between the ends of a piece come in no order.
  */
-export const visitPeaks = (
-  { breaksM }: MemberPieces,
-  rows: Float64Array,
-  visit: (xM: number, inner: InnerAt) => void,
-): void => {
-  const places: number[] = [];
-  for (let piece = 0; piece < breaksM.length - 1; piece += 1) {
-    const from = breaksM[piece] as number;
-    const lengthM = (breaksM[piece + 1] as number) - from;
+export const findPeaks = ({ breaksM }: MemberPieces, rows: Float64Array, into: Places): number => {
+  const { piece: pieces, sM } = into;
+  const last = breaksM.length - 2;
+  let count = 0;
+  for (let piece = 0; piece <= last; piece += 1) {
+    const lengthM = (breaksM[piece + 1] as number) - (breaksM[piece] as number);
     const at = piece * ROW;
-    const value = (i: number): number => rows[at + i] as number;
-    places.length = 0;
-    if (value(7) !== 0 || value(10) !== 0) turnings(value(1), value(7), value(10), lengthM, places);
-    if (value(8) !== 0 || value(11) !== 0) turnings(value(2), value(8), value(11), lengthM, places);
-    for (let j = 0; j < 3; j += 1) {
-      if (value(9 + j) === 0) continue;
-      const s = -value(6 + j) / value(9 + j);
-      if (s > 0 && s < lengthM) places.push(s);
+    const first = count;
+    sM[count] = 0;
+    count += 1;
+    // Where nothing steps, the next piece begins with what this one ends with.
+    if (piece === last || steps(rows, at, lengthM)) {
+      sM[count] = lengthM;
+      count += 1;
     }
-    visit(from, innerInPiece(rows, piece, 0));
-    if (places.length > 1) places.sort((a, b) => a - b);
-    for (const s of places) visit(from + s, innerInPiece(rows, piece, s));
-    visit(from + lengthM, innerInPiece(rows, piece, lengthM));
+    const qy = rows[at + 7] as number;
+    const qz = rows[at + 8] as number;
+    const gy = rows[at + 10] as number;
+    const gz = rows[at + 11] as number;
+    if (qy !== 0 || gy !== 0) count = turnings(rows[at + 1] as number, qy, gy, lengthM, sM, count);
+    if (qz !== 0 || gz !== 0) count = turnings(rows[at + 2] as number, qz, gz, lengthM, sM, count);
+    for (let j = 0; j < 3; j += 1) {
+      const growth = rows[at + 9 + j] as number;
+      if (growth !== 0) count = keptInside(-(rows[at + 6 + j] as number) / growth, lengthM, sM, count);
+    }
+    for (let i = first; i < count; i += 1) pieces[i] = piece;
   }
+  return count;
+};
+
+/** The same as distances from the member's first end, ascending, m. */
+export const peaksOf = (member: MemberPieces, rows: Float64Array): number[] => {
+  const places = noPlaces();
+  const count = findPeaks(member, rows, places);
+  const { piece, sM } = places;
+  return Array.from(
+    { length: count },
+    (_, i) => (member.breaksM[piece[i] as number] as number) + (sM[i] as number),
+  ).sort((a, b) => a - b);
 };
 
 export interface Extreme {
@@ -101,7 +143,7 @@ const considerPlane = (
     return;
   }
   const places: number[] = [];
-  turnings(shear, intensity, growth, lengthM, places);
+  turnings(shear, intensity, growth, lengthM, places, 0);
   for (const s of places) {
     consider(into, plane.moment, fromM + s, sign * momentAt(moment, shear, intensity, growth, s));
   }

@@ -22,11 +22,16 @@ import {
   type NodalLoad,
   type PreparedFrame,
   equilibriumResidual,
+  findPeaks,
   holdFrame,
+  innerInPiece,
   innerRoom,
   layPieces,
   memberInner,
   nodeLoadSolver,
+  noInner,
+  noPlaces,
+  peaksOf,
   pieceLoads,
   pieceRoom,
   prepareMembers,
@@ -835,10 +840,15 @@ describe('what holds for every frame', () => {
         const solve = nodeLoadSolver(frame);
         for (const some of [one, other]) {
           const { nodal } = patternFor(frame, some);
-          const [ours, direct] = [solve(nodal), value(solvePattern(frame, loads([], [...nodal])))];
-          close(ours.endForces, direct.endForces);
-          close(ours.reactions, direct.reactions);
-          close(ours.displacements, direct.displacements);
+          const [shares, direct] = [solve(nodal), value(solvePattern(frame, loads([], [...nodal])))];
+          for (const what of ['endForces', 'reactions', 'displacements'] as const) {
+            const sum = weightedSum(
+              shares.map(({ solution }) => solution[what]),
+              shares.map(({ factor }) => factor),
+              new Float64Array(direct[what].length),
+            );
+            close(sum, direct[what]);
+          }
         }
       }),
       { numRuns: 40 },
@@ -873,6 +883,33 @@ describe('what holds for every frame', () => {
         });
       }),
       { numRuns: 30 },
+    );
+  });
+  test('places that are looked at: none along a member where an inner force is larger', () => {
+    fc.assert(
+      fc.property(anyFrame, someLoads, (model, some) => {
+        const frame = prepared(model);
+        const solution = value(solvePattern(frame, patternFor(frame, some)));
+        memberPieces(frame, [solution.loads]).forEach((pieces, i) => {
+          const rows = innerForces(pieces, i, solution);
+          const places = noPlaces();
+          const seen = Array.from({ length: findPeaks(pieces, rows, places) }, (_, k) =>
+            innerInPiece(rows, places.piece[k]!, places.sM[k]!, noInner()),
+          );
+          const { least, most } = innerExtremes(pieces, rows);
+          INNER_FORCES.forEach((force, f) => {
+            const allowed = 1e-9 * Math.max(Math.abs(least[f]!), Math.abs(most[f]!));
+            const sizes = seen.map((inner) => inner[force]);
+            expect(Math.abs(Math.min(...sizes) - least[f]!)).toBeLessThanOrEqual(allowed);
+            expect(Math.abs(Math.max(...sizes) - most[f]!)).toBeLessThanOrEqual(allowed);
+          });
+          const peaks = peaksOf(pieces, rows);
+          expect(peaks).toEqual([...peaks].sort((a, b) => a - b));
+          expect(peaks[0]).toBe(0);
+          expect(peaks.at(-1)).toBeCloseTo(pieces.lengthM, 12);
+        });
+      }),
+      { numRuns: 40 },
     );
   });
   test('reciprocity: what a unit force here moves there, it moves here from there (Maxwell-Betti)', () => {

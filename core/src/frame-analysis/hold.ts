@@ -219,27 +219,29 @@ const assemble = (
       if (equation >= 0) first[equation] = Math.min(first[equation] as number, least);
     }
   };
-  for (const member of members) reach(equationsOf(member));
-  for (const { equations } of nodes) reach(equations);
+  const equations = members.map(equationsOf);
+  for (const own of equations) reach(own);
+  for (const node of nodes) reach(node.equations);
   const matrix = emptySkyline(first);
-  const add = (block: Float64Array, equations: ArrayLike<number>): void => {
-    const size = equations.length;
+  const { origin, values } = matrix;
+  const add = (block: Float64Array, own: ArrayLike<number>): void => {
+    const size = own.length;
     for (let i = 0; i < size; i += 1) {
-      const row = equations[i] as number;
+      const row = own[i] as number;
       if (row < 0) continue;
+      const start = origin[row] as number;
       for (let j = 0; j < size; j += 1) {
-        const column = equations[j] as number;
-        if (column < 0 || column > row) continue;
-        const at = (matrix.origin[row] as number) + column;
-        matrix.values[at] = (matrix.values[at] as number) + (block[i * size + j] as number);
+        const column = own[j] as number;
+        if (column >= 0 && column <= row)
+          values[start + column] = (values[start + column] as number) + (block[i * size + j] as number);
       }
     }
   };
   members.forEach((member, i) => {
-    add(stiffnessInNodes(stiffness[i] as Float64Array, member, nodes), equationsOf(member));
+    add(stiffnessInNodes(stiffness[i] as Float64Array, member, nodes), equations[i] as number[]);
   });
-  for (const { springs, directions, equations } of nodes) {
-    if (springs.length > 0) add(springBlock(springs, directions), equations);
+  for (const { springs, directions, equations: own } of nodes) {
+    if (springs.length > 0) add(springBlock(springs, directions), own);
   }
   const scaling = Float64Array.from({ length: count }, (_, i) => {
     const own = matrix.values[(matrix.origin[i] as number) + i] as number;

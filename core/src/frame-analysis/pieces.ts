@@ -1,6 +1,6 @@
 import type { Vector3 } from './frame.js';
 import type { PreparedMember, UnheldFrame } from './prepare.js';
-import type { LocalLoad, ReadyLoads } from './loads.js';
+import { type LocalLoad, loadsOn, type ReadyLoads } from './loads.js';
 import type { PatternSolution } from './solve.js';
 
 /**
@@ -22,8 +22,9 @@ export interface MemberPieces {
 /** Breaks nearer than this share of the length are one. */
 const SAME_PLACE = 1e-9;
 
-const breaksOf = (lengthM: number, loads: Iterable<LocalLoad>): Float64Array => {
+const breaksOf = (lengthM: number, loads: readonly LocalLoad[]): Float64Array => {
   const places = [0, lengthM];
+  if (loads.length === 0) return Float64Array.from(places);
   for (const load of loads) {
     if (load.kind === 'point') places.push(load.atM);
     else places.push(load.fromM, load.toM);
@@ -43,13 +44,20 @@ export const piecesOf = (
   lengthM,
   breaksM: breaksOf(
     lengthM,
-    loads.flatMap(({ own }) => own.get(index) ?? []),
+    loads.flatMap((ready) => loadsOn(ready, index)),
   ),
 });
 
 /** The same of every member. */
-export const memberPieces = ({ members }: UnheldFrame, loads: readonly ReadyLoads[]): readonly MemberPieces[] =>
-  members.map((member, index) => piecesOf(member, index, loads));
+export const memberPieces = ({ members }: UnheldFrame, loads: readonly ReadyLoads[]): readonly MemberPieces[] => {
+  const all = members.map((): LocalLoad[] => []);
+  for (const { standing } of loads)
+    for (const own of standing) for (const [index, some] of own) all[index]?.push(...some);
+  return members.map(({ axes: { lengthM } }, index) => ({
+    lengthM,
+    breaksM: breaksOf(lengthM, all[index] as LocalLoad[]),
+  }));
+};
 
 /** Numbers per piece of what a load does along it: what steps at its start (x, y, z), the intensity there, its growth. */
 const LOAD_ROW = 9;
@@ -101,15 +109,20 @@ export const layPieces = (pieces: readonly MemberPieces[]): PieceLayout => {
   return { pieces, starts };
 };
 
+/** Where so many zeroes come from. */
+type TakeRoom = UnheldFrame['take'];
+const ownRoom: TakeRoom = (count) => new Float64Array(count);
+
 /** How many numbers `pieceLoads` gives. */
 export const pieceRoom = ({ pieces, starts }: PieceLayout): number => (starts[pieces.length] as number) * LOAD_ROW;
 
 /** What loads do along all pieces, in the form that adds up: for `memberInner`. The pieces must suit them. */
-export const pieceLoads = (layout: PieceLayout, { own }: ReadyLoads): Float64Array => {
+export const pieceLoads = (layout: PieceLayout, { standing }: ReadyLoads, take: TakeRoom = ownRoom): Float64Array => {
   const { pieces, starts } = layout;
-  const into = new Float64Array(pieceRoom(layout));
-  for (const [index, loads] of own)
-    addAlongPieces(pieces[index] as MemberPieces, loads, into, (starts[index] as number) * LOAD_ROW);
+  const into = take(pieceRoom(layout));
+  for (const own of standing)
+    for (const [index, loads] of own)
+      addAlongPieces(pieces[index] as MemberPieces, loads, into, (starts[index] as number) * LOAD_ROW);
   return into;
 };
 
@@ -176,7 +189,8 @@ const alongPieces = (
 };
 
 /** Room for a member's inner forces along its pieces. */
-export const innerRoom = ({ breaksM }: MemberPieces): Float64Array => new Float64Array((breaksM.length - 1) * ROW);
+export const innerRoom = ({ breaksM }: MemberPieces, take: TakeRoom = ownRoom): Float64Array =>
+  take((breaksM.length - 1) * ROW);
 
 /** Inner forces of one member from the end forces of all members (twelve each) and what stands on all pieces, into `rows`. */
 export const memberInner = (
@@ -202,7 +216,7 @@ export const innerForces = (
   { endForces, loads }: PatternSolution,
 ): Float64Array => {
   const own = new Float64Array((pieces.breaksM.length - 1) * LOAD_ROW);
-  addAlongPieces(pieces, loads.own.get(memberIndex) ?? [], own, 0);
+  addAlongPieces(pieces, loadsOn(loads, memberIndex), own, 0);
   return alongPieces(pieces.breaksM, endForces, memberIndex * ROW, own, 0, innerRoom(pieces));
 };
 
@@ -214,23 +228,42 @@ export const momentAt = (moment: number, shear: number, intensity: number, growt
 
 export type InnerAt = Readonly<Record<InnerForce, number>>;
 
-/** Inner forces at s from the start of a piece. */
-export const innerInPiece = (rows: Float64Array, piece: number, s: number): InnerAt => {
+/** Inner forces to write on, for looking at many places without keeping them. */
+export type WritableInner = Record<InnerForce, number>;
+export const noInner = (): WritableInner => ({ n: 0, vy: 0, vz: 0, t: 0, my: 0, mz: 0 });
+
+/** Inner forces at s from the start of a piece, into `into`. */
+export const innerInPiece = (rows: Float64Array, piece: number, s: number, into: WritableInner): WritableInner => {
   const at = piece * ROW;
-  const value = (i: number): number => rows[at + i] as number;
-  return {
-    n: shearAt(value(0), value(6), value(9), s),
-    vy: shearAt(value(1), value(7), value(10), s),
-    vz: shearAt(value(2), value(8), value(11), s),
-    t: value(3),
-    my: momentAt(value(4), value(2), value(8), value(11), s),
-    mz: -momentAt(-value(5), value(1), value(7), value(10), s),
-  };
+  into.n = shearAt(rows[at] as number, rows[at + 6] as number, rows[at + 9] as number, s);
+  const vy = rows[at + 1] as number;
+  const vz = rows[at + 2] as number;
+  const qy = rows[at + 7] as number;
+  const qz = rows[at + 8] as number;
+  const gy = rows[at + 10] as number;
+  const gz = rows[at + 11] as number;
+  into.vy = shearAt(vy, qy, gy, s);
+  into.vz = shearAt(vz, qz, gz, s);
+  into.t = rows[at + 3] as number;
+  into.my = momentAt(rows[at + 4] as number, vz, qz, gz, s);
+  into.mz = -momentAt(-(rows[at + 5] as number), vy, qy, gy, s);
+  return into;
+};
+
+/** The piece that x lies in; the later one where two meet. */
+export const pieceAt = ({ breaksM }: MemberPieces, xM: number): number => {
+  let piece = 0;
+  while (piece < breaksM.length - 2 && xM >= (breaksM[piece + 1] as number)) piece += 1;
+  return piece;
 };
 
 /** Inner forces at x; just behind a point load that stands there. */
-export const innerAt = ({ breaksM }: MemberPieces, rows: Float64Array, xM: number): InnerAt => {
-  let piece = 0;
-  while (piece < breaksM.length - 2 && xM >= (breaksM[piece + 1] as number)) piece += 1;
-  return innerInPiece(rows, piece, xM - (breaksM[piece] as number));
+export const innerAt = (
+  pieces: MemberPieces,
+  rows: Float64Array,
+  xM: number,
+  into: WritableInner = noInner(),
+): InnerAt => {
+  const piece = pieceAt(pieces, xM);
+  return innerInPiece(rows, piece, xM - (pieces.breaksM[piece] as number), into);
 };

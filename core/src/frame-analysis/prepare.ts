@@ -110,8 +110,7 @@ const indexById = (
   return index;
 };
 
-const transformOf = (member: FrameMember, { rows }: MemberAxes): Float64Array => {
-  const t = new Float64Array(SIZE * SIZE);
+const transformOf = (member: FrameMember, { rows }: MemberAxes, t: Float64Array): Float64Array => {
   const arms: readonly Vector3[] = [member.offsetFrom ?? [0, 0, 0], member.offsetTo ?? [0, 0, 0]];
   arms.forEach((arm, end) => {
     rows.forEach((row, i) => {
@@ -129,9 +128,12 @@ const transformOf = (member: FrameMember, { rows }: MemberAxes): Float64Array =>
   return t;
 };
 
-/** a·b of two 12 × 12 matrices. */
-export const product = (a: Float64Array, b: Float64Array): Float64Array => {
-  const result = new Float64Array(SIZE * SIZE);
+/** a·b of two 12 × 12 matrices, into zeroes. */
+export const product = (
+  a: Float64Array,
+  b: Float64Array,
+  result: Float64Array = new Float64Array(SIZE * SIZE),
+): Float64Array => {
   for (let i = 0; i < SIZE; i += 1) {
     for (let m = 0; m < SIZE; m += 1) {
       const value = a[i * SIZE + m] as number;
@@ -144,9 +146,12 @@ export const product = (a: Float64Array, b: Float64Array): Float64Array => {
   return result;
 };
 
-/** aᵀ·b of two 12 × 12 matrices. */
-export const transposedProduct = (a: Float64Array, b: Float64Array): Float64Array => {
-  const result = new Float64Array(SIZE * SIZE);
+/** aᵀ·b of two 12 × 12 matrices, into zeroes. */
+export const transposedProduct = (
+  a: Float64Array,
+  b: Float64Array,
+  result: Float64Array = new Float64Array(SIZE * SIZE),
+): Float64Array => {
   for (let m = 0; m < SIZE; m += 1) {
     for (let i = 0; i < SIZE; i += 1) {
       const value = a[m * SIZE + i] as number;
@@ -163,6 +168,7 @@ const prepareMember = (
   model: UnheldFrame['model'],
   member: FrameMember,
   nodeIndex: ReadonlyMap<string, number>,
+  take: UnheldFrame['take'],
 ): Result<PreparedMember, FrameProblem[]> => {
   const problems = propertyProblems(member);
   const from = nodeIndex.get(member.from);
@@ -173,11 +179,11 @@ const prepareMember = (
   const place = (index: number): Vector3 => (model.nodes[index] as { at: Vector3 }).at;
   const axes = memberAxes(member, place(from), place(to));
   if (!axes.ok) return fail([axes.error]);
-  const full = beamStiffness(member, axes.value.lengthM);
+  const full = beamStiffness(member, axes.value.lengthM, take(SIZE * SIZE));
   const condensed = condense(full, softEnds(member));
   if (!condensed.ok)
     return fail([{ code: 'loose-member', member: member.id, freedom: FREEDOMS[condensed.error % 6] ?? 'rx' }]);
-  const transform = transformOf(member, axes.value);
+  const transform = transformOf(member, axes.value, take(SIZE * SIZE));
   return ok({
     member,
     from,
@@ -215,9 +221,10 @@ export const prepareMembers = (model: UnheldFrame['model']): Result<UnheldFrame,
   const nodeIndex = indexById(model.nodes, 'duplicate-node', problems);
   const memberIndex = indexById(model.members, 'duplicate-member', problems);
   for (const { id, at } of model.nodes) if (!isFinite3(at)) problems.push({ code: 'not-finite', of: id });
+  const take = slabs();
   const members: PreparedMember[] = [];
   for (const member of model.members) {
-    const prepared = prepareMember(model, member, nodeIndex);
+    const prepared = prepareMember(model, member, nodeIndex, take);
     if (prepared.ok) members.push(prepared.value);
     else problems.push(...prepared.error);
   }
@@ -226,17 +233,21 @@ export const prepareMembers = (model: UnheldFrame['model']): Result<UnheldFrame,
     model.nodes.length,
     members.map(({ from, to }) => [from, to] as const),
   );
-  const perMovement = members.map(({ condensed, transform }) => product(condensed.stiffness, transform));
+  const perMovement = members.map(({ condensed, transform }) =>
+    product(condensed.stiffness, transform, take(SIZE * SIZE)),
+  );
   return ok({
     model,
     nodeIndex,
     memberIndex,
     members,
     endForces: endForceMatrix(members, perMovement),
-    stiffness: members.map(({ transform }, i) => transposedProduct(transform, perMovement[i] as Float64Array)),
+    stiffness: members.map(({ transform }, i) =>
+      transposedProduct(transform, perMovement[i] as Float64Array, take(SIZE * SIZE)),
+    ),
     order: narrowOrder(graph),
     spanM: spanOf(model),
-    take: slabs(),
+    take,
   });
 };
 

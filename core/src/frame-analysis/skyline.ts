@@ -121,31 +121,33 @@ export const scaledNorm = ({ size, first, origin, values }: Skyline, scale: Floa
 export const conditionEstimate = (factorisation: Factorisation, norm: number, scale: Float64Array): number => {
   const { size } = factorisation.lower;
   if (size === 0) return 1;
+  // A⁻¹ with its units taken out, in place.
   const solveScaled = (vector: Float64Array): Float64Array => {
-    const right = vector.map((value, i) => value / (scale[i] as number));
-    backSolve(factorisation, right);
-    return right.map((value, i) => value / (scale[i] as number));
+    for (let i = 0; i < size; i += 1) vector[i] = (vector[i] as number) / (scale[i] as number);
+    backSolve(factorisation, vector);
+    for (let i = 0; i < size; i += 1) vector[i] = (vector[i] as number) / (scale[i] as number);
+    return vector;
   };
-  let vector = new Float64Array(size).fill(1 / size);
+  const sumOf = (vector: Float64Array): number => {
+    let total = 0;
+    for (let i = 0; i < size; i += 1) total += Math.abs(vector[i] as number);
+    return total;
+  };
+  const vector = new Float64Array(size).fill(1 / size);
   let estimate = 0;
   for (let round = 0; round < 5; round += 1) {
-    const solved = solveScaled(vector);
-    const sum = solved.reduce((total, value) => total + Math.abs(value), 0);
+    const sum = sumOf(solveScaled(vector));
     if (sum <= estimate) break;
     estimate = sum;
-    const slope = solveScaled(solved.map((value) => (value >= 0 ? 1 : -1)));
+    for (let i = 0; i < size; i += 1) vector[i] = (vector[i] as number) >= 0 ? 1 : -1;
+    solveScaled(vector);
     let steepest = 0;
-    slope.forEach((value, i) => {
-      if (Math.abs(value) > Math.abs(slope[steepest] as number)) steepest = i;
-    });
-    vector = new Float64Array(size);
+    for (let i = 1; i < size; i += 1)
+      if (Math.abs(vector[i] as number) > Math.abs(vector[steepest] as number)) steepest = i;
+    vector.fill(0);
     vector[steepest] = 1;
   }
   // Higham's second look, for matrices on which the first walk stands still: 2‖A⁻¹·b‖ ÷ 3n with signs in turn.
-  const turning = Float64Array.from(
-    { length: size },
-    (_, i) => (i % 2 === 0 ? 1 : -1) * (1 + i / Math.max(1, size - 1)),
-  );
-  const second = solveScaled(turning).reduce((total, value) => total + Math.abs(value), 0);
-  return Math.max(estimate, (2 * second) / (3 * size)) * norm;
+  for (let i = 0; i < size; i += 1) vector[i] = (i % 2 === 0 ? 1 : -1) * (1 + i / Math.max(1, size - 1));
+  return Math.max(estimate, (2 * sumOf(solveScaled(vector))) / (3 * size)) * norm;
 };

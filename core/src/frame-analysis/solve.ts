@@ -26,11 +26,15 @@ const addToNodes = (
   start: number,
   into: Float64Array,
 ): void => {
-  for (let j = 0; j < SIZE; j += 1) {
-    let sum = 0;
-    for (let i = 0; i < SIZE; i += 1) sum += (transform[i * SIZE + j] as number) * (local[start + i] as number);
-    const at = j < 6 ? from * 6 + j : to * 6 + j - 6;
-    into[at] = (into[at] as number) + sum;
+  // Each end moves with its own node alone.
+  for (let end = 0; end < SIZE; end += 6) {
+    const node = (end === 0 ? from : to) * 6;
+    for (let j = 0; j < 6; j += 1) {
+      let sum = 0;
+      for (let i = end; i < end + 6; i += 1)
+        sum += (transform[i * SIZE + end + j] as number) * (local[start + i] as number);
+      into[node + j] = (into[node + j] as number) + sum;
+    }
   }
 };
 
@@ -80,17 +84,18 @@ export const endMovements = (
   const { transform, from, to, condensed } = frame.members[memberIndex] as PreparedMember;
   const ends = new Float64Array(SIZE);
   for (let i = 0; i < SIZE; i += 1) {
+    const end = i < 6 ? 0 : 6;
+    const node = (end === 0 ? from : to) * 6;
     let sum = 0;
-    for (let j = 0; j < 6; j += 1) {
-      sum +=
-        (transform[i * SIZE + j] as number) * (displacements[from * 6 + j] as number) +
-        (transform[i * SIZE + 6 + j] as number) * (displacements[to * 6 + j] as number);
-    }
+    for (let j = 0; j < 6; j += 1)
+      sum += (transform[i * SIZE + end + j] as number) * (displacements[node + j] as number);
     ends[i] = sum;
   }
   const { steps } = condensed;
   if (steps.length > 0) {
-    recoverReleased(steps, loads.held.subarray(memberIndex * SIZE, memberIndex * SIZE + steps.length), ends);
+    const place = loads.members.indexOf(memberIndex);
+    const held = place < 0 ? new Float64Array(steps.length) : loads.held.subarray(place * SIZE);
+    recoverReleased(steps, held, ends);
   }
   return ends;
 };
@@ -99,11 +104,14 @@ export const endMovements = (
 const endForcesUnder = (
   { starts, columns, values }: EndForceMatrix,
   displacements: Float64Array,
-  atEnds: Float64Array,
+  { members, atEnds }: ReadyLoads,
   forces: Float64Array,
 ): void => {
+  members.forEach((index, own) => {
+    for (let i = 0; i < SIZE; i += 1) forces[index * SIZE + i] = -(atEnds[own * SIZE + i] as number);
+  });
   for (let row = 0; row < forces.length; row += 1) {
-    let sum = -(atEnds[row] as number);
+    let sum = forces[row] as number;
     const end = starts[row + 1] as number;
     for (let k = starts[row] as number; k < end; k += 1)
       sum += (values[k] as number) * (displacements[columns[k] as number] as number);
@@ -121,15 +129,17 @@ export const vectorAt = (values: Float64Array, at: number): Vector3 => [
 export const solveLoads = (frame: PreparedFrame, loads: ReadyLoads): PatternSolution => {
   const { nodes, members, factorisation } = frame;
   const { applied, right, passed } = frame.room;
-  applied.set(loads.nodal);
-  for (const index of loads.own.keys())
-    addToNodes(members[index] as PreparedMember, loads.atEnds, index * SIZE, applied);
+  if (loads.nodal) applied.set(loads.nodal);
+  else applied.fill(0);
+  loads.members.forEach((index, own) => {
+    addToNodes(members[index] as PreparedMember, loads.atEnds, own * SIZE, applied);
+  });
   toEquations(nodes, applied, right);
   backSolve(factorisation, right);
   const displacements = frame.take(nodes.length * 6);
   fromEquations(nodes, right, displacements);
   const endForces = frame.take(members.length * SIZE);
-  endForcesUnder(frame.endForces, displacements, loads.atEnds, endForces);
+  endForcesUnder(frame.endForces, displacements, loads, endForces);
   // What the nodes pass on to members, less what was put on them, is what the ground gives; elsewhere it is rounding.
   passed.fill(0);
   members.forEach((member, index) => {
@@ -139,7 +149,7 @@ export const solveLoads = (frame: PreparedFrame, loads: ReadyLoads): PatternSolu
   const reactions = frame.take(nodes.length * 6);
   nodes.forEach(({ supported }, i) => {
     if (!supported) return;
-    for (let j = i * 6; j < i * 6 + 6; j += 1) reactions[j] = (passed[j] as number) - (loads.nodal[j] as number);
+    for (let j = i * 6; j < i * 6 + 6; j += 1) reactions[j] = (passed[j] as number) - (loads.nodal?.[j] ?? 0);
   });
   keepHeld(nodes, reactions);
   return { displacements, reactions, endForces, loads };

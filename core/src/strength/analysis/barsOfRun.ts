@@ -1,4 +1,4 @@
-import { type InnerAt, innerAt, visitPeaks } from '../../frame-analysis/index.js';
+import { type InnerAt, innerAt, peaksOf } from '../../frame-analysis/index.js';
 import type { WatchedRun } from './collect.js';
 import { governing, type HardPlace, hardestPlace, limitOf } from './checks.js';
 import { relieved } from './relief.js';
@@ -30,6 +30,7 @@ const larger = (most: InnerAt, next: InnerAt): InnerAt => ({
 
 /** Every bar of the frame in a run, from its first end to its last. */
 export const barsOfRun = ({ key, solved, strengths, ends }: WatchedRun): readonly BarInRun[] => {
+  const hardest = hardestPlace();
   const ids = [...new Set(strengths.map(({ bar }) => bar.member.id))];
   return ids.map((memberId): BarInRun => {
     const own = strengths
@@ -55,11 +56,9 @@ export const barsOfRun = ({ key, solved, strengths, ends }: WatchedRun): readonl
       const [fromM, toM] = [clearFromM, pieces.lengthM - clearToM];
       if (toM < fromM) continue;
       maxAbs = larger(larger(maxAbs, at(fromM)), at(toM));
-      visitPeaks(pieces, rows, (xM) => {
-        if (xM >= fromM && xM <= toM) maxAbs = larger(maxAbs, at(xM));
-      });
-      const place = hardestPlace(strength, pieces, rows, limitOf(key), ends.get(memberId));
-      if (place && (!worst || place.share > worst.place.share)) worst = { place, of: element };
+      for (const xM of peaksOf(pieces, rows)) if (xM >= fromM && xM <= toM) maxAbs = larger(maxAbs, at(xM));
+      const share = hardest.look(strength, pieces, rows, limitOf(key), ends.get(memberId)) ?? -1;
+      if (share > (worst?.place.share ?? -1)) worst = { place: hardest.place(), of: element };
     }
     return {
       memberId,

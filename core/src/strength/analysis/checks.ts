@@ -1,16 +1,26 @@
 import type { Hole, Member } from '../../chassis/index.js';
 import type { Trailer } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
-import { type InnerAt, innerAt, type MemberPieces, type Vector3, visitPeaks } from '../../frame-analysis/index.js';
+import {
+  findPeaks,
+  type InnerAt,
+  innerAt,
+  innerInPiece,
+  type MemberPieces,
+  noInner,
+  noPlaces,
+  pieceAt,
+  type Vector3,
+} from '../../frame-analysis/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { bearingN, boltShearN, tearOutN } from '../joints/bolts.js';
 import { netAllowedPa, type NetSection, netSection, netStressPa } from '../joints/holes.js';
 import { hangerStrengthN } from '../joints/crippling.js';
-import { allowableShare, allowableUtilisation, yieldUtilisation } from '../resistance/memberResistance.js';
+import { allowableShare, allowableUtilisation, yieldShare, yieldUtilisation } from '../resistance/memberResistance.js';
 import { type Limit, SITUATIONS } from '../situations/situations.js';
 import type { BoltResult, Governing, HangerResult, HoleResult, RunKey } from './analysis.js';
 import { type ElementStrength, strengthAt } from './bracing.js';
-import { type EndMoments, relieved } from './relief.js';
+import { type EndMoments, relievedNm } from './relief.js';
 import type { SolvedRun } from './solver.js';
 
 export const limitOf = ({ situation }: RunKey): Limit => SITUATIONS[situation].limit;
@@ -44,35 +54,66 @@ export interface HardPlace {
   readonly ends: EndMoments | undefined;
 }
 
-/** Hardest place of an element between the joints at its ends; none where nothing of it is clear of them. */
-export const hardestPlace = (
-  strength: ElementStrength,
-  pieces: MemberPieces,
-  rows: Float64Array,
-  limit: Limit,
-  ends: EndMoments | undefined,
-): HardPlace | undefined => {
-  const { clearFromM, clearToM, fromM } = strength.bar;
-  const [firstM, lastM] = [clearFromM, pieces.lengthM - clearToM];
-  if (lastM < firstM) return undefined;
-  let share = -1;
-  let atXM = 0;
-  let there: InnerAt | undefined;
-  const look = (xM: number, all: InnerAt): void => {
-    const inner = relieved(all, fromM + xM, ends);
-    const resistance = strengthAt(strength, xM, inner);
-    const own = limit === 'yield' ? yieldUtilisation(resistance, inner).value : allowableShare(resistance, inner);
-    if (own <= share) return;
-    share = own;
-    atXM = xM;
-    there = inner;
+/** Looks along one element after the other without keeping what it sees. */
+export interface HardestPlace {
+  /** share at the hardest place between the joints at the element's ends; none where nothing of it is clear of them */
+  readonly look: (
+    strength: ElementStrength,
+    pieces: MemberPieces,
+    rows: Float64Array,
+    limit: Limit,
+    ends: EndMoments | undefined,
+  ) => number | undefined;
+  /** the place that the last look found */
+  readonly place: () => HardPlace;
+}
+
+export const hardestPlace = (): HardestPlace => {
+  const places = noPlaces();
+  const addPlace = (pieces: MemberPieces, xM: number, count: number): number => {
+    const piece = pieceAt(pieces, xM);
+    places.piece[count] = piece;
+    places.sM[count] = xM - (pieces.breaksM[piece] as number);
+    return count + 1;
   };
-  if (firstM > 0) look(firstM, innerAt(pieces, rows, firstM));
-  visitPeaks(pieces, rows, (xM, inner) => {
-    if (xM >= firstM && xM <= lastM) look(xM, inner);
-  });
-  if (clearToM > 0) look(lastM, innerAt(pieces, rows, lastM));
-  return there && { share, xM: atXM, inner: there, ends };
+  const room = noInner();
+  let share = -1;
+  let xM = 0;
+  const inner = noInner();
+  let relief: EndMoments | undefined;
+  return {
+    look: (strength, pieces, rows, limit, ends) => {
+      const { clearFromM, clearToM, fromM } = strength.bar;
+      const [firstM, lastM] = [clearFromM, pieces.lengthM - clearToM];
+      if (lastM < firstM) return undefined;
+      const peaks = findPeaks(pieces, rows, places);
+      const count = addPlace(pieces, lastM, addPlace(pieces, firstM, peaks));
+      let most = -1;
+      let hardest = 0;
+      for (let i = 0; i < count; i += 1) {
+        const piece = places.piece[i] as number;
+        const sM = places.sM[i] as number;
+        const atM = (pieces.breaksM[piece] as number) + sM;
+        if (i < peaks && !(atM >= firstM && atM <= lastM)) continue;
+        innerInPiece(rows, piece, sM, room);
+        room.my = relievedNm(room.my, fromM + atM, ends);
+        const resistance = strengthAt(strength, atM, room);
+        const own = limit === 'yield' ? yieldShare(resistance, room) : allowableShare(resistance, room);
+        if (own <= most) continue;
+        most = own;
+        hardest = i;
+      }
+      const piece = places.piece[hardest] as number;
+      const sM = places.sM[hardest] as number;
+      share = most;
+      xM = (pieces.breaksM[piece] as number) + sM;
+      innerInPiece(rows, piece, sM, inner);
+      inner.my = relievedNm(inner.my, fromM + xM, ends);
+      relief = ends;
+      return most;
+    },
+    place: () => ({ share, xM, inner: { ...inner }, ends: relief }),
+  };
 };
 
 /** The same with all that is to be said of it. */

@@ -25,8 +25,9 @@ import {
   hangerPlaces,
   hangerResult,
   hangerShare,
-  type HardPlace,
+  type HardestPlace,
   hardestPlace,
+  type HardPlace,
   holeCheck,
   holePlaces,
   limitOf,
@@ -72,8 +73,9 @@ const memberResult = (memberId: string, { worst, bySituation }: HeldMember): Mem
 const worstById = <Told>() => {
   const worst = new Map<string, { readonly share: number; readonly tell: () => Told }>();
   return {
-    take: (id: string, share: number, tell: () => Told): void => {
-      if (share > (worst.get(id)?.share ?? -1)) worst.set(id, { share, tell });
+    isWorse: (id: string, share: number): boolean => share > (worst.get(id)?.share ?? -1),
+    keep: (id: string, share: number, tell: () => Told): void => {
+      worst.set(id, { share, tell });
     },
     told: (): Told[] => [...worst.values()].map(({ tell }) => tell()),
   };
@@ -87,21 +89,21 @@ const opinionCollector = () => {
   const holes = worstById<HoleResult>();
   let bolts: BoltResult | undefined;
   return {
-    takeMember: (strength: ElementStrength, place: HardPlace, key: RunKey): void => {
+    takeMember: (strength: ElementStrength, share: number, hardest: HardestPlace, key: RunKey): void => {
       const { id } = strength.bar.member;
       const known = members.get(id);
       const own = known?.bySituation.get(key.situation);
-      if (own && place.share <= own.place.share) return;
-      const held = { strength, place, key };
+      if (own && share <= own.place.share) return;
+      const held = { strength, place: hardest.place(), key };
       if (!known) members.set(id, { worst: held, bySituation: new Map([[key.situation, held]]) });
       else {
         known.bySituation.set(key.situation, held);
-        if (place.share > known.worst.place.share) known.worst = held;
+        if (share > known.worst.place.share) known.worst = held;
       }
     },
-    takeWeld: welds.take,
-    takeHanger: hangers.take,
-    takeHole: holes.take,
+    welds,
+    hangers,
+    holes,
     takeBolts: (found: BoltResult): void => {
       if (!bolts || found.utilisation > bolts.utilisation) bolts = found;
     },
@@ -175,6 +177,7 @@ export const collector = (
 
   const hangersOf = hangerPlaces(frame);
   const drilled = holePlaces(strengths);
+  const hardest = hardestPlace();
 
   const keepBump = (id: string, caseId: string, share: number): void => {
     const byCase = bumps.get(id) ?? new Map<string, number>();
@@ -198,12 +201,12 @@ export const collector = (
         const pieces = solved.pieces[index] as SolvedRun['pieces'][number];
         const rows = solved.inner(index);
         const ownEnds = ends.get(id);
-        const place = hardestPlace(strength, pieces, rows, limit, ownEnds);
-        if (place) {
-          into.takeMember(strength, place, key);
-          if (key.situation === 'bump-both') keepBump(id, key.caseId, place.share);
+        const share = hardest.look(strength, pieces, rows, limit, ownEnds);
+        if (share !== undefined) {
+          into.takeMember(strength, share, hardest, key);
+          if (key.situation === 'bump-both') keepBump(id, key.caseId, share);
         }
-        if (key.situation === 'standing' && onTheRoad && place) {
+        if (key.situation === 'standing' && onTheRoad && share !== undefined) {
           const at = (xM: number): InnerAt => relieved(innerAt(pieces, rows, xM), bar.fromM + xM, ownEnds);
           if (strength.weldFrom) cracks.take(strength, 'from', at(bar.clearFromM), key.caseId);
           if (strength.weldTo) cracks.take(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
@@ -211,19 +214,22 @@ export const collector = (
         for (const hole of drilled) {
           if (hole.index !== own) continue;
           const found = holeCheck(hole, pieces, rows, key);
-          into.takeHole(hole.id, found.utilisation, () => found);
+          if (into.holes.isWorse(hole.id, found.utilisation)) into.holes.keep(hole.id, found.utilisation, () => found);
         }
       });
       for (const weld of places) {
         if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
         if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'gusset') continue;
         const found = weldShare(weld, solved, ends, limit);
-        into.takeWeld(weld.id, found.share, () => weldResult(weld, found, key, limit));
+        if (into.welds.isWorse(weld.id, found.share))
+          into.welds.keep(weld.id, found.share, () => weldResult(weld, found, key, limit));
       }
       if (key.situation === 'turn-over' || opinion === 'rules') return;
       for (const place of hangersOf) {
         const forceN = hangerForceN(place, solved);
-        into.takeHanger(place.id, hangerShare(place, forceN, limit), () => hangerResult(place, forceN, key));
+        const share = hangerShare(place, forceN, limit);
+        if (into.hangers.isWorse(place.id, share))
+          into.hangers.keep(place.id, share, () => hangerResult(place, forceN, key));
       }
     },
     takeBolts: (key: RunKey, forceN: number): void => {

@@ -5,10 +5,10 @@ import {
   endMovements,
   type InnerAt,
   innerAt,
+  peaksOf,
   type PreparedMember,
   toGlobal,
   type Vector3,
-  visitPeaks,
 } from '../../frame-analysis/index.js';
 import { type TrailerFrame, trailerFrame } from '../frame-model/trailerFrame.js';
 import { rigidBody } from '../situations/inertia.js';
@@ -123,8 +123,8 @@ const EVEN_PLACES = 12;
 
 const placesOf = ({ solved }: Solved, { index, rows, lengthM }: ElementLook): number[] => {
   const places = Array.from({ length: EVEN_PLACES + 1 }, (_, i) => (lengthM * i) / EVEN_PLACES);
-  visitPeaks(solved.pieces[index] as SolvedRun['pieces'][number], rows, (xM) => places.push(xM));
-  return [...new Set(places)].sort((a, b) => a - b);
+  const peaks = peaksOf(solved.pieces[index] as SolvedRun['pieces'][number], rows);
+  return [...new Set([...places, ...peaks])].sort((a, b) => a - b);
 };
 
 /** Everything along one bar in the run that a figure belongs to; undefined where that run or bar is gone. */

@@ -1,7 +1,6 @@
-import type { InnerAt } from '../../frame-analysis/index.js';
+import { type InnerAt, innerAt, noInner } from '../../frame-analysis/index.js';
 import type { ElementStrength } from './bracing.js';
 import type { SolvedRun } from './solver.js';
-import { innerAt } from '../../frame-analysis/index.js';
 
 /** A bar that is welded on walls at its ends: its first and last element, and what those walls bear before they fold. */
 interface SoftBar {
@@ -50,10 +49,11 @@ const past = (momentNm: number, limitNm: number): number =>
  * that goes into its span, in a straight line to the other end, so that the bar stays in equilibrium under its own load.
  */
 export const endMoments = (bars: readonly SoftBar[], strengths: readonly ElementStrength[], solved: SolvedRun) => {
+  const room = noInner();
   const at = (own: number, end: 'from' | 'to'): number => {
     const index = solved.prepared.memberIndex.get((strengths[own] as ElementStrength).bar.id) as number;
     const pieces = solved.pieces[index] as SolvedRun['pieces'][number];
-    return innerAt(pieces, solved.inner(index), end === 'from' ? 0 : pieces.lengthM).my;
+    return innerAt(pieces, solved.inner(index), end === 'from' ? 0 : pieces.lengthM, room).my;
   };
   return new Map(
     bars.map(({ memberId, first, last, lengthM, limitFromNm, limitToNm }): [string, EndMoments] => {
@@ -66,9 +66,15 @@ export const endMoments = (bars: readonly SoftBar[], strengths: readonly Element
   );
 };
 
-/** Inner forces at a place along the whole bar once its walls have folded. */
-export const relieved = (inner: InnerAt, alongM: number, ends: EndMoments | undefined): InnerAt => {
-  if (!ends || (ends.excessFromNm === 0 && ends.excessToNm === 0)) return inner;
+/** Upright moment at a place along the whole bar once its walls have folded. */
+export const relievedNm = (momentNm: number, alongM: number, ends: EndMoments | undefined): number => {
+  if (!ends || (ends.excessFromNm === 0 && ends.excessToNm === 0)) return momentNm;
   const s = alongM / ends.lengthM;
-  return { ...inner, my: inner.my - ends.excessFromNm * (1 - s) - ends.excessToNm * s };
+  return momentNm - ends.excessFromNm * (1 - s) - ends.excessToNm * s;
+};
+
+/** All inner forces there. */
+export const relieved = (inner: InnerAt, alongM: number, ends: EndMoments | undefined): InnerAt => {
+  const my = relievedNm(inner.my, alongM, ends);
+  return my === inner.my ? inner : { ...inner, my };
 };

@@ -16,6 +16,8 @@ import {
   type PreparedFrame,
   prepareMembers,
   type ReadyLoads,
+  type SolutionShare,
+  type UnheldFrame,
   solveLoads,
   subtract,
   type Vector3,
@@ -33,18 +35,13 @@ import { type FieldId, FIELDS, gripFinder, type Loaded } from './fields.js';
 import { type BodyId, bodyIdOn, bodyOf, supportsOn } from './supports.js';
 import { type LoadsOnBody, loadsOnBody, orThrow, type PartGroups } from './unitLoads.js';
 
-interface Share {
-  readonly solution: PatternSolution;
-  readonly factor: number;
-}
-
 /**
  * A run solved: how much of which solution, and the end and inner forces of any element under all of them together. To be looked at before the
  * next run of the same case is solved.
  */
 export interface SolvedRun {
   readonly prepared: PreparedFrame;
-  readonly shares: readonly Share[];
+  readonly shares: readonly SolutionShare[];
   /** of the nodes on all elements, local axes, twelve each */
   readonly endForces: Float64Array;
   /** inner forces of an element, piece by piece */
@@ -115,30 +112,26 @@ export const frameSolver = (trailer: Trailer, frame: TrailerFrame, chassis: Chas
         const alongOf = ({ loads: own }: PatternSolution): Float64Array => {
           const found = known.get(own);
           if (found) return found;
-          const fresh = pieceLoads(layout, own);
+          const fresh = pieceLoads(layout, own, unheld.take);
           known.set(own, fresh);
           return fresh;
         };
-        return { groups, alongOf, addUp: runAdder(unheld.members.length, layout) };
+        return { groups, alongOf, addUp: runAdder(unheld, layout) };
       });
       return (run: Run): SolvedRun => {
         const held = heldOn(run.support);
         const { groups, alongOf, addUp } = caseOn(bodyIdOn(run.support));
-        const shares: Share[] = factorsOf(run, centre)
+        const shares: SolutionShare[] = factorsOf(run, centre)
           .filter(([, factor]) => factor !== 0)
           .map(([field, factor]) => ({ solution: fieldOn(held, groups, field), factor }));
-        if (run.forces.length > 0) shares.push({ solution: held.nodal(outerForces(run, frame)), factor: 1 });
+        shares.push(...held.nodal(outerForces(run, frame)));
         if (run.pressing) {
           const pressing = run.pressing.map(
             ({ part, forceN }): Loaded => ({ part, wrench: { at: placeOf(part), forceN, momentNm: [0, 0, 0] } }),
           );
           shares.push({ solution: solveLoads(held.prepared, held.loads.ofWrenches(pressing)), factor: 1 });
         }
-        return addUp(
-          held.prepared,
-          shares,
-          shares.map(({ solution }) => alongOf(solution)),
-        );
+        return addUp(held.prepared, shares, alongOf);
       };
     },
   };
@@ -169,20 +162,29 @@ const onceEach = <Key extends string, Value extends object>(make: (key: Key) => 
  * Adds up the shares of a case's runs in one and the same memory: end forces of all elements at once, inner forces of each when they are
  * first asked for. Thousands of small arrays would cost more than all the adding.
  */
-const runAdder = (elements: number, layout: PieceLayout) => {
-  const endForces = new Float64Array(elements * 12);
-  const loads = new Float64Array(pieceRoom(layout));
-  const rows = layout.pieces.map(innerRoom);
+const runAdder = ({ members, take }: UnheldFrame, layout: PieceLayout) => {
+  const endForces = take(members.length * 12);
+  const loads = take(pieceRoom(layout));
+  const rows = layout.pieces.map((pieces) => innerRoom(pieces, take));
   const doneIn = new Int32Array(layout.pieces.length);
   let runs = 0;
-  return (prepared: PreparedFrame, shares: readonly Share[], along: readonly Float64Array[]): SolvedRun => {
-    const factors = shares.map(({ factor }) => factor);
+  const factorOf = ({ factor }: SolutionShare): number => factor;
+  return (
+    prepared: PreparedFrame,
+    shares: readonly SolutionShare[],
+    alongOf: (solution: PatternSolution) => Float64Array,
+  ): SolvedRun => {
     weightedSum(
       shares.map(({ solution }) => solution.endForces),
-      factors,
+      shares.map(factorOf),
       endForces,
     );
-    weightedSum(along, factors, loads);
+    const onBars = shares.filter(({ solution }) => solution.loads.members.length > 0);
+    weightedSum(
+      onBars.map(({ solution }) => alongOf(solution)),
+      onBars.map(factorOf),
+      loads,
+    );
     runs += 1;
     const own = runs;
     return {

@@ -1,14 +1,5 @@
 import type { Member } from '../../chassis/index.js';
-import {
-  add,
-  cross,
-  dot,
-  innerAt,
-  type PreparedMember,
-  subtract,
-  toGlobal,
-  type Vector3,
-} from '../../frame-analysis/index.js';
+import { cross, dot, innerAt, type PreparedMember, subtract, type Vector3 } from '../../frame-analysis/index.js';
 import type { Trailer } from '../../project/index.js';
 import { designShape, outsideSize, wallThicknessM } from '../../sections/index.js';
 import { inches } from '../../units/index.js';
@@ -38,19 +29,36 @@ interface Wrench {
 const passing =
   (ends: readonly ElementEnd[], about: Vector3) =>
   ({ prepared: { members, memberIndex }, endForces }: SolvedRun): Wrench => {
-    let forceN: Vector3 = [0, 0, 0];
-    let momentNm: Vector3 = [0, 0, 0];
+    let [fx, fy, fz, mx, my, mz] = [0, 0, 0, 0, 0, 0];
     for (const { element, at } of ends) {
       const index = memberIndex.get(element);
       if (index === undefined) continue;
-      const { axes } = members[index] as PreparedMember;
-      const local = (i: number): number => endForces[index * 12 + at + i] as number;
-      const force = toGlobal(axes, [local(0), local(1), local(2)]);
-      forceN = add(forceN, force);
-      const turning = toGlobal(axes, [local(3), local(4), local(5)]);
-      momentNm = add(momentNm, add(turning, cross(subtract(at === 0 ? axes.start : axes.end, about), force)));
+      const { start, end, rows } = (members[index] as PreparedMember).axes;
+      const place = at === 0 ? start : end;
+      const from = index * 12 + at;
+      let [x, y, z] = [0, 0, 0];
+      for (let i = 0; i < 3; i += 1) {
+        const row = rows[i] as Vector3;
+        const push = endForces[from + i] as number;
+        const turn = endForces[from + 3 + i] as number;
+        x += push * row[0];
+        y += push * row[1];
+        z += push * row[2];
+        mx += turn * row[0];
+        my += turn * row[1];
+        mz += turn * row[2];
+      }
+      const armX = place[0] - about[0];
+      const armY = place[1] - about[1];
+      const armZ = place[2] - about[2];
+      fx += x;
+      fy += y;
+      fz += z;
+      mx += armY * z - armZ * y;
+      my += armZ * x - armX * z;
+      mz += armX * y - armY * x;
     }
-    return { forceN, momentNm };
+    return { forceN: [fx, fy, fz], momentNm: [mx, my, mz] };
   };
 
 /** A weld with everything that does not change from run to run. */

@@ -109,33 +109,32 @@ export type NodesOf = (element: string) => readonly [string, string];
  * A moment about the line on which all bearings lie goes into the nodes at the ends of their elements.
  */
 export const spreadWrench = (grip: Grip, wrench: Wrench, nodesOf: NodesOf): LoadPattern => {
-  const moment = add(wrench.momentNm, cross(subtract(wrench.at, grip.centre), wrench.forceN));
-  const turn = times(grip.inverse, moment);
-  const member: MemberLoad[] = [];
-  for (const bearing of grip.bearings) {
-    const lengthM = bearing.toM - bearing.fromM;
-    const force = (at: Vector3): Vector3 => add(wrench.forceN, cross(turn, subtract(at, grip.centre)));
-    if (lengthM < 1e-9) {
-      member.push({
-        member: bearing.element,
-        axes: 'global',
-        kind: 'point',
-        atM: bearing.fromM,
-        forceN: scale(force(bearing.start), bearing.share),
-      });
-    } else {
-      const density = bearing.share / lengthM;
-      member.push({
-        member: bearing.element,
-        axes: 'global',
-        kind: 'spread',
-        fromM: bearing.fromM,
-        toM: bearing.toM,
-        startNPerM: scale(force(bearing.start), density),
-        endNPerM: scale(force(bearing.end), density),
-      });
-    }
-  }
+  const { centre, bearings } = grip;
+  const moment = add(wrench.momentNm, cross(subtract(wrench.at, centre), wrench.forceN));
+  const [tx, ty, tz] = times(grip.inverse, moment);
+  const [fx, fy, fz] = wrench.forceN;
+  // times × (force + turn × (at − centre))
+  const forceAt = (at: Vector3, factor: number): Vector3 => {
+    const x = at[0] - centre[0];
+    const y = at[1] - centre[1];
+    const z = at[2] - centre[2];
+    return [factor * (fx + ty * z - tz * y), factor * (fy + tz * x - tx * z), factor * (fz + tx * y - ty * x)];
+  };
+  const member = bearings.map(({ element, fromM, toM, start, end, share }): MemberLoad => {
+    const lengthM = toM - fromM;
+    if (lengthM < 1e-9)
+      return { member: element, axes: 'global', kind: 'point', atM: fromM, forceN: forceAt(start, share) };
+    const density = share / lengthM;
+    return {
+      member: element,
+      axes: 'global',
+      kind: 'spread',
+      fromM,
+      toM,
+      startNPerM: forceAt(start, density),
+      endNPerM: forceAt(end, density),
+    };
+  });
   const left = grip.point ? moment : grip.line ? scale(grip.line, dot(grip.line, moment)) : undefined;
   return { member, nodal: left ? momentOnNodes(grip, left, nodesOf) : [] };
 };

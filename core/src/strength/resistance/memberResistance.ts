@@ -1,5 +1,5 @@
 import type { Member } from '../../chassis/index.js';
-import type { InnerAt } from '../../frame-analysis/index.js';
+import type { InnerAt, InnerForce } from '../../frame-analysis/index.js';
 import {
   barProperties,
   designShape,
@@ -42,10 +42,14 @@ export interface Resistance {
   readonly section: SectionProperties;
   /** for the yield limit: yield stress of the stretch, Pa */
   readonly yieldPa: number;
+  readonly stressPer: StressPer;
   readonly shape: Shape;
   /** `section` and `shape` are of one; what is borne is of all */
   readonly pieces: 1 | 2;
 }
+
+/** Largest stress that each inner force makes, Pa per N or N·m. */
+export type StressPer = Readonly<Record<InnerForce, number>>;
 
 /** How an open bar answers twist: stress per N·m, and what is allowed. */
 export interface OpenTorsion {
@@ -141,6 +145,7 @@ const steelResistance = (member: Member, shape: Shape, stretch: Stretch): Resist
     welded: false,
     section: bar.design,
     yieldPa: material.yieldPa,
+    stressPer: stressPer(shape, bar.design),
     shape,
     pieces: 1,
   };
@@ -172,6 +177,20 @@ const shearAreas = (shape: Shape, section: SectionProperties): { y: number; z: n
     case 'flat-bar':
       return { y: (2 / 3) * section.areaM2, z: (2 / 3) * section.areaM2 };
   }
+};
+
+/** Shear as the mean over the walls that bear it, twist at the wall. */
+const stressPer = (shape: Shape, section: SectionProperties): StressPer => {
+  const areas = shearAreas(shape, section);
+  const modulus = tubeTorsionModulusM3(shape);
+  return {
+    n: 1 / section.areaM2,
+    vy: 1 / areas.y,
+    vz: 1 / areas.z,
+    t: modulus === undefined ? thickestM(shape) / section.torsionM4 : 1 / modulus,
+    my: 1 / Math.min(section.syTopM3, section.syBottomM3),
+    mz: 1 / Math.min(section.szLeftM3, section.szRightM3),
+  };
 };
 
 const aluminumResistance = (member: Member, shape: Shape, stretch: Stretch): Resistance => {
@@ -208,6 +227,7 @@ const aluminumResistance = (member: Member, shape: Shape, stretch: Stretch): Res
     welded: stretch.welded,
     section: bar.design,
     yieldPa,
+    stressPer: stressPer(shape, bar.design),
     shape,
     pieces: 1,
   };
@@ -229,6 +249,14 @@ const twice = (one: Resistance): Resistance => {
       ...one.open,
       shearPerNm: one.open.shearPerNm / 2,
       warpingPerNm: one.open.warpingPerNm / 2,
+    },
+    stressPer: {
+      n: one.stressPer.n / 2,
+      vy: one.stressPer.vy / 2,
+      vz: one.stressPer.vz / 2,
+      t: one.stressPer.t / 2,
+      my: one.stressPer.my / 2,
+      mz: one.stressPer.mz / 2,
     },
     pieces: 2,
   };
@@ -259,6 +287,9 @@ export interface Utilisation {
   readonly twist: number;
 }
 
+/** Shares of shear in two planes together. */
+const crossed = (y: number, z: number): number => Math.sqrt(y * y + z * z);
+
 /** H1-1: axial force and bending in both planes. */
 const axialAndBending = (axial: number, bending: number): number =>
   axial >= 0.2 ? axial + (8 / 9) * bending : axial / 2 + bending;
@@ -273,7 +304,7 @@ const withTwist = (a: number, s: number): number => (a + Math.sqrt(a * a + 4 * s
 export const allowableShare = (r: Resistance, inner: InnerAt): number => {
   const axial = inner.n >= 0 ? inner.n / r.tension.value : -inner.n / r.compression.value;
   const bending = Math.abs(inner.my) / r.bendingY.value + Math.abs(inner.mz) / r.bendingZ.value;
-  const shear = Math.hypot(inner.vy / r.shearY.value, inner.vz / r.shearZ.value);
+  const shear = crossed(inner.vy / r.shearY.value, inner.vz / r.shearZ.value);
   const twistNm = Math.abs(inner.t);
   if (r.torsion) {
     const twist = twistNm / r.torsion.value;
@@ -293,7 +324,7 @@ export const allowableUtilisation = (r: Resistance, inner: InnerAt): Utilisation
   const axial = inner.n >= 0 ? inner.n / r.tension.value : -inner.n / r.compression.value;
   const bendingY = Math.abs(inner.my) / r.bendingY.value;
   const bendingZ = Math.abs(inner.mz) / r.bendingZ.value;
-  const shear = Math.hypot(inner.vy / r.shearY.value, inner.vz / r.shearZ.value);
+  const shear = crossed(inner.vy / r.shearY.value, inner.vz / r.shearZ.value);
   const twistNm = Math.abs(inner.t);
   const parts = { axial, bendingY, bendingZ, shear, value: allowableShare(r, inner) };
   if (r.torsion) {
@@ -308,30 +339,23 @@ export const allowableUtilisation = (r: Resistance, inner: InnerAt): Utilisation
   return { ...parts, twist, rule };
 };
 
-/** Twist stress at the wall, Pa per N·m. */
-const twistStressPerNm = ({ shape, section }: Resistance): number => {
-  const modulus = tubeTorsionModulusM3(shape);
-  return modulus === undefined ? thickestM(shape) / section.torsionM4 : 1 / modulus;
+/** The largest stress ÷ yield alone, for looking along a bar; `yieldUtilisation` tells how it comes about. */
+export const yieldShare = ({ stressPer: per, yieldPa }: Resistance, inner: InnerAt): number => {
+  const normal = Math.abs(inner.n) * per.n + Math.abs(inner.my) * per.my + Math.abs(inner.mz) * per.mz;
+  const shear = crossed(inner.vy * per.vy, inner.vz * per.vz) + Math.abs(inner.t) * per.t;
+  return Math.sqrt(normal * normal + 3 * shear * shear) / yieldPa;
 };
 
 /** Largest stress ÷ yield: σ = N/A + My/Sy + Mz/Sz with τ of shear and twist by von Mises; for loads that must leave nothing bent. */
-export const yieldUtilisation = (r: Resistance, all: InnerAt): Utilisation => {
-  const { section, yieldPa, pieces } = r;
-  const inner =
-    pieces === 1 ? all : { n: all.n / 2, vy: all.vy / 2, vz: all.vz / 2, t: all.t / 2, my: all.my / 2, mz: all.mz / 2 };
-  const axial = Math.abs(inner.n) / section.areaM2 / yieldPa;
-  const bendingY = Math.abs(inner.my) / Math.min(section.syTopM3, section.syBottomM3) / yieldPa;
-  const bendingZ = Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3) / yieldPa;
-  const areas = shearAreas(r.shape, section);
-  const shear = Math.hypot(inner.vy / areas.y, inner.vz / areas.z) / yieldPa;
-  const twist = (Math.abs(inner.t) * twistStressPerNm(r)) / yieldPa;
+export const yieldUtilisation = (r: Resistance, inner: InnerAt): Utilisation => {
+  const { stressPer: per, yieldPa } = r;
   return {
-    axial,
-    bendingY,
-    bendingZ,
-    shear,
-    twist,
+    axial: (Math.abs(inner.n) * per.n) / yieldPa,
+    bendingY: (Math.abs(inner.my) * per.my) / yieldPa,
+    bendingZ: (Math.abs(inner.mz) * per.mz) / yieldPa,
+    shear: crossed(inner.vy * per.vy, inner.vz * per.vz) / yieldPa,
+    twist: (Math.abs(inner.t) * per.t) / yieldPa,
     rule: 'yield',
-    value: Math.hypot(axial + bendingY + bendingZ, Math.sqrt(3) * (shear + twist)),
+    value: yieldShare(r, inner),
   };
 };
