@@ -1,11 +1,20 @@
-import { formatPercent, reachOf, type Solid, trailerSolids } from '@kereta/core';
+import { formatPercent, type Solid, trailerSolids } from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { CanvasTexture, DoubleSide, SRGBColorSpace, type Texture, Vector3 } from 'three';
+import {
+  type Box3,
+  type BufferGeometry,
+  CanvasTexture,
+  DoubleSide,
+  SRGBColorSpace,
+  type Texture,
+  Vector3,
+} from 'three';
 import { OrbitControls } from 'three/examples/jsm/controls/OrbitControls.js';
 import { useWork } from '../sheet/useWork';
 import { workStep } from '../../drawing/workShading';
 import { useWorkbench } from '../workbench';
+import { fitView } from './fitView';
 import { solidGeometry } from './solidGeometry';
 
 /** Directions to look from: toward the middle, in the trailer's axes (x rearward, y right, z up). */
@@ -18,9 +27,10 @@ const VIEWS = {
 } as const;
 type View = keyof typeof VIEWS;
 
-/** What the eye takes in from top to bottom, degrees; a trailer is flatter than the ball about it, so that it may come closer. */
+/** What the eye takes in from top to bottom, degrees. */
 const FIELD_DEG = 35;
-const CLOSER = { wide: 0.64, narrow: 0.82 } as const;
+/** Room about the trailer, as a share of its distance. */
+const MARGIN = 0.08;
 
 /** One press of an arrow key turns by this, rad. */
 const TURN_RAD = Math.PI / 18;
@@ -80,9 +90,13 @@ const COLORS: Readonly<Record<Solid['fill'], string>> = {
   behind: '--mute',
 };
 
-const Bodies = () => {
-  const { trailer, evaluation, caseId, pick } = useWorkbench('trailer', 'evaluation', 'caseId', 'pick');
-  const { shares } = useWork();
+interface Body {
+  readonly solid: Solid;
+  readonly geometry: BufferGeometry;
+}
+
+const useBodies = (): readonly Body[] => {
+  const { trailer, evaluation, caseId } = useWorkbench('trailer', 'evaluation', 'caseId');
   const bodies = useMemo(() => {
     const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
     return trailerSolids(trailer, evaluation.chassis, shown).map((solid) => ({
@@ -91,6 +105,22 @@ const Bodies = () => {
     }));
   }, [trailer, evaluation, caseId]);
   useEffect(() => () => bodies.forEach(({ geometry }) => geometry.dispose()), [bodies]);
+  return bodies;
+};
+
+/** Corners of the boxes about all bodies, in three's axes. */
+const cornersOf = (bodies: readonly Body[]): readonly Vector3[] =>
+  bodies.flatMap(({ geometry }) => {
+    geometry.computeBoundingBox();
+    const { min, max } = geometry.boundingBox as Box3;
+    return [min.x, max.x].flatMap((x) =>
+      [min.y, max.y].flatMap((y) => [min.z, max.z].map((z) => new Vector3(x, z, -y))),
+    );
+  });
+
+const Bodies = ({ bodies }: { readonly bodies: readonly Body[] }) => {
+  const { pick } = useWorkbench('pick');
+  const { shares } = useWork();
   return bodies.map(({ solid, geometry }, i) => {
     const { part, layer, fill } = solid;
     const share = part !== undefined && layer === 'frame' ? shares.get(part) : undefined;
@@ -121,9 +151,16 @@ const Bodies = () => {
 /** Plates are painted last, over what is seen through. */
 const BEFORE_ALL = 10;
 
+/** How tall a plate is on the screen, px, and so many of them at most side by side: as legible far away and on a phone as near by. */
+const PLATE_PX = 30;
+const PLATES_ACROSS = 9;
+
 /** How hard each bar works, as a plate that always faces the eye. */
 const Badges = () => {
   const { evaluation } = useWorkbench('evaluation');
+  const { width, height } = useThree(({ size }) => size);
+  const tallPx = Math.min(PLATE_PX, width / PLATES_ACROSS / 2);
+  const tall = (tallPx / Math.max(1, height)) * 2 * Math.tan((FIELD_DEG * Math.PI) / 360);
   const { shares } = useWork();
   return evaluation.chassis.members.map((member) => {
     const share = shares.get(member.id);
@@ -131,31 +168,34 @@ const Badges = () => {
       <sprite
         key={member.id}
         position={[member.centre.xM, member.centre.yM, member.extent.z1M + 0.08]}
-        scale={[0.3, 0.15, 1]}
+        scale={[2 * tall, tall, 1]}
         renderOrder={BEFORE_ALL}
       >
-        <spriteMaterial map={labelTexture(formatPercent(share, 0), share > 1)} depthTest={false} depthWrite={false} />
+        <spriteMaterial
+          map={labelTexture(formatPercent(share, 0), share > 1)}
+          sizeAttenuation={false}
+          depthTest={false}
+          depthWrite={false}
+        />
       </sprite>
     );
   });
 };
 
 /** Puts the camera where a view looks from, and turns it by hand and by key. */
-const Camera = ({ view, turns }: { readonly view: View; readonly turns: readonly [number, number] }) => {
+const Camera = ({
+  view,
+  turns,
+  bodies,
+}: {
+  readonly view: View;
+  readonly turns: readonly [number, number];
+  readonly bodies: readonly Body[];
+}) => {
   const { camera, gl, invalidate, size } = useThree();
-  const { trailer, evaluation, caseId } = useWorkbench('trailer', 'evaluation', 'caseId');
   const controls = useRef<OrbitControls | undefined>(undefined);
-  const { x0M, x1M, topZM, groundZM, halfWidthM } = useMemo(
-    () => reachOf(trailer, evaluation.chassis, caseId !== undefined),
-    [trailer, evaluation.chassis, caseId],
-  );
-  // As far away as a ball about the whole trailer needs, in the narrower direction of the frame.
-  const radiusM = Math.hypot((x1M - x0M) / 2, halfWidthM, (topZM - groundZM) / 2);
-  const half = (FIELD_DEG * Math.PI) / 360;
+  const corners = useMemo(() => cornersOf(bodies), [bodies]);
   const aspect = size.width / Math.max(1, size.height);
-  const awayM =
-    (radiusM / Math.sin(Math.min(half, Math.atan(Math.tan(half) * aspect)))) *
-    (aspect < 1 ? CLOSER.narrow : CLOSER.wide);
   useEffect(() => {
     const own = new OrbitControls(camera, gl.domElement);
     own.addEventListener('change', () => invalidate());
@@ -165,24 +205,18 @@ const Camera = ({ view, turns }: { readonly view: View; readonly turns: readonly
   useEffect(() => {
     const own = controls.current;
     if (!own) return;
-    const middle = new Vector3((x0M + x1M) / 2, (topZM + groundZM) / 2, 0);
     const [x, y, z] = VIEWS[view];
-    const away = new Vector3(x, z, -y).normalize().multiplyScalar(awayM);
     const [around, over] = turns;
-    away.applyAxisAngle(new Vector3(0, 1, 0), around * TURN_RAD);
-    const tilted = Math.asin(Math.max(-1, Math.min(1, away.y / away.length()))) + over * TURN_RAD;
-    const flat = Math.hypot(away.x, away.z) || 1e-6;
-    const reach = away.length();
-    const tilt = Math.max(-1.5, Math.min(1.5, tilted));
-    camera.position.set(
-      middle.x + (away.x / flat) * Math.cos(tilt) * reach,
-      middle.y + Math.sin(tilt) * reach,
-      (away.z / flat) * Math.cos(tilt) * reach,
-    );
-    own.target.copy(middle);
+    const toward = new Vector3(x, z, -y).applyAxisAngle(new Vector3(0, 1, 0), around * TURN_RAD).normalize();
+    const tilt = Math.max(-1.5, Math.min(1.5, Math.asin(Math.min(1, toward.y)) + over * TURN_RAD));
+    const flat = Math.hypot(toward.x, toward.z) || 1e-6;
+    toward.set((toward.x / flat) * Math.cos(tilt), Math.sin(tilt), (toward.z / flat) * Math.cos(tilt));
+    const { target, away } = fitView(corners, toward, (FIELD_DEG * Math.PI) / 180, aspect);
+    camera.position.copy(target).addScaledVector(toward, away * (1 + MARGIN));
+    own.target.copy(target);
     own.update();
     invalidate();
-  }, [view, turns, camera, x0M, x1M, topZM, groundZM, awayM, invalidate]);
+  }, [view, turns, camera, corners, aspect, invalidate]);
   return null;
 };
 
@@ -198,6 +232,7 @@ const canDraw = (): boolean => {
 export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
   const { say } = useWorkbench('say');
   const { shares } = useWork();
+  const bodies = useBodies();
   const [view, setView] = useState<View>('Corner');
   const [turns, setTurns] = useState<readonly [number, number]>([0, 0]);
   const [able] = useState(canDraw);
@@ -243,10 +278,10 @@ export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
       >
         <ambientLight intensity={1.6} />
         <directionalLight position={[-3, 6, 4]} intensity={1.8} />
-        <Camera view={view} turns={turns} />
+        <Camera view={view} turns={turns} bodies={bodies} />
         {/* The trailer's z is up, three's y is. */}
         <group rotation={[-Math.PI / 2, 0, 0]}>
-          <Bodies />
+          <Bodies bodies={bodies} />
           <Badges />
         </group>
       </Canvas>
