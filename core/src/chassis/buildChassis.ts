@@ -1,6 +1,7 @@
 import type { Trailer } from '../project/index.js';
 import { buildBed } from './bed.js';
 import type { ChassisProblem, Member } from './member.js';
+import { buildOwnBars } from './ownBars.js';
 import { buildDeck, buildSides, deckTopZM, type Panel } from './panels.js';
 import { buildPlates, type Plate } from './plates.js';
 import { buildTongue, type TongueGeometry } from './tongue/buildTongue.js';
@@ -26,12 +27,13 @@ const build = (trailer: Trailer): Chassis => {
   const bed = buildBed(trailer, problems);
   const tongue = bed && buildTongue(trailer, bed, problems);
   const sides = buildSides(trailer, problems);
+  const members = [
+    ...(bed?.members ?? []),
+    ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers, ...tongue.packers] : []),
+    ...sides.members,
+  ];
   return {
-    members: [
-      ...(bed?.members ?? []),
-      ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers, ...tongue.packers] : []),
-      ...sides.members,
-    ],
+    members: [...members, ...buildOwnBars(trailer, members, problems)],
     panels: [...(bed ? buildDeck(trailer, bed) : []), ...sides.panels],
     plates: bed && tongue ? buildPlates(trailer, bed, tongue) : [],
     tongue,

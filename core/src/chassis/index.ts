@@ -5,11 +5,15 @@ export {
   type Extent,
   type Hole,
   type Member,
+  type MiddleLine,
   planArea,
   type PlanPoint,
   type Point3,
+  rearOutline,
   sideOutline,
 } from './member.js';
+export { middleLineOf } from './middleLine.js';
+export { placeOnLine } from './ownBars.js';
 export { webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
 export type { Panel } from './panels.js';

@@ -1,3 +1,4 @@
+import { add, scale, type Vector3 } from '../frame-analysis/index.js';
 import type { Material } from '../materials/index.js';
 import type { SectionRow } from '../catalog/index.js';
 import type { BarGroup } from '../project/index.js';
@@ -39,6 +40,15 @@ export interface Hole {
   readonly through: 'sides' | 'top-bottom';
 }
 
+/** The line through the middles of a bar's cross-sections, from its front, left or ball end, and how the bar lies about it. */
+export interface MiddleLine {
+  readonly start: Vector3;
+  readonly end: Vector3;
+  /** along the section's width and height; with the line a right-handed set of three */
+  readonly across: Vector3;
+  readonly up: Vector3;
+}
+
 /** One bar of the frame where it sits. Outline and extent draw it, weigh it and cut it. */
 export interface Member {
   readonly id: string;
@@ -52,6 +62,8 @@ export interface Member {
   /** seen from above */
   readonly plan: readonly PlanPoint[];
   readonly extent: Extent;
+  /** of a bar that runs in any direction, from face to face; others lie or stand as their outline says */
+  readonly line?: MiddleLine;
   /** how much higher (+) its front end lies than its rear end, m */
   readonly frontRiseM: number;
   /** left on at its front end, to be cut when all is in place, m */
@@ -86,7 +98,19 @@ export type ChassisProblem =
   | { readonly code: 'side-tubes-ahead-of-tongue'; readonly aheadM: number; readonly lengthM: number }
   | { readonly code: 'tongue-joint-behind-side-tubes'; readonly aheadM: number; readonly sideTubesAheadM: number }
   | { readonly code: 'tongue-joint-off-tongue'; readonly aheadM: number; readonly lengthM: number }
-  | { readonly code: 'bed-narrower-than-rails'; readonly widthM: number };
+  | { readonly code: 'bed-narrower-than-rails'; readonly widthM: number }
+  | { readonly code: 'own-bar-on-nothing'; readonly memberId: string; readonly onId: string }
+  | {
+      readonly code: 'own-bar-past-end';
+      readonly memberId: string;
+      readonly onId: string;
+      readonly atM: number;
+      readonly lengthM: number;
+    }
+  | { readonly code: 'own-bar-loose'; readonly memberId: string }
+  | { readonly code: 'own-bar-no-length'; readonly memberId: string }
+  | { readonly code: 'own-bars-in-a-ring'; readonly memberId: string }
+  | { readonly code: 'own-bar-too-flat'; readonly memberId: string; readonly onId: string };
 
 /** Area and centre of a plan outline. */
 export const planArea = (
@@ -105,8 +129,38 @@ export const planArea = (
   return { areaM2: Math.abs(twice) / 2, xM: x / (3 * twice), yM: y / (3 * twice) };
 };
 
+/** Corners of the box about a bar, its ends square. */
+export const boxCorners = ({ start, end, across, up }: MiddleLine, { bar }: Pick<Member, 'bar'>): Vector3[] =>
+  [start, end].flatMap((at) =>
+    [-bar.widthM / 2, bar.widthM / 2].flatMap((u) =>
+      [-bar.design.centroidZM, bar.heightM - bar.design.centroidZM].map((v) =>
+        add(at, add(scale(across, u), scale(up, v))),
+      ),
+    ),
+  );
+
+/** The outline about points, convex, without those that lie on its edges. */
+export const hullOf = (points: readonly PlanPoint[]): PlanPoint[] => {
+  const sorted = [...points].sort(([ax, ay], [bx, by]) => ax - bx || ay - by);
+  const half = (all: readonly PlanPoint[]): PlanPoint[] => {
+    const kept: PlanPoint[] = [];
+    for (const [x, y] of all) {
+      for (;;) {
+        const [b, a] = [kept.at(-1), kept.at(-2)];
+        if (!a || !b || (b[0] - a[0]) * (y - a[1]) - (b[1] - a[1]) * (x - a[0]) > 1e-12) break;
+        kept.pop();
+      }
+      kept.push([x, y]);
+    }
+    return kept.slice(0, -1);
+  };
+  return [...half(sorted), ...half(sorted.toReversed())];
+};
+
 /** A bar seen from the trailer's side: x and z of its corners, m; a parallelogram where it slopes. */
-export const sideOutline = ({ extent, frontRiseM }: Pick<Member, 'extent' | 'frontRiseM'>): PlanPoint[] => {
+export const sideOutline = (member: Pick<Member, 'extent' | 'frontRiseM' | 'line' | 'bar'>): PlanPoint[] => {
+  const { extent, frontRiseM, line } = member;
+  if (line) return hullOf(boxCorners(line, member).map(([x, , z]): PlanPoint => [x, z]));
   const { x0M, x1M, z0M, z1M } = extent;
   const up = Math.max(0, frontRiseM);
   const down = Math.max(0, -frontRiseM);
@@ -117,6 +171,10 @@ export const sideOutline = ({ extent, frontRiseM }: Pick<Member, 'extent' | 'fro
     [x0M, z0M + up],
   ];
 };
+
+/** A bar that runs in any direction seen from behind: y and z of its corners, m. */
+export const rearOutline = (line: MiddleLine, member: Pick<Member, 'bar'>): PlanPoint[] =>
+  hullOf(boxCorners(line, member).map(([, y, z]): PlanPoint => [y, z]));
 
 export const planBox = (x0: number, x1: number, y0: number, y1: number): PlanPoint[] => [
   [x0, y0],

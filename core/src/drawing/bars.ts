@@ -1,4 +1,4 @@
-import { type Chassis, type Member, sideOutline, webOf } from '../chassis/index.js';
+import { type Chassis, type Member, rearOutline, sideOutline, webOf } from '../chassis/index.js';
 import { barOf, parsePartId, type Trailer } from '../project/index.js';
 import { profileAt } from './profile.js';
 import { box, type Point, type DrawnShape, strip } from './shapes.js';
@@ -16,7 +16,7 @@ const ys = ({ plan }: Member): readonly [number, number] => {
 
 /** Whether an open section's profile is drawn the other way round: it is made open to the right, and looks in or out as the bar says. */
 export const isMirrored = (trailer: Trailer, { group, id }: Member, towardsMiddle: 1 | -1): boolean => {
-  if (group === 'side') return false;
+  if (group === 'side' || group === 'own') return false;
   const open = barOf(trailer, group, id).faces === 'in' ? towardsMiddle : -towardsMiddle;
   return open < 0;
 };
@@ -49,6 +49,7 @@ export const along = ([[x0, y0], [x1, y1]]: readonly [Point, Point], atM: number
 /** What is drawn over a bar seen from above: the seam of two side by side, an open bar's web, holes from top to bottom, what is left on. */
 const onBarFromAbove = (trailer: Trailer, member: Member): DrawnShape[] => {
   const shapes: DrawnShape[] = [];
+  if (member.line) return shapes;
   const own = { ...pickable(member), fill: 'none' } as const;
   const axis = axisInPlan(member);
   if (member.pieces === 2 && axis) shapes.push({ ...own, kind: 'line', points: axis, line: 'detail' });
@@ -96,9 +97,19 @@ const onBarFromAbove = (trailer: Trailer, member: Member): DrawnShape[] => {
   return shapes;
 };
 
+/** What is drawn later lies over what is drawn before. */
+const RANK_FROM_ABOVE: Readonly<Record<Member['group'], number>> = {
+  tongue: 0,
+  rail: 1,
+  header: 1,
+  cross: 1,
+  own: 2,
+  side: 3,
+};
+
 /** All bars from above, the tongue under the frame first; posts stand on end. */
 export const barsFromAbove = (trailer: Trailer, { members }: Chassis): readonly DrawnShape[] => {
-  const rank = ({ group }: Member): number => (group === 'tongue' ? 0 : group === 'side' ? 2 : 1);
+  const rank = ({ group }: Member): number => RANK_FROM_ABOVE[group];
   return members
     .toSorted((a, b) => rank(a) - rank(b))
     .flatMap((member): DrawnShape[] => [
@@ -118,6 +129,7 @@ const isOnRight = (member: Member): boolean => member.centre.yM > 0 && !runsAcro
 
 /** What is drawn over a bar seen from its side: holes through its sides, the tongue's joint, what is left on at its end. */
 const onBarFromSide = (trailer: Trailer, member: Member): DrawnShape[] => {
+  if (member.line) return [];
   const own = { ...pickable(member), fill: 'none' } as const;
   const { extent, frontRiseM, bar } = member;
   const outline = sideOutline(member);
@@ -178,8 +190,8 @@ const onBarFromSide = (trailer: Trailer, member: Member): DrawnShape[] => {
 export const barsFromSide = (trailer: Trailer, chassis: Chassis): readonly DrawnShape[] => {
   const { members } = chassis;
   const middleXM = trailer.frame.bed.lengthM / 2;
-  const lying = members.filter((member) => !runsAcross(member) && !isOnRight(member));
-  const rank = ({ group }: Member): number => (group === 'tongue' ? 0 : 1);
+  const lying = members.filter((member) => member.line || (!runsAcross(member) && !isOnRight(member)));
+  const rank = ({ group }: Member): number => (group === 'tongue' ? 0 : group === 'own' ? 2 : 1);
   const near: DrawnShape[] = lying
     .toSorted((a, b) => rank(a) - rank(b))
     .flatMap((member): DrawnShape[] => [
@@ -204,7 +216,9 @@ export const barsFromSide = (trailer: Trailer, chassis: Chassis): readonly Drawn
 
 /** All bars from behind: rails and legs by their ends, what runs across by its length. */
 export const barsFromRear = (trailer: Trailer, { members }: Chassis): readonly DrawnShape[] => {
-  const lengthwise = members.filter((member) => !runsAcross(member) && parsePartId(member.id).kind !== 'post');
+  const lengthwise = members.filter(
+    (member) => !member.line && !runsAcross(member) && parsePartId(member.id).kind !== 'post',
+  );
   const ahead: DrawnShape[] = lengthwise
     .filter(({ group }) => group === 'tongue')
     .flatMap((member): DrawnShape[] => {
@@ -245,5 +259,18 @@ export const barsFromRear = (trailer: Trailer, { members }: Chassis): readonly D
       fill: 'steel',
       line: 'edge',
     }));
-  return [...ahead, ...header, ...posts, ...ends];
+  const own = members.flatMap((member): DrawnShape[] =>
+    member.line
+      ? [
+          {
+            ...pickable(member),
+            kind: 'polygon',
+            points: rearOutline(member.line, member),
+            fill: 'steel',
+            line: 'edge',
+          },
+        ]
+      : [],
+  );
+  return [...ahead, ...header, ...posts, ...ends, ...own];
 };

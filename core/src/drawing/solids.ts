@@ -1,5 +1,5 @@
 import type { BalancedCase } from '../balance/index.js';
-import type { Chassis, Member, Point3 } from '../chassis/index.js';
+import type { Chassis, Member, MiddleLine, Point3 } from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
 import { parsePartId, type Trailer } from '../project/index.js';
 import { isMirrored, runsAcross } from './bars.js';
@@ -41,6 +41,8 @@ export type Solid = Body &
       }
   );
 
+type Sweep = Extract<Solid, { readonly kind: 'sweep' }>;
+
 /** The two ends of a lying bar as the edges of its outline seen from above, each from its low side to its high one. */
 const endsOf = (member: Member): readonly [readonly [Point, Point], readonly [Point, Point]] | undefined => {
   if (member.plan.length !== 4) return undefined;
@@ -64,10 +66,28 @@ const endsOf = (member: Member): readonly [readonly [Point, Point], readonly [Po
   return [sorted(pair[0]), sorted(pair[1])];
 };
 
+/** A bar that runs in any direction: its section pushed along its line. */
+const sweepAlong = ({ start, end, across, up }: MiddleLine, member: Member): Pick<Sweep, 'from' | 'to'> => {
+  const { bar } = member;
+  const loops = profileAt(member, [-bar.widthM / 2, -bar.design.centroidZM], false);
+  const ringAt = ([x, y, z]: MiddleLine['start']): readonly (readonly Point3[])[] =>
+    loops.map((loop) =>
+      loop.map(
+        ([u, v]): Point3 => ({
+          xM: x + u * across[0] + v * up[0],
+          yM: y + u * across[1] + v * up[1],
+          zM: z + u * across[2] + v * up[2],
+        }),
+      ),
+    );
+  return { from: ringAt(start), to: ringAt(end) };
+};
+
 /** A bar with its true outline, its wall, and its ends as they are cut. */
 const barSolid = (trailer: Trailer, member: Member): Solid => {
   const own: Body = { part: member.id, layer: member.group === 'side' ? 'sides' : 'frame', fill: 'steel' };
   const { extent, frontRiseM, plan, bar } = member;
+  if (member.line) return { ...own, kind: 'sweep', ...sweepAlong(member.line, member) };
   const kind = parsePartId(member.id).kind;
   const stands = kind === 'post' || kind === 'riser' || kind === 'packer';
   const ends = stands ? undefined : endsOf(member);

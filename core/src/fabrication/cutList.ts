@@ -59,7 +59,16 @@ export interface CutList {
   readonly massKg: number;
 }
 
-const MARK_LETTERS = { rail: 'R', header: 'E', cross: 'C', tongue: 'T', side: 'S', post: 'P', packer: 'K' } as const;
+const MARK_LETTERS = {
+  rail: 'R',
+  header: 'E',
+  cross: 'C',
+  tongue: 'T',
+  side: 'S',
+  post: 'P',
+  packer: 'K',
+  own: 'B',
+} as const;
 
 /** Lengths that agree to this are cut alike, m. */
 const ALIKE_M = 1e-4;

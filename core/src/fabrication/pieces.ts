@@ -45,6 +45,14 @@ const lengths = (corners: Corners): { readonly longM: number; readonly faceM: nu
   return { longM: Math.max(a, b, c, d) - Math.min(a, b, c, d), faceM: Math.min(b - a, c - d) };
 };
 
+/** Of a bar that runs in any direction its two cuts say it. */
+const shapeOfEnds = ({ ends, cutLengthM, faceLengthM, line }: Member): EndShape => {
+  const slanted = ends.filter(({ kind }) => kind !== 'square').length;
+  if (slanted < 2 || !line) return slanted === 0 ? 'square' : 'one-slanted';
+  const middleM = Math.hypot(...line.end.map((value, i) => value - (line.start[i] as number)));
+  return Math.abs(faceLengthM - middleM) < (cutLengthM - middleM) / 2 ? 'parallel' : 'same-side';
+};
+
 const cornersOf = ({ plan }: Member): Corners | undefined =>
   plan.length === 4 ? (plan as unknown as Corners) : undefined;
 
@@ -77,8 +85,8 @@ const halves = (member: Member, corners: Corners): Piece[] => {
 
 /** The pieces that a bar is cut as. */
 export const piecesOf = (member: Member): readonly Piece[] => {
-  const corners = cornersOf(member);
-  const shape = corners ? shapeOf(corners) : 'square';
+  const corners = member.line ? undefined : cornersOf(member);
+  const shape = member.line ? shapeOfEnds(member) : corners ? shapeOf(corners) : 'square';
   const whole: Piece = {
     memberId: member.id,
     member,

@@ -83,6 +83,26 @@ const sidesSchema = z.discriminatedUnion('kind', [
 
 const deckKindSchema = z.enum(['none', 'plywood', 'planks', 'steel-sheet', 'aluminum-sheet', 'expanded-steel']);
 
+/** Where a bar of one's own begins or ends. */
+const barEndSchema = z.discriminatedUnion('kind', [
+  /** on the middle line of another bar of the frame, so far from that one's front, left or ball end */
+  object({ kind: z.literal('on'), barId: id, atM: lengthOrZero }),
+  object({ kind: z.literal('at'), xM: place, yM: place, zM: place }),
+  /** so far rearward, to the right and up from the bar's other end */
+  object({ kind: z.literal('off'), byXM: place, byYM: place, byZM: place }),
+]);
+
+const ownBarSchema = object({
+  id,
+  name: text.optional(),
+  sectionId: id,
+  materialId: id,
+  /** about its own line, against standing upright (or, of a bar that stands, deep along the trailer), degrees */
+  turnDeg: z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)]),
+  from: barEndSchema,
+  to: barEndSchema,
+});
+
 export const frameSchema = object({
   bed: object({
     lengthM: length,
@@ -92,6 +112,8 @@ export const frameSchema = object({
   groups: object({ rail: barSchema, header: barSchema, cross: barSchema, tongue: barSchema, side: barSchema }),
   crossMembers: crossMembersSchema,
   extras: z.array(object({ id, xM: place, name: text.optional() })).max(100),
+  /** bars from any place to any other: uprights, diagonals, braces */
+  ownBars: z.array(ownBarSchema).max(200),
   /** by member id */
   overrides: z.record(
     z.string(),

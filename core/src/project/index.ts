@@ -48,7 +48,10 @@ export { priceEntryOf, type PricesPerKg, pricesPerKg, recordEntry, standingEntri
 export type { ProjectRecord, RecordEntry } from './recordSchema.js';
 export {
   type Bar,
+  type BarEnd,
   type BarGroup,
+  type OwnBar,
+  type SharedGroup,
   type Coupling,
   type Design,
   FILE_FORMAT,

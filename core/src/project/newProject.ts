@@ -244,6 +244,7 @@ const newFrame = (metric: boolean, bedLengthM: number): Design['frame'] => {
     },
     crossMembers: { kind: 'spacing', maxSpacingM: size(24, 600) },
     extras: [],
+    ownBars: [],
     overrides: {},
     tongue: {
       kind: 'a-frame',

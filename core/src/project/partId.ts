@@ -23,6 +23,8 @@ export type PartId =
   | { readonly kind: 'post'; readonly edge: Edge; readonly number: number }
   | { readonly kind: 'axle' | 'springs'; readonly number: number }
   | { readonly kind: 'wheel' | 'hub'; readonly axle: number; readonly side: Side }
+  /** from any place to any other */
+  | { readonly kind: 'own-bar'; readonly id: string }
   | { readonly kind: 'cap' | 'gusset' | 'hanger'; readonly of: string }
   | { readonly kind: 'own'; readonly id: string };
 
@@ -64,6 +66,7 @@ const PATTERNS: readonly (readonly [RegExp, Read])[] = [
     ([axle, side]) => ({ kind: 'wheel', axle: Number(axle), side: side as Side }),
   ],
   [/^axle\.([1-9])\.hub\.(left|right)$/, ([axle, side]) => ({ kind: 'hub', axle: Number(axle), side: side as Side })],
+  [/^bar\.(.+)$/s, ([own]) => ({ kind: 'own-bar', id: own ?? '' })],
   [/^(cap|gusset|hanger)\.(.+)$/s, ([kind, of]) => ({ kind: kind as 'cap', of: of ?? '' })],
 ];
 
@@ -113,6 +116,8 @@ export const printPartId = (part: PartId): string => {
     case 'gusset':
     case 'hanger':
       return `${part.kind}.${part.of}`;
+    case 'own-bar':
+      return `bar.${part.id}`;
     case 'own':
       return part.id;
     default:

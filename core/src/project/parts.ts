@@ -19,10 +19,16 @@ export const overrideOf = ({ frame }: Design, memberId: string): Frame['override
 /** Two bars side by side where one would be. */
 export const isDoubled = (design: Design, memberId: string): boolean => overrideOf(design, memberId)?.doubled === true;
 
+/** A bar of one's own has its own section and metal, and no side that it looks to but by its turn. */
+const ownBarOf = ({ frame }: Design, id: string): Bar => {
+  const { sectionId = '', materialId = '' } = frame.ownBars.find((own) => own.id === id) ?? {};
+  return { sectionId, materialId, faces: 'in' };
+};
+
 /** Bar of a member: its group's, with its own section or material where it was changed alone. */
 export const barOf = (design: Design, group: BarGroup, memberId: string): Bar => {
   const override = overrideOf(design, memberId);
-  const own = design.frame.groups[group];
+  const own = group === 'own' ? ownBarOf(design, memberId) : design.frame.groups[group];
   return {
     sectionId: override?.sectionId ?? own.sectionId,
     materialId: override?.materialId ?? own.materialId,

@@ -19,7 +19,7 @@ import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.j
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 4;
+export const SCHEMA_VERSION = 5;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -235,7 +235,11 @@ export type Settings = z.infer<typeof settingsSchema>;
 export type Frame = Design['frame'];
 export type Tongue = Frame['tongue'];
 export type Bar = z.infer<typeof barSchema>;
-export type BarGroup = 'rail' | 'header' | 'cross' | 'tongue' | 'side';
+export type OwnBar = Frame['ownBars'][number];
+export type BarEnd = OwnBar['from'];
+/** Groups of bars that have one section and metal together. */
+export type SharedGroup = 'rail' | 'header' | 'cross' | 'tongue' | 'side';
+export type BarGroup = SharedGroup | 'own';
 export type Item = z.infer<typeof itemSchema>;
 export type LoadCase = z.infer<typeof caseSchema>;
 export type TongueBand = z.infer<typeof tongueBandSchema>;

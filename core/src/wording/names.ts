@@ -164,6 +164,7 @@ export const PIECE_NAMES: Readonly<Record<BarGroup | 'post' | 'packer', string>>
   side: 'Side rail, top',
   post: 'Post',
   packer: 'Packer',
+  own: 'Bar',
 };
 export const PLATE_NAMES: Readonly<Record<'top-plate' | 'cap' | 'gusset', string>> = {
   'top-plate': 'Plate over the tongue',
@@ -182,6 +183,7 @@ export const BAR_GROUP_NAMES: Readonly<Record<BarGroup, string>> = {
   cross: 'Cross-members',
   tongue: 'Tongue',
   side: 'Sides',
+  own: 'Bars of your own',
 };
 export const LINK_NAMES: Readonly<Record<LinkId, string>> = {
   vehicle: 'Tow vehicle',

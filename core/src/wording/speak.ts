@@ -70,6 +70,12 @@ const packerName = ({ line, under }: Extract<PartId, { readonly kind: 'packer' }
   return `${line === 'middle' ? 'Packer' : `${SIDES[line]} packer`} under ${host.toLowerCase()}`;
 };
 
+/** By the name it was given, or by its number in the order in which they were put on. */
+const ownBarName = (own: string, { frame }: Trailer): string => {
+  const index = frame.ownBars.findIndex(({ id }) => id === `bar.${own}`);
+  return frame.ownBars[index]?.name || `Bar ${index + 1}`;
+};
+
 /** What the trailer's own parts are called; those of the user by the names that they were given. */
 const partNameOf = (part: PartId, trailer: Trailer): string => {
   switch (part.kind) {
@@ -120,6 +126,8 @@ const partNameOf = (part: PartId, trailer: Trailer): string => {
       return 'Gusset';
     case 'hanger':
       return `Hanger ${part.of.replaceAll('.', ' ')}`;
+    case 'own-bar':
+      return ownBarName(part.id, trailer);
     case 'own':
       return part.id;
   }

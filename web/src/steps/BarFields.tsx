@@ -1,4 +1,4 @@
-import { BAR_GROUP_NAMES, type BarGroup, findSection } from '@kereta/core';
+import { BAR_GROUP_NAMES, type SharedGroup, findSection } from '@kereta/core';
 import { SelectField } from '../fields/fields';
 import { useEditing } from '../fields/editing';
 import { Picker } from '../fields/Picker';
@@ -7,7 +7,7 @@ import { sectionRows } from './pickRows';
 import { materialOptions, metalNote, sectionChange } from './stepKit';
 
 /** Section and metal of a group of bars. */
-export const BarFields = ({ group }: { readonly group: BarGroup }) => {
+export const BarFields = ({ group }: { readonly group: SharedGroup }) => {
   const { trailer, edit } = useEditing();
   const bar = trailer.frame.groups[group];
   const rows = useMemo(() => sectionRows(trailer), [trailer]);

@@ -2,6 +2,7 @@ import type { InnerAt } from '../../frame-analysis/index.js';
 import { WELD_ZONE_M } from '../../materials/index.js';
 import { parsePartId } from '../../project/index.js';
 import type { BarElement } from '../frame-model/framing.js';
+import { FREE_END } from '../frame-model/ownBars.js';
 import { memberResistance, type Resistance } from '../resistance/memberResistance.js';
 
 /** What each element of a bar may bear, away from welds and beside them. */
@@ -17,12 +18,15 @@ export interface ElementStrength {
   readonly weldTo: boolean;
 }
 
-/** Joints that hold a bar sideways: other bars of the frame and the coupler. */
+/**
+ * Joints that hold a bar sideways: other bars of the frame and the coupler. A bar of one's own may stand on it without holding anything; it is
+ * taken to hold nothing.
+ */
 const braces = (joint: string | undefined): boolean =>
-  joint !== undefined && !MARKS.has(joint) && parsePartId(joint).kind !== 'hanger';
+  joint !== undefined && !MARKS.has(joint) && !['hanger', 'own-bar'].includes(parsePartId(joint).kind);
 
 /** Places along a bar that are no part: nothing of the frame holds it there. */
-const MARKS: ReadonlySet<string> = new Set(['middle', 'floor jack', 'stand', 'wheel.left', 'wheel.right']);
+const MARKS: ReadonlySet<string> = new Set(['middle', 'floor jack', 'stand', 'wheel.left', 'wheel.right', FREE_END]);
 
 /** Marks on a bar where nothing is welded on. */
 const unwelded = (joint: string | undefined, hangersWelded: boolean): boolean =>

@@ -4,6 +4,7 @@ import type { Trailer } from '../../project/index.js';
 import { designShape, outsideSize, wallThicknessM } from '../../sections/index.js';
 import { inches } from '../../units/index.js';
 import type { BarElement } from '../frame-model/framing.js';
+import { FREE_END } from '../frame-model/ownBars.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { heldLengthM } from '../joints/crippling.js';
 import { allRound, type EndForces, lineGroup, type WeldForce, weldForce, type WeldGroup } from '../joints/weldGroup.js';
@@ -101,7 +102,8 @@ const buttEnds = (
       return [];
     const own = strengths.filter((other) => other.bar.member.id === id);
     const ends: { index: number; end: 'first' | 'second' }[] = [];
-    const free = (joint: string | undefined, lapped: boolean): boolean => joint === 'coupler' || lapped;
+    const free = (joint: string | undefined, lapped: boolean): boolean =>
+      joint === 'coupler' || joint === FREE_END || lapped;
     // A tongue that runs on under the frame is welded along its top, not at its cut end.
     const under = group === 'tongue' && bar.member.frontRiseM === 0 && bar.member.extent.x1M > 1e-6 && !isUpright(id);
     if (own[0]?.bar === bar && !free(bar.jointFrom, false)) ends.push({ index, end: 'first' });

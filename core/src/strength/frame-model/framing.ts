@@ -128,6 +128,7 @@ export const framing = (): Framing => {
           from: from.node,
           to: to.node,
           ...stiffnessOf(member),
+          ...(member.line ? { up: member.line.up } : {}),
           offsetFrom: subtract(place(fromM), at(from.node)),
           offsetTo: subtract(place(toM), at(to.node)),
           springFrom: springsOf(from.soft),
@@ -154,6 +155,14 @@ export const framing = (): Framing => {
     },
   };
 };
+
+/** A bar's middle line as it gathers what is joined to it. */
+export interface Line {
+  readonly member: Member;
+  readonly start: Vector3;
+  readonly end: Vector3;
+  readonly stations: Station[];
+}
 
 /** A rail's line as it gathers what is joined to it. */
 export interface RailLine {

@@ -1,13 +1,22 @@
-import { type Chassis, type Crossing, type Member, tieDownPlaces, tongueMiddle } from '../../chassis/index.js';
+import { type Chassis, type Crossing, type Member, middleLineOf, tieDownPlaces } from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
 import { add, length, scale, subtract } from '../../frame-analysis/index.js';
 import { axleCount } from '../../mass/index.js';
 import { type Trailer, parsePartId, printPartId } from '../../project/index.js';
 import { usualRailTopM } from '../../suspension/index.js';
 import { softEndOf } from '../joints/softEnd.js';
+import { joinOwnBars } from './ownBars.js';
 import { placeSideFrames } from './sideFrames.js';
 import { placeDeckSheet } from './deckSheet.js';
-import { type BarElement, type Framing, framing, railNode, SAME_STATION_M, type Station } from './framing.js';
+import {
+  type BarElement,
+  type Framing,
+  framing,
+  type Line,
+  railNode,
+  SAME_STATION_M,
+  type Station,
+} from './framing.js';
 import { type GearPlaces, placeGear } from './gear.js';
 import { RIGID } from './rigid.js';
 
@@ -49,38 +58,11 @@ export type FrameFault =
   | { readonly code: 'no-axle-under-frame' }
   | { readonly code: 'suspension-not-modelled' };
 
-interface Line {
-  readonly member: Member;
-  readonly start: Vector3;
-  readonly end: Vector3;
-  readonly stations: Station[];
-}
-
-/** Height of a lying bar's middle line at its rear end; where it slopes its front end lies `frontRiseM` higher. */
-const centreZM = ({ extent, bar, frontRiseM }: Member): number =>
-  extent.z0M + Math.max(0, -frontRiseM) + bar.design.centroidZM;
-
-const railLine = (member: Member): Line => {
-  const ys = member.plan.map(([, y]) => y);
-  const y = (Math.min(...ys) + Math.max(...ys)) / 2;
-  const z = centreZM(member);
-  return { member, start: [member.extent.x0M, y, z], end: [member.extent.x1M, y, z], stations: [] };
-};
-
-/** A header or cross-member from one rail to the other, between the faces that it butts on. */
-const crossLine = (member: Member): Line => {
-  const ys = member.plan.map(([, y]) => y);
-  const x = (member.extent.x0M + member.extent.x1M) / 2;
-  const z = centreZM(member);
-  return { member, start: [x, Math.min(...ys), z], end: [x, Math.max(...ys), z], stations: [] };
-};
-
-/** Along the middle of a tongue bar, from where it meets the coupler to its rear end. */
-const tongueLine = (member: Member): Line => {
-  const [tip, rear] = tongueMiddle(member);
-  const { x0M, x1M } = member.extent;
-  const z = (x: number): number => centreZM(member) + (member.frontRiseM * (x1M - x)) / (x1M - x0M);
-  return { member, start: [tip[0], tip[1], z(tip[0])], end: [rear[0], rear[1], z(rear[0])], stations: [] };
+/** A bar's middle line before anything is joined to it. */
+const lineOf = (member: Member): Line => {
+  const middle = middleLineOf(member);
+  if (!middle) throw new Error(`no line of ${member.id}`);
+  return { member, start: middle.start, end: middle.end, stations: [] };
 };
 
 const alongX = (line: Line, x: number): number => {
@@ -324,10 +306,10 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
   const usable = chassis.problems.every(({ code }) => code === 'wrong-metal');
   if (!left || !right || !tongue || !usable) return { code: 'frame-incomplete' };
   const frame = framing();
-  const rails = [railLine(left), railLine(right)] as const;
+  const rails = [lineOf(left), lineOf(right)] as const;
   const crosses = chassis.members
     .filter(({ group }) => group === 'cross' || group === 'header')
-    .map(crossLine)
+    .map(lineOf)
     .sort((a, b) => a.start[0] - b.start[0]);
   const risers = new Map(tongue.risers.map((riser) => [riser.id, riser]));
   const packers = new Map(tongue.packers.map((packer) => [packer.id, packer]));
@@ -341,14 +323,14 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
         nodeOnCross(frame, rear, (side * machine.trackM) / 2, `header.rear@wheel.${side === 1 ? 'right' : 'left'}`),
       )
     : [];
-  const legs = tongue.members.map((member) => tongueLine(member));
+  const legs = tongue.members.map(lineOf);
   const tongueZM = (legs[0] as Line).start[2];
   const ball = frame.node('ball', [chassis.ballXM, 0, tongueZM]);
   for (const leg of legs) {
     leg.stations.push({ atM: 0, node: ball, joint: 'coupler' });
     joinTongue(skeleton, leg, tongue.rearOn);
   }
-  const sideTubes = tongue.sideTubes.map((member) => tongueLine(member));
+  const sideTubes = tongue.sideTubes.map(lineOf);
   for (const tube of sideTubes) joinSideTube(skeleton, legs[0] as Line, tube, tongue.rearOn);
   const groundZM = -usualRailTopM(trailer, chassis.railHeightM, axleCount(trailer));
   const gear = placeGear(trailer, frame, rails, groundZM);
@@ -366,8 +348,10 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
     .map(({ id, xM }) => onBothRails(xM, id, 'stand'));
   const tieDowns = tieDownPlaces(trailer).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
   placeSideFrames(trailer, chassis, frame, rails);
-  for (const line of [...rails, ...crosses, ...legs, ...sideTubes])
-    frame.bar(line.member, line.start, line.end, line.stations);
+  const own = chassis.members.filter(({ group }) => group === 'own').map(lineOf);
+  const lines = [...rails, ...crosses, ...legs, ...sideTubes, ...own];
+  joinOwnBars(trailer, frame, lines);
+  for (const line of lines) frame.bar(line.member, line.start, line.end, line.stations);
   placeDeckSheet(trailer, chassis, frame, crosses);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
   return {

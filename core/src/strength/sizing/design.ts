@@ -13,7 +13,7 @@ import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
 export const SIZED_GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
 export type SizedGroup = (typeof SIZED_GROUPS)[number];
 
-export const isSized = (group: BarGroup): group is SizedGroup => group !== 'side';
+export const isSized = (group: BarGroup): group is SizedGroup => SIZED_GROUPS.some((sized) => sized === group);
 
 /** A section and the metal that it comes in, by group. */
 export type Sections = Readonly<Record<SizedGroup, { readonly sectionId: string; readonly materialId: string }>>;
@@ -130,8 +130,9 @@ export const sharesOf = (analysis: StrengthAnalysis, asked: Asked = OWN_LOADS): 
     )
     .sort((a, b) => b.share - a.share);
 
-export const groupOfMember = (memberId: string): SizedGroup => {
+export const groupOfMember = (memberId: string): SizedGroup | 'own' => {
   const { kind } = parsePartId(memberId);
+  if (kind === 'own-bar') return 'own';
   if (kind === 'rail' || kind === 'header') return kind;
   return isOfTongue(memberId) || kind === 'coupler' ? 'tongue' : 'cross';
 };

@@ -68,7 +68,7 @@ function* climbed(request: SizingRequest, assessor: Assessor): Search<Held | und
   while (!design.passes && !spent()) {
     const group = groupOfMember(design.worst.memberId);
     const grown =
-      heavier(assessor, choice, group, design.worst.share) ??
+      (group === 'own' ? undefined : heavier(assessor, choice, group, design.worst.share)) ??
       SIZED_GROUPS.map((other) => heavier(assessor, choice, other, 1.2)).find((next) => next !== undefined);
     if (!grown) break;
     choice = grown;

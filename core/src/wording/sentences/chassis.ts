@@ -36,6 +36,18 @@ const PROBLEMS: {
     `The side tubes start ${say.length(p.aheadM)} ahead of the bed, the backbone ends ${say.length(p.lengthM)} ahead of it.`,
   'tongue-joint-off-tongue': (p, say) =>
     `The tongue’s joint ${say.length(p.aheadM)} ahead of the bed is not on the tongue, which ends ${say.length(p.lengthM)} ahead of it.`,
+  'own-bar-on-nothing': (p, say) =>
+    `${say.partName(p.memberId)} stands on ${say.partName(p.onId)}, which is not there or carries no other bar. Choose another.`,
+  'own-bar-past-end': (p, say) =>
+    `${say.partName(p.memberId)} stands on ${say.partName(p.onId)} at ${say.length(p.atM)}, past its end at ${say.length(p.lengthM)}.`,
+  'own-bar-loose': (p, say) =>
+    `${say.partName(p.memberId)} touches nothing. Put one of its ends on a bar of the frame.`,
+  'own-bar-no-length': (p, say) =>
+    `${say.partName(p.memberId)} has no length left between the faces that it stands on. Move one of its ends.`,
+  'own-bars-in-a-ring': (p, say) =>
+    `${say.partName(p.memberId)} stands on a bar that stands on it. Put one of them on the frame.`,
+  'own-bar-too-flat': (p, say) =>
+    `${say.partName(p.memberId)} runs along ${say.partName(p.onId)} too flat to be welded to it. Steepen it, or let it end elsewhere.`,
   'bed-narrower-than-rails': (p, say) =>
     `A bed ${say.length(p.widthM)} wide leaves no room between its own rails and headers.`,
 };

@@ -1,0 +1,200 @@
+import { add, cross, dot, length, scale, subtract, type Vector3 } from '../frame-analysis/index.js';
+import type { BarEnd, OwnBar, Trailer } from '../project/index.js';
+import { type BarStock, stockOf } from './bars.js';
+import {
+  boxCorners,
+  type ChassisProblem,
+  type EndCut,
+  hullOf,
+  type Member,
+  type MiddleLine,
+  type PlanPoint,
+} from './member.js';
+import { lineBetween, middleLineOf } from './middleLine.js';
+
+/** A bar shorter than this between the faces that it stands on is none, m. */
+const LEAST_M = 0.005;
+/** An end this near to square is square, rad. */
+const SQUARE_RAD = 1e-4;
+/** No bar is welded on flatter than this against the other's own line, as a sine. */
+const FLATTEST = 0.17;
+
+/** A bar that others can stand on. */
+interface Host {
+  readonly member: Member;
+  readonly line: MiddleLine;
+}
+
+const alongOf = ({ start, end }: MiddleLine): Vector3 => {
+  const whole = subtract(end, start);
+  return scale(whole, 1 / length(whole));
+};
+
+/** Place on a bar's middle line so far from its first end. */
+export const placeOnLine = (line: MiddleLine, atM: number): Vector3 => add(line.start, scale(alongOf(line), atM));
+
+/** How a line that leaves a bar's middle comes out of it: how far out, and the face that it comes through. */
+const outOf = (
+  { member: { bar }, line }: Host,
+  direction: Vector3,
+): { readonly outM: number; readonly face: Vector3 } => {
+  const byUp = dot(direction, line.up);
+  const byAcross = dot(direction, line.across);
+  const reachUp = byUp >= 0 ? bar.heightM - bar.design.centroidZM : bar.design.centroidZM;
+  const up = reachUp / Math.max(Math.abs(byUp), 1e-9);
+  const across = bar.widthM / 2 / Math.max(Math.abs(byAcross), 1e-9);
+  return up <= across
+    ? { outM: up, face: scale(line.up, Math.sign(byUp) || 1) }
+    : { outM: across, face: scale(line.across, Math.sign(byAcross) || 1) };
+};
+
+interface CutEnd {
+  readonly cut: EndCut;
+  /** how far each of the four long edges reaches past the middle line's end */
+  readonly past: readonly number[];
+}
+
+const CORNERS = [
+  [-1, -1],
+  [1, -1],
+  [1, 1],
+  [-1, 1],
+] as const;
+
+/** The cut that lets an end lie flat on a face; `outward`: along the line, away from the bar. */
+const cutAgainst = (line: MiddleLine, outward: Vector3, face: Vector3 | undefined, { bar }: BarStock): CutEnd => {
+  if (!face) return { cut: { kind: 'square' }, past: [0, 0, 0, 0] };
+  const n = dot(outward, face);
+  const [across, up] = [dot(line.across, face) / n, dot(line.up, face) / n];
+  const past = CORNERS.map(([u, v]) => (u * across * bar.widthM) / 2 + (v * up * bar.heightM) / 2).map((by) => -by);
+  const [offSquareRad, bevelRad] = [Math.atan(Math.abs(across)), Math.atan(Math.abs(up))];
+  if (Math.max(offSquareRad, bevelRad) < SQUARE_RAD) return { cut: { kind: 'square' }, past: [0, 0, 0, 0] };
+  return { cut: { kind: 'mitre', offSquareRad, ...(bevelRad < SQUARE_RAD ? {} : { bevelRad }) }, past };
+};
+
+const memberOf = (
+  id: string,
+  stock: BarStock,
+  line: MiddleLine,
+  faces: readonly [Vector3 | undefined, Vector3 | undefined],
+): Member => {
+  const along = alongOf(line);
+  const from = cutAgainst(line, scale(along, -1), faces[0], stock);
+  const to = cutAgainst(line, along, faces[1], stock);
+  const middleM = length(subtract(line.end, line.start));
+  const edges = CORNERS.map((_, i) => middleM + (from.past[i] as number) + (to.past[i] as number));
+  const corners = boxCorners(line, stock);
+  const [xs, zs] = [corners.map(([x]) => x), corners.map(([, , z]) => z)];
+  const middle = scale(add(line.start, line.end), 0.5);
+  return {
+    id,
+    group: 'own',
+    ...stock,
+    line,
+    plan: hullOf(corners.map(([x, y]): PlanPoint => [x, y])),
+    extent: { x0M: Math.min(...xs), x1M: Math.max(...xs), z0M: Math.min(...zs), z1M: Math.max(...zs) },
+    frontRiseM: 0,
+    cutLaterM: 0,
+    intoM: 0,
+    cutLengthM: middleM + Math.max(...from.past) + Math.max(...to.past),
+    faceLengthM: Math.min(...edges),
+    ends: [from.cut, to.cut],
+    massKg: stock.bar.nominalAreaM2 * stock.material.densityKgM3 * middleM,
+    centre: { xM: middle[0], yM: middle[1], zM: middle[2] },
+  };
+};
+
+type Ended = { readonly at: Vector3; readonly host: Host | undefined };
+/** Waits: for a bar that is not placed yet. */
+type Found = Ended | ChassisProblem | 'waits';
+
+const isProblem = (found: Found): found is ChassisProblem => found !== 'waits' && 'code' in found;
+
+interface Search {
+  readonly hosts: ReadonlyMap<string, Host>;
+  /** bars of one's own that are still to be placed */
+  readonly open: ReadonlySet<string>;
+}
+
+const endOf = (own: OwnBar, end: BarEnd, other: BarEnd, search: Search): Found => {
+  switch (end.kind) {
+    case 'at':
+      return { at: [end.xM, end.yM, end.zM], host: undefined };
+    case 'on': {
+      const host = search.hosts.get(end.barId);
+      if (!host)
+        return search.open.has(end.barId) ? 'waits' : { code: 'own-bar-on-nothing', memberId: own.id, onId: end.barId };
+      const lengthM = length(subtract(host.line.end, host.line.start));
+      if (end.atM > lengthM + 1e-9)
+        return { code: 'own-bar-past-end', memberId: own.id, onId: end.barId, atM: end.atM, lengthM };
+      return { at: placeOnLine(host.line, end.atM), host };
+    }
+    case 'off': {
+      if (other.kind === 'off') return { code: 'own-bar-loose', memberId: own.id };
+      const from = endOf(own, other, end, search);
+      if (from === 'waits' || isProblem(from)) return from;
+      return { at: add(from.at, [end.byXM, end.byYM, end.byZM]), host: undefined };
+    }
+  }
+};
+
+/** A bar between its two ends, cut off at the faces that it stands on. */
+const placed = (own: OwnBar, stock: BarStock, from: Ended, to: Ended): Member | ChassisProblem => {
+  const whole = subtract(to.at, from.at);
+  const wholeM = length(whole);
+  if (!(wholeM > LEAST_M)) return { code: 'own-bar-no-length', memberId: own.id };
+  if (!from.host && !to.host) return { code: 'own-bar-loose', memberId: own.id };
+  const along = scale(whole, 1 / wholeM);
+  const flat = [from, to].find(({ host }) => host !== undefined && length(cross(along, alongOf(host.line))) < FLATTEST);
+  if (flat?.host) return { code: 'own-bar-too-flat', memberId: own.id, onId: flat.host.member.id };
+  const first = from.host && outOf(from.host, along);
+  const last = to.host && outOf(to.host, scale(along, -1));
+  const [firstM, lastM] = [first?.outM ?? 0, last?.outM ?? 0];
+  if (wholeM - firstM - lastM < LEAST_M) return { code: 'own-bar-no-length', memberId: own.id };
+  const line = lineBetween(
+    add(from.at, scale(along, firstM)),
+    add(to.at, scale(along, -lastM)),
+    (own.turnDeg * Math.PI) / 180,
+  );
+  return memberOf(own.id, stock, line, [first?.face, last?.face]);
+};
+
+/** Bars of one's own, each after those that it stands on; those that cannot be placed are problems. */
+export const buildOwnBars = (
+  trailer: Trailer,
+  others: readonly Member[],
+  problems: ChassisProblem[],
+): readonly Member[] => {
+  const hosts = new Map<string, Host>();
+  const take = (member: Member): void => {
+    const line = middleLineOf(member);
+    if (line) hosts.set(member.id, { member, line });
+  };
+  others.forEach(take);
+  const built: Member[] = [];
+  let left = [...trailer.frame.ownBars];
+  for (;;) {
+    const open = new Set(left.map(({ id }) => id));
+    const waiting = left.filter((own) => {
+      const from = endOf(own, own.from, own.to, { hosts, open });
+      const to = endOf(own, own.to, own.from, { hosts, open });
+      const problem = [from, to].find(isProblem);
+      if (problem) problems.push(problem);
+      if (problem || from === 'waits' || to === 'waits' || isProblem(from) || isProblem(to)) return !problem;
+      const stock = stockOf(trailer, 'own', own.id, problems);
+      if (!stock) return false;
+      const member = placed(own, stock, from, to);
+      if ('code' in member) problems.push(member);
+      else {
+        built.push(member);
+        take(member);
+      }
+      return false;
+    });
+    if (waiting.length === left.length) break;
+    left = waiting;
+  }
+  // Those that wait for each other.
+  for (const { id } of left) problems.push({ code: 'own-bars-in-a-ring', memberId: id });
+  return built;
+};
