@@ -74,7 +74,21 @@ const furthest = (outlines: readonly Outline[], reach: (outline: Outline) => num
 
 const sideReachM = ({ y0M, y1M }: Outline): number => Math.max(-y0M, y1M);
 
-const sizes = (trailer: Trailer, chassis: Chassis, aboard: readonly Outline[]): ChassisFinding[] => {
+/** Bars of one's own that reach out: there for good, like a body. */
+const ownOutlines = ({ members }: Chassis): readonly Outline[] =>
+  members
+    .filter(({ line }) => line !== undefined)
+    .map(({ id, extent, plan }) => ({
+      id,
+      x0M: extent.x0M,
+      x1M: extent.x1M,
+      y0M: Math.min(...plan.map(([, y]) => y)),
+      y1M: Math.max(...plan.map(([, y]) => y)),
+      stays: true,
+    }));
+
+const sizes = (trailer: Trailer, chassis: Chassis, loads: readonly Outline[]): ChassisFinding[] => {
+  const aboard = [...loads, ...ownOutlines(chassis)];
   const bare = overallWidthM(trailer);
   const widest = furthest(aboard, sideReachM);
   const loadWidthM = widest ? 2 * sideReachM(widest) : 0;

@@ -13,7 +13,8 @@ export {
   sideOutline,
 } from './member.js';
 export { middleLineOf } from './middleLine.js';
-export { placeOnLine } from './ownBars.js';
+export { mirroredOwnBar, shiftedOwnBar } from './ownBarCopies.js';
+export { boxesAlong } from './barBoxes.js';
 export { webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
 export type { Panel } from './panels.js';

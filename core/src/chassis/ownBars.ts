@@ -31,7 +31,7 @@ const alongOf = ({ start, end }: MiddleLine): Vector3 => {
 };
 
 /** Place on a bar's middle line so far from its first end. */
-export const placeOnLine = (line: MiddleLine, atM: number): Vector3 => add(line.start, scale(alongOf(line), atM));
+const placeOnLine = (line: MiddleLine, atM: number): Vector3 => add(line.start, scale(alongOf(line), atM));
 
 /** How a line that leaves a bar's middle comes out of it: how far out, and the face that it comes through. */
 const outOf = (

@@ -1,4 +1,4 @@
-import type { Design, Frame, Item, LoadCase } from './schema.js';
+import type { Design, Frame, Item, LoadCase, OwnBar } from './schema.js';
 
 /** Edits that touch more than one field; each returns a new design (or whole trailer, as it was given) and leaves the old one as it was. */
 
@@ -76,6 +76,18 @@ export const removeCrossMember = <D extends Design>(
     crossMembers: { ...crossMembers, members: crossMembers.members.filter((member) => member.id !== id) },
     overrides,
   });
+};
+
+export const addOwnBar = <D extends Design>(design: D, own: OwnBar): D =>
+  withFrame(design, { ownBars: [...design.frame.ownBars, own] });
+
+export const changeOwnBar = <D extends Design>(design: D, id: string, change: Partial<OwnBar>): D =>
+  withFrame(design, { ownBars: design.frame.ownBars.map((own) => (own.id === id ? { ...own, ...change } : own)) });
+
+/** What stood on it stays, and says that it stands on nothing. */
+export const removeOwnBar = <D extends Design>(design: D, id: string): D => {
+  const { [id]: _removed, ...overrides } = design.frame.overrides;
+  return withFrame(design, { ownBars: design.frame.ownBars.filter((own) => own.id !== id), overrides });
 };
 
 /** Gives one member a bar of its own; undefined gives it back to its group. */

@@ -1,5 +1,8 @@
 export {
   addCrossMember,
+  addOwnBar,
+  changeOwnBar,
+  removeOwnBar,
   widestGapM,
   addItem,
   changeCase,

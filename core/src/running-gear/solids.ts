@@ -1,4 +1,4 @@
-import type { Chassis, Member, PlanPoint } from '../chassis/index.js';
+import { boxesAlong, type Chassis, type Member, type PlanPoint } from '../chassis/index.js';
 import { axlePlaces, type Part } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import type { HangerPlan } from './hangers.js';
@@ -91,6 +91,22 @@ interface CrossTube {
   readonly bars: readonly Member[];
 }
 
+/** A load, a body, or a stretch of a bar of one's own. */
+type Solid = Pick<Part, 'id' | 'x0M' | 'x1M' | 'y0M' | 'y1M' | 'centre' | 'heightM'>;
+
+const ownSolids = ({ members }: Chassis): readonly Solid[] =>
+  members.flatMap((member) =>
+    boxesAlong(member).map(({ x0M, x1M, y0M, y1M, z0M, z1M }) => ({
+      id: member.id,
+      x0M,
+      x1M,
+      y0M,
+      y1M,
+      centre: { xM: (x0M + x1M) / 2, yM: (y0M + y1M) / 2, zM: (z0M + z1M) / 2 },
+      heightM: z1M - z0M,
+    })),
+  );
+
 /** The tubes of all axles under what crosses them, the rails apart: those have a clearance of their own. The same under every load. */
 const crossTubes = (trailer: Trailer, chassis: Chassis): readonly CrossTube[] => {
   const { suspension, axle, tire } = trailer.runningGear;
@@ -104,7 +120,9 @@ const crossTubes = (trailer: Trailer, chassis: Chassis): readonly CrossTube[] =>
     return {
       subject,
       box,
-      bars: chassis.members.filter(({ group, plan }) => group !== 'rail' && group !== 'side' && overlaps(plan, box)),
+      bars: chassis.members.filter(
+        ({ group, plan, line }) => !line && group !== 'rail' && group !== 'side' && overlaps(plan, box),
+      ),
     };
   });
 };
@@ -114,7 +132,7 @@ const axleMeetings = (
   trailer: Trailer,
   tubes: readonly CrossTube[],
   ride: RideHeights,
-  loads: readonly Part[],
+  loads: readonly Solid[],
 ): Meeting[] => {
   const { suspension, axle } = trailer.runningGear;
   const half = axle.tubeDiameterM / 2;
@@ -151,7 +169,7 @@ const axleMeetings = (
 };
 
 /** Tires under or inside a load or a body that reaches out over them. */
-const tireMeetings = (trailer: Trailer, ride: RideHeights, loads: readonly Part[]): Meeting[] => {
+const tireMeetings = (trailer: Trailer, ride: RideHeights, loads: readonly Solid[]): Meeting[] => {
   const { suspension, tire } = trailer.runningGear;
   const radiusM = tire.diameterM / 2;
   const hubZM = ride.stack.hubM - ride.railTopM;
@@ -196,7 +214,7 @@ const tongueMeetings = ({ tongue }: Chassis): Meeting[] =>
   }));
 
 /** Something that stands across the hinge of a tongue that is to fold. */
-const hingeMeetings = (trailer: Trailer, chassis: Chassis, loads: readonly Part[]): Meeting[] => {
+const hingeMeetings = (trailer: Trailer, chassis: Chassis, loads: readonly Solid[]): Meeting[] => {
   const { tongue } = trailer.frame;
   if (tongue.kind === 'a-frame' || tongue.joint.kind !== 'folding' || !chassis.tongue) return [];
   const [bar] = chassis.tongue.members;
@@ -254,11 +272,12 @@ export const meetings = (
   nearM: number,
 ): readonly Meeting[] => {
   const tubes = crossTubes(trailer, chassis);
+  const own = ownSolids(chassis);
   const all = [
     ...tongueMeetings(chassis),
     ...hangerMeetings(chassis, hangers),
     ...rides.flatMap((ride) => {
-      const loads = aboard(ride.caseId);
+      const loads = [...aboard(ride.caseId), ...own];
       return [
         ...axleMeetings(trailer, tubes, ride, loads),
         ...tireMeetings(trailer, ride, loads),

@@ -1,5 +1,5 @@
 import type { BalancedCase } from '../balance/index.js';
-import type { Chassis } from '../chassis/index.js';
+import { boxesAlong, type Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
 import { frontEdges } from './turning.js';
 import { couplerHeightM, hitchUnderLoadM } from './level.js';
@@ -179,6 +179,14 @@ export const rampRigOf = (trailer: Trailer, chassis: Chassis, balanced: Balanced
   };
 };
 
+/** Lowest corners of bars of one's own that hang below the rails: a step, a bumper, a rear brace. */
+const hangingPoints = ({ members, railHeightM }: Chassis): readonly { id: string; xM: number; zM: number }[] =>
+  members.flatMap((member) =>
+    boxesAlong(member)
+      .filter(({ z0M }) => z0M < -railHeightM)
+      .flatMap(({ x0M, x1M, z0M }) => [x0M, x1M].map((xM) => ({ id: member.id, xM, zM: z0M }))),
+  );
+
 /** What may touch, seen from the side: bed, tongue, jack's foot, tail, and what stands in front. */
 export const sidePoints = (trailer: Trailer, chassis: Chassis): readonly SidePoint[] => {
   const { tongue, ballXM, railHeightM } = chassis;
@@ -203,6 +211,9 @@ export const sidePoints = (trailer: Trailer, chassis: Chassis): readonly SidePoi
         : [],
     ),
     { what: 'tail', id: 'trailer', behindM: behind(tailM), aboveM: above(-railHeightM) },
+    ...hangingPoints(chassis).map(
+      ({ id, xM, zM }): SidePoint => ({ what: 'item', id, behindM: behind(xM), aboveM: above(zM) }),
+    ),
     ...(first
       ? [
           { what: 'tongue', id: 'tip', behindM: behind(first.extent.x0M), aboveM: -half } as const,

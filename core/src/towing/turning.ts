@@ -1,6 +1,6 @@
 import type { Chassis, Member, PlanPoint } from '../chassis/index.js';
 import { itemPart } from '../mass/index.js';
-import type { Trailer } from '../project/index.js';
+import { isOfTongue, type Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 
 /** A straight edge of the trailer that faces the vehicle. */
@@ -79,6 +79,28 @@ const slantedEdge = ({ id, plan, extent }: Member, ballXM: number): FrontEdge[] 
   ];
 };
 
+/** Seen from above nearer than this to running along the trailer, a bar shows its end to the vehicle, m across. */
+const ALONG_M = 0.05;
+
+/** Bars of one's own that reach ahead of the bed or over it, each from its left end to its right one. */
+const ownBarEdges = (trailer: Trailer, { members, ballXM }: Chassis, bedTopZM: number): FrontEdge[] =>
+  members.flatMap(({ id, line, plan, extent, bar }): FrontEdge[] => {
+    if (!line || (extent.x0M >= 0 && extent.z1M <= bedTopZM)) return [];
+    const own = trailer.frame.ownBars.find((candidate) => candidate.id === id);
+    const onTongue = [own?.from, own?.to].some((end) => end?.kind === 'on' && isOfTongue(end.barId));
+    const ys = plan.map(([, y]) => y);
+    const common = { what: 'item', id, bottomZM: extent.z0M, topZM: extent.z1M, withBall: onTongue } as const;
+    const [left, right] = line.start[1] <= line.end[1] ? [line.start, line.end] : [line.end, line.start];
+    const across = right[1] - left[1];
+    if (across < ALONG_M)
+      return [
+        { ...common, behindBallM: extent.x0M - ballXM, leftM: Math.min(...ys), rightM: Math.max(...ys), slope: 0 },
+      ];
+    const slope = (right[0] - left[0]) / across;
+    const reachM = (Math.abs(line.across[0]) * bar.widthM + Math.abs(line.up[0]) * bar.heightM) / 2;
+    return [{ ...common, behindBallM: left[0] - reachM - ballXM, leftM: left[1], rightM: right[1], slope }];
+  });
+
 /** What the front edges go by; running gear only where something is held on it or measured from it. */
 const goBy = (trailer: Trailer, chassis: Chassis): readonly unknown[] => [
   chassis,
@@ -121,6 +143,7 @@ const onceFor = (
 const frontEdgesOf = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] => {
   const half = trailer.frame.bed.widthM / 2;
   const { tongue, ballXM } = chassis;
+  const bedTopZM = Math.max(chassis.deckTopZM, ...chassis.panels.map(({ extent }) => extent.z1M), ...sideTops(chassis));
   const slanted = tongue ? [...(tongue.members.length > 1 ? tongue.members : []), ...tongue.sideTubes] : [];
   return [
     {
@@ -131,7 +154,7 @@ const frontEdgesOf = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] 
       rightM: half,
       slope: 0,
       bottomZM: -chassis.railHeightM,
-      topZM: Math.max(chassis.deckTopZM, ...chassis.panels.map(({ extent }) => extent.z1M), ...sideTops(chassis)),
+      topZM: bedTopZM,
       withBall: false,
     },
     ...trailer.items.flatMap((item): FrontEdge[] => {
@@ -153,6 +176,7 @@ const frontEdgesOf = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] 
           ]
         : [];
     }),
+    ...ownBarEdges(trailer, chassis, bedTopZM),
     ...slanted.flatMap((member) => slantedEdge(member, ballXM)),
     ...jackEdge(trailer, chassis),
   ];

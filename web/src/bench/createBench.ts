@@ -10,6 +10,7 @@ const spokenOf = ({ settings, items, cases, frame, runningGear }: Trailer): read
   settings,
   frame.crossMembers,
   frame.extras,
+  frame.ownBars,
   runningGear.layout,
   ...items.flatMap(({ id, name }) => [id, name]),
   ...cases.flatMap(({ id, name }) => [id, name]),

@@ -28,6 +28,7 @@ import { BarNotes } from './BarNotes';
 import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
 import { StrapsAndStands } from './StrapsAndStands';
+import { OwnBars, PickedOwnBar } from './OwnBars';
 import { OwnMetal } from './OwnMetal';
 import { OwnSection } from './OwnSection';
 
@@ -199,10 +200,13 @@ export const FrameStep = () => {
   const [, setBed] = useRecord('frame.bed');
   const metric = trailer.settings.units === 'metric';
   const pickedMember =
-    picked !== undefined && evaluation.chassis.members.some(({ id, group }) => id === picked && group !== 'tongue');
+    picked !== undefined &&
+    evaluation.chassis.members.some(({ id, group }) => id === picked && group !== 'tongue' && group !== 'own');
+  const pickedOwn = frame.ownBars.some(({ id }) => id === picked) ? picked : undefined;
   return (
     <>
       {pickedMember && <PickedMember key={picked} id={picked} />}
+      {pickedOwn !== undefined && <PickedOwnBar key={pickedOwn} id={pickedOwn} />}
       <FieldGrid>
         <QuantityField
           label="Bed length, outside"
@@ -269,6 +273,7 @@ export const FrameStep = () => {
           onCommit={(corner) => setBed('corners', { corner: corner })}
         />
       </FieldGroup>
+      <OwnBars />
       <DeckFields />
       <SideFields />
       <StrapsAndStands />

@@ -1,0 +1,299 @@
+import {
+  addOwnBar,
+  type BarEnd,
+  changeOwnBar,
+  explicitCrossMembers,
+  inches,
+  middleLineOf,
+  millimetres,
+  mirroredOwnBar,
+  type OwnBar,
+  parsePartId,
+  removeOwnBar,
+  shiftedOwnBar,
+  type Trailer,
+} from '@kereta/core';
+import { nanoid } from 'nanoid';
+import { useMemo, useState } from 'react';
+import { useWorkbench } from '../../bench/workbench';
+import { useEditing } from '../../fields/editing';
+import { FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { Picker } from '../../fields/Picker';
+import { QuantityField } from '../../fields/QuantityField';
+import { sectionRows } from '../pickRows';
+import { materialOptions, metalNote, sectionChange } from '../stepKit';
+
+const newId = (): string => `bar.${nanoid(8)}`;
+
+const TURNS = [
+  { value: '0', text: 'Upright' },
+  { value: '90', text: 'A quarter turn' },
+  { value: '180', text: 'Half a turn' },
+  { value: '270', text: 'Three quarters' },
+] as const;
+
+const END_KINDS = [
+  { value: 'on', text: 'On a bar' },
+  { value: 'off', text: 'Off its other end' },
+  { value: 'at', text: 'At a place' },
+] as const;
+
+const AT = [
+  { field: 'xM', label: 'back from front edge' },
+  { field: 'yM', label: 'right of the middle' },
+  { field: 'zM', label: 'above the rails' },
+] as const;
+const OFF = [
+  { field: 'byXM', label: 'further back' },
+  { field: 'byYM', label: 'further right' },
+  { field: 'byZM', label: 'higher' },
+] as const;
+
+interface EndProps {
+  readonly title: 'Begins' | 'Ends';
+  readonly own: OwnBar;
+  readonly end: BarEnd;
+  readonly set: (label: string, end: BarEnd) => void;
+}
+
+/** Where one end is. */
+const EndFields = ({ title, own, end, set }: EndProps) => {
+  const { trailer } = useEditing();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
+  const hosts = evaluation.chassis.members
+    .filter((member) => member.id !== own.id && middleLineOf(member))
+    .map(({ id }) => ({ value: id, text: say.partName(id) }));
+  const listed = end.kind !== 'on' || hosts.some(({ value }) => value === end.barId);
+  const options = listed ? hosts : [...hosts, { value: end.barId, text: `${say.partName(end.barId)} (not there)` }];
+  const metric = trailer.settings.units === 'metric';
+  const change = (kind: BarEnd['kind']): void => {
+    const up = metric ? millimetres(600) : inches(24);
+    if (kind === 'on') set(`${title.toLowerCase()} on a bar`, { kind, barId: 'rail.left', atM: 0 });
+    if (kind === 'off') set(`${title.toLowerCase()} off its other end`, { kind, byXM: 0, byYM: 0, byZM: up });
+    if (kind === 'at') set(`${title.toLowerCase()} at a place`, { kind, xM: 0, yM: 0, zM: up });
+  };
+  return (
+    <fieldset
+      className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 pt-2"
+      aria-label={`Where it ${title.toLowerCase()}`}
+    >
+      <SelectField
+        label={title}
+        value={end.kind}
+        options={END_KINDS.map(({ value, text }) => ({ value, text }))}
+        onCommit={change}
+      />
+      {end.kind === 'on' && (
+        <>
+          <SelectField
+            label={`${title} on`}
+            value={end.barId}
+            options={options}
+            onCommit={(barId) =>
+              set(`${title.toLowerCase()} on ${say.partName(barId).toLowerCase()}`, { ...end, barId })
+            }
+          />
+          <QuantityField
+            label={`${title}, along it`}
+            kind="length"
+            value={end.atM}
+            of="frame.ownBars.from.atM"
+            hint="From its front, left or ball’s end"
+            onCommit={(atM) => set(`${title.toLowerCase()} at ${say.length(atM)}`, { ...end, atM })}
+          />
+        </>
+      )}
+      {end.kind === 'at' &&
+        AT.map(({ field, label }) => (
+          <QuantityField
+            key={field}
+            label={`${title}, ${label}`}
+            kind="length"
+            value={end[field]}
+            of={`frame.ownBars.from.${field}`}
+            onCommit={(value) =>
+              set(`${title.toLowerCase()} ${say.length(value)} ${label}`, { ...end, [field]: value })
+            }
+          />
+        ))}
+      {end.kind === 'off' &&
+        OFF.map(({ field, label }) => (
+          <QuantityField
+            key={field}
+            label={`${title}, ${label}`}
+            kind="length"
+            value={end[field]}
+            of={`frame.ownBars.from.${field}`}
+            onCommit={(value) =>
+              set(`${title.toLowerCase()} ${say.length(value)} ${label}`, { ...end, [field]: value })
+            }
+          />
+        ))}
+    </fieldset>
+  );
+};
+
+/** Copies of a bar: on the other side, and again further back. */
+const Copies = ({ own }: { readonly own: OwnBar }) => {
+  const { trailer, edit } = useEditing();
+  const { evaluation, say, pick } = useWorkbench('evaluation', 'say', 'pick');
+  const metric = trailer.settings.units === 'metric';
+  const [apartM, setApartM] = useState(metric ? millimetres(600) : inches(24));
+  const { chassis } = evaluation;
+  const mirrored = mirroredOwnBar(chassis, own, own.id);
+  const shifted = shiftedOwnBar(chassis, own, apartM, own.id);
+  const name = say.partName(own.id).toLowerCase();
+  const add = (label: string, copy: OwnBar): void => {
+    const id = newId();
+    edit(label, (current) => addOwnBar(current, { ...copy, id }));
+    pick(id);
+  };
+  return (
+    <>
+      <button
+        type="button"
+        className="button self-center"
+        disabled={!mirrored}
+        title={mirrored ? undefined : 'It stands on a bar that has no like on the other side'}
+        onClick={() => mirrored && add(`${name} on the other side`, mirrored)}
+      >
+        Same on the other side
+      </button>
+      <span />
+      <QuantityField
+        label="Again, further back by"
+        kind="length"
+        value={apartM}
+        of="frame.ownBars.from.byXM"
+        onCommit={setApartM}
+      />
+      <button
+        type="button"
+        className="button self-end"
+        disabled={!shifted}
+        title={shifted ? undefined : 'It stands on a bar that does not run along the trailer'}
+        onClick={() => shifted && add(`${name} again`, shifted)}
+      >
+        Repeat
+      </button>
+    </>
+  );
+};
+
+/** A bar of one's own that is picked: what it is of, where it begins and ends. */
+export const PickedOwnBar = ({ id }: { readonly id: string }) => {
+  const { trailer, edit } = useEditing();
+  const { evaluation, say, pick } = useWorkbench('evaluation', 'say', 'pick');
+  const rows = useMemo(() => sectionRows(trailer), [trailer]);
+  const own = trailer.frame.ownBars.find((candidate) => candidate.id === id);
+  if (!own) return null;
+  const name = say.partName(id);
+  const bar = { ...own, faces: 'in' as const };
+  const change = (label: string, part: Partial<OwnBar>): void =>
+    edit(`${name.toLowerCase()} ${label}`, (current) => changeOwnBar(current, id, part));
+  /** A run of cross-members that is spread by its spacing becomes a list, so that the bar stays on the one that it stands on. */
+  const setEnd = (label: string, part: { from: BarEnd } | { to: BarEnd }): void =>
+    edit(`${name.toLowerCase()} ${label}`, (current): Trailer => {
+      const stood = Object.values(part).some((end) => end.kind === 'on' && parsePartId(end.barId).kind === 'cross');
+      const listed = stood ? explicitCrossMembers(current, evaluation.chassis.crossPlaced) : current;
+      return changeOwnBar(listed, id, part);
+    });
+  const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
+  return (
+    <section className="border-t border-base-300 px-4 pt-3" aria-label={`Picked: ${name}`}>
+      <h2 className="mb-2 font-semibold" style={{ color: 'var(--dye)' }}>
+        {name}
+      </h2>
+      <p className="mute mb-2 text-[13px]">
+        {member ? `${say.length(member.cutLengthM)} long, ${say.mass(member.massKg)}` : 'Not placed: see the checks'}
+      </p>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3">
+        <TextField
+          label="Its name"
+          value={own.name ?? ''}
+          partField={id}
+          onCommit={(text) => change(text === '' ? 'without a name' : `called ${text}`, { name: text })}
+        />
+        <SelectField
+          label="Turned about its line"
+          value={`${own.turnDeg}`}
+          options={TURNS.map(({ value, text }) => ({ value, text }))}
+          onCommit={(turn) => change('turned', { turnDeg: Number(turn) as OwnBar['turnDeg'] })}
+        />
+        <Picker
+          label="Its section"
+          list="sections"
+          value={own.sectionId}
+          rows={rows}
+          partField={`${id}.section`}
+          onCommit={(sectionId) => {
+            const next = sectionChange(trailer, bar, sectionId);
+            change(`to ${next.label}`, { sectionId: next.bar.sectionId, materialId: next.bar.materialId });
+          }}
+        />
+        <SelectField
+          label="Its metal"
+          value={own.materialId}
+          options={materialOptions(trailer, own.sectionId)}
+          hint={metalNote(trailer, bar)}
+          onCommit={(materialId) => change('of another metal', { materialId })}
+        />
+        <EndFields title="Begins" own={own} end={own.from} set={(label, from) => setEnd(label, { from })} />
+        <EndFields title="Ends" own={own} end={own.to} set={(label, to) => setEnd(label, { to })} />
+        <Copies own={own} />
+        <button
+          type="button"
+          className="button"
+          onClick={() => {
+            edit(`${name.toLowerCase()} taken off`, (current) => removeOwnBar(current, id));
+            pick(undefined);
+          }}
+        >
+          Take off
+        </button>
+      </div>
+    </section>
+  );
+};
+
+/** Bars from any place to any other. */
+export const OwnBars = () => {
+  const { trailer, edit } = useEditing();
+  const { picked, pick, say, evaluation } = useWorkbench('picked', 'pick', 'say', 'evaluation');
+  const metric = trailer.settings.units === 'metric';
+  const { ownBars, groups } = trailer.frame;
+  const add = (): void => {
+    const id = newId();
+    const host = evaluation.chassis.members.find((member) => member.id === picked && middleLineOf(member));
+    const line = host && middleLineOf(host);
+    const lengthM = line ? Math.hypot(...line.end.map((value, i) => value - (line.start[i] as number))) : undefined;
+    edit('bar added', (current) => {
+      const onCross = host !== undefined && parsePartId(host.id).kind === 'cross';
+      const listed = onCross ? explicitCrossMembers(current, evaluation.chassis.crossPlaced) : current;
+      return addOwnBar(listed, {
+        id,
+        sectionId: groups.cross.sectionId,
+        materialId: groups.cross.materialId,
+        turnDeg: 0,
+        from: { kind: 'on', barId: host?.id ?? 'rail.left', atM: (lengthM ?? trailer.frame.bed.lengthM) / 2 },
+        to: { kind: 'off', byXM: 0, byYM: 0, byZM: metric ? millimetres(600) : inches(24) },
+      });
+    });
+    pick(id);
+  };
+  return (
+    <FieldGroup title="Bars of your own">
+      <p className="mute col-span-2 text-[13px]">
+        Uprights, braces, racks: from a bar to another, or into the air. A new one stands on the bar that is picked.
+      </p>
+      {ownBars.map(({ id }) => (
+        <button key={id} type="button" className="button" aria-pressed={picked === id} onClick={() => pick(id)}>
+          {say.partName(id)}
+        </button>
+      ))}
+      <button type="button" className="button" onClick={add}>
+        Add a bar
+      </button>
+    </FieldGroup>
+  );
+};
