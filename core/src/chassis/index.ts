@@ -15,6 +15,7 @@ export {
 export { middleLineOf } from './middleLine.js';
 export { mirroredOwnBar, shiftedOwnBar } from './ownBarCopies.js';
 export { boxesAlong } from './barBoxes.js';
+export { rackUnder } from './rack.js';
 export { webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
 export type { Panel } from './panels.js';

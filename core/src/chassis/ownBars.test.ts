@@ -6,7 +6,7 @@ import { evaluate } from '../evaluation/index.js';
 import { buildCutList } from '../fabrication/index.js';
 import { subtract } from '../frame-analysis/index.js';
 import type { BarEnd, OwnBar, Trailer } from '../project/index.js';
-import { type AnalysisOutcome, analyseStrength } from '../strength/index.js';
+import { type AnalysisOutcome, analyseStrength, memberDiagram } from '../strength/index.js';
 import { fromRadians, inches } from '../units/index.js';
 import { buildChassis, type Member, middleLineOf } from './index.js';
 
@@ -272,5 +272,89 @@ describe('in the way', () => {
       inches(17) + inches(0.5) * 0.3162,
       1,
     );
+  });
+});
+
+describe('a rack and what lies on it', () => {
+  const post = (id: string, side: 'left' | 'right', atIn: number) =>
+    bar(id, on(`rail.${side}`, atIn), off(0, 0, 40), { sectionId: 'hss-2x2x1_8' });
+  const rack = [
+    post('fl', 'left', 20),
+    post('fr', 'right', 20),
+    post('rl', 'left', 70),
+    post('rr', 'right', 70),
+    bar('front', on('bar.fl', 37), on('bar.fr', 37)),
+    bar('rear', on('bar.rl', 37), on('bar.rr', 37)),
+  ];
+  const load = sample.items[0]!;
+  /** 200 lb, its middle a quarter of the way from the front bar to the rear one. */
+  const boards = {
+    ...load,
+    massKg: { ...load.massKg, value: 200 * 0.45359237, tolerance: 0 },
+    emptyMassKg: 0,
+    sizeM: { lengthM: inches(96), widthM: inches(30), heightM: inches(6) },
+    attach: {
+      ...load.attach,
+      on: 'rack' as const,
+      from: 'front' as const,
+      offsetM: { ...load.attach.offsetM, value: inches(32.5) },
+      rightM: 0,
+      aboveM: 0,
+    },
+  };
+  const loaded: Trailer = { ...withBars(...rack), items: [boards] };
+  test('it lies on the crossbars’ top, and its weight is as high', () => {
+    const { cases, chassis } = evaluate(loaded);
+    const top = chassis.members.find(({ id }) => id === 'bar.front')!.extent.z1M;
+    const part = cases.flatMap(({ parts }) => parts).find(({ id }) => id === boards.id)!;
+    expect(part.carriedBy).toBe('rack');
+    expect(part.centre.zM).toBeCloseTo(top + inches(3), 9);
+    expect(evaluate(loaded).findings.some(({ code }) => code === 'no-rack-under')).toBe(false);
+  });
+  test('its posts press by the lever rule: three quarters on the front ones, which stand still under a load that stands still', () => {
+    const { chassis, bare, cases } = evaluate(loaded);
+    const input = { trailer: loaded, chassis, bare, cases };
+    const outcome = analyseStrength(input);
+    if (outcome.kind !== 'analysed') throw new Error(JSON.stringify(outcome));
+    const loadedCase = cases.find(
+      ({ loadCase, parts }) => loadCase.mode === 'towed' && parts.some(({ id }) => id === boards.id),
+    )!;
+    const key = outcome.analysis.balances.find(
+      ({ caseId, situation }) => caseId === loadedCase.loadCase.id && situation === 'standing',
+    )!;
+    // At its foot a post bears itself, half of its crossbar, and half of what that bears.
+    const heldLbf = (post: string, crossbar: string): number => {
+      const foot = memberDiagram(input, post, key)!.points[0]!;
+      const own = [post, crossbar].map((id) => chassis.members.find((member) => member.id === id)!.massKg);
+      return (-foot.n - (own[0]! + own[1]! / 2) * 9.80665) / 4.4482216;
+    };
+    const source = 'statics, lever rule, worked by hand: 200 lb, 12.5 in behind the front bar of two 50 in apart';
+    for (const side of ['l', 'r']) {
+      verify({
+        area,
+        check: `front post, ${side}`,
+        ours: heldLbf(`bar.f${side}`, 'bar.front'),
+        outside: '75',
+        unit: 'lbf',
+        source,
+        tolerance: 0.01,
+      });
+      verify({
+        area,
+        check: `rear post, ${side}`,
+        ours: heldLbf(`bar.r${side}`, 'bar.rear'),
+        outside: '25',
+        unit: 'lbf',
+        source,
+        tolerance: 0.01,
+      });
+    }
+  });
+  test('moved off it, it is told', () => {
+    const off: Trailer = {
+      ...loaded,
+      items: [{ ...boards, attach: { ...boards.attach, offsetM: { ...boards.attach.offsetM, value: inches(-100) } } }],
+    };
+    expect(evaluate(off).findings.filter(({ code }) => code === 'no-rack-under')).toHaveLength(1);
   });
 });

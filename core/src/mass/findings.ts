@@ -7,6 +7,8 @@ import { RULES } from './rules.js';
 
 export interface MassFindingData {
   'item-without-weight': { readonly itemId: string; readonly name: string };
+  /** it is to stand on a rack, and no level bar of one's own is under it */
+  'no-rack-under': { readonly itemId: string };
   'no-load': Record<string, never>;
   'heaviest-case': { readonly massKg: number; readonly emptyKg: number };
   'frame-weight': { readonly massKg: number };
@@ -35,6 +37,22 @@ export const massFindings = (
           subject: id,
         }),
     );
+  const onRack = new Set(trailer.items.filter(({ attach }) => attach.on === 'rack').map(({ id }) => id));
+  const noRack = [...onRack].flatMap((itemId): MassFinding[] => {
+    const found = cases.find(({ parts }) => parts.some(({ id, carriedBy }) => id === itemId && carriedBy !== 'rack'));
+    return found
+      ? [
+          finding({
+            ...plain,
+            rule: RULES['no-rack-under'],
+            data: { itemId },
+            verdict: 'over',
+            subject: itemId,
+            caseId: found.loadCase.id,
+          }),
+        ]
+      : [];
+  });
   const noLoad: MassFinding[] =
     trailer.items.length === 0
       ? [finding({ ...plain, rule: RULES['no-load'], data: {}, verdict: 'open', subject: 'trailer' })]
@@ -52,6 +70,7 @@ export const massFindings = (
   );
   return [
     ...weightless,
+    ...noRack,
     ...noLoad,
     ...(heaviest
       ? [

@@ -1,4 +1,4 @@
-import type { Chassis, Point3 } from '../chassis/index.js';
+import { type Chassis, type Point3, rackUnder } from '../chassis/index.js';
 import type { Item, LoadCase, Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 
@@ -15,7 +15,7 @@ export const unsprungAxleOf = ({ carriedBy }: { readonly carriedBy: CarriedBy })
 };
 
 /** What carries a part down to the springs; the unsprung ones go straight to the ground through their own wheels. */
-export type CarriedBy = 'rails' | 'deck' | 'tongue' | AxleId;
+export type CarriedBy = 'rails' | 'deck' | 'tongue' | 'rack' | AxleId;
 
 /** A mass in its place. */
 export interface Part {
@@ -231,29 +231,38 @@ const placeItem = (
     };
   }
   const drawerOutM = attach.on === 'drawer' ? (loadCase?.drawerOutM ?? 0) : 0;
-  const surfaces = {
-    deck: chassis.deckTopZM,
-    drawer: chassis.deckTopZM,
-    item: chassis.deckTopZM,
-    rail: 0,
-    tongue: chassis.tongue?.topZM ?? 0,
-    axle: 0,
-  };
-  const surfaceZM = attach.on === 'axle' ? wheelCentreZM(trailer, chassis.railHeightM) : surfaces[attach.on];
-  const carriers = {
-    deck: 'deck',
-    drawer: 'deck',
-    item: 'deck',
-    rail: 'rails',
-    axle: 'rails',
-    tongue: 'tongue',
-  } as const;
-  return {
-    xM: originXM(trailer, chassis, attach.from) + attach.offsetM.value + shiftM + drawerOutM,
-    baseZM: surfaceZM + attach.aboveM,
-    movesWithAxle: attach.from === 'axle',
-    carriedBy: carriers[attach.on],
-  };
+  const xM = originXM(trailer, chassis, attach.from) + attach.offsetM.value + shiftM + drawerOutM;
+  const surface = surfaceUnder(trailer, chassis, item, xM);
+  return { xM, ...surface, baseZM: surface.baseZM + attach.aboveM, movesWithAxle: attach.from === 'axle' };
+};
+
+/** What an item stands on, and how high that lies. A rack that is not under it is no rack: the item then lies on the deck, and a finding says so. */
+const surfaceUnder = (
+  trailer: Trailer,
+  chassis: Chassis,
+  { attach, sizeM }: Item,
+  xM: number,
+): Pick<ItemPlace, 'baseZM' | 'carriedBy'> => {
+  switch (attach.on) {
+    case 'rail':
+      return { baseZM: 0, carriedBy: 'rails' };
+    case 'axle':
+      return { baseZM: wheelCentreZM(trailer, chassis.railHeightM), carriedBy: 'rails' };
+    case 'tongue':
+      return { baseZM: chassis.tongue?.topZM ?? 0, carriedBy: 'tongue' };
+    case 'rack': {
+      const [along, across] = [sizeM.lengthM / 2, sizeM.widthM / 2];
+      const rack = rackUnder(chassis, {
+        x0M: xM - along,
+        x1M: xM + along,
+        y0M: attach.rightM - across,
+        y1M: attach.rightM + across,
+      });
+      return rack ? { baseZM: rack.topZM, carriedBy: 'rack' } : { baseZM: chassis.deckTopZM, carriedBy: 'deck' };
+    }
+    default:
+      return { baseZM: chassis.deckTopZM, carriedBy: 'deck' };
+  }
 };
 
 const wheelPlaces = (

@@ -10,6 +10,11 @@ export const RULES = rulesOf({
     source: SUM,
     holds: 'a thing that weighs nothing is one of which nobody has said',
   },
+  'no-rack-under': {
+    formula: 'a level bar of one’s own lies under what stands on a rack',
+    source: SUM,
+    holds: 'bars within 5 mm of the highest carry together',
+  },
   'no-load': {
     formula: 'something is carried',
     source: SUM,

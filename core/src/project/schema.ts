@@ -44,7 +44,8 @@ const itemSchema = object({
   /** it stands on four wheels, these far apart; null for what lies flat */
   wheels: object({ baseM: length, trackM: length }).nullable(),
   attach: object({
-    on: z.enum(['deck', 'rail', 'tongue', 'axle', 'drawer', 'item']),
+    /** rack: on the level bars of one's own that lie under it */
+    on: z.enum(['deck', 'rail', 'tongue', 'axle', 'drawer', 'item', 'rack']),
     from: z.enum(['front', 'rear', 'ball', 'axle']),
     /** the item this one stands on, where `on` is item */
     hostId: id.nullable(),

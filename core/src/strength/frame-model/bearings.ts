@@ -1,4 +1,4 @@
-import type { Chassis } from '../../chassis/index.js';
+import { type Chassis, rackUnder } from '../../chassis/index.js';
 import type { Part } from '../../mass/index.js';
 import { add, length, scale, subtract, type Vector3 } from '../../frame-analysis/index.js';
 import type { BarElement } from './framing.js';
@@ -115,6 +115,23 @@ const acrossY = (lines: readonly ElementLine[], y0: number, y1: number, share: n
   return [stretch(line, at, at, share)];
 };
 
+/**
+ * On the bars of a rack, the stretches that lie under a part, each bar alike: it lies on them as a stiff thing on even supports. A bar that it
+ * touches by no more than its width carries as a whole.
+ */
+const onRack = (part: Part, bars: readonly (readonly ElementLine[])[]): Bearing[] =>
+  bars.flatMap((lines) => {
+    const under = lines.flatMap((line) => {
+      const [byX, byY] = [within(line, 0, part.x0M, part.x1M), within(line, 1, part.y0M, part.y1M)];
+      const [from, to] = [Math.max(byX?.[0] ?? 1, byY?.[0] ?? 1), Math.min(byX?.[1] ?? 0, byY?.[1] ?? 0)];
+      return to > from ? [{ line, from, to }] : [];
+    });
+    const found = under.length > 0 ? under : lines.map((line) => ({ line, from: 0, to: 1 }));
+    const sizes = found.map(({ line, from, to }) => (to - from) * length(subtract(line.end, line.start)));
+    const total = sizes.reduce((sum, size) => sum + size, 0);
+    return found.map(({ line, from, to }, i) => stretch(line, from, to, (sizes[i] as number) / total / bars.length));
+  });
+
 /** Bars that a deck passes its own push along and across to: each rail by itself, and all that lies between them. */
 export interface SheetLines {
   readonly rails: readonly [readonly Bearing[], readonly Bearing[]];
@@ -131,6 +148,8 @@ export interface BearingFinder {
 export const bearingFinder = (chassis: Chassis, frame: TrailerFrame, sheet: boolean): BearingFinder => {
   const lines = elementLines(frame);
   const lineOf = ({ id }: BarElement): ElementLine => lines.get(id) as ElementLine;
+  const linesOfMember = (memberId: string): ElementLine[] =>
+    frame.bars.filter(({ member }) => member.id === memberId).map(lineOf);
   const ofGroup = (...groups: readonly string[]): ElementLine[] =>
     frame.bars.filter(({ member }) => groups.includes(member.group)).map(lineOf);
   const rails = ofGroup('rail');
@@ -211,6 +230,8 @@ export const bearingFinder = (chassis: Chassis, frame: TrailerFrame, sheet: bool
           return restsOn(part);
         case 'tongue':
           return alongX(tongue, part.x0M, part.x1M, 1);
+        case 'rack':
+          return onRack(part, (rackUnder(chassis, part)?.memberIds ?? []).map(linesOfMember));
         case 'rails':
           return [...alongX(leftRail, part.x0M, part.x1M, 0.5), ...alongX(rightRail, part.x0M, part.x1M, 0.5)];
         case 'axle.1':

@@ -83,6 +83,8 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
     `${data.memberCount} aluminum pieces: within ${say.length(0.025)} of a weld the metal keeps about half its strength or less. Keep welds away from the hardest-working places.`,
   'cut-list': ({ data }, say) => `${data.pieces} pieces under ${data.marks} marks, ${say.mass(data.massKg)} of metal.`,
   'no-cut-list': () => 'No frame to cut yet.',
+  'no-rack-under': ({ data, caseId }, say) =>
+    `${say.partName(data.itemId)} is to stand on bars of your own, and no level one lies under it, ${say.caseName(caseId)}. Move it, or put a bar there.`,
   'item-without-weight': ({ data }) => `${data.name} has no weight yet. Guess it and say that it is a guess.`,
   'no-load': () => 'Nothing is aboard yet. Add what it will carry.',
   'heaviest-case': ({ data, caseId }, say) =>

@@ -79,6 +79,9 @@ const StandsOn = ({ item }: { readonly item: Item }) => {
           { value: 'tongue', text: 'Tongue' },
           { value: 'axle', text: 'Axle, with fenders' },
           { value: 'drawer', text: 'Drawer' },
+          ...(trailer.frame.ownBars.length > 0 || item.attach.on === 'rack'
+            ? [{ value: 'rack', text: 'Rack: bars of your own under it' }]
+            : []),
           ...trailer.items
             .filter(({ id }) => id !== item.id)
             .map(({ id, name }) => ({ value: `item:${id}`, text: `On ${name}` })),
