@@ -1,6 +1,8 @@
 import * as fc from 'fast-check';
 import { AXLE_ROWS, SECTION_ROWS, TIRE_ROWS } from '../src/catalog/index.js';
 import {
+  type BarEnd,
+  type OwnBar,
   axleFromCatalog,
   FIXED_JOINT,
   type Item,
@@ -30,7 +32,7 @@ const item = fc
     length: number(0, 3),
     width: number(0, 1.5),
     height: number(0, 1.5),
-    on: fc.constantFrom<Item['attach']['on']>('deck', 'rail', 'tongue', 'axle'),
+    on: fc.constantFrom<Item['attach']['on']>('deck', 'rail', 'tongue', 'axle', 'rack'),
     from: fc.constantFrom<Item['attach']['from']>('front', 'rear', 'ball', 'axle'),
     kind: fc.constantFrom<Item['kind']>('fixed', 'cargo', 'tank'),
   })
@@ -85,6 +87,22 @@ const tongueOf = ({ style, rise, byM, jointed, tongue, under }: AnyTongue): Tong
 };
 
 /** Any trailer that the schema lets through, sensible or not. */
+const barEnd: fc.Arbitrary<BarEnd> = fc.oneof(
+  fc.record({
+    kind: fc.constant('on' as const),
+    barId: fc.constantFrom('rail.left', 'rail.right', 'header.front', 'cross.1', 'tongue.left', 'bar.1', 'bar.2'),
+    atM: number(0, 3),
+  }),
+  fc.record({ kind: fc.constant('off' as const), byXM: number(-1, 1), byYM: number(-1, 1), byZM: number(-1, 2) }),
+  fc.record({ kind: fc.constant('at' as const), xM: number(-1, 5), yM: number(-1, 1), zM: number(-0.5, 2) }),
+);
+const ownBar = fc.record({
+  turnDeg: fc.constantFrom<OwnBar['turnDeg']>(0, 90, 180, 270),
+  from: barEnd,
+  to: barEnd,
+});
+const sectionOf = ({ sectionId, materialId }: Pick<OwnBar, 'sectionId' | 'materialId'>) => ({ sectionId, materialId });
+
 export const anyProject: fc.Arbitrary<Trailer> = fc
   .record({
     units: fc.constantFrom<'imperial' | 'metric'>('imperial', 'metric'),
@@ -117,6 +135,7 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
     corner: fc.constantFrom<Trailer['frame']['bed']['corner']>('rails-through', 'headers-through', 'mitred'),
     spacing: number(0.1, 3),
     items: fc.array(item, { maxLength: 5 }),
+    ownBars: fc.array(ownBar, { maxLength: 3 }),
     axle: fc.nat(),
     tire: fc.nat(),
     unknown: fc.boolean(),
@@ -135,6 +154,7 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
         bed: { lengthM: r.length, widthM: r.width, corner: r.corner },
         groups: { rail: bar, header: bar, cross: bar, tongue: bar, side: bar },
         crossMembers: { kind: 'spacing', maxSpacingM: r.spacing },
+        ownBars: r.ownBars.map((own, i) => ({ ...own, id: `bar.${i + 1}`, ...sectionOf(bar) })),
         tongue: tongueOf(r),
         sides: r.sides ? { kind: 'rail', heightM: 0.4, carries: false } : { kind: 'none' },
       },

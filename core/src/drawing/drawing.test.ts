@@ -252,6 +252,16 @@ const coupling = (change: Partial<Trailer['coupling']>): Trailer => ({
 });
 const { frame: f, runningGear: g, coupling: c } = base;
 
+/** From the left rail up, back and inward. */
+const LEANING: Trailer['frame']['ownBars'][number] = {
+  id: 'bar.1',
+  sectionId: 'hss-2x2x1_8',
+  materialId: 'a500b',
+  turnDeg: 0,
+  from: { kind: 'on', barId: 'rail.left', atM: 0.6 },
+  to: { kind: 'off', byXM: 0.3, byYM: 0.2, byZM: 0.8 },
+};
+
 const CHANGES: readonly (readonly [string, Trailer, readonly ViewName[]])[] = [
   ['bed length', frame({ bed: { ...f.bed, lengthM: f.bed.lengthM + 0.1 } }), ['side', 'plan']],
   ['bed width', frame({ bed: { ...f.bed, widthM: f.bed.widthM + 0.1 } }), ['plan', 'rear']],
@@ -268,6 +278,7 @@ const CHANGES: readonly (readonly [string, Trailer, readonly ViewName[]])[] = [
     frame({ overrides: { 'rail.left': { holes: [{ atM: 1, diameterM: 0.02, through: 'sides' }] } } }),
     ['side', 'plan'],
   ],
+  ['a bar of one’s own', frame({ ownBars: [LEANING] }), ['side', 'plan', 'rear']],
   ['rings', frame({ tieDowns: { ...f.tieDowns, perSide: 3 } }), ['side', 'plan']],
   ['stands', frame({ stands: [] }), ['side', 'plan']],
   ['deck’s kind', frame({ deck: { ...f.deck, kind: 'expanded-steel' } }), ['plan']],
@@ -387,12 +398,10 @@ describe('bodies in space', () => {
     return Math.abs(sum) / 6;
   };
   test('a bar’s body has the volume of its metal: outline, wall and slanted ends', () => {
-    for (const trailer of DEMO_TRAILERS) {
+    for (const trailer of [...DEMO_TRAILERS, frame({ ownBars: [LEANING] })]) {
       const { chassis } = evaluate(trailer);
       const solids = trailerSolids(trailer, chassis, undefined);
-      for (const member of chassis.members.filter(
-        ({ group }) => group === 'rail' || group === 'header' || group === 'cross',
-      )) {
+      for (const member of chassis.members.filter(({ group }) => group !== 'tongue' && group !== 'side')) {
         const solid = solids.find(({ part, kind }) => part === member.id && kind === 'sweep');
         if (solid?.kind !== 'sweep') throw new Error(`no body of ${member.id}`);
         // Corners are drawn as runs of straight lines, and weight goes by the nominal wall, the drawing by the one that strength counts with.
