@@ -31,7 +31,7 @@ export interface Placement {
   readonly hingeAtM?: number | undefined;
 }
 
-export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes'>;
+export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes' | 'existing'>;
 
 /** Section and metal of a member, or a problem that names it. */
 export const stockOf = (
@@ -52,10 +52,10 @@ export const stockOf = (
     return undefined;
   }
   if (section.family !== material.family) problems.push({ code: 'wrong-metal', memberId, sectionId, materialId });
-  const holes = overrideOf(trailer, memberId)?.holes ?? [];
+  const { holes = [], existing = false } = overrideOf(trailer, memberId) ?? {};
   return isDoubled(trailer, memberId)
-    ? { section, bar: doubledBar(bar), material, pieces: 2, holes }
-    : { section, bar, material, pieces: 1, holes };
+    ? { section, bar: doubledBar(bar), material, pieces: 2, holes, existing }
+    : { section, bar, material, pieces: 1, holes, existing };
 };
 
 /**

@@ -59,6 +59,8 @@ export interface Member {
   /** 2 where two bars stand side by side; `bar` is then both together */
   readonly pieces: 1 | 2;
   readonly holes: readonly Hole[];
+  /** is there already: neither cut nor bought */
+  readonly existing: boolean;
   /** seen from above */
   readonly plan: readonly PlanPoint[];
   readonly extent: Extent;

@@ -5,8 +5,9 @@ import { verify } from '../../test/verify.js';
 import { evaluate } from '../evaluation/index.js';
 import { buildCutList } from '../fabrication/index.js';
 import { subtract } from '../frame-analysis/index.js';
-import type { BarEnd, OwnBar, Trailer } from '../project/index.js';
+import { type BarEnd, barOf, type OwnBar, type Trailer } from '../project/index.js';
 import { type AnalysisOutcome, analyseStrength, memberDiagram } from '../strength/index.js';
+import { withSections } from '../strength/sizing/design.js';
 import { fromRadians, inches } from '../units/index.js';
 import { buildChassis, type Member, middleLineOf } from './index.js';
 
@@ -356,5 +357,34 @@ describe('a rack and what lies on it', () => {
       items: [{ ...boards, attach: { ...boards.attach, offsetM: { ...boards.attach.offsetM, value: inches(-100) } } }],
     };
     expect(evaluate(off).findings.filter(({ code }) => code === 'no-rack-under')).toHaveLength(1);
+  });
+});
+
+describe('what is there already', () => {
+  const existing = { existing: true };
+  const old: Trailer = {
+    ...withBars(POST),
+    frame: {
+      ...withBars(POST).frame,
+      overrides: { 'rail.left': existing, 'rail.right': existing, 'bar.post': existing },
+    },
+  };
+  test('weighs and bears as before; nothing of it is cut or bought', () => {
+    const [made, kept] = [evaluate(withBars(POST)), evaluate(old)];
+    kept.cases.forEach(({ massKg }, i) => expect(massKg).toBeCloseTo(made.cases[i]!.massKg, 12));
+    const list = buildCutList(kept.chassis);
+    expect(list.existingIds.toSorted()).toEqual(['bar.post', 'rail.left', 'rail.right']);
+    expect(list.rows.flatMap(({ memberIds }) => memberIds)).not.toContain('rail.left');
+    const notMade = kept.chassis.members
+      .filter((member) => member.existing)
+      .reduce((sum, { massKg }) => sum + massKg, 0);
+    expect(buildCutList(made.chassis).massKg - list.massKg).toBeCloseTo(notMade, 9);
+  });
+  test('sizing leaves it as it is', () => {
+    const other = { sectionId: 'hss-4x2x3_16', materialId: 'a500b' };
+    const resized = withSections(old, { rail: other, header: other, cross: other, tongue: other });
+    expect(barOf(resized, 'rail', 'rail.left').sectionId).toBe('hss-3x2x3_16');
+    expect(barOf(resized, 'cross', 'cross.1').sectionId).toBe('hss-4x2x3_16');
+    expect(buildChassis(resized).members.find(({ id }) => id === 'rail.left')?.existing).toBe(true);
   });
 });

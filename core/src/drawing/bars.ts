@@ -26,6 +26,9 @@ const pickable = (member: Member): { readonly part: string; readonly layer: 'fra
   layer: member.group === 'side' ? 'sides' : 'frame',
 });
 
+/** Metal that is there already is drawn empty, so that what is to be made stands out. */
+const fillOf = ({ existing }: Member): 'steel' | 'paper' => (existing ? 'paper' : 'steel');
+
 const lineOf = ({ group }: Member): 'outline' | 'edge' => (group === 'side' ? 'edge' : 'outline');
 
 /** From the start of its axis seen from above to its end: first the end at ball, front or left. */
@@ -118,7 +121,7 @@ export const barsFromAbove = (trailer: Trailer, { members }: Chassis): readonly 
         kind: 'polygon',
         points: member.plan,
         // Side rails stand over the frame, which is to be seen through them.
-        fill: member.group === 'side' ? 'none' : 'steel',
+        fill: member.group === 'side' ? 'none' : fillOf(member),
         line: member.group === 'side' ? 'detail' : lineOf(member),
       },
       ...onBarFromAbove(trailer, member),
@@ -195,7 +198,7 @@ export const barsFromSide = (trailer: Trailer, chassis: Chassis): readonly Drawn
   const near: DrawnShape[] = lying
     .toSorted((a, b) => rank(a) - rank(b))
     .flatMap((member): DrawnShape[] => [
-      { ...pickable(member), kind: 'polygon', points: sideOutline(member), fill: 'steel', line: lineOf(member) },
+      { ...pickable(member), kind: 'polygon', points: sideOutline(member), fill: fillOf(member), line: lineOf(member) },
       ...onBarFromSide(trailer, member),
     ]);
   const railsThrough = trailer.frame.bed.corner !== 'headers-through';
@@ -207,7 +210,7 @@ export const barsFromSide = (trailer: Trailer, chassis: Chassis): readonly Drawn
       ...pickable(member),
       kind: 'region',
       loops: profileAt(member, [extent.x0M, extent.z0M], isMirrored(trailer, member, towards)),
-      fill: behind ? 'behind' : 'steel',
+      fill: behind ? 'behind' : fillOf(member),
       line: behind ? 'hidden' : 'edge',
     };
   });
@@ -233,7 +236,7 @@ export const barsFromRear = (trailer: Trailer, { members }: Chassis): readonly D
           ...pickable(rear),
           kind: 'polygon',
           points: box(...ys(rear), rear.extent.z0M, rear.extent.z1M),
-          fill: 'steel',
+          fill: fillOf(rear),
           line: 'outline',
         },
       ]
@@ -246,7 +249,7 @@ export const barsFromRear = (trailer: Trailer, { members }: Chassis): readonly D
         ...pickable(member),
         kind: 'region',
         loops: profileAt(member, [y0, member.extent.z0M], isMirrored(trailer, member, member.centre.yM < 0 ? 1 : -1)),
-        fill: 'steel',
+        fill: fillOf(member),
         line: lineOf(member),
       };
     });
@@ -256,7 +259,7 @@ export const barsFromRear = (trailer: Trailer, { members }: Chassis): readonly D
       ...pickable(member),
       kind: 'polygon',
       points: box(...ys(member), member.extent.z0M, member.extent.z1M),
-      fill: 'steel',
+      fill: fillOf(member),
       line: 'edge',
     }));
   const own = members.flatMap((member): DrawnShape[] =>
@@ -266,7 +269,7 @@ export const barsFromRear = (trailer: Trailer, { members }: Chassis): readonly D
             ...pickable(member),
             kind: 'polygon',
             points: rearOutline(member.line, member),
-            fill: 'steel',
+            fill: fillOf(member),
             line: 'edge',
           },
         ]

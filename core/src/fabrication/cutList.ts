@@ -57,6 +57,8 @@ export interface CutList {
   readonly plates: readonly PlateRow[];
   readonly totals: readonly StockTotal[];
   readonly massKg: number;
+  /** bars that are there already, in none of the rows */
+  readonly existingIds: readonly string[];
 }
 
 const MARK_LETTERS = {
@@ -127,7 +129,8 @@ const plateRows = (plates: readonly Plate[]): readonly PlateRow[] => {
 
 export const buildCutList = (chassis: Chassis): CutList => {
   const alike = new Map<string, Piece[]>();
-  for (const piece of chassis.members.flatMap(piecesOf)) {
+  const made = chassis.members.filter(({ existing }) => !existing);
+  for (const piece of made.flatMap(piecesOf)) {
     const key = alikeKey(piece);
     alike.set(key, [...(alike.get(key) ?? []), piece]);
   }
@@ -177,6 +180,7 @@ export const buildCutList = (chassis: Chassis): CutList => {
     rows,
     plates,
     totals: [...totals.values()],
+    existingIds: chassis.members.filter(({ existing }) => existing).map(({ id }) => id),
     massKg:
       [...totals.values()].reduce((sum, { massKg }) => sum + massKg, 0) +
       plates.reduce((sum, { quantity, massEachKg }) => sum + quantity * massEachKg, 0),
@@ -184,19 +188,34 @@ export const buildCutList = (chassis: Chassis): CutList => {
 };
 
 export interface FabricationFindingData {
-  'cut-list': { readonly pieces: number; readonly marks: number; readonly massKg: number };
+  'cut-list': {
+    readonly pieces: number;
+    readonly marks: number;
+    readonly massKg: number;
+    /** bars that are there already, not among the pieces */
+    readonly existing: number;
+  };
   'no-cut-list': Record<string, never>;
 }
 export type FabricationFinding = FindingOf<FabricationFindingData>;
 
-export const fabricationFindings = ({ rows, massKg }: CutList): FabricationFinding[] => {
+export const fabricationFindings = ({ rows, massKg, existingIds }: CutList): FabricationFinding[] => {
   const plain = {
     step: 'cut',
     subject: 'trailer',
     counts: true,
     working: [],
   } as const;
-  if (rows.length === 0) return [finding({ ...plain, rule: RULES['no-cut-list'], data: {}, verdict: 'open' })];
+  const existing = existingIds.length;
+  if (rows.length === 0 && existing === 0)
+    return [finding({ ...plain, rule: RULES['no-cut-list'], data: {}, verdict: 'open' })];
   const pieces = rows.reduce((sum, row) => sum + row.quantity, 0);
-  return [finding({ ...plain, rule: RULES['cut-list'], data: { pieces, marks: rows.length, massKg }, verdict: 'ok' })];
+  return [
+    finding({
+      ...plain,
+      rule: RULES['cut-list'],
+      data: { pieces, marks: rows.length, massKg, existing },
+      verdict: 'ok',
+    }),
+  ];
 };

@@ -122,6 +122,8 @@ export const frameSchema = object({
       materialId: id.optional(),
       /** two bars side by side, welded to each other: two pieces, one member */
       doubled: z.boolean().optional(),
+      /** is there already: weighed and analysed, neither cut nor bought */
+      existing: z.boolean().optional(),
       /** drilled through the bar: along it from its first end; through the sides for a bolt across, or from top to bottom */
       holes: z
         .array(object({ atM: lengthOrZero, diameterM: length, through: z.enum(['sides', 'top-bottom']) }))

@@ -4,7 +4,7 @@ import { fatigueShare } from '../analysis/fatigue.js';
 import { buildChassis } from '../../chassis/index.js';
 import { balanceCase } from '../../balance/index.js';
 import { type Part, sumMass, trailerParts } from '../../mass/index.js';
-import { type BarGroup, findSection, type Trailer, parsePartId, isOfTongue } from '../../project/index.js';
+import { type BarGroup, findSection, overrideOf, type Trailer, parsePartId, isOfTongue } from '../../project/index.js';
 import { wallThicknessM } from '../../sections/index.js';
 import type { AnalysisInput } from '../analysis/analyse.js';
 import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
@@ -26,7 +26,14 @@ export const sectionsOf = ({ frame }: Trailer): Sections => {
 /** The trailer with other bars; a bar of these groups that had a section of its own goes with its group, its holes stay. */
 export const withSections = (trailer: Trailer, sections: Sections): Trailer => {
   const sized = buildChassis(trailer).members.filter(({ group }) => isSized(group));
-  const ids = new Set(sized.map(({ id }) => id));
+  const ids = new Set(sized.filter(({ existing }) => !existing).map(({ id }) => id));
+  // What is there already stays what it is.
+  const kept = sized
+    .filter(({ existing }) => existing)
+    .map(({ id, section, material }) => [
+      id,
+      { ...overrideOf(trailer, id), sectionId: section.id, materialId: material.id },
+    ]);
   return {
     ...trailer,
     frame: {
@@ -37,11 +44,12 @@ export const withSections = (trailer: Trailer, sections: Sections): Trailer => {
           SIZED_GROUPS.map((group) => [group, { ...trailer.frame.groups[group], ...sections[group] }]),
         ),
       },
-      overrides: Object.fromEntries(
-        Object.entries(trailer.frame.overrides).flatMap(([id, own]) =>
+      overrides: Object.fromEntries([
+        ...Object.entries(trailer.frame.overrides).flatMap(([id, own]) =>
           !ids.has(id) ? [[id, own]] : own.holes ? [[id, { holes: own.holes }]] : [],
         ),
-      ),
+        ...kept,
+      ]),
     },
   };
 };
@@ -65,8 +73,8 @@ export const frameMassKg = (bare: readonly Part[]): number =>
 export const framePrice = ({ chassis, trailer }: AnalysisInput): number | undefined => {
   const prices = trailer.pricesPerKg;
   let sum = 0;
-  for (const { group, section, material, massKg } of chassis.members) {
-    if (!isSized(group)) continue;
+  for (const { group, section, material, massKg, existing } of chassis.members) {
+    if (!isSized(group) || existing) continue;
     const price = section.pricePerKg ?? prices[material.family];
     if (price === null) return undefined;
     sum += price * massKg;

@@ -2,7 +2,7 @@ import type { ChassisFindingData, ChassisProblem } from '../../chassis/index.js'
 import type { FabricationFindingData } from '../../fabrication/index.js';
 import type { MassFindingData } from '../../mass/index.js';
 import type { Speaker } from '../speak.js';
-import { spare, type SentencesOf } from './kit.js';
+import { sentence, spare, type SentencesOf } from './kit.js';
 
 const PROBLEMS: {
   readonly [C in ChassisProblem['code']]: (problem: Extract<ChassisProblem, { code: C }>, say: Speaker) => string;
@@ -81,7 +81,15 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
     `The tongue is ${say.length(data.barM)} deep and butts on a header of ${say.length(data.headerM)}: the rest of its end hangs in the air. Make the header as deep, or run the tongue under the frame.`,
   'aluminum-welds': ({ data }, say) =>
     `${data.memberCount} aluminum pieces: within ${say.length(0.025)} of a weld the metal keeps about half its strength or less. Keep welds away from the hardest-working places.`,
-  'cut-list': ({ data }, say) => `${data.pieces} pieces under ${data.marks} marks, ${say.mass(data.massKg)} of metal.`,
+  'cut-list': ({ data }, say) =>
+    sentence(
+      `${data.pieces} pieces under ${data.marks} marks, ${say.mass(data.massKg)} of metal.`,
+      data.existing === 0
+        ? ''
+        : data.existing === 1
+          ? 'One bar is there already.'
+          : `${data.existing} bars are there already.`,
+    ),
   'no-cut-list': () => 'No frame to cut yet.',
   'no-rack-under': ({ data, caseId }, say) =>
     `${say.partName(data.itemId)} is to stand on bars of your own, and no level one lies under it, ${say.caseName(caseId)}. Move it, or put a bar there.`,

@@ -102,6 +102,15 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             )
           }
         />
+        <CheckField
+          label="Already there: neither cut nor bought"
+          checked={member.existing}
+          onCommit={(existing) =>
+            edit(`${say.partName(id).toLowerCase()} ${existing ? 'already there' : 'to be made'}`, (current) =>
+              override(current, { existing }),
+            )
+          }
+        />
         <HoleFields
           holes={member.holes}
           lengthM={member.cutLengthM}

@@ -8,6 +8,7 @@ import {
   millimetres,
   mirroredOwnBar,
   type OwnBar,
+  overrideBar,
   parsePartId,
   removeOwnBar,
   shiftedOwnBar,
@@ -17,7 +18,7 @@ import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
-import { FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { CheckField, FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { Picker } from '../../fields/Picker';
 import { QuantityField } from '../../fields/QuantityField';
 import { sectionRows } from '../pickRows';
@@ -238,6 +239,17 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
           hint={metalNote(trailer, bar)}
           onCommit={(materialId) => change('of another metal', { materialId })}
         />
+        <div className="col-span-2">
+          <CheckField
+            label="Already there: neither cut nor bought"
+            checked={member?.existing ?? false}
+            onCommit={(existing) =>
+              edit(`${name.toLowerCase()} ${existing ? 'already there' : 'to be made'}`, (current) =>
+                overrideBar(current, evaluation.chassis.crossPlaced, id, { existing }),
+              )
+            }
+          />
+        </div>
         <EndFields title="Begins" own={own} end={own.from} set={(label, from) => setEnd(label, { from })} />
         <EndFields title="Ends" own={own} end={own.to} set={(label, to) => setEnd(label, { to })} />
         <Copies own={own} />
