@@ -36,6 +36,13 @@ test('a lantern rack from New: two posts, a crossbar between them, drawn, cut, w
   const list = page.getByRole('table').filter({ hasText: 'Piece' });
   await expect(list.getByRole('row').filter({ hasText: 'B1' })).toContainText('22"');
   await expect(list.getByRole('row').filter({ hasText: 'B2' })).toContainText(`4' 8"`);
+  // The load goes up on the crossbar; a load that is not over it is told so.
+  await goTo(page, 'What’s on it');
+  await page.getByTestId('drawing').locator('[data-part^="item."]').first().click();
+  await page.getByText('Size and place').first().click();
+  await page.getByLabel('Stands on', { exact: true }).selectOption('rack');
+  await expect(page.getByRole('list', { name: 'Checks' })).toContainText('no level one lies under it');
+  await page.getByRole('button', { name: /^Undo: .*stands on/ }).click();
   await goTo(page, 'Is it strong?');
   await expect(page.getByTestId('analysis-status')).toContainText('Whole frame analysed', { timeout: 60_000 });
   await goTo(page, 'Bed & frame');

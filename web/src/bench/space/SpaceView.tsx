@@ -167,7 +167,7 @@ const Badges = () => {
     return share === undefined || member.group === 'side' ? null : (
       <sprite
         key={member.id}
-        position={[member.centre.xM, member.centre.yM, member.extent.z1M + 0.08]}
+        position={[member.centre.xM, member.centre.yM, member.line ? member.centre.zM : member.extent.z1M + 0.08]}
         scale={[2 * tall, tall, 1]}
         renderOrder={BEFORE_ALL}
       >
