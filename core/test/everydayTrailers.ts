@@ -208,7 +208,10 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
       })),
       (trailer) => ({
         ...trailer,
-        frame: { ...trailer.frame, deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false } },
+        frame: {
+          ...trailer.frame,
+          deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false, sheet: null },
+        },
         coupling: { ...trailer.coupling, brakes: 'fitted' },
       }),
     ),
@@ -313,7 +316,10 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
       (trailer) => ({
         ...trailer,
         coupling: { ...trailer.coupling, massKg: 2, jackMassKg: 0 },
-        frame: { ...trailer.frame, deck: { kind: 'plywood', thicknessM: inches(0.5), seat: 'on-top', incised: false } },
+        frame: {
+          ...trailer.frame,
+          deck: { kind: 'plywood', thicknessM: inches(0.5), seat: 'on-top', incised: false, sheet: null },
+        },
       }),
     ),
   }),

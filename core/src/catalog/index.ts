@@ -18,6 +18,8 @@ export {
   DECK_ROWS,
   LOAD_INDEXES,
   loadOfIndexKg,
+  SHEET_SIZES,
+  type SheetSize,
   SPRING_ROWS,
   STUD_CIRCLES,
   type SpringRow,

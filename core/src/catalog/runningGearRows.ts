@@ -384,6 +384,27 @@ export interface DeckRow {
   readonly source: Source;
 }
 
+/** Whole sheets as they are sold; the longer side first. */
+export interface SheetSize {
+  readonly id: string;
+  readonly name: string;
+  readonly lengthM: number;
+  readonly widthM: number;
+  readonly units: 'imperial' | 'metric';
+  readonly source: Source;
+}
+
+const SOLD = commonPractice('usual sizes of the trade');
+export const SHEET_SIZES: readonly SheetSize[] = [
+  { id: '4x8', name: '4 x 8 ft', lengthM: inches(96), widthM: inches(48), units: 'imperial', source: SOLD },
+  { id: '4x10', name: '4 x 10 ft', lengthM: inches(120), widthM: inches(48), units: 'imperial', source: SOLD },
+  { id: '5x10', name: '5 x 10 ft', lengthM: inches(120), widthM: inches(60), units: 'imperial', source: SOLD },
+  { id: '1250x2500', name: '1250 x 2500 mm', lengthM: 2.5, widthM: 1.25, units: 'metric', source: SOLD },
+  { id: '1220x2440', name: '1220 x 2440 mm', lengthM: 2.44, widthM: 1.22, units: 'metric', source: SOLD },
+  { id: '1500x3000', name: '1500 x 3000 mm', lengthM: 3, widthM: 1.5, units: 'metric', source: SOLD },
+  { id: '1000x2000', name: '1000 x 2000 mm', lengthM: 2, widthM: 1, units: 'metric', source: SOLD },
+];
+
 export const DECK_ROWS: readonly DeckRow[] = [
   {
     id: 'plywood',

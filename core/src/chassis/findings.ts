@@ -4,6 +4,7 @@ import { findMaterial, type Trailer } from '../project/index.js';
 import type { Chassis } from './buildChassis.js';
 import type { ChassisProblem, Member } from './member.js';
 import { RULES } from './rules.js';
+import { sheetJoints } from './sheets.js';
 
 export interface ChassisFindingData {
   'frame-problem': ChassisProblem;
@@ -41,6 +42,8 @@ export interface ChassisFindingData {
   };
   'cracks-beside-welds': { readonly memberIds: readonly string[]; readonly metal: string };
   'aluminum-welds': { readonly memberCount: number };
+  /** two sheets of the deck meet where no bar across holds both */
+  'sheet-joint-off-bar': { readonly xM: number; readonly nearestId: string | undefined; readonly offM: number };
   /** bars that butt on a header which is not as deep as they are */
   'header-too-shallow': { readonly memberId: string; readonly barM: number; readonly headerM: number };
 }
@@ -275,6 +278,22 @@ const metals = (trailer: Trailer, members: readonly Member[]): ChassisFinding[] 
   ),
 ];
 
+const offBars = (trailer: Trailer, chassis: Chassis): ChassisFinding[] =>
+  sheetJoints(trailer, chassis)
+    .filter(({ held }) => !held)
+    .map(({ xM, nearestId, offM }, i) =>
+      finding({
+        rule: RULES['sheet-joint-off-bar'],
+        data: { xM, nearestId, offM },
+        aspect: `${i + 1}`,
+        verdict: 'tight',
+        step: 'frame',
+        subject: 'deck',
+        counts: true,
+        working: [],
+      }),
+    );
+
 /** `aboard`: what is towed along in any case, and what is bolted on for good. */
 export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: readonly Outline[]): ChassisFinding[] => {
   const problems = chassis.problems.map(
@@ -297,6 +316,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: read
     ...problems,
     ...gaps(chassis),
     ...shallowHeader(chassis),
+    ...offBars(trailer, chassis),
     ...metals(trailer, chassis.members),
     ...sizes(trailer, chassis, aboard),
     ...(unmarked.length > 0

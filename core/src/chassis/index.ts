@@ -16,6 +16,7 @@ export { middleLineOf } from './middleLine.js';
 export { mirroredOwnBar, shiftedOwnBar } from './ownBarCopies.js';
 export { boxesAlong } from './barBoxes.js';
 export { rackUnder } from './rack.js';
+export { deckLay, type SheetJoint, sheetJoints, type SheetLay, sheetLay, wholeSheetLengthM } from './sheets.js';
 export { webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
 export type { Panel } from './panels.js';

@@ -38,6 +38,11 @@ export const RULES = rulesOf({
     source: commonPractice('re-rolled rail is high in carbon: it hardens and cracks beside welds'),
     holds: 'welded frames; the bar itself counts at 30 ksi (205 MPa)',
   },
+  'sheet-joint-off-bar': {
+    formula: '3/8 in (10 mm) of a bar under the edge of each sheet where two meet across the trailer',
+    source: commonPractice('joints of sheets lie on framing'),
+    holds: 'joints along the trailer are not looked at, nor blocking between the bars',
+  },
   'unmarked-metal': {
     formula: 'yield of steel without mark or certificate counts as 30 ksi (205 MPa)',
     source: commonPractice('no certificate, no credit: 30 ksi (205 MPa)'),

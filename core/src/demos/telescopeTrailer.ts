@@ -78,7 +78,7 @@ export const telescopeTrailer: Project = withDesign(
       },
       packers: ['cross.1', 'cross.3'],
       stands: [{ id: 'stand.rear', xM: millimetres(2250) }],
-      deck: { kind: 'plywood', thicknessM: millimetres(15), seat: 'recessed', incised: false },
+      deck: { kind: 'plywood', thicknessM: millimetres(15), seat: 'recessed', incised: false, sheet: null },
       sides: { kind: 'none' },
     },
     strength: { ...base.strength, weldLegM: millimetres(4) },

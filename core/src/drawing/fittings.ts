@@ -1,4 +1,4 @@
-import { type Chassis, overallWidthM, type Plate, tieDownPlaces } from '../chassis/index.js';
+import { type Chassis, deckLay, overallWidthM, type Plate, tieDownPlaces } from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import type { Stance } from './gear.js';
@@ -159,15 +159,38 @@ export const panelsFromSide = ({ panels }: Chassis): readonly DrawnShape[] =>
 /** The deck as its outline with a hatch of its own, so that the bars under it are seen. */
 export const panelsFromAbove = (trailer: Trailer, { panels }: Chassis): readonly DrawnShape[] => {
   const { kind: deck } = trailer.frame.deck;
-  return panels.map(({ id, kind, extent, y0M, y1M }) => ({
+  const outlines = panels.map(
+    ({ id, kind, extent, y0M, y1M }): DrawnShape => ({
+      part: id,
+      kind: 'polygon',
+      layer: kind === 'deck' ? 'deck' : 'sides',
+      points: box(extent.x0M, extent.x1M, y0M, y1M),
+      fill: kind === 'deck' ? 'none' : 'wood',
+      line: 'detail',
+      ...(kind === 'deck' && deck !== 'none' ? { hatch: HATCH_OF[deck] } : {}),
+    }),
+  );
+  return [...outlines, ...sheetEdges(trailer, panels)];
+};
+
+/** Where sheets of the deck meet. */
+const sheetEdges = (trailer: Trailer, panels: Chassis['panels']): readonly DrawnShape[] => {
+  const lay = deckLay(trailer, { panels });
+  const deck = panels.find(({ kind }) => kind === 'deck');
+  if (!lay || !deck) return [];
+  const { extent, y0M, y1M, id } = deck;
+  const edge = (from: Point, to: Point): DrawnShape => ({
     part: id,
-    kind: 'polygon',
-    layer: kind === 'deck' ? 'deck' : 'sides',
-    points: box(extent.x0M, extent.x1M, y0M, y1M),
-    fill: kind === 'deck' ? 'none' : 'wood',
-    line: 'detail',
-    ...(kind === 'deck' && deck !== 'none' ? { hatch: HATCH_OF[deck] } : {}),
-  }));
+    layer: 'deck',
+    fill: 'none',
+    kind: 'line',
+    points: [from, to],
+    line: 'edge',
+  });
+  return [
+    ...lay.jointXM.map((x) => edge([x, y0M], [x, y1M])),
+    ...lay.jointYM.map((y) => edge([extent.x0M, y], [extent.x1M, y])),
+  ];
 };
 
 export const panelsFromRear = ({ panels }: Chassis): readonly DrawnShape[] =>

@@ -148,6 +148,8 @@ export const frameSchema = object({
     thicknessM: length,
     seat: z.enum(['recessed', 'on-top']),
     incised: z.boolean(),
+    /** of what whole sheets, their length along the trailer or across it; null where nobody has said */
+    sheet: object({ lengthM: length, widthM: length, laid: z.enum(['along', 'across']) }).nullable(),
   }),
   sides: sidesSchema,
 });

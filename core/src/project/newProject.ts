@@ -257,7 +257,7 @@ const newFrame = (metric: boolean, bedLengthM: number): Design['frame'] => {
     packers: [],
     tieDowns: { perSide: 0, workingLoadKg: null },
     stands: [],
-    deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top', incised: false },
+    deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top', incised: false, sheet: null },
     sides: { kind: 'none' },
   };
 };

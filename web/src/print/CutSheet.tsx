@@ -2,6 +2,7 @@ import { trailerOf } from '@kereta/core';
 import { useMemo } from 'react';
 import { Drawing } from '../bench/sheet/Drawing';
 import { CutTable } from '../steps/cut/CutTable';
+import { DeckSheets } from '../steps/cut/DeckSheets';
 import { marksOf } from '../steps/cut/MarkedPlan';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { stillWorkbench } from '../bench/stillWorkbench';
@@ -49,6 +50,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
                 <td className="text-right">{say.mass(massKg)}</td>
               </tr>
             ))}
+            <DeckSheets trailer={trailer} chassis={evaluation.chassis} say={say} columns={4} />
           </tbody>
         </table>
         <p className="narrow mt-3 text-[13px]">

@@ -77,6 +77,13 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
     `${whichPieces(data.memberIds, say)} of ${data.metal.toLowerCase()}: hard steel cracks beside its welds, often days later, and no figure here covers that. Bolt it, or keep it out of everything that carries; ask a welder who knows the steel.`,
   'unmarked-metal': ({ data }, say) =>
     `${whichPieces(data.memberIds, say)} of steel without mark or certificate: counted at ${say.stress(data.yieldPa)} only.`,
+  'sheet-joint-off-bar': ({ data }, say) =>
+    sentence(
+      `Two sheets of the deck meet ${say.length(data.xM)} back, where no bar holds both edges.`,
+      data.nearestId === undefined
+        ? ''
+        : `${say.partName(data.nearestId)} stands ${say.length(Math.abs(data.offM))} ${data.offM > 0 ? 'behind' : 'ahead of'} it: move it there, or put one there.`,
+    ),
   'header-too-shallow': ({ data }, say) =>
     `The tongue is ${say.length(data.barM)} deep and butts on a header of ${say.length(data.headerM)}: the rest of its end hangs in the air. Make the header as deep, or run the tongue under the frame.`,
   'aluminum-welds': ({ data }, say) =>

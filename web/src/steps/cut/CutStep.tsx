@@ -4,6 +4,7 @@ import { download, fileName } from '../../fields/download';
 import { useEditing } from '../../fields/editing';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { DeckSheets } from './DeckSheets';
 
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {
@@ -34,6 +35,7 @@ export const CutStep = () => {
               <td className="text-right whitespace-nowrap">{say.mass(massKg)}</td>
             </tr>
           ))}
+          <DeckSheets trailer={trailer} chassis={evaluation.chassis} say={say} columns={3} />
           {evaluation.cutList.plates.length > 0 && (
             <tr className="border-t border-base-300">
               <td className="py-1">

@@ -1,9 +1,73 @@
-import { DECK_ROWS, DECK_SEAT_NAMES, optionsOf } from '@kereta/core';
+import { DECK_ROWS, DECK_SEAT_NAMES, deckLay, optionsOf, SHEET_SIZES, wholeSheetLengthM } from '@kereta/core';
+import { useWorkbench } from '../../bench/workbench';
+import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 
 const SEATS = optionsOf(DECK_SEAT_NAMES);
+
+const LAID = [
+  { value: 'across', text: 'Across the trailer' },
+  { value: 'along', text: 'Along the trailer' },
+] as const;
+
+/** Of what sheets the deck is, how they lie, and the bed that whole ones give. */
+const SheetFields = () => {
+  const { trailer } = useEditing();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
+  const [{ sheet }, set] = useRecord('frame.deck');
+  const [bed, setBed] = useRecord('frame.bed');
+  const { units } = trailer.settings;
+  const sizes = SHEET_SIZES.toSorted((a, b) => Number(b.units === units) - Number(a.units === units));
+  const size = SHEET_SIZES.find(({ lengthM, widthM }) => lengthM === sheet?.lengthM && widthM === sheet.widthM);
+  const lay = deckLay(trailer, evaluation.chassis);
+  const wholeM = wholeSheetLengthM(trailer, evaluation.chassis);
+  const own =
+    sheet && !size ? [{ value: 'own', text: `${say.length(sheet.widthM)} x ${say.length(sheet.lengthM)}` }] : [];
+  return (
+    <>
+      <SelectField
+        label="Of sheets"
+        value={sheet ? (size?.id ?? 'own') : 'none'}
+        options={[
+          { value: 'none', text: 'Not said' },
+          ...own,
+          ...sizes.map(({ id, name }) => ({ value: id, text: name })),
+        ]}
+        {...(lay ? { hint: `${lay.count} of them` } : {})}
+        onCommit={(id) => {
+          const chosen = SHEET_SIZES.find((candidate) => candidate.id === id);
+          if (chosen)
+            set(`deck of ${chosen.name} sheets`, {
+              sheet: { lengthM: chosen.lengthM, widthM: chosen.widthM, laid: sheet?.laid ?? 'across' },
+            });
+          else if (id === 'none') set('deck’s sheets not said', { sheet: null });
+        }}
+      />
+      {sheet && (
+        <SelectField
+          label="Their length lies"
+          value={sheet.laid}
+          options={LAID.map(({ value, text }) => ({ value, text }))}
+          onCommit={(laid) => set(`sheets ${laid} the trailer`, { sheet: { ...sheet, laid } })}
+        />
+      )}
+      {wholeM !== undefined && Math.abs(wholeM - bed.lengthM) > 0.001 && (
+        <div className="col-span-2 flex items-center justify-between gap-3">
+          <p className="text-[13px]">Whole sheets give a bed {say.length(wholeM)} long.</p>
+          <button
+            type="button"
+            className="button"
+            onClick={() => setBed(`bed ${say.length(wholeM)} long, of whole sheets`, { lengthM: wholeM })}
+          >
+            Make it so
+          </button>
+        </div>
+      )}
+    </>
+  );
+};
 
 /** What the deck is, where it lies, and the hardest thing that stands on it. */
 export const DeckFields = () => {
@@ -33,6 +97,7 @@ export const DeckFields = () => {
         options={SEATS}
         onCommit={(seat) => set('deck seat', { seat: seat })}
       />
+      {deck.kind !== 'none' && deck.kind !== 'planks' && <SheetFields />}
       {deck.kind === 'planks' && (
         <div className="col-span-2">
           <CheckField

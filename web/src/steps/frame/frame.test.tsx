@@ -27,6 +27,22 @@ describe('deck', () => {
     show({ ...apiary, frame: { ...apiary.frame, deck: { ...apiary.frame.deck, kind: 'none' } } }, <DeckFields />);
     expect(screen.queryByLabelText('Hardest wheel or post on it')).toBeNull();
   });
+  test('said of what sheets it is, the bed can be as long as whole ones', () => {
+    const again = show(apiary, <DeckFields />);
+    choose('Of sheets', '4x8');
+    expect(last().frame.deck.sheet).toMatchObject({ laid: 'across' });
+    again(last());
+    fireEvent.click(screen.getByRole('button', { name: 'Make it so' }));
+    const { bed } = last().frame;
+    // Whole sheets of 4 ft along the trailer, and what headers stand beside a recessed deck.
+    const panel = evaluate(last()).chassis.panels.find(({ kind }) => kind === 'deck');
+    expect(((panel?.extent.x1M ?? 0) - (panel?.extent.x0M ?? 0)) / 1.2192).toBeCloseTo(
+      Math.round(bed.lengthM / 1.2192),
+      9,
+    );
+    choose('Of sheets', 'none');
+    expect(last().frame.deck.sheet).toBeNull();
+  });
   test('a wheel on the deck is a finding the moment it is typed', () => {
     show(apiary, <DeckFields />);
     type('Hardest wheel or post on it', '900 lb');
