@@ -30,4 +30,5 @@ export {
 } from './runningGearRows.js';
 export { searchRank, searchText } from './search.js';
 export { SECTION_ROWS, type SectionRow } from './sectionRows.js';
+export { USUAL_LOADS, type UsualLoad } from './usualLoads.js';
 export { VEHICLE_ROWS, type VehicleRow } from './vehicleRows.js';

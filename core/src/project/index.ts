@@ -79,3 +79,4 @@ export { type Place, placeOf } from './place.js';
 export { currencyOf, hasUnevenSizes, withRoundSizes } from './otherUnits.js';
 export { asProject, designOf, type Trailer, trailerOf, withDesign } from './trailer.js';
 export { recordAt, type RecordAt, type RecordChange, type RecordPath, withRecord } from './records.js';
+export { placeInRows, type QuickLoad, type QuickProblem, readQuickLoads } from './quickLoads.js';

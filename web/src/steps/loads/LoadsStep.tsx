@@ -1,40 +1,13 @@
-import { addItem, inches, type Item, pounds, type Trailer } from '@kereta/core';
+import { addItem } from '@kereta/core';
 import { Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../fields/editing';
 import { useWorkbench } from '../../bench/workbench';
 import { CaseFields } from './CaseFields';
+import { casesFor, freshItem } from './freshItem';
 import { ItemFields } from './ItemFields';
-import { USUAL_DOUBT } from './usualDoubt';
+import { QuickAdd } from './QuickAdd';
 import { WeightTable } from './WeightTable';
-
-/** In round figures of whatever units are shown; its doubt is that of a guess. */
-const freshItem = (trailer: Trailer): Item => {
-  const metric = trailer.settings.units === 'metric';
-  const massKg = metric ? 100 : pounds(200);
-  const size = (inch: number, mm: number): number => (metric ? mm / 1000 : inches(inch));
-  return {
-    id: `item.${nanoid(8)}`,
-    name: 'New load',
-    kind: 'cargo',
-    massKg: { value: massKg, basis: 'guessed', tolerance: massKg * USUAL_DOUBT.guessed },
-    emptyMassKg: 0,
-    wheels: null,
-    sizeM: { lengthM: size(24, 600), widthM: size(24, 600), heightM: size(18, 450) },
-    attach: {
-      on: 'deck',
-      from: 'front',
-      hostId: null,
-      offsetM: { value: trailer.frame.bed.lengthM / 2, basis: 'guessed', tolerance: size(2, 50) },
-      rightM: 0,
-      aboveM: 0,
-    },
-  };
-};
-
-/** A case in which something is aboard is one that a further load belongs to as well, until it is said otherwise. */
-const carries = ({ items }: Trailer, { aboard }: Trailer['cases'][number]): boolean =>
-  aboard.some(({ itemId }) => items.some(({ id, kind }) => id === itemId && kind !== 'fixed'));
 
 /** Everything aboard, and in which load case. */
 export const LoadsStep = () => {
@@ -64,6 +37,7 @@ export const LoadsStep = () => {
             </li>
           ))}
         </ul>
+        <QuickAdd />
         <div className="mt-2 flex gap-2">
           <button
             type="button"
@@ -71,13 +45,7 @@ export const LoadsStep = () => {
             disabled={readOnly}
             onClick={() => {
               const item = freshItem(trailer);
-              edit('load added', (current) =>
-                addItem(
-                  current,
-                  item,
-                  current.cases.filter((own) => carries(current, own)).map(({ id }) => id),
-                ),
-              );
+              edit('load added', (current) => addItem(current, item, casesFor(current)));
               pick(item.id);
             }}
           >

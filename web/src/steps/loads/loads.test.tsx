@@ -39,6 +39,29 @@ describe('what is on it', () => {
     expect((attach?.offsetM.tolerance ?? 0) / inches(1)).toBeCloseTo(2, 9);
     expect((sizeM?.heightM ?? 0) / inches(1)).toBeCloseTo(18, 9);
   });
+  test('a jotted list becomes loads in one edit; what is not understood stays in the field and is named', () => {
+    show(apiary, <LoadsStep />);
+    const field = screen.getByLabelText('Quick add');
+    const add = screen.getByRole('button', { name: 'Add' });
+    fireEvent.change(field, { target: { value: '2 crates 600, oddments' } });
+    fireEvent.click(add);
+    expect(screen.getByRole('alert').textContent).toContain('“oddments” needs a weight');
+    expect(edits).toHaveLength(0);
+    fireEvent.change(field, { target: { value: '2 crates 600, 3 straw bales' } });
+    fireEvent.click(add);
+    expect(edits.map(({ label }) => label)).toEqual(['5 loads added']);
+    const added = last().items.slice(apiary.items.length);
+    expect(added.map(({ name }) => name)).toEqual([
+      'Crate 1',
+      'Crate 2',
+      'Straw bale 1',
+      'Straw bale 2',
+      'Straw bale 3',
+    ]);
+    expect(added[0]?.massKg).toMatchObject({ value: expect.closeTo(pounds(600), 6) as number, basis: 'guessed' });
+    expect(added[2]?.sizeM.lengthM).toBeCloseTo(inches(36), 9);
+    expect((field as HTMLInputElement).value).toBe('');
+  });
   test('a case is added with what is aboard in the one that is shown', () => {
     show(apiary, <LoadsStep />, { caseId: 'case.full-hives' });
     fireEvent.click(screen.getByRole('button', { name: 'Add case' }));
