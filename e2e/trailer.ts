@@ -19,9 +19,12 @@ export const goTo = async (page: Page, step: string): Promise<void> => {
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
 };
 
-/** What the strip says of a load case, in one line. */
-export const tongueOf = async (page: Page, caseId: string): Promise<string> =>
-  (await page.getByTestId(`strip-${caseId}`).innerText()).replaceAll('\n', ' ');
+/** What the strip says of a load case, in one line, once its verdict is worked out. */
+export const tongueOf = async (page: Page, caseId: string): Promise<string> => {
+  const card = page.getByTestId(`strip-${caseId}`);
+  await expect(card).not.toContainText('being worked out');
+  return (await card.innerText()).replaceAll('\n', ' ');
+};
 
 /** What axe finds serious or critical on the page as it stands, each with the first thing that has it. */
 export const seriousFaults = async (page: Page): Promise<string[]> =>

@@ -31,7 +31,7 @@ export interface Placement {
   readonly hingeAtM?: number | undefined;
 }
 
-export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes' | 'existing'>;
+export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes' | 'existing' | 'splicesM'>;
 
 /** Section and metal of a member, or a problem that names it. */
 export const stockOf = (
@@ -52,10 +52,11 @@ export const stockOf = (
     return undefined;
   }
   if (section.family !== material.family) problems.push({ code: 'wrong-metal', memberId, sectionId, materialId });
-  const { holes = [], existing = false } = overrideOf(trailer, memberId) ?? {};
+  const { holes = [], existing = false, splices = [] } = overrideOf(trailer, memberId) ?? {};
+  const said = { holes, existing, splicesM: splices.map(({ atM }) => atM).sort((a, b) => a - b) };
   return isDoubled(trailer, memberId)
-    ? { section, bar: doubledBar(bar), material, pieces: 2, holes, existing }
-    : { section, bar, material, pieces: 1, holes, existing };
+    ? { section, bar: doubledBar(bar), material, pieces: 2, ...said }
+    : { section, bar, material, pieces: 1, ...said };
 };
 
 /**

@@ -61,6 +61,8 @@ export interface Member {
   readonly holes: readonly Hole[];
   /** is there already: neither cut nor bought */
   readonly existing: boolean;
+  /** where lengths of it are welded together, along it from its front, left or ball end, ascending, m */
+  readonly splicesM: readonly number[];
   /** seen from above */
   readonly plan: readonly PlanPoint[];
   readonly extent: Extent;

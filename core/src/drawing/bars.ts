@@ -78,6 +78,20 @@ const onBarFromAbove = (trailer: Trailer, member: Member): DrawnShape[] => {
       });
     }
   }
+  for (const atM of member.splicesM) {
+    const [at, next] = [along(axis, atM), along(axis, atM + 1)];
+    const [dx, dy] = [next[0] - at[0], next[1] - at[1]];
+    const half = member.bar.widthM / 2;
+    shapes.push({
+      ...own,
+      kind: 'line',
+      points: [
+        [at[0] - dy * half, at[1] + dx * half],
+        [at[0] + dy * half, at[1] - dx * half],
+      ],
+      line: 'edge',
+    });
+  }
   if (member.cutLaterM > 0) {
     const [start, end] = axis;
     const [front, rear] = start[0] <= end[0] ? [start, end] : [end, start];

@@ -83,6 +83,34 @@ const halves = (member: Member, corners: Corners): Piece[] => {
   });
 };
 
+/** Less than this is no length to weld on, m. */
+const LEAST_PIECE_M = 0.02;
+
+/** Lengths that are welded together end on end; square where they meet. */
+const spliced = (whole: Piece, splicesM: readonly number[]): readonly Piece[] => {
+  const { member, cutLengthM, faceLengthM, ends } = whole;
+  const stops = [0, ...splicesM, cutLengthM];
+  const last = stops.length - 2;
+  // What its slants take off the shorter face comes off its outer lengths.
+  const shortM = cutLengthM - faceLengthM;
+  const slanted = ends.filter(({ kind }) => kind !== 'square').length;
+  const parts = stops.slice(0, -1).map((from, i): Piece => {
+    const lengthM = (stops[i + 1] as number) - from;
+    const own = [i === 0 ? ends[0] : SQUARE, i === last ? ends[1] : SQUARE] as const;
+    const ownSlanted = own.filter(({ kind }) => kind !== 'square').length;
+    return {
+      ...whole,
+      cutLengthM: lengthM,
+      faceLengthM: lengthM - (slanted > 0 ? (shortM * ownSlanted) / slanted : 0),
+      ends: own,
+      shape: ownSlanted === 0 ? 'square' : 'one-slanted',
+      massKg: (whole.massKg * lengthM) / cutLengthM,
+      cutLaterM: i === 0 ? whole.cutLaterM : 0,
+    };
+  });
+  return member.pieces === 2 ? [...parts, ...parts] : parts;
+};
+
 /** The pieces that a bar is cut as. */
 export const piecesOf = (member: Member): readonly Piece[] => {
   const corners = member.line ? undefined : cornersOf(member);
@@ -97,6 +125,8 @@ export const piecesOf = (member: Member): readonly Piece[] => {
     massKg: member.massKg / member.pieces,
     cutLaterM: member.cutLaterM,
   };
+  const splicesM = member.splicesM.filter((at) => at > LEAST_PIECE_M && at < member.cutLengthM - LEAST_PIECE_M);
+  if (splicesM.length > 0) return spliced(whole, splicesM);
   if (member.pieces === 2 && corners && shape !== 'square') return halves(member, corners);
   const { hingeAtM } = member;
   if (hingeAtM === undefined || hingeAtM <= 0 || hingeAtM >= member.cutLengthM)

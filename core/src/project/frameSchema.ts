@@ -124,6 +124,11 @@ export const frameSchema = object({
       doubled: z.boolean().optional(),
       /** is there already: weighed and analysed, neither cut nor bought */
       existing: z.boolean().optional(),
+      /** of two or more lengths that are welded together, end on end: where, along it from its first end */
+      splices: z
+        .array(object({ atM: lengthOrZero }))
+        .max(6)
+        .optional(),
       /** drilled through the bar: along it from its first end; through the sides for a bolt across, or from top to bottom */
       holes: z
         .array(object({ atM: lengthOrZero, diameterM: length, through: z.enum(['sides', 'top-bottom']) }))

@@ -51,6 +51,7 @@ export const USUAL_SIZES = {
   'frame.deck.thicknessM': [0.0005, 0.2],
   'frame.overrides.any.holes.atM': [0, undefined],
   'frame.overrides.any.holes.diameterM': [0.001, 0.2],
+  'frame.overrides.any.splices.atM': [0, undefined],
   'frame.ownBars.from.atM': [0, undefined],
   'frame.ownBars.from.byXM': [-20, 20],
   'frame.ownBars.from.byYM': [-5, 5],

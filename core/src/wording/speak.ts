@@ -126,6 +126,8 @@ const partNameOf = (part: PartId, trailer: Trailer): string => {
       return 'Gusset';
     case 'hanger':
       return `Hanger ${part.of.replaceAll('.', ' ')}`;
+    case 'splice':
+      return 'A splice';
     case 'own-bar':
       return ownBarName(part.id, trailer);
     case 'own':

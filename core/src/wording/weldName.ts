@@ -1,10 +1,10 @@
 import { parsePartId } from '../project/index.js';
 import type { Speaker } from './speak.js';
 
-/** "Weld of cross-member 3 on left rail", "Weld of a hanger on left rail". */
+/** "Weld of cross-member 3 on left rail", "Weld of a hanger on left rail", "Weld of a splice in left rail". */
 export const weldName = (memberId: string, joint: string, say: Speaker): string => {
   const part = say.partName(memberId).toLowerCase();
-  return parsePartId(joint).kind === 'hanger'
-    ? `Weld of a hanger on ${part}`
-    : `Weld of ${part} on ${say.partName(joint).toLowerCase()}`;
+  const { kind } = parsePartId(joint);
+  if (kind === 'splice') return `Weld of a splice in ${part}`;
+  return kind === 'hanger' ? `Weld of a hanger on ${part}` : `Weld of ${part} on ${say.partName(joint).toLowerCase()}`;
 };

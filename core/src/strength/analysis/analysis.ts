@@ -52,7 +52,7 @@ export interface WeldResult extends RunKey {
   /** what the bar's end is welded to */
   readonly joint: string;
   readonly end: string;
-  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler' | 'gusset';
+  readonly kind: 'butt' | 'splice' | 'lap' | 'hanger' | 'coupler' | 'gusset';
   /** middle of the weld, in the trailer's axes, m */
   readonly at: Vector3;
   readonly legM: number;

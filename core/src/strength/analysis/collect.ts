@@ -219,7 +219,8 @@ export const collector = (
       });
       for (const weld of places) {
         if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
-        if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'gusset') continue;
+        if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'splice' && weld.kind !== 'gusset')
+          continue;
         const found = weldShare(weld, solved, ends, limit);
         if (into.welds.isWorse(weld.id, found.share))
           into.welds.keep(weld.id, found.share, () => weldResult(weld, found, key, limit));

@@ -3,7 +3,7 @@ import { cross, dot, innerAt, type PreparedMember, subtract, type Vector3 } from
 import type { Trailer } from '../../project/index.js';
 import { designShape, outsideSize, wallThicknessM } from '../../sections/index.js';
 import { inches } from '../../units/index.js';
-import type { BarElement } from '../frame-model/framing.js';
+import { type BarElement, SPLICE } from '../frame-model/framing.js';
 import { FREE_END } from '../frame-model/ownBars.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { heldLengthM } from '../joints/crippling.js';
@@ -68,7 +68,7 @@ export interface WeldPlace {
   readonly memberId: string;
   readonly joint: string;
   readonly end: string;
-  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler' | 'gusset';
+  readonly kind: 'butt' | 'splice' | 'lap' | 'hanger' | 'coupler' | 'gusset';
   readonly at: Vector3;
   readonly legM: number;
   readonly wallM: number;
@@ -114,35 +114,60 @@ const buttEnds = (
 
 const isUpright = (id: string): boolean => id.startsWith('packer.') || id.startsWith('tongue.riser.');
 
+/** The weld all round an end of an element. */
+const roundEnd = (
+  trailer: Trailer,
+  { bar }: ElementStrength,
+  end: 'first' | 'second',
+  lines: LinesOf,
+): Omit<WeldPlace, 'id' | 'joint' | 'end' | 'kind'> => {
+  const { member } = bar;
+  const wallM = wallOf(member);
+  const legM = legOn(trailer, member);
+  const shape = designShape(member.section);
+  const closed = shape.kind === 'rect-tube' || shape.kind === 'round-tube';
+  return {
+    memberId: member.id,
+    at: lines(bar.id)?.[end === 'first' ? 'start' : 'end'] ?? [0, 0, 0],
+    legM,
+    wallM,
+    group: allRound(shape),
+    pieces: member.pieces,
+    // An open bar's wall lies between two welds, half of it to each.
+    strengths: borneBy(trailer, member, closed ? wallM : wallM / 2, legM),
+    forces: (solved, ends) => {
+      const own = solved.prepared.memberIndex.get(bar.id) as number;
+      const pieces = solved.pieces[own] as SolvedRun['pieces'][number];
+      const inner = innerAt(pieces, solved.inner(own), end === 'first' ? 0 : pieces.lengthM);
+      return relieved(inner, end === 'first' ? bar.fromM : bar.toM, ends.get(member.id));
+    },
+  };
+};
+
 const buttWelds = (trailer: Trailer, strengths: readonly ElementStrength[], lines: LinesOf): WeldPlace[] =>
   buttEnds(trailer, strengths).map(({ index, end }) => {
-    const { bar } = strengths[index] as ElementStrength;
-    const { member } = bar;
-    const wallM = wallOf(member);
-    const legM = legOn(trailer, member);
-    const shape = designShape(member.section);
-    const closed = shape.kind === 'rect-tube' || shape.kind === 'round-tube';
+    const strength = strengths[index] as ElementStrength;
+    const { member, jointFrom, jointTo } = strength.bar;
     return {
+      ...roundEnd(trailer, strength, end, lines),
       id: `${member.id} ${end}`,
-      memberId: member.id,
-      joint: (end === 'first' ? bar.jointFrom : bar.jointTo) ?? '',
+      joint: (end === 'first' ? jointFrom : jointTo) ?? '',
       end,
       kind: 'butt',
-      at: lines(bar.id)?.[end === 'first' ? 'start' : 'end'] ?? [0, 0, 0],
-      legM,
-      wallM,
-      group: allRound(shape),
-      pieces: member.pieces,
-      // An open bar's wall lies between two welds, half of it to each.
-      strengths: borneBy(trailer, member, closed ? wallM : wallM / 2, legM),
-      forces: (solved, ends) => {
-        const own = solved.prepared.memberIndex.get(bar.id) as number;
-        const pieces = solved.pieces[own] as SolvedRun['pieces'][number];
-        const inner = innerAt(pieces, solved.inner(own), end === 'first' ? 0 : pieces.lengthM);
-        return relieved(inner, end === 'first' ? bar.fromM : bar.toM, ends.get(member.id));
-      },
     };
   });
+
+/** Where lengths of a bar are welded together end on end, by a weld all round. */
+const spliceWelds = (trailer: Trailer, strengths: readonly ElementStrength[], lines: LinesOf): WeldPlace[] =>
+  strengths
+    .filter(({ bar }) => bar.jointTo === SPLICE)
+    .map((strength) => ({
+      ...roundEnd(trailer, strength, 'second', lines),
+      id: `${strength.bar.id} splice`,
+      joint: SPLICE,
+      end: `splice.${strength.bar.id}`,
+      kind: 'splice',
+    }));
 
 type LinesOf = (elementId: string) => { readonly start: Vector3; readonly end: Vector3 } | undefined;
 
@@ -342,6 +367,7 @@ export const weldPlaces = (
   lines: LinesOf,
 ): readonly WeldPlace[] => [
   ...buttWelds(trailer, strengths, lines),
+  ...spliceWelds(trailer, strengths, lines),
   ...lapWelds(trailer, frame, frame.bars, lines),
   ...hangerWelds(trailer, frame, frame.bars),
   ...gussetWelds(trailer, strengths, lines),

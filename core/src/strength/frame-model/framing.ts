@@ -164,6 +164,32 @@ export interface Line {
   readonly stations: Station[];
 }
 
+/** What a length of a bar is welded to where the bar is of several. */
+export const SPLICE = 'splice';
+
+/**
+ * Marks the places along a bar where lengths of it are welded together; one that falls on a joint stands right beside it, where the bar bends as
+ * much.
+ */
+export const markSplices = (frame: Framing, { member, start, end, stations }: Line): void => {
+  const whole = subtract(end, start);
+  const lengthM = length(whole);
+  for (const [i, said] of member.splicesM.entries()) {
+    const atM = (said / member.cutLengthM) * lengthM;
+    if (!(atM > SAME_STATION_M && atM < lengthM - SAME_STATION_M)) continue;
+    const free = [
+      atM,
+      atM - SAME_STATION_M,
+      atM + SAME_STATION_M,
+      atM - 2 * SAME_STATION_M,
+      atM + 2 * SAME_STATION_M,
+    ].find((place) => !stations.some((station) => Math.abs(station.atM - place) < SAME_STATION_M - 1e-9));
+    if (free === undefined) continue;
+    const node = frame.node(`${member.id}@${SPLICE}.${i + 1}`, add(start, scale(whole, free / lengthM)));
+    stations.push({ atM: free, node, joint: SPLICE });
+  }
+};
+
 /** A rail's line as it gathers what is joined to it. */
 export interface RailLine {
   readonly start: Vector3;

@@ -13,6 +13,7 @@ import {
   type Framing,
   framing,
   type Line,
+  markSplices,
   railNode,
   SAME_STATION_M,
   type Station,
@@ -351,6 +352,7 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
   const own = chassis.members.filter(({ group }) => group === 'own').map(lineOf);
   const lines = [...rails, ...crosses, ...legs, ...sideTubes, ...own];
   joinOwnBars(trailer, frame, lines);
+  for (const line of lines) markSplices(frame, line);
   for (const line of lines) frame.bar(line.member, line.start, line.end, line.stations);
   placeDeckSheet(trailer, chassis, frame, crosses);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);

@@ -7,10 +7,12 @@ export type WeldMend =
   | { readonly kind: 'longer'; readonly lengthM: number }
   | { readonly kind: 'gusset'; readonly legM: number }
   | { readonly kind: 'plate' }
+  /** along both sides of a splice */
+  | { readonly kind: 'side-plates' }
   | { readonly kind: 'wall'; readonly wallM: number };
 
 interface Weak {
-  readonly kind: 'butt' | 'lap' | 'hanger' | 'coupler' | 'gusset';
+  readonly kind: 'butt' | 'splice' | 'lap' | 'hanger' | 'coupler' | 'gusset';
   readonly legM: number;
   readonly wallM: number;
   readonly group: WeldGroup;
@@ -48,6 +50,8 @@ export const weldMend = (weak: Weak, stepM: number): WeldMend => {
   if (by === 'base-metal') return { kind: 'wall', wallM: wallM * utilisation };
   const legNeededM = Math.ceil((legM * utilisation) / stepM - 1e-9) * stepM;
   if (legNeededM <= wallM + 1e-9) return { kind: 'leg', legM: legNeededM };
+  // Round a bar's end the weld is as long as it can be.
+  if (kind === 'splice') return { kind: 'side-plates' };
   if (kind !== 'butt') {
     return utilisation <= MOST_LONGER ? { kind: 'longer', lengthM: group.lengthM * utilisation } : { kind: 'plate' };
   }

@@ -23,7 +23,7 @@ export const sectionsOf = ({ frame }: Trailer): Sections => {
   return { rail, header, cross, tongue };
 };
 
-/** The trailer with other bars; a bar of these groups that had a section of its own goes with its group, its holes stay. */
+/** The trailer with other bars; a bar of these groups that had a section of its own goes with its group, its holes and splices stay. */
 export const withSections = (trailer: Trailer, sections: Sections): Trailer => {
   const sized = buildChassis(trailer).members.filter(({ group }) => isSized(group));
   const ids = new Set(sized.filter(({ existing }) => !existing).map(({ id }) => id));
@@ -46,7 +46,11 @@ export const withSections = (trailer: Trailer, sections: Sections): Trailer => {
       },
       overrides: Object.fromEntries([
         ...Object.entries(trailer.frame.overrides).flatMap(([id, own]) =>
-          !ids.has(id) ? [[id, own]] : own.holes ? [[id, { holes: own.holes }]] : [],
+          !ids.has(id)
+            ? [[id, own]]
+            : own.holes || own.splices
+              ? [[id, { holes: own.holes, splices: own.splices }]]
+              : [],
         ),
         ...kept,
       ]),

@@ -1,3 +1,4 @@
+import { parsePartId } from '../../project/index.js';
 import type { AnalysisFindingData, WeldMend } from '../../strength/index.js';
 import type { Speaker } from '../speak.js';
 import { frameProblemSentence } from '../frameProblems.js';
@@ -23,9 +24,19 @@ const mendText = (mend: WeldMend, say: Speaker): string => {
       return `A gusset with legs of ${say.length(mend.legM)} would do. A thicker leg than the wall would burn through.`;
     case 'plate':
       return 'Put a plate between that spreads the weld; a thicker leg than the wall would burn through.';
+    case 'side-plates':
+      return 'Put plates along both sides of it, and have them looked at: they are not worked out here. A thicker leg than the wall would burn through.';
     case 'wall':
       return `The wall is the weaker: ${say.length(mend.wallM)} of it would do.`;
   }
+};
+
+/** Where a weld cracks first. */
+const crackPlace = (joint: string, memberId: string, say: Speaker): string => {
+  const bar = say.partName(memberId).toLowerCase();
+  return parsePartId(joint).kind === 'splice'
+    ? `at the splice in ${bar}`
+    : `where ${say.partName(joint).toLowerCase()} meets ${bar}`;
 };
 
 /** Why hand and frame differ by more than a quarter. */
@@ -81,7 +92,7 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
     return `${subject} ${bend(data.byM, say)} under ${say.caseName(caseId)} alone; up to ${say.length(data.lengthM / data.divisor)} is usual.${data.what === 'tongue-tip' && data.byM * data.divisor > data.lengthM ? ' A tongue this springy nods on the road.' : ''}`;
   },
   'fatigue-life': ({ data, caseId }, say) =>
-    `Always loaded as ${say.caseName(caseId)}, look for cracks where ${say.partName(data.joint).toLowerCase()} meets ${say.partName(data.memberId).toLowerCase()} after about ${say.distance(data.km)}; it may as well be a fifth or five times that.`,
+    `Always loaded as ${say.caseName(caseId)}, look for cracks ${crackPlace(data.joint, data.memberId, say)} after about ${say.distance(data.km)}; it may as well be a fifth or five times that.`,
   'situations-off': ({ data }) =>
     `Switched off, so not looked at: ${data.off.map((id) => SITUATION_NAMES[id].toLowerCase()).join(', ')}.`,
   'situation-not-run': ({ data }) =>

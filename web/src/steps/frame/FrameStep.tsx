@@ -3,6 +3,7 @@ import {
   widestGapM,
   barOf,
   isDoubled,
+  type Member,
   inches,
   millimetres,
   moveCrossMember,
@@ -27,12 +28,51 @@ import { materialOptions, metalNote, sectionChange } from '../stepKit';
 import { BarNotes } from './BarNotes';
 import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
+import { SpliceFields } from './SpliceFields';
 import { StrapsAndStands } from './StrapsAndStands';
 import { OwnBars, PickedOwnBar } from './OwnBars';
 import { OwnMetal } from './OwnMetal';
 import { OwnSection } from './OwnSection';
 
 const CORNERS = optionsOf(CORNER_NAMES);
+
+/** What is done to one bar: nothing where it is there already, holes, splices. */
+const WorkOnBar = ({
+  member,
+  override,
+}: {
+  readonly member: Member;
+  readonly override: (current: Trailer, change: Parameters<typeof overrideBar>[3]) => Trailer;
+}) => {
+  const { edit } = useEditing();
+  const { say } = useWorkbench('say');
+  const name = say.partName(member.id).toLowerCase();
+  return (
+    <>
+      <CheckField
+        label="Already there: neither cut nor bought"
+        checked={member.existing}
+        onCommit={(existing) =>
+          edit(`${name} ${existing ? 'already there' : 'to be made'}`, (current) => override(current, { existing }))
+        }
+      />
+      <HoleFields
+        holes={member.holes}
+        lengthM={member.cutLengthM}
+        onCommit={(label, holes) =>
+          edit(`${name}: ${label}`, (current) => override(current, { holes: holes.map((hole) => ({ ...hole })) }))
+        }
+      />
+      <SpliceFields
+        splicesM={member.splicesM}
+        lengthM={member.cutLengthM}
+        onCommit={(label, splices) =>
+          edit(`${name}: ${label}`, (current) => override(current, { splices: splices.map((atM) => ({ atM })) }))
+        }
+      />
+    </>
+  );
+};
 
 const PickedMember = ({ id }: { readonly id: string }) => {
   const { trailer, edit } = useEditing();
@@ -102,24 +142,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             )
           }
         />
-        <CheckField
-          label="Already there: neither cut nor bought"
-          checked={member.existing}
-          onCommit={(existing) =>
-            edit(`${say.partName(id).toLowerCase()} ${existing ? 'already there' : 'to be made'}`, (current) =>
-              override(current, { existing }),
-            )
-          }
-        />
-        <HoleFields
-          holes={member.holes}
-          lengthM={member.cutLengthM}
-          onCommit={(label, holes) =>
-            edit(`${say.partName(id).toLowerCase()}: ${label}`, (current) =>
-              override(current, { holes: holes.map((hole) => ({ ...hole })) }),
-            )
-          }
-        />
+        <WorkOnBar member={member} override={override} />
         {pair !== undefined && <CheckField label="Left and right alike" checked={linked} onCommit={setLinked} />}
         {own && (
           <button

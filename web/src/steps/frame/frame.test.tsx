@@ -8,6 +8,7 @@ import { JointFields } from '../strength/JointFields';
 import { VehicleFields } from '../towing/VehicleFields';
 import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
+import { SpliceFields } from './SpliceFields';
 import { StrapsAndStands } from './StrapsAndStands';
 
 const [apiary, , telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
@@ -68,6 +69,24 @@ describe('holes', () => {
       { label: 'hole turned', count: 1 },
       { label: 'hole moved', count: 1 },
       { label: 'hole taken out', count: 0 },
+    ]);
+  });
+});
+
+describe('splices', () => {
+  test('half-way first, moved, in one piece again: each one named edit', () => {
+    const said: { label: string; splicesM: readonly number[] }[] = [];
+    show(
+      apiary,
+      <SpliceFields splicesM={[0.5]} lengthM={2} onCommit={(label, splicesM) => said.push({ label, splicesM })} />,
+    );
+    fireEvent.click(screen.getByRole('button', { name: 'Splice of two lengths' }));
+    type('Splice 1, along the bar', '30');
+    fireEvent.click(screen.getByRole('button', { name: 'Not spliced there' }));
+    expect(said).toEqual([
+      { label: 'spliced', splicesM: [0.5, 1] },
+      { label: 'splice moved', splicesM: [expect.closeTo(0.762, 6)] },
+      { label: 'in one piece there', splicesM: [] },
     ]);
   });
 });
