@@ -1,5 +1,6 @@
-import { length, subtract, type Vector3 } from '../frame-analysis/index.js';
+import { subtract, type Vector3 } from '../frame-analysis/index.js';
 import type { Member } from './member.js';
+import { lineLengthM } from './middleLine.js';
 
 /** A box along the trailer's axes, m. */
 export interface BarBox {
@@ -24,7 +25,7 @@ export const boxesAlong = ({ line, bar }: Pick<Member, 'line' | 'bar'>): readonl
   const { start, end, across, up } = line;
   const whole = subtract(end, start);
   const slants = whole.filter((part) => Math.abs(part) > 1e-6).length > 1;
-  const count = slants ? Math.min(MOST, Math.max(1, Math.ceil(length(whole) / STEP_M))) : 1;
+  const count = slants ? Math.min(MOST, Math.max(1, Math.ceil(lineLengthM(line) / STEP_M))) : 1;
   const half = (axis: 0 | 1 | 2): number =>
     (Math.abs(across[axis]) * bar.widthM + Math.abs(up[axis]) * bar.heightM) / 2;
   // The middle line lies at the centroid; the box lies about half the height.

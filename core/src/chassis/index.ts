@@ -12,7 +12,7 @@ export {
   rearOutline,
   sideOutline,
 } from './member.js';
-export { middleLineOf } from './middleLine.js';
+export { directionOf, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
 export { mirroredOwnBar, shiftedOwnBar } from './ownBarCopies.js';
 export { boxesAlong } from './barBoxes.js';
 export { rackUnder } from './rack.js';

@@ -1,7 +1,17 @@
-import { cross, dot, scale, subtract, length, type Vector3 } from '../frame-analysis/index.js';
+import { add, cross, dot, length, scale, subtract, type Vector3 } from '../frame-analysis/index.js';
 import { parsePartId } from '../project/index.js';
 import type { Member, MiddleLine } from './member.js';
 import { tongueMiddle } from './tongue/crossings.js';
+
+type Ends = Pick<MiddleLine, 'start' | 'end'>;
+
+export const lineLengthM = ({ start, end }: Ends): number => length(subtract(end, start));
+
+/** Along a line from its first end, of length one. */
+export const directionOf = (line: Ends): Vector3 => scale(subtract(line.end, line.start), 1 / lineLengthM(line));
+
+/** Place on a line so far from its first end. */
+export const placeOnLine = (line: Ends, atM: number): Vector3 => add(line.start, scale(directionOf(line), atM));
 
 /** Height of a lying bar's middle line at its rear end; where it slopes its front end lies `frontRiseM` higher. */
 const centreZM = ({ extent, bar, frontRiseM }: Member): number =>
@@ -9,8 +19,7 @@ const centreZM = ({ extent, bar, frontRiseM }: Member): number =>
 
 /** Axes of a section that stands upright on its line; of a line that stands itself, deep along the trailer. */
 const uprightAxes = (start: Vector3, end: Vector3): Pick<MiddleLine, 'across' | 'up'> => {
-  const whole = subtract(end, start);
-  const along = scale(whole, 1 / length(whole));
+  const along = directionOf({ start, end });
   const toward: Vector3 = Math.abs(along[2]) > 0.999 ? [1, 0, 0] : [0, 0, 1];
   const square = subtract(toward, scale(along, dot(toward, along)));
   const up = scale(square, 1 / length(square));

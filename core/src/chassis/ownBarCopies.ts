@@ -1,7 +1,7 @@
-import { length, subtract } from '../frame-analysis/index.js';
+import { subtract } from '../frame-analysis/index.js';
 import { type BarEnd, type OwnBar, pairOf } from '../project/index.js';
 import type { Chassis } from './buildChassis.js';
-import { middleLineOf } from './middleLine.js';
+import { lineLengthM, middleLineOf } from './middleLine.js';
 
 /** What a copy of a bar's end is; undefined where there is nothing like it that it could stand on. */
 type EndCopy = (end: BarEnd) => BarEnd | undefined;
@@ -35,7 +35,7 @@ export const mirroredOwnBar = (chassis: Chassis, own: OwnBar, id: string): OwnBa
         if (!line) return undefined;
         const [a, b] = [line.start, line.end];
         const same = Math.abs(a[0] - b[0]) < 1e-9 && Math.abs(a[2] - b[2]) < 1e-9 && Math.abs(a[1] + b[1]) < 1e-9;
-        if (same) return { ...end, atM: length(subtract(b, a)) - end.atM };
+        if (same) return { ...end, atM: lineLengthM(line) - end.atM };
         return Math.abs(a[1]) < 1e-9 && Math.abs(b[1]) < 1e-9 ? end : undefined;
       }
     }

@@ -88,6 +88,14 @@ describe('an upright on a rail, and its brace', () => {
     }
     expect(row).toMatchObject({ mark: 'B2', shape: 'same-side', quantity: 1 });
   });
+  test('a cut that is slanted both ways says how far the blade leans', () => {
+    // Up, back and inward alike, out of the rail's inner face: the bar's own axes and the face's normal give tan = √1.5, √0.5 and sin = 1 ÷ √6.
+    const [end] = built(withBars(bar('corner', on('rail.left', 24), off(20, 20, 20))), 'corner').ends;
+    if (end.kind !== 'mitre') throw new Error('square');
+    expect(fromRadians(end.offSquareRad, 'deg')).toBeCloseTo(50.768, 2);
+    expect(fromRadians(end.bevelRad ?? 0, 'deg')).toBeCloseTo(35.264, 2);
+    expect(fromRadians(end.tiltRad ?? 0, 'deg')).toBeCloseTo(24.095, 2);
+  });
   test('it weighs in at its place, in every load', () => {
     const [bare, braced] = [evaluate(withBars()), evaluate(trailer)];
     const own = [built(trailer, 'post'), built(trailer, 'brace')];

@@ -10,13 +10,13 @@ import {
   type MiddleLine,
   type PlanPoint,
 } from './member.js';
-import { lineBetween, middleLineOf } from './middleLine.js';
+import { directionOf, lineBetween, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
 
 /** A bar shorter than this between the faces that it stands on is none, m. */
 const LEAST_M = 0.005;
 /** An end this near to square is square, rad. */
 const SQUARE_RAD = 1e-4;
-/** No bar is welded on flatter than this against the other's own line, as a sine. */
+/** No bar is welded on flatter than this against the other's own line, as a sine: 10°, common practice for what a torch still reaches. */
 const FLATTEST = 0.17;
 
 /** A bar that others can stand on. */
@@ -24,14 +24,6 @@ interface Host {
   readonly member: Member;
   readonly line: MiddleLine;
 }
-
-const alongOf = ({ start, end }: MiddleLine): Vector3 => {
-  const whole = subtract(end, start);
-  return scale(whole, 1 / length(whole));
-};
-
-/** Place on a bar's middle line so far from its first end. */
-const placeOnLine = (line: MiddleLine, atM: number): Vector3 => add(line.start, scale(alongOf(line), atM));
 
 /** How a line that leaves a bar's middle comes out of it: how far out, and the face that it comes through. */
 const outOf = (
@@ -69,7 +61,9 @@ const cutAgainst = (line: MiddleLine, outward: Vector3, face: Vector3 | undefine
   const past = CORNERS.map(([u, v]) => (u * across * bar.widthM) / 2 + (v * up * bar.heightM) / 2).map((by) => -by);
   const [offSquareRad, bevelRad] = [Math.atan(Math.abs(across)), Math.atan(Math.abs(up))];
   if (Math.max(offSquareRad, bevelRad) < SQUARE_RAD) return { cut: { kind: 'square' }, past: [0, 0, 0, 0] };
-  return { cut: { kind: 'mitre', offSquareRad, ...(bevelRad < SQUARE_RAD ? {} : { bevelRad }) }, past };
+  // The blade leans by sin(tilt) = n·u with the bar flat on the saw's table, as on the tongue's slanted bars.
+  const slanted = { bevelRad, tiltRad: Math.asin(Math.min(1, Math.abs(dot(line.up, face)))) };
+  return { cut: { kind: 'mitre', offSquareRad, ...(bevelRad < SQUARE_RAD ? {} : slanted) }, past };
 };
 
 const memberOf = (
@@ -78,10 +72,10 @@ const memberOf = (
   line: MiddleLine,
   faces: readonly [Vector3 | undefined, Vector3 | undefined],
 ): Member => {
-  const along = alongOf(line);
+  const along = directionOf(line);
   const from = cutAgainst(line, scale(along, -1), faces[0], stock);
   const to = cutAgainst(line, along, faces[1], stock);
-  const middleM = length(subtract(line.end, line.start));
+  const middleM = lineLengthM(line);
   const edges = CORNERS.map((_, i) => middleM + (from.past[i] as number) + (to.past[i] as number));
   const corners = boxCorners(line, stock);
   const [xs, zs] = [corners.map(([x]) => x), corners.map(([, , z]) => z)];
@@ -124,7 +118,7 @@ const endOf = (own: OwnBar, end: BarEnd, other: BarEnd, search: Search): Found =
       const host = search.hosts.get(end.barId);
       if (!host)
         return search.open.has(end.barId) ? 'waits' : { code: 'own-bar-on-nothing', memberId: own.id, onId: end.barId };
-      const lengthM = length(subtract(host.line.end, host.line.start));
+      const lengthM = lineLengthM(host.line);
       if (end.atM > lengthM + 1e-9)
         return { code: 'own-bar-past-end', memberId: own.id, onId: end.barId, atM: end.atM, lengthM };
       return { at: placeOnLine(host.line, end.atM), host };
@@ -145,7 +139,9 @@ const placed = (own: OwnBar, stock: BarStock, from: Ended, to: Ended): Member | 
   if (!(wholeM > LEAST_M)) return { code: 'own-bar-no-length', memberId: own.id };
   if (!from.host && !to.host) return { code: 'own-bar-loose', memberId: own.id };
   const along = scale(whole, 1 / wholeM);
-  const flat = [from, to].find(({ host }) => host !== undefined && length(cross(along, alongOf(host.line))) < FLATTEST);
+  const flat = [from, to].find(
+    ({ host }) => host !== undefined && length(cross(along, directionOf(host.line))) < FLATTEST,
+  );
   if (flat?.host) return { code: 'own-bar-too-flat', memberId: own.id, onId: flat.host.member.id };
   const first = from.host && outOf(from.host, along);
   const last = to.host && outOf(to.host, scale(along, -1));

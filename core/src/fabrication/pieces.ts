@@ -1,4 +1,4 @@
-import { type EndCut, type Member, planArea, type PlanPoint } from '../chassis/index.js';
+import { type EndCut, lineLengthM, type Member, planArea, type PlanPoint } from '../chassis/index.js';
 
 /** How the two ends of a piece slant against each other, seen from above. */
 export type EndShape = 'square' | 'one-slanted' | 'same-side' | 'parallel';
@@ -49,7 +49,7 @@ const lengths = (corners: Corners): { readonly longM: number; readonly faceM: nu
 const shapeOfEnds = ({ ends, cutLengthM, faceLengthM, line }: Member): EndShape => {
   const slanted = ends.filter(({ kind }) => kind !== 'square').length;
   if (slanted < 2 || !line) return slanted === 0 ? 'square' : 'one-slanted';
-  const middleM = Math.hypot(...line.end.map((value, i) => value - (line.start[i] as number)));
+  const middleM = lineLengthM(line);
   return Math.abs(faceLengthM - middleM) < (cutLengthM - middleM) / 2 ? 'parallel' : 'same-side';
 };
 

@@ -1,4 +1,4 @@
-import type { Member } from '../../chassis/index.js';
+import { lineLengthM, type Member, placeOnLine } from '../../chassis/index.js';
 import {
   add,
   type EndSprings,
@@ -171,9 +171,9 @@ export const SPLICE = 'splice';
  * Marks the places along a bar where lengths of it are welded together; one that falls on a joint stands right beside it, where the bar bends as
  * much.
  */
-export const markSplices = (frame: Framing, { member, start, end, stations }: Line): void => {
-  const whole = subtract(end, start);
-  const lengthM = length(whole);
+export const markSplices = (frame: Framing, line: Line): void => {
+  const { member, stations } = line;
+  const lengthM = lineLengthM(line);
   for (const [i, said] of member.splicesM.entries()) {
     const atM = (said / member.cutLengthM) * lengthM;
     if (!(atM > SAME_STATION_M && atM < lengthM - SAME_STATION_M)) continue;
@@ -185,7 +185,7 @@ export const markSplices = (frame: Framing, { member, start, end, stations }: Li
       atM + 2 * SAME_STATION_M,
     ].find((place) => !stations.some((station) => Math.abs(station.atM - place) < SAME_STATION_M - 1e-9));
     if (free === undefined) continue;
-    const node = frame.node(`${member.id}@${SPLICE}.${i + 1}`, add(start, scale(whole, free / lengthM)));
+    const node = frame.node(`${member.id}@${SPLICE}.${i + 1}`, placeOnLine(line, free));
     stations.push({ atM: free, node, joint: SPLICE });
   }
 };

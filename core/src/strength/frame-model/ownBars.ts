@@ -1,25 +1,21 @@
-import { add, cross, length, scale, subtract, type Vector3 } from '../../frame-analysis/index.js';
+import { directionOf, lineLengthM, placeOnLine } from '../../chassis/index.js';
+import { cross, length } from '../../frame-analysis/index.js';
 import type { BarEnd, Trailer } from '../../project/index.js';
 import { type Framing, type Line, SAME_STATION_M } from './framing.js';
 
 /** What a bar's end in the air is joined to. */
 export const FREE_END = 'free end';
 
-const alongOf = ({ start, end }: Line): Vector3 => {
-  const whole = subtract(end, start);
-  return scale(whole, 1 / length(whole));
-};
-
 /** The node on a bar's middle line so far from its first end: the joint that is there already, or a new one. */
 const nodeOn = (frame: Framing, line: Line, atM: number, name: string): string => {
   const there = line.stations.find((station) => Math.abs(station.atM - atM) < SAME_STATION_M);
-  return there?.node ?? frame.node(name, add(line.start, scale(alongOf(line), atM)));
+  return there?.node ?? frame.node(name, placeOnLine(line, atM));
 };
 
 /** How far a joint reaches to either side along the bar that is stood on. */
 const reachM = (on: Line, own: Line): number => {
   const { widthM, heightM } = own.member.bar;
-  const sine = Math.max(length(cross(alongOf(on), alongOf(own))), 0.2);
+  const sine = Math.max(length(cross(directionOf(on), directionOf(own))), 0.2);
   return Math.min(widthM, heightM) / 2 / sine;
 };
 
@@ -33,7 +29,7 @@ export const joinOwnBars = (trailer: Trailer, frame: Framing, lines: readonly Li
     const line = byId.get(id);
     if (!line) continue;
     const join = (end: BarEnd, which: 'from' | 'to'): void => {
-      const atM = which === 'from' ? 0 : length(subtract(line.end, line.start));
+      const atM = which === 'from' ? 0 : lineLengthM(line);
       const on = end.kind === 'on' ? byId.get(end.barId) : undefined;
       if (end.kind !== 'on' || !on) {
         const place = which === 'from' ? line.start : line.end;

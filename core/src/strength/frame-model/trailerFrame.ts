@@ -1,6 +1,14 @@
-import { type Chassis, type Crossing, type Member, middleLineOf, tieDownPlaces } from '../../chassis/index.js';
+import {
+  type Chassis,
+  type Crossing,
+  lineLengthM,
+  type Member,
+  middleLineOf,
+  placeOnLine,
+  tieDownPlaces,
+} from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
-import { add, length, scale, subtract } from '../../frame-analysis/index.js';
+import { length, subtract } from '../../frame-analysis/index.js';
 import { axleCount } from '../../mass/index.js';
 import { type Trailer, parsePartId, printPartId } from '../../project/index.js';
 import { usualRailTopM } from '../../suspension/index.js';
@@ -68,11 +76,7 @@ const lineOf = (member: Member): Line => {
 
 const alongX = (line: Line, x: number): number => {
   const span = line.end[0] - line.start[0];
-  return ((x - line.start[0]) / span) * length(subtract(line.end, line.start));
-};
-const placeOn = (line: Line, atM: number): Vector3 => {
-  const whole = subtract(line.end, line.start);
-  return add(line.start, scale(whole, atM / length(whole)));
+  return ((x - line.start[0]) / span) * lineLengthM(line);
 };
 
 /** Within this of a header's end a tongue leg is joined to the corner itself, m. */
@@ -200,7 +204,7 @@ const joinPacker = ({ frame, packers }: Skeleton, line: Line, cross: Line, cross
   const halfM = packer.bar.widthM / 2;
   // Where it would stand in a joint that is there already, it is part of that joint.
   if (line.stations.some((station) => Math.abs(station.atM - atM) < (station.halfM ?? 0) + halfM)) return;
-  const at = placeOn(line, atM);
+  const at = placeOnLine(line, atM);
   const held = nodeOnCross(frame, cross, at[1], `${cross.member.id}@${packer.id}`, packer.bar.heightM / 2);
   const node = frame.node(`${packer.id}@${line.member.id}`, at);
   line.stations.push({ atM, node, joint: packer.id, halfM });
@@ -222,9 +226,9 @@ const joinRail = (skeleton: Skeleton, line: Line, braced: Pick<Station, 'gussetM
   const rail = line.end[1] < 0 ? rails[0] : rails[1];
   const slant = slantOf(line);
   const x = line.start[0] + Math.abs(rail.start[1] - line.start[1]) / Math.tan(slant);
-  const wholeM = length(subtract(line.end, line.start));
+  const wholeM = lineLengthM(line);
   const atM = Math.min(wholeM, alongX(line, x));
-  const at = placeOn(line, atM);
+  const at = placeOnLine(line, atM);
   const { widthM } = rail.member.bar;
   const node = railNode(frame, rail, at[0], `${rail.member.id}@${line.member.id}`, line.member.id, {
     halfM: (widthM / Math.tan(slant) + line.member.bar.widthM / Math.sin(slant)) / 2,
@@ -244,10 +248,10 @@ const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-mem
   const { trailer, frame, crosses, crossings } = skeleton;
   const front = crosses.find(({ member }) => member.id === 'header.front') as Line;
   const id = line.member.id;
-  const wholeM = length(subtract(line.end, line.start));
+  const wholeM = lineLengthM(line);
   const braced = gusset(trailer.strength.gussets.tongueM);
   const joinTo = (cross: Line, atM: number, end: 'front' | 'rear', stiffened: Pick<Station, 'gussetM'> = {}): void => {
-    const at = placeOn(line, atM);
+    const at = placeOnLine(line, atM);
     const { alongM, acrossM } = halvesOn(line, cross.member);
     const node = nodeOnCross(frame, cross, at[1], `${cross.member.id}@${id}`, acrossM);
     const held = { node, joint: cross.member.id, end };
@@ -288,7 +292,7 @@ const joinSideTube = (
 ): void => {
   const x = line.start[0];
   const atM = alongX(backbone, x);
-  const node = skeleton.frame.node(`${backbone.member.id}@${x.toFixed(6)}`, placeOn(backbone, atM));
+  const node = skeleton.frame.node(`${backbone.member.id}@${x.toFixed(6)}`, placeOnLine(backbone, atM));
   backbone.stations.push({
     atM,
     node,

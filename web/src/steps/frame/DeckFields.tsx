@@ -49,7 +49,7 @@ const SheetFields = () => {
         <SelectField
           label="Their length lies"
           value={sheet.laid}
-          options={LAID.map(({ value, text }) => ({ value, text }))}
+          options={LAID}
           onCommit={(laid) => set(`sheets ${laid} the trailer`, { sheet: { ...sheet, laid } })}
         />
       )}

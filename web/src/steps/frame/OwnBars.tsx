@@ -4,6 +4,7 @@ import {
   changeOwnBar,
   explicitCrossMembers,
   inches,
+  lineLengthM,
   middleLineOf,
   millimetres,
   mirroredOwnBar,
@@ -78,12 +79,7 @@ const EndFields = ({ title, own, end, set }: EndProps) => {
       className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 pt-2"
       aria-label={`Where it ${title.toLowerCase()}`}
     >
-      <SelectField
-        label={title}
-        value={end.kind}
-        options={END_KINDS.map(({ value, text }) => ({ value, text }))}
-        onCommit={change}
-      />
+      <SelectField label={title} value={end.kind} options={END_KINDS} onCommit={change} />
       {end.kind === 'on' && (
         <>
           <SelectField
@@ -218,7 +214,7 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
         <SelectField
           label="Turned about its line"
           value={`${own.turnDeg}`}
-          options={TURNS.map(({ value, text }) => ({ value, text }))}
+          options={TURNS}
           onCommit={(turn) => change('turned', { turnDeg: Number(turn) as OwnBar['turnDeg'] })}
         />
         <Picker
@@ -278,7 +274,7 @@ export const OwnBars = () => {
     const id = newId();
     const host = evaluation.chassis.members.find((member) => member.id === picked && middleLineOf(member));
     const line = host && middleLineOf(host);
-    const lengthM = line ? Math.hypot(...line.end.map((value, i) => value - (line.start[i] as number))) : undefined;
+    const lengthM = line && lineLengthM(line);
     edit('bar added', (current) => {
       const onCross = host !== undefined && parsePartId(host.id).kind === 'cross';
       const listed = onCross ? explicitCrossMembers(current, evaluation.chassis.crossPlaced) : current;
