@@ -115,7 +115,7 @@ export const benchFrame = async (core) => {
     const layout = layPieces(memberPieces(frame, loads));
     const along = loads.map((own) => pieceLoads(layout, own));
     const ends = solutions.map(({ endForces }) => endForces);
-    const rows = layout.pieces.map(innerRoom);
+    const rows = layout.pieces.map((pieces) => innerRoom(pieces));
     const endForces = new Float64Array(ends[0].length);
     const standing = new Float64Array(along[0].length);
     for (const factors of combinations) {

@@ -8,9 +8,6 @@ import {
   type Restraint,
   type Vector3,
 } from './frame.js';
-import { conditionEstimate, emptySkyline, factorise, type Factorisation, scaledNorm } from './skyline.js';
-import { dot, isFinite3, length, scale, subtract } from './vectors.js';
-
 import {
   type NodeFreedoms,
   type PreparedFrame,
@@ -20,6 +17,9 @@ import {
   transposedProduct,
   type UnheldFrame,
 } from './prepare.js';
+import { conditionEstimate, emptySkyline, factorise, type Factorisation, scaledNorm } from './skyline.js';
+import { dot, isFinite3, length, scale, subtract } from './vectors.js';
+
 /** A direction this near to the ones already held adds nothing, as a sine. */
 const SAME_DIRECTION = 1e-9;
 const AXES: readonly Vector3[] = [

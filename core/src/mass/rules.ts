@@ -12,7 +12,7 @@ export const RULES = rulesOf({
   },
   'no-rack-under': {
     formula: 'a level bar of one’s own lies under what stands on a rack',
-    source: SUM,
+    source: computedBy('bars of one’s own under its outline'),
     holds: 'bars within 5 mm of the highest carry together',
   },
   'no-load': {
