@@ -49,6 +49,16 @@ export const along = ([[x0, y0], [x1, y1]]: readonly [Point, Point], atM: number
   return [x0 + ((x1 - x0) * atM) / length, y0 + ((y1 - y0) * atM) / length];
 };
 
+/** Square across a bar's axis at a place along it, so far to either side. */
+const squareAcross = (axis: readonly [Point, Point], atM: number, half: number): readonly [Point, Point] => {
+  const [at, next] = [along(axis, atM), along(axis, atM + 1)];
+  const [dx, dy] = [next[0] - at[0], next[1] - at[1]];
+  return [
+    [at[0] - dy * half, at[1] + dx * half],
+    [at[0] + dy * half, at[1] - dx * half],
+  ];
+};
+
 /** What is drawn over a bar seen from above: the seam of two side by side, an open bar's web, holes from top to bottom, what is left on. */
 const onBarFromAbove = (trailer: Trailer, member: Member): DrawnShape[] => {
   const shapes: DrawnShape[] = [];
@@ -63,35 +73,10 @@ const onBarFromAbove = (trailer: Trailer, member: Member): DrawnShape[] => {
     const centre = along(axis, atM);
     if (through === 'top-bottom')
       shapes.push({ ...own, kind: 'circle', centre, radiusM: diameterM / 2, fill: 'paper', line: 'detail' });
-    else {
-      const end = along(axis, atM + 1);
-      const [dx, dy] = [end[0] - centre[0], end[1] - centre[1]];
-      const half = member.bar.widthM / 2;
-      shapes.push({
-        ...own,
-        kind: 'line',
-        points: [
-          [centre[0] - dy * half, centre[1] + dx * half],
-          [centre[0] + dy * half, centre[1] - dx * half],
-        ],
-        line: 'hidden',
-      });
-    }
+    else shapes.push({ ...own, kind: 'line', points: squareAcross(axis, atM, member.bar.widthM / 2), line: 'hidden' });
   }
-  for (const atM of member.splicesM) {
-    const [at, next] = [along(axis, atM), along(axis, atM + 1)];
-    const [dx, dy] = [next[0] - at[0], next[1] - at[1]];
-    const half = member.bar.widthM / 2;
-    shapes.push({
-      ...own,
-      kind: 'line',
-      points: [
-        [at[0] - dy * half, at[1] + dx * half],
-        [at[0] + dy * half, at[1] - dx * half],
-      ],
-      line: 'edge',
-    });
-  }
+  for (const atM of member.splicesM)
+    shapes.push({ ...own, kind: 'line', points: squareAcross(axis, atM, member.bar.widthM / 2), line: 'edge' });
   if (member.cutLaterM > 0) {
     const [start, end] = axis;
     const [front, rear] = start[0] <= end[0] ? [start, end] : [end, start];

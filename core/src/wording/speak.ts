@@ -73,7 +73,7 @@ const packerName = ({ line, under }: Extract<PartId, { readonly kind: 'packer' }
 /** By the name it was given, or by its number in the order in which they were put on. */
 const ownBarName = (own: string, { frame }: Trailer): string => {
   const index = frame.ownBars.findIndex(({ id }) => id === `bar.${own}`);
-  return frame.ownBars[index]?.name || `Bar ${index + 1}`;
+  return index < 0 ? 'A bar that was taken off' : frame.ownBars[index]?.name || `Bar ${index + 1}`;
 };
 
 /** What the trailer's own parts are called; those of the user by the names that they were given. */
