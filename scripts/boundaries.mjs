@@ -24,6 +24,7 @@ const ORDER = [
   'coupling',
   'strength',
   'towing',
+  'body',
   'fabrication',
   'evaluation',
   'jobs',

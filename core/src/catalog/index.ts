@@ -16,6 +16,8 @@ export {
   COUPLER_ROWS,
   type CouplerRow,
   DECK_ROWS,
+  SHEET_ROWS,
+  type SheetRow,
   LOAD_INDEXES,
   loadOfIndexKg,
   SHEET_SIZES,

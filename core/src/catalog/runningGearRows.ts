@@ -376,8 +376,10 @@ export const COUPLER_ROWS: readonly CouplerRow[] = [
 ];
 
 /** What a deck is made of; expanded metal by the share of its sheet that is left. */
-export interface DeckRow {
-  readonly id: 'plywood' | 'planks' | 'steel-sheet' | 'aluminum-sheet' | 'expanded-steel';
+export interface DeckRow<
+  Id extends string = 'plywood' | 'planks' | 'steel-sheet' | 'aluminum-sheet' | 'expanded-steel',
+> {
+  readonly id: Id;
   readonly name: string;
   readonly densityKgM3: number;
   readonly usualThicknessM: number;
@@ -440,5 +442,26 @@ export const DECK_ROWS: readonly DeckRow[] = [
     densityKgM3: 2750,
     usualThicknessM: millimetres(3.2),
     source: commonPractice('about 1.8 lb/ft² for 3/4 in no. 9'),
+  },
+];
+
+/** What else is flat; too weak to walk on. */
+export type SheetRow = DeckRow<DeckRow['id'] | 'welded-mesh' | 'foam-board'>;
+export const SHEET_ROWS: readonly SheetRow[] = [
+  ...DECK_ROWS,
+  {
+    id: 'welded-mesh',
+    name: 'Welded mesh',
+    // Two layers of 1/8 in (3 mm) wire at 2 in (50 mm) over twice the wire's thickness: 2 × 7.07 mm² × 7850 ÷ 50 mm = 2.2 kg/m².
+    densityKgM3: 370,
+    usualThicknessM: millimetres(6),
+    source: commonPractice('2 in squares of 1/8 in wire, about 1/2 lb/ft²'),
+  },
+  {
+    id: 'foam-board',
+    name: 'Foam board',
+    densityKgM3: 32,
+    usualThicknessM: inches(1),
+    source: commonPractice('rigid foam weighs about 2 lb/ft³'),
   },
 ];

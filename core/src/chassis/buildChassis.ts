@@ -1,14 +1,18 @@
 import type { Trailer } from '../project/index.js';
 import { buildBed } from './bed.js';
 import type { ChassisProblem, Member } from './member.js';
-import { buildOwnBars } from './ownBars.js';
+import { type BarDraft, buildOwnBars } from './ownBars.js';
+import { buildOwnPanels, panelOf } from './ownPanels.js';
 import { buildDeck, buildSides, deckTopZM, type Panel } from './panels.js';
+import { draftPieces } from './pieces/index.js';
 import { buildPlates, type Plate } from './plates.js';
 import { buildTongue, type TongueGeometry } from './tongue/buildTongue.js';
 
 /** The frame as it stands in space, from the project alone. */
 export interface Chassis {
   readonly members: readonly Member[];
+  /** bars of one's own and of ready-made pieces, as they are told: what each end stands on */
+  readonly ownBars: readonly BarDraft[];
   readonly panels: readonly Panel[];
   readonly plates: readonly Plate[];
   readonly tongue: TongueGeometry | undefined;
@@ -27,14 +31,23 @@ const build = (trailer: Trailer): Chassis => {
   const bed = buildBed(trailer, problems);
   const tongue = bed && buildTongue(trailer, bed, problems);
   const sides = buildSides(trailer, problems);
-  const members = [
+  const frame = [
     ...(bed?.members ?? []),
     ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers, ...tongue.packers] : []),
     ...sides.members,
   ];
+  const pieces = draftPieces(trailer, frame, problems);
+  const ownBars = [...pieces.bars, ...trailer.frame.ownBars];
+  const members = [...frame, ...buildOwnBars(trailer, ownBars, frame, problems)];
   return {
-    members: [...members, ...buildOwnBars(trailer, members, problems)],
-    panels: [...(bed ? buildDeck(trailer, bed) : []), ...sides.panels],
+    members,
+    ownBars,
+    panels: [
+      ...(bed ? buildDeck(trailer, bed) : []),
+      ...sides.panels,
+      ...pieces.panels.flatMap((draft) => panelOf(draft) ?? []),
+      ...buildOwnPanels(trailer, members, problems),
+    ],
     plates: bed && tongue ? buildPlates(trailer, bed, tongue) : [],
     tongue,
     crossPlaced: bed?.crossPlaced ?? [],

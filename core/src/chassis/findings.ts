@@ -77,9 +77,9 @@ const furthest = (outlines: readonly Outline[], reach: (outline: Outline) => num
 
 const sideReachM = ({ y0M, y1M }: Outline): number => Math.max(-y0M, y1M);
 
-/** Bars of one's own that reach out: there for good, like a body. */
-const ownOutlines = ({ members }: Chassis): readonly Outline[] =>
-  members
+/** Bars and panels of one's own that reach out: there for good, like a body. */
+const ownOutlines = ({ members, panels }: Chassis): readonly Outline[] => [
+  ...members
     .filter(({ line }) => line !== undefined)
     .map(({ id, extent, plan }) => ({
       id,
@@ -88,7 +88,11 @@ const ownOutlines = ({ members }: Chassis): readonly Outline[] =>
       y0M: Math.min(...plan.map(([, y]) => y)),
       y1M: Math.max(...plan.map(([, y]) => y)),
       stays: true,
-    }));
+    })),
+  ...panels
+    .filter(({ kind }) => kind === 'own')
+    .map(({ id, extent, y0M, y1M }) => ({ id, x0M: extent.x0M, x1M: extent.x1M, y0M, y1M, stays: true })),
+];
 
 const sizes = (trailer: Trailer, chassis: Chassis, loads: readonly Outline[]): ChassisFinding[] => {
   const aboard = [...loads, ...ownOutlines(chassis)];
@@ -294,6 +298,12 @@ const offBars = (trailer: Trailer, chassis: Chassis): ChassisFinding[] =>
       }),
     );
 
+const subjectOf = (problem: ChassisProblem): string => {
+  if ('memberId' in problem) return problem.memberId;
+  if ('panelId' in problem) return problem.panelId;
+  return 'pieceId' in problem ? problem.pieceId : 'trailer';
+};
+
 /** `aboard`: what is towed along in any case, and what is bolted on for good. */
 export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: readonly Outline[]): ChassisFinding[] => {
   const problems = chassis.problems.map(
@@ -304,7 +314,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: read
         aspect: problem.code,
         verdict: OPEN_PROBLEMS.has(problem.code) ? 'open' : 'over',
         step: TONGUE_PROBLEMS.has(problem.code) ? 'tongue' : 'frame',
-        subject: 'memberId' in problem ? problem.memberId : 'trailer',
+        subject: subjectOf(problem),
         counts: true,
         working: [],
       }),

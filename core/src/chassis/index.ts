@@ -14,12 +14,15 @@ export {
 } from './member.js';
 export { directionOf, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
 export { mirroredOwnBar, shiftedOwnBar } from './ownBarCopies.js';
-export { boxesAlong } from './barBoxes.js';
+export { type BarBox, boxesAlong } from './barBoxes.js';
+export type { BarDraft } from './ownBars.js';
+export { panelBoxes } from './ownPanels.js';
+export { hingeBarId } from './pieces/index.js';
 export { rackUnder } from './rack.js';
 export { deckLay, type SheetJoint, sheetJoints, type SheetLay, sheetLay, wholeSheetLengthM } from './sheets.js';
 export { webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
-export type { Panel } from './panels.js';
+export type { Cutout, OwnSheet, Panel } from './panels.js';
 export { copeInto, type EndWork, saddleLengthM, endWorkOf } from './endWork.js';
 export type { Plate } from './plates.js';
 export { type Crossing, tongueMiddle, withRearHeld } from './tongue/crossings.js';

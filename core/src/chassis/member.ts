@@ -61,6 +61,8 @@ export interface Member {
   readonly holes: readonly Hole[];
   /** is there already: neither cut nor bought */
   readonly existing: boolean;
+  /** hangs or stands loose on these and carries nothing with the frame: a gate, sides that lift out */
+  readonly hungOn?: readonly string[];
   /** where lengths of it are welded together, along it from its front, left or ball end, ascending, m */
   readonly splicesM: readonly number[];
   /** seen from above */
@@ -114,7 +116,13 @@ export type ChassisProblem =
   | { readonly code: 'own-bar-loose'; readonly memberId: string }
   | { readonly code: 'own-bar-no-length'; readonly memberId: string }
   | { readonly code: 'own-bars-in-a-ring'; readonly memberId: string }
-  | { readonly code: 'own-bar-too-flat'; readonly memberId: string; readonly onId: string };
+  | { readonly code: 'own-bar-too-flat'; readonly memberId: string; readonly onId: string }
+  | { readonly code: 'own-panel-on-nothing'; readonly panelId: string; readonly onId: string }
+  | { readonly code: 'own-panel-not-flat'; readonly panelId: string; readonly barIds: readonly [string, string] }
+  | { readonly code: 'own-panel-no-size'; readonly panelId: string }
+  | { readonly code: 'gate-wider-than-bed'; readonly pieceId: string; readonly widthM: number; readonly bedM: number }
+  | { readonly code: 'piece-off-bed'; readonly pieceId: string }
+  | { readonly code: 'piece-too-low'; readonly pieceId: string; readonly leastM: number };
 
 /** Area and centre of a plan outline. */
 export const planArea = (

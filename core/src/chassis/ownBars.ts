@@ -12,6 +12,9 @@ import {
 } from './member.js';
 import { directionOf, lineBetween, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
 
+/** A bar to be placed: one of one's own, or one of a ready-made piece, which may hang loose on others. */
+export type BarDraft = OwnBar & { readonly hungOn?: readonly string[] };
+
 /** A bar shorter than this between the faces that it stands on is none, m. */
 const LEAST_M = 0.005;
 /** An end this near to square is square, rad. */
@@ -133,11 +136,10 @@ const endOf = (own: OwnBar, end: BarEnd, other: BarEnd, search: Search): Found =
 };
 
 /** A bar between its two ends, cut off at the faces that it stands on. */
-const placed = (own: OwnBar, stock: BarStock, from: Ended, to: Ended): Member | ChassisProblem => {
+const placed = (own: BarDraft, stock: BarStock, from: Ended, to: Ended): Member | ChassisProblem => {
   const whole = subtract(to.at, from.at);
   const wholeM = length(whole);
   if (!(wholeM > LEAST_M)) return { code: 'own-bar-no-length', memberId: own.id };
-  if (!from.host && !to.host) return { code: 'own-bar-loose', memberId: own.id };
   const along = scale(whole, 1 / wholeM);
   const flat = [from, to].find(
     ({ host }) => host !== undefined && length(cross(along, directionOf(host.line))) < FLATTEST,
@@ -152,12 +154,33 @@ const placed = (own: OwnBar, stock: BarStock, from: Ended, to: Ended): Member | 
     add(to.at, scale(along, -lastM)),
     (own.turnDeg * Math.PI) / 180,
   );
-  return memberOf(own.id, stock, line, [first?.face, last?.face]);
+  const member = memberOf(own.id, stock, line, [first?.face, last?.face]);
+  return own.hungOn ? { ...member, hungOn: own.hungOn } : member;
+};
+
+/** Those of the bars that hang together with the frame, through whatever they stand on or carry; what hangs loose by design among them. */
+const joined = (drafts: readonly BarDraft[], built: readonly Member[]): ReadonlySet<string> => {
+  const own = new Set(built.map(({ id }) => id));
+  const ends = drafts.map(({ id, from, to, hungOn }) => ({
+    id,
+    hung: hungOn !== undefined,
+    on: [from, to].flatMap((end) => (end.kind === 'on' ? [end.barId] : [])),
+  }));
+  const held = new Set(ends.filter(({ hung, on }) => hung || on.some((id) => !own.has(id))).map(({ id }) => id));
+  for (let before = -1; before !== held.size; ) {
+    before = held.size;
+    for (const { id, on } of ends) {
+      if (on.some((other) => held.has(other))) held.add(id);
+      if (held.has(id)) for (const other of on) if (own.has(other)) held.add(other);
+    }
+  }
+  return held;
 };
 
 /** Bars of one's own, each after those that it stands on; those that cannot be placed are problems. */
 export const buildOwnBars = (
   trailer: Trailer,
+  drafts: readonly BarDraft[],
   others: readonly Member[],
   problems: ChassisProblem[],
 ): readonly Member[] => {
@@ -168,7 +191,7 @@ export const buildOwnBars = (
   };
   others.forEach(take);
   const built: Member[] = [];
-  let left = [...trailer.frame.ownBars];
+  let left = [...drafts];
   for (;;) {
     const open = new Set(left.map(({ id }) => id));
     const waiting = left.filter((own) => {
@@ -192,5 +215,7 @@ export const buildOwnBars = (
   }
   // Those that wait for each other.
   for (const { id } of left) problems.push({ code: 'own-bars-in-a-ring', memberId: id });
-  return built;
+  const held = joined(drafts, built);
+  for (const { id } of built) if (!held.has(id)) problems.push({ code: 'own-bar-loose', memberId: id });
+  return built.filter(({ id }) => held.has(id));
 };

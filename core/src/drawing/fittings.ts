@@ -1,4 +1,13 @@
-import { type Chassis, deckLay, overallWidthM, type Plate, tieDownPlaces } from '../chassis/index.js';
+import {
+  type BarBox,
+  type Chassis,
+  deckLay,
+  overallWidthM,
+  type Plate,
+  tieDownPlaces,
+  type OwnSheet,
+  type Panel,
+} from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import type { Stance } from './gear.js';
@@ -144,23 +153,55 @@ const HATCH_OF = {
   'expanded-steel': 'mesh',
 } as const;
 
+const SHEET_HATCH = { ...HATCH_OF, 'welded-mesh': 'mesh', 'foam-board': undefined } as const;
+
+type View = 'side' | 'plan' | 'rear';
+/** The plane that each view looks square at. */
+const SEEN_FLAT = { side: 'along', plan: 'flat', rear: 'across' } as const;
+
+/** A panel of one's own: with its openings where it is looked at square, else as the edge that it shows. What is open is seen through. */
+const ownPanelShape = ({ id, extent, y0M, y1M }: Panel, own: OwnSheet, view: View): DrawnShape => {
+  const loopOf = ({ x0M, x1M, y0M: a, y1M: b, z0M, z1M }: BarBox): readonly Point[] =>
+    view === 'side' ? box(x0M, x1M, z0M, z1M) : view === 'plan' ? box(x0M, x1M, a, b) : box(a, b, z0M, z1M);
+  const whole = loopOf({ ...extent, y0M, y1M });
+  const common = { part: id, layer: 'sides', line: 'detail' } as const;
+  if (own.plane !== SEEN_FLAT[view]) return { ...common, kind: 'polygon', points: whole, fill: 'wood' };
+  const hatch = SHEET_HATCH[own.sheet.kind];
+  const open = hatch === 'mesh' || view === 'plan';
+  return {
+    ...common,
+    kind: 'region',
+    loops: [whole, ...own.cutouts.map((cutout) => loopOf(cutout.box))],
+    fill: open ? 'none' : 'wood',
+    ...(hatch && view !== 'plan' ? { hatch } : {}),
+  };
+};
+
 export const panelsFromSide = ({ panels }: Chassis): readonly DrawnShape[] =>
   panels
-    .filter(({ id }) => id !== 'board.right')
-    .map(({ id, kind, extent }) => ({
-      part: id,
-      kind: 'polygon',
-      layer: kind === 'deck' ? 'deck' : 'sides',
-      points: box(extent.x0M, extent.x1M, extent.z0M, extent.z1M),
-      fill: 'wood',
-      line: 'detail',
-    }));
+    // Of two walls the left one is seen.
+    .filter(({ id, own, y0M }) => id !== 'board.right' && !(own?.plane === 'along' && y0M > 0))
+    .map((panel) => {
+      const { id, kind, extent, own } = panel;
+      return own
+        ? ownPanelShape(panel, own, 'side')
+        : {
+            part: id,
+            kind: 'polygon',
+            layer: kind === 'deck' ? 'deck' : 'sides',
+            points: box(extent.x0M, extent.x1M, extent.z0M, extent.z1M),
+            fill: 'wood',
+            line: 'detail',
+          };
+    });
 
 /** The deck as its outline with a hatch of its own, so that the bars under it are seen. */
 export const panelsFromAbove = (trailer: Trailer, { panels }: Chassis): readonly DrawnShape[] => {
   const { kind: deck } = trailer.frame.deck;
-  const outlines = panels.map(
-    ({ id, kind, extent, y0M, y1M }): DrawnShape => ({
+  const outlines = panels.map((panel): DrawnShape => {
+    const { id, kind, extent, y0M, y1M, own } = panel;
+    if (own) return ownPanelShape(panel, own, 'plan');
+    return {
       part: id,
       kind: 'polygon',
       layer: kind === 'deck' ? 'deck' : 'sides',
@@ -168,8 +209,8 @@ export const panelsFromAbove = (trailer: Trailer, { panels }: Chassis): readonly
       fill: kind === 'deck' ? 'none' : 'wood',
       line: 'detail',
       ...(kind === 'deck' && deck !== 'none' ? { hatch: HATCH_OF[deck] } : {}),
-    }),
-  );
+    };
+  });
   return [...outlines, ...sheetEdges(trailer, panels)];
 };
 
@@ -195,15 +236,20 @@ const sheetEdges = (trailer: Trailer, panels: Chassis['panels']): readonly Drawn
 
 export const panelsFromRear = ({ panels }: Chassis): readonly DrawnShape[] =>
   panels
-    .filter(({ id }) => id !== 'board.front')
-    .map(({ id, kind, extent, y0M, y1M }) => ({
-      part: id,
-      kind: 'polygon',
-      layer: kind === 'deck' ? 'deck' : 'sides',
-      points: box(y0M, y1M, extent.z0M, extent.z1M),
-      fill: 'wood',
-      line: 'detail',
-    }));
+    .filter(({ id, own, extent }) => id !== 'board.front' && !(own?.plane === 'across' && extent.x1M < 0.05))
+    .map((panel) => {
+      const { id, kind, extent, y0M, y1M, own } = panel;
+      return own
+        ? ownPanelShape(panel, own, 'rear')
+        : {
+            part: id,
+            kind: 'polygon',
+            layer: kind === 'deck' ? 'deck' : 'sides',
+            points: box(y0M, y1M, extent.z0M, extent.z1M),
+            fill: 'wood',
+            line: 'detail',
+          };
+    });
 
 /** A gusset's corners seen from above: legs along the trailer and across it, about its centre. */
 const gussetFromAbove = (plate: Plate, bedMiddleXM: number): readonly Point[] => {

@@ -1,5 +1,5 @@
 import type { BalancedCase } from '../balance/index.js';
-import type { Chassis, Member, MiddleLine, Point3 } from '../chassis/index.js';
+import { type Chassis, type Member, type MiddleLine, panelBoxes, type Point3 } from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
 import { parsePartId, type Trailer } from '../project/index.js';
 import { isMirrored, runsAcross } from './bars.js';
@@ -263,17 +263,21 @@ export const trailerSolids = (
           ]
         : [],
     ),
-    ...chassis.panels.map(
-      ({ id, kind, extent, y0M, y1M }): Solid => ({
-        part: id,
-        layer: kind === 'deck' ? 'deck' : 'sides',
-        fill: 'wood',
-        kind: 'prism',
-        outline: box(extent.x0M, extent.x1M, extent.z0M, extent.z1M),
-        y0M,
-        y1M,
-      }),
-    ),
+    ...chassis.panels.flatMap((panel) => {
+      const { id, kind, extent, y0M, y1M, own } = panel;
+      const boxes = own ? panelBoxes(panel, own) : [{ ...extent, y0M, y1M }];
+      return boxes.map(
+        (part): Solid => ({
+          part: id,
+          layer: kind === 'deck' ? 'deck' : 'sides',
+          fill: 'wood',
+          kind: 'prism',
+          outline: box(part.x0M, part.x1M, part.z0M, part.z1M),
+          y0M: part.y0M,
+          y1M: part.y1M,
+        }),
+      );
+    }),
     ...loadsOf(trailer, chassis, shown?.loadCase)
       .filter(({ aboard }) => aboard)
       .map(

@@ -1,3 +1,4 @@
+import { type GateFindingData, gateFindings, type TiltFindingData, tiltFindings } from '../body/index.js';
 import {
   type AxlePlacement,
   type BalancedCase,
@@ -55,6 +56,8 @@ export interface AllFindingData
     CaseFindingData,
     ChassisFindingData,
     CouplingFindingData,
+    GateFindingData,
+    TiltFindingData,
     FabricationFindingData,
     MassFindingData,
     RunningGearFindingData,
@@ -181,6 +184,8 @@ const findingsOf = (trailer: Trailer, stages: ReturnType<typeof stagesOf>): read
     ...sideRailFindings(trailer, chassis),
     ...homeMadeFindings(trailer, cases),
     ...tonguePinFindings(trailer, chassis, cases),
+    ...gateFindings(trailer, chassis, cases),
+    ...tiltFindings(trailer, chassis, cases),
     ...fabricationFindings(stages.cutList()),
   ];
   return findings.sort(bySeverity);

@@ -1,8 +1,8 @@
 import { type Chassis, type Point3, rackUnder } from '../chassis/index.js';
-import type { Item, LoadCase, Trailer } from '../project/index.js';
+import { type Item, type LoadCase, pieceOf, type Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 
-export type PartGroup = 'frame' | 'deck' | 'sides' | 'running-gear' | 'coupling' | 'fixed' | 'cargo';
+export type PartGroup = 'frame' | 'deck' | 'sides' | 'body' | 'running-gear' | 'coupling' | 'fixed' | 'cargo';
 
 /** Axles from the front. */
 export const AXLE_IDS = ['axle.1', 'axle.2', 'axle.3'] as const;
@@ -33,6 +33,8 @@ export interface Part {
   readonly heightM: number;
   readonly carriedBy: CarriedBy;
   readonly movesWithAxle: boolean;
+  /** bars that it hangs or lies on, instead of what `carriedBy` says */
+  readonly heldBy?: readonly string[];
   /** stands on these places of what carries it, one quarter on each, and not over its whole outline */
   readonly feet?: readonly { readonly xM: number; readonly yM: number }[];
   /** held over this stretch only: the housing of a drawer that is pulled out, m */
@@ -138,11 +140,13 @@ const yExtent = (plan: readonly (readonly [number, number])[]): { y0M: number; y
   return { y0M: Math.min(...ys), y1M: Math.max(...ys) };
 };
 
-const frameParts = (chassis: Chassis): Part[] => [
+const PANEL_GROUPS = { deck: 'deck', board: 'sides', own: 'body' } as const;
+
+const frameParts = (trailer: Trailer, chassis: Chassis): Part[] => [
   ...chassis.members.map(
     (member): Part => ({
       id: member.id,
-      group: member.group === 'side' ? 'sides' : 'frame',
+      group: member.group === 'side' ? 'sides' : pieceOf(trailer, member.id) ? 'body' : 'frame',
       massKg: member.massKg,
       centre: member.centre,
       x0M: member.extent.x0M,
@@ -151,6 +155,7 @@ const frameParts = (chassis: Chassis): Part[] => [
       heightM: member.extent.z1M - member.extent.z0M,
       carriedBy: member.group === 'tongue' ? 'tongue' : 'rails',
       movesWithAxle: false,
+      ...(member.hungOn ? { heldBy: member.hungOn } : {}),
     }),
   ),
   ...chassis.plates.map(
@@ -162,7 +167,7 @@ const frameParts = (chassis: Chassis): Part[] => [
   ...chassis.panels.map(
     (panel): Part => ({
       id: panel.id,
-      group: panel.kind === 'deck' ? 'deck' : 'sides',
+      group: PANEL_GROUPS[panel.kind],
       massKg: panel.massKg,
       centre: panel.centre,
       x0M: panel.extent.x0M,
@@ -172,13 +177,14 @@ const frameParts = (chassis: Chassis): Part[] => [
       heightM: panel.extent.z1M - panel.extent.z0M,
       carriedBy: panel.kind === 'deck' ? 'deck' : 'rails',
       movesWithAxle: false,
+      ...(panel.own && panel.own.heldBy.length > 0 ? { heldBy: panel.own.heldBy } : {}),
     }),
   ),
 ];
 
 /** The bare trailer: everything that is there in every case, the user's items apart. */
 export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
-  ...frameParts(chassis),
+  ...frameParts(trailer, chassis),
   ...couplingParts(trailer, chassis),
   ...runningGearParts(trailer, chassis),
 ];

@@ -22,7 +22,7 @@ export const sumMass = (parts: readonly Pick<Part, 'massKg' | 'centre'>[]): Mass
   return { massKg, centre: massKg > 0 ? { xM: x / massKg, yM: y / massKg, zM: z / massKg } : undefined };
 };
 
-const GROUPS: readonly PartGroup[] = ['frame', 'deck', 'sides', 'running-gear', 'coupling', 'fixed', 'cargo'];
+const GROUPS: readonly PartGroup[] = ['frame', 'deck', 'sides', 'body', 'running-gear', 'coupling', 'fixed', 'cargo'];
 
 /** One sum per group that holds anything, in the order they are built. */
 export const sumByGroup = (parts: readonly Part[]): readonly (MassSum & { readonly group: PartGroup })[] =>

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { ownPanelSchema, pieceSchema, tiltSchema } from './bodySchema.js';
 import { density, id, length, lengthOrZero, mass, object, place, text } from './fields.js';
 
 export const barSchema = object({
@@ -114,6 +115,12 @@ export const frameSchema = object({
   extras: z.array(object({ id, xM: place, name: text.optional() })).max(100),
   /** bars from any place to any other: uprights, diagonals, braces */
   ownBars: z.array(ownBarSchema).max(200),
+  /** flat parts between bars or at a place: walls, shelves, skins */
+  ownPanels: z.array(ownPanelSchema).max(100),
+  /** sides, gates, racks and the like, made of such bars and panels */
+  pieces: z.array(pieceSchema).max(40),
+  /** null: the bed is fixed */
+  tilt: tiltSchema.nullable(),
   /** by member id */
   overrides: z.record(
     z.string(),

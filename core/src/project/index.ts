@@ -44,7 +44,7 @@ export {
   type TongueLine,
 } from './partId.js';
 export { openProject, pathText, type ProjectFault, type ProjectProblem } from './openProject.js';
-export { barOf, findMaterial, findSection, isDoubled, overrideOf } from './parts.js';
+export { barOf, findMaterial, findSection, isDoubled, overrideOf, pieceOf } from './parts.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';
 export { priceEntryOf, type PricesPerKg, pricesPerKg, recordEntry, standingEntries } from './record.js';
@@ -54,6 +54,10 @@ export {
   type BarEnd,
   type BarGroup,
   type OwnBar,
+  type OwnPanel,
+  type Piece,
+  type PieceKind,
+  type SheetFill,
   type SharedGroup,
   type Coupling,
   type Design,

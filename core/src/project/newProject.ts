@@ -245,6 +245,9 @@ const newFrame = (metric: boolean, bedLengthM: number): Design['frame'] => {
     crossMembers: { kind: 'spacing', maxSpacingM: size(24, 600) },
     extras: [],
     ownBars: [],
+    ownPanels: [],
+    pieces: [],
+    tilt: null,
     overrides: {},
     tongue: {
       kind: 'a-frame',

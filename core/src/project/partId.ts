@@ -25,6 +25,9 @@ export type PartId =
   | { readonly kind: 'wheel' | 'hub'; readonly axle: number; readonly side: Side }
   /** from any place to any other */
   | { readonly kind: 'own-bar'; readonly id: string }
+  /** flat, of one's own or of a ready-made piece */
+  | { readonly kind: 'own-panel'; readonly id: string }
+  | { readonly kind: 'piece'; readonly id: string }
   | { readonly kind: 'cap' | 'gusset' | 'hanger'; readonly of: string }
   | { readonly kind: 'own'; readonly id: string };
 
@@ -67,6 +70,8 @@ const PATTERNS: readonly (readonly [RegExp, Read])[] = [
     ([axle, side]) => ({ kind: 'wheel', axle: Number(axle), side: side as Side }),
   ],
   [/^axle\.([1-9])\.hub\.(left|right)$/, ([axle, side]) => ({ kind: 'hub', axle: Number(axle), side: side as Side })],
+  [/^panel\.(.+)$/s, ([own]) => ({ kind: 'own-panel', id: own ?? '' })],
+  [/^piece\.(.+)$/s, ([own]) => ({ kind: 'piece', id: own ?? '' })],
   [/^bar\.(.+)$/s, ([own]) => ({ kind: 'own-bar', id: own ?? '' })],
   [/^(cap|gusset|hanger)\.(.+)$/s, ([kind, of]) => ({ kind: kind as 'cap', of: of ?? '' })],
 ];
@@ -119,6 +124,10 @@ export const printPartId = (part: PartId): string => {
       return `${part.kind}.${part.of}`;
     case 'own-bar':
       return `bar.${part.id}`;
+    case 'own-panel':
+      return `panel.${part.id}`;
+    case 'piece':
+      return `piece.${part.id}`;
     case 'own':
       return part.id;
     default:

@@ -1,6 +1,6 @@
 import { METALS, type Material } from '../materials/index.js';
 import { SECTION_ROWS, type SectionRow } from '../catalog/index.js';
-import type { Bar, BarGroup, Design, Frame } from './schema.js';
+import type { Bar, BarGroup, Design, Frame, Piece } from './schema.js';
 
 const sectionsById = new Map(SECTION_ROWS.map((row) => [row.id, row]));
 const materialsById = new Map(METALS.map((row) => [row.id, row]));
@@ -19,9 +19,16 @@ export const overrideOf = ({ frame }: Design, memberId: string): Frame['override
 /** Two bars side by side where one would be. */
 export const isDoubled = (design: Design, memberId: string): boolean => overrideOf(design, memberId)?.doubled === true;
 
-/** A bar of one's own has its own section and metal, and no side that it looks to but by its turn. */
-const ownBarOf = ({ frame }: Design, id: string): Bar => {
-  const { sectionId = '', materialId = '' } = frame.ownBars.find((own) => own.id === id) ?? {};
+/** The ready-made piece that a bar, a panel or the piece itself is of, by its id; undefined for what is of none. */
+export const pieceOf = ({ frame }: Pick<Design, 'frame'>, id: string): Piece | undefined => {
+  const [, own] = /^(?:bar|panel|piece)\.([^.]+)/.exec(id) ?? [];
+  return own === undefined ? undefined : frame.pieces.find((piece) => piece.id === `piece.${own}`);
+};
+
+/** A bar of one's own, or of a piece, has its own section and metal, and no side that it looks to but by its turn. */
+const ownBarOf = (design: Design, id: string): Bar => {
+  const own = design.frame.ownBars.find((candidate) => candidate.id === id) ?? pieceOf(design, id);
+  const { sectionId = '', materialId = '' } = own ?? {};
   return { sectionId, materialId, faces: 'in' };
 };
 

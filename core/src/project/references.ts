@@ -47,6 +47,8 @@ export const referenceProblems = ({ design, record }: Project): readonly Referen
     ...takenTwice(['design', 'frame', 'crossMembers', 'members'], members),
     ...takenTwice(['design', 'frame', 'extras'], frame.extras),
     ...takenTwice(['design', 'frame', 'ownBars'], frame.ownBars),
+    ...takenTwice(['design', 'frame', 'ownPanels'], frame.ownPanels),
+    ...takenTwice(['design', 'frame', 'pieces'], frame.pieces),
     ...takenTwice(['design', 'frame', 'stands'], frame.stands),
     ...Object.entries(design.ownRows).flatMap(([name, rows]) =>
       takenTwice(['design', 'ownRows', name], Array.isArray(rows) ? (rows as Named[]) : []),

@@ -19,7 +19,7 @@ import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.j
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 5;
+export const SCHEMA_VERSION = 6;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -238,6 +238,11 @@ export type Tongue = Frame['tongue'];
 export type Bar = z.infer<typeof barSchema>;
 export type OwnBar = Frame['ownBars'][number];
 export type BarEnd = OwnBar['from'];
+export type OwnPanel = Frame['ownPanels'][number];
+export type SheetFill = OwnPanel['sheet'];
+/** A ready-made piece of the body. */
+export type Piece = Frame['pieces'][number];
+export type PieceKind = Piece['kind'];
 /** Groups of bars that have one section and metal together. */
 export type SharedGroup = 'rail' | 'header' | 'cross' | 'tongue' | 'side';
 export type BarGroup = SharedGroup | 'own';

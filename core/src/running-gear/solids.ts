@@ -1,4 +1,4 @@
-import { boxesAlong, type Chassis, type Member, type PlanPoint } from '../chassis/index.js';
+import { type BarBox, boxesAlong, type Chassis, type Member, panelBoxes, type PlanPoint } from '../chassis/index.js';
 import { axlePlaces, type Part } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import type { HangerPlan } from './hangers.js';
@@ -94,18 +94,20 @@ interface CrossTube {
 /** A load, a body, or a stretch of a bar of one's own. */
 type Solid = Pick<Part, 'id' | 'x0M' | 'x1M' | 'y0M' | 'y1M' | 'centre' | 'heightM'>;
 
-const ownSolids = ({ members }: Chassis): readonly Solid[] =>
-  members.flatMap((member) =>
-    boxesAlong(member).map(({ x0M, x1M, y0M, y1M, z0M, z1M }) => ({
-      id: member.id,
-      x0M,
-      x1M,
-      y0M,
-      y1M,
-      centre: { xM: (x0M + x1M) / 2, yM: (y0M + y1M) / 2, zM: (z0M + z1M) / 2 },
-      heightM: z1M - z0M,
-    })),
-  );
+const solidOf = (id: string, { x0M, x1M, y0M, y1M, z0M, z1M }: BarBox): Solid => ({
+  id,
+  x0M,
+  x1M,
+  y0M,
+  y1M,
+  centre: { xM: (x0M + x1M) / 2, yM: (y0M + y1M) / 2, zM: (z0M + z1M) / 2 },
+  heightM: z1M - z0M,
+});
+
+const ownSolids = ({ members, panels }: Chassis): readonly Solid[] => [
+  ...members.flatMap((member) => boxesAlong(member).map((box) => solidOf(member.id, box))),
+  ...panels.flatMap((panel) => (panel.own ? panelBoxes(panel, panel.own).map((box) => solidOf(panel.id, box)) : [])),
+];
 
 /** The tubes of all axles under what crosses them, the rails apart: those have a clearance of their own. The same under every load. */
 const crossTubes = (trailer: Trailer, chassis: Chassis): readonly CrossTube[] => {

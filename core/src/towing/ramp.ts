@@ -1,5 +1,5 @@
 import type { BalancedCase } from '../balance/index.js';
-import { boxesAlong, type Chassis } from '../chassis/index.js';
+import { boxesAlong, panelBoxes, type Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
 import { frontEdges } from './turning.js';
 import { couplerHeightM, hitchUnderLoadM } from './level.js';
@@ -179,13 +179,20 @@ export const rampRigOf = (trailer: Trailer, chassis: Chassis, balanced: Balanced
   };
 };
 
-/** Lowest corners of bars of one's own that hang below the rails: a step, a bumper, a rear brace. */
-const hangingPoints = ({ members, railHeightM }: Chassis): readonly { id: string; xM: number; zM: number }[] =>
-  members.flatMap((member) =>
-    boxesAlong(member)
-      .filter(({ z0M }) => z0M < -railHeightM)
-      .flatMap(({ x0M, x1M, z0M }) => [x0M, x1M].map((xM) => ({ id: member.id, xM, zM: z0M }))),
-  );
+/** Lowest corners of bars and panels of one's own that hang below the rails: a step, a bumper, a rear brace, a tray. */
+const hangingPoints = ({
+  members,
+  panels,
+  railHeightM,
+}: Chassis): readonly { id: string; xM: number; zM: number }[] => {
+  const boxes = [
+    ...members.flatMap((member) => boxesAlong(member).map((box) => ({ id: member.id, box }))),
+    ...panels.flatMap((panel) => (panel.own ? panelBoxes(panel, panel.own).map((box) => ({ id: panel.id, box })) : [])),
+  ];
+  return boxes
+    .filter(({ box }) => box.z0M < -railHeightM)
+    .flatMap(({ id, box }) => [box.x0M, box.x1M].map((xM) => ({ id, xM, zM: box.z0M })));
+};
 
 /** What may touch, seen from the side: bed, tongue, jack's foot, tail, and what stands in front. */
 export const sidePoints = (trailer: Trailer, chassis: Chassis): readonly SidePoint[] => {

@@ -23,6 +23,10 @@ export interface FrontEdge {
 const sideTops = (chassis: Chassis): readonly number[] =>
   chassis.members.filter(({ group }) => group === 'side').map(({ extent }) => extent.z1M);
 
+/** Decks and boards stand over the bed's own outline; panels of one's own are edges by themselves. */
+const panelTops = (chassis: Chassis): readonly number[] =>
+  chassis.panels.filter(({ kind }) => kind !== 'own').map(({ extent }) => extent.z1M);
+
 /** A jack's head and crank reach so far from its tube, and stand so high over its mount where nobody has measured (common practice). */
 const JACK_HEAD_M = {
   along: inches(4),
@@ -83,10 +87,10 @@ const slantedEdge = ({ id, plan, extent }: Member, ballXM: number): FrontEdge[] 
 const ALONG_M = 0.05;
 
 /** Bars of one's own that reach ahead of the bed or over it, each from its left end to its right one. */
-const ownBarEdges = (trailer: Trailer, { members, ballXM }: Chassis, bedTopZM: number): FrontEdge[] =>
+const ownBarEdges = ({ members, ownBars, ballXM }: Chassis, bedTopZM: number): FrontEdge[] =>
   members.flatMap(({ id, line, plan, extent, bar }): FrontEdge[] => {
     if (!line || (extent.x0M >= 0 && extent.z1M <= bedTopZM)) return [];
-    const own = trailer.frame.ownBars.find((candidate) => candidate.id === id);
+    const own = ownBars.find((candidate) => candidate.id === id);
     const onTongue = [own?.from, own?.to].some((end) => end?.kind === 'on' && isOfTongue(end.barId));
     const ys = plan.map(([, y]) => y);
     const common = { what: 'item', id, bottomZM: extent.z0M, topZM: extent.z1M, withBall: onTongue } as const;
@@ -100,6 +104,26 @@ const ownBarEdges = (trailer: Trailer, { members, ballXM }: Chassis, bedTopZM: n
     const reachM = (Math.abs(line.across[0]) * bar.widthM + Math.abs(line.up[0]) * bar.heightM) / 2;
     return [{ ...common, behindBallM: left[0] - reachM - ballXM, leftM: left[1], rightM: right[1], slope }];
   });
+
+/** Walls and shelves that reach ahead of the bed or over it, by their front faces. */
+const ownPanelEdges = ({ panels, ballXM }: Chassis, bedTopZM: number): FrontEdge[] =>
+  panels.flatMap(({ id, kind, extent, y0M, y1M }): FrontEdge[] =>
+    kind === 'own' && (extent.x0M < 0 || extent.z1M > bedTopZM)
+      ? [
+          {
+            what: 'item',
+            id,
+            behindBallM: extent.x0M - ballXM,
+            leftM: y0M,
+            rightM: y1M,
+            slope: 0,
+            bottomZM: extent.z0M,
+            topZM: extent.z1M,
+            withBall: false,
+          },
+        ]
+      : [],
+  );
 
 /** What the front edges go by; running gear only where something is held on it or measured from it. */
 const goBy = (trailer: Trailer, chassis: Chassis): readonly unknown[] => [
@@ -143,7 +167,7 @@ const onceFor = (
 const frontEdgesOf = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] => {
   const half = trailer.frame.bed.widthM / 2;
   const { tongue, ballXM } = chassis;
-  const bedTopZM = Math.max(chassis.deckTopZM, ...chassis.panels.map(({ extent }) => extent.z1M), ...sideTops(chassis));
+  const bedTopZM = Math.max(chassis.deckTopZM, ...panelTops(chassis), ...sideTops(chassis));
   const slanted = tongue ? [...(tongue.members.length > 1 ? tongue.members : []), ...tongue.sideTubes] : [];
   return [
     {
@@ -176,7 +200,8 @@ const frontEdgesOf = (trailer: Trailer, chassis: Chassis): readonly FrontEdge[] 
           ]
         : [];
     }),
-    ...ownBarEdges(trailer, chassis, bedTopZM),
+    ...ownPanelEdges(chassis, bedTopZM),
+    ...ownBarEdges(chassis, bedTopZM),
     ...slanted.flatMap((member) => slantedEdge(member, ballXM)),
     ...jackEdge(trailer, chassis),
   ];

@@ -54,3 +54,4 @@ export {
 } from './names.js';
 export { weldName } from './weldName.js';
 export { carryText, GROSS_LIMIT_NAMES, hardestName, worstName } from './carry.js';
+export { PIECE_KIND_NAMES, pieceName } from './pieceNames.js';

@@ -1,6 +1,7 @@
 import type { Measured } from '../findings/index.js';
 import { axleCount } from '../mass/index.js';
-import { parsePartId, type PartId, type Side, type Trailer } from '../project/index.js';
+import { parsePartId, type PartId, printPartId, type Side, type Trailer } from '../project/index.js';
+import { partOfPieceName, pieceName } from './pieceNames.js';
 import { printFigure } from './printWorking.js';
 import {
   formatDistance,
@@ -70,10 +71,14 @@ const packerName = ({ line, under }: Extract<PartId, { readonly kind: 'packer' }
   return `${line === 'middle' ? 'Packer' : `${SIDES[line]} packer`} under ${host.toLowerCase()}`;
 };
 
-/** By the name it was given, or by its number in the order in which they were put on. */
-const ownBarName = (own: string, { frame }: Trailer): string => {
-  const index = frame.ownBars.findIndex(({ id }) => id === `bar.${own}`);
-  return index < 0 ? 'A bar that was taken off' : frame.ownBars[index]?.name || `Bar ${index + 1}`;
+/** By the name it was given, or by its number in the order in which they were put on; those of a piece by what they are in it. */
+const ownName = (id: string, what: 'bar' | 'panel', trailer: Trailer): string => {
+  const { ownBars, ownPanels } = trailer.frame;
+  const all: readonly { readonly id: string; readonly name?: string | undefined }[] =
+    what === 'bar' ? ownBars : ownPanels;
+  const index = all.findIndex((own) => own.id === id);
+  if (index < 0) return partOfPieceName(trailer, id) ?? `A ${what} that was taken off`;
+  return all[index]?.name || `${what === 'bar' ? 'Bar' : 'Panel'} ${index + 1}`;
 };
 
 /** What the trailer's own parts are called; those of the user by the names that they were given. */
@@ -129,7 +134,11 @@ const partNameOf = (part: PartId, trailer: Trailer): string => {
     case 'splice':
       return 'A splice';
     case 'own-bar':
-      return ownBarName(part.id, trailer);
+      return ownName(printPartId(part), 'bar', trailer);
+    case 'own-panel':
+      return ownName(printPartId(part), 'panel', trailer);
+    case 'piece':
+      return pieceName(trailer, printPartId(part));
     case 'own':
       return part.id;
   }

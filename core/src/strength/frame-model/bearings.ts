@@ -225,6 +225,8 @@ export const bearingFinder = (chassis: Chassis, frame: TrailerFrame, sheet: bool
     bearingsOf: (part) => {
       const own = frame.bars.filter(({ member }) => member.id === part.id).map(lineOf);
       if (own.length > 0) return evenly(own);
+      const held = (part.heldBy ?? []).flatMap(linesOfMember);
+      if (held.length > 0) return evenly(held);
       switch (part.carriedBy) {
         case 'deck':
           return restsOn(part);

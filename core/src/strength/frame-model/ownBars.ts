@@ -1,6 +1,6 @@
-import { directionOf, lineLengthM, placeOnLine } from '../../chassis/index.js';
+import { type Chassis, directionOf, lineLengthM, placeOnLine } from '../../chassis/index.js';
 import { cross, length } from '../../frame-analysis/index.js';
-import type { BarEnd, Trailer } from '../../project/index.js';
+import type { BarEnd } from '../../project/index.js';
 import { type Framing, type Line, SAME_STATION_M } from './framing.js';
 
 /** What a bar's end in the air is joined to. */
@@ -23,9 +23,9 @@ const reachM = (on: Line, own: Line): number => {
  * Joins bars of one's own to those that they stand on: each end to a node on the other bar's middle line, with a stiff arm from there to the
  * face. Ends in the air have a node of their own.
  */
-export const joinOwnBars = (trailer: Trailer, frame: Framing, lines: readonly Line[]): void => {
+export const joinOwnBars = ({ ownBars }: Chassis, frame: Framing, lines: readonly Line[]): void => {
   const byId = new Map(lines.map((line) => [line.member.id, line]));
-  for (const { id, from, to } of trailer.frame.ownBars) {
+  for (const { id, from, to } of ownBars) {
     const line = byId.get(id);
     if (!line) continue;
     const join = (end: BarEnd, which: 'from' | 'to'): void => {

@@ -353,9 +353,9 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
     .map(({ id, xM }) => onBothRails(xM, id, 'stand'));
   const tieDowns = tieDownPlaces(trailer).map((x, i) => onBothRails(x, `ring.${i + 1}`, 'tie-down'));
   placeSideFrames(trailer, chassis, frame, rails);
-  const own = chassis.members.filter(({ group }) => group === 'own').map(lineOf);
+  const own = chassis.members.filter(({ group, hungOn }) => group === 'own' && !hungOn).map(lineOf);
   const lines = [...rails, ...crosses, ...legs, ...sideTubes, ...own];
-  joinOwnBars(trailer, frame, lines);
+  joinOwnBars(chassis, frame, lines);
   for (const line of lines) markSplices(frame, line);
   for (const line of lines) frame.bar(line.member, line.start, line.end, line.stations);
   placeDeckSheet(trailer, chassis, frame, crosses);

@@ -48,6 +48,17 @@ const PROBLEMS: {
     `${say.partName(p.memberId)} stands on a bar that stands on it. Put one of them on the frame.`,
   'own-bar-too-flat': (p, say) =>
     `${say.partName(p.memberId)} runs along ${say.partName(p.onId)} too flat to be welded to it. Steepen it, or let it end elsewhere.`,
+  'own-panel-on-nothing': (p, say) =>
+    `${say.partName(p.panelId)} reaches to ${say.partName(p.onId)}, which is not there. Choose another.`,
+  'own-panel-not-flat': (p, say) =>
+    `${say.partName(p.panelId)}: ${say.partName(p.barIds[0])} and ${say.partName(p.barIds[1])} do not lie side by side in one plane, along, across or upright. Choose bars that do, or put it at a place.`,
+  'own-panel-no-size': (p, say) => `${say.partName(p.panelId)} has no size, or its openings leave nothing of it.`,
+  'gate-wider-than-bed': (p, say) =>
+    `${say.partName(p.pieceId)} is ${say.length(p.widthM)} wide, the bed’s edge that it hangs on is ${say.length(p.bedM)}. Make it narrower.`,
+  'piece-off-bed': (p, say) =>
+    `${say.partName(p.pieceId)} has nothing under it from end to end. Move its ends onto the frame.`,
+  'piece-too-low': (p, say) =>
+    `${say.partName(p.pieceId)} leaves no room for its own bars: ${say.length(p.leastM)} is the least.`,
   'bed-narrower-than-rails': (p, say) =>
     `A bed ${say.length(p.widthM)} wide leaves no room between its own rails and headers.`,
 };

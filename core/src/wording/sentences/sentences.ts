@@ -2,6 +2,7 @@ import type { AllFindingData, AnyFinding } from '../../evaluation/index.js';
 import type { Speaker } from '../speak.js';
 import { analysisSentences } from './analysis.js';
 import { balanceSentences } from './balance.js';
+import { bodySentences } from './body.js';
 import { byHandSentences } from './byHand.js';
 import { chassisSentences } from './chassis.js';
 import { couplingSentences } from './coupling.js';
@@ -15,6 +16,7 @@ import type { SentencesOf } from './kit.js';
 export const SENTENCES: SentencesOf<AllFindingData> = {
   ...analysisSentences,
   ...balanceSentences,
+  ...bodySentences,
   ...byHandSentences,
   ...chassisSentences,
   ...couplingSentences,

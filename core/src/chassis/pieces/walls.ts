@@ -1,0 +1,155 @@
+import type { BarEnd, SheetFill } from '../../project/index.js';
+import type { Edge } from '../../project/partId.js';
+import type { BarBox } from '../barBoxes.js';
+import type { PanelDraft } from '../ownPanels.js';
+import { at, type Draft, type Foot, footAcross, footOnRail, spread } from './site.js';
+
+/** Posts on rails and headers with a rail on top, round the bed or on some of its edges. */
+export interface Walls {
+  readonly edges: readonly Edge[];
+  /** above the deck */
+  readonly heightM: number;
+  readonly postSpacingM: number;
+  readonly midRails: number;
+  readonly fill: SheetFill | null;
+  /** on which face of the posts the fill lies */
+  readonly face: 'inside' | 'outside';
+  readonly liftsOut: boolean;
+  readonly cutouts: (edge: Edge) => PanelDraft['cutouts'];
+}
+
+interface Post {
+  readonly role: string;
+  /** along the wall */
+  readonly atM: number;
+  readonly foot: Foot;
+}
+interface Wall {
+  readonly edge: Edge;
+  readonly posts: readonly Post[];
+  readonly hostIds: readonly string[];
+}
+
+const alongTrailer = (edge: Edge): boolean => edge === 'left' || edge === 'right';
+const cornerRole = (xEnd: 'front' | 'rear', side: -1 | 1): string => `post.${xEnd}.${side < 0 ? 'left' : 'right'}`;
+
+/** Corner posts of one wall and those between them, from its front or left end. */
+const postsOf = ({ site }: Draft, edge: Edge, spacingM: number): readonly Post[] => {
+  const { frontXM, rearXM, railYM } = site;
+  const post = (role: string, atM: number, foot: Foot | undefined): Post[] => (foot ? [{ role, atM, foot }] : []);
+  if (alongTrailer(edge)) {
+    const side = edge === 'left' ? -1 : 1;
+    const places = spread(frontXM, rearXM, spacingM);
+    return places.flatMap((xM, i) => {
+      const role =
+        i === 0 ? cornerRole('front', side) : i === places.length - 1 ? cornerRole('rear', side) : `post.${edge}.${i}`;
+      return post(role, xM, footOnRail(site, side, xM));
+    });
+  }
+  const end = edge === 'front' ? 'front' : 'rear';
+  const xM = end === 'front' ? frontXM : rearXM;
+  const places = spread(-railYM, railYM, spacingM);
+  return places.flatMap((yM, i) => {
+    const side = i === 0 ? -1 : i === places.length - 1 ? 1 : undefined;
+    return side === undefined
+      ? post(`post.${edge}.${i}`, yM, footAcross(site, xM, yM))
+      : post(cornerRole(end, side), yM, footOnRail(site, side, xM));
+  });
+};
+
+/** Walls of posts and a top rail, what fills or skins them, and bars between the posts. */
+export const buildWalls = (draft: Draft, walls: Walls): void => {
+  const { site, size, bar, barId } = draft;
+  const { frontXM, rearXM, railYM, deckZM } = site;
+  const has = (edge: Edge): boolean => walls.edges.includes(edge);
+  const topZM = deckZM + walls.heightM - size.heightM + size.middleM;
+  const all = walls.edges.map((edge): Wall => {
+    const posts = postsOf(draft, edge, walls.postSpacingM);
+    return { edge, posts, hostIds: [...new Set(posts.map(({ foot }) => foot.hostId))] };
+  });
+  const hungOf = ({ hostIds }: Wall): readonly string[] | undefined => (walls.liftsOut ? hostIds : undefined);
+  const reachM = size.heightM / 2;
+  const topStartXM = frontXM - reachM;
+
+  // Top rails: along the sides from end to end, across between those of the sides.
+  for (const wall of all) {
+    const options = { hungOn: hungOf(wall) };
+    if (alongTrailer(wall.edge)) {
+      const yM = wall.edge === 'left' ? -railYM : railYM;
+      bar(`top.${wall.edge}`, at(topStartXM, yM, topZM), at(rearXM + reachM, yM, topZM), options);
+      continue;
+    }
+    const xM = wall.edge === 'front' ? frontXM : rearXM;
+    const endOn = (side: -1 | 1): BarEnd => {
+      const edge = side < 0 ? 'left' : 'right';
+      return has(edge)
+        ? { kind: 'on', barId: barId(`top.${edge}`), atM: xM - topStartXM }
+        : at(xM, side * (railYM + size.widthM / 2), topZM);
+    };
+    bar(`top.${wall.edge}`, endOn(-1), endOn(1), options);
+  }
+
+  const built = new Set<string>();
+  for (const wall of all) {
+    const { edge, posts } = wall;
+    const along = alongTrailer(edge);
+    posts.forEach(({ role, atM, foot }) => {
+      if (built.has(role)) return;
+      built.add(role);
+      // A corner post stands under the side's top rail where there is one.
+      const sideEdge = atM < 0 ? 'left' : 'right';
+      const corner = !along && Math.abs(Math.abs(atM) - railYM) < 1e-9;
+      const [xM, yM] = along ? [atM, edge === 'left' ? -railYM : railYM] : [edge === 'front' ? frontXM : rearXM, atM];
+      const under = along ? edge : corner && has(sideEdge) ? sideEdge : edge;
+      const topAtM = under === 'left' || under === 'right' ? xM - topStartXM : undefined;
+      const acrossAtM = (): number => (has('left') ? yM + railYM - size.widthM / 2 : yM + railYM + size.widthM / 2);
+      bar(
+        role,
+        foot.end,
+        { kind: 'on', barId: barId(`top.${under}`), atM: Math.max(0, topAtM ?? acrossAtM()) },
+        { hungOn: hungOf(wall), turnDeg: under === 'front' || under === 'rear' ? 90 : 0 },
+      );
+    });
+    for (let k = 1; k <= walls.midRails; k += 1) {
+      const zM = deckZM + ((walls.heightM - size.heightM) * k) / (walls.midRails + 1);
+      posts.slice(1).forEach((post, i) => {
+        const before = posts[i] as Post;
+        const on = ({ role, foot }: Post): BarEnd => ({ kind: 'on', barId: barId(role), atM: zM - foot.topZM });
+        bar(`mid.${edge}.${k}.${i + 1}`, on(before), on(post), { hungOn: hungOf(wall) });
+      });
+    }
+    if (walls.fill)
+      draft.panel(
+        walls.face === 'outside' ? `skin.${edge}` : `fill.${edge}`,
+        walls.fill,
+        along ? 'along' : 'across',
+        fillBox(draft, walls, edge),
+        {
+          cutouts: walls.cutouts(edge),
+          heldBy: walls.liftsOut ? wall.hostIds : [barId(`top.${edge}`), ...posts.map(({ role }) => barId(role))],
+        },
+      );
+  }
+};
+
+/** Fills lie between the front's and the rear's on the sides' inner faces; skins reach round the corners. */
+const fillBox = ({ site, size }: Draft, { fill, face, heightM, edges }: Walls, edge: Edge): BarBox => {
+  const { frontXM, rearXM, railYM, deckZM } = site;
+  const t = fill?.thicknessM ?? 0;
+  const levels = { z0M: deckZM, z1M: deckZM + heightM };
+  const [deep, wide] = [size.heightM / 2, size.widthM / 2];
+  const outside = face === 'outside';
+  const has = (other: Edge): boolean => edges.includes(other);
+  if (alongTrailer(edge)) {
+    const side = edge === 'left' ? -1 : 1;
+    const near = outside ? railYM + wide : railYM - wide - t;
+    const [y0M, y1M] = side < 0 ? [-near - t, -near] : [near, near + t];
+    const inset = (end: Edge): number => (outside ? -deep : has(end) ? deep : 0);
+    return { x0M: frontXM + inset('front'), x1M: rearXM - inset('rear'), y0M, y1M, ...levels };
+  }
+  const [xM, away] = edge === 'front' ? [frontXM, -1] : [rearXM, 1];
+  const near = outside ? deep : -deep - t;
+  const [a, b] = [xM + away * near, xM + away * (near + t)];
+  const reach = outside ? railYM + wide + t : railYM - wide - (has('left') || has('right') ? t : 0);
+  return { x0M: Math.min(a, b), x1M: Math.max(a, b), y0M: -reach, y1M: reach, ...levels };
+};

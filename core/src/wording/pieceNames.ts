@@ -1,0 +1,52 @@
+import { type PieceKind, pieceOf, type Trailer } from '../project/index.js';
+
+/** Ready-made pieces of a body. */
+export const PIECE_KIND_NAMES: Readonly<Record<PieceKind, string>> = {
+  sides: 'Sides',
+  gate: 'Gate',
+  headboard: 'Headboard',
+  rack: 'Rack',
+  body: 'Box body',
+  'upper-frame': 'Upper frame',
+  shelf: 'Tongue shelf',
+  bumper: 'Rear bumper',
+};
+
+/** What bars and panels are in a piece, by the first word of what they are told by; the rest says which one. */
+const ROLES: Readonly<Record<string, string>> = {
+  post: 'post',
+  top: 'top rail',
+  mid: 'middle rail',
+  bow: 'roof bow',
+  stile: 'stile',
+  rail: 'rail',
+  bar: 'bar',
+  sill: 'sill',
+  cross: 'bar across',
+  long: 'bar along',
+  brace: 'brace',
+  riser: 'riser',
+  stub: 'stub',
+  skin: 'skin',
+  fill: 'fill',
+  roof: 'roof',
+  insulation: 'insulation',
+};
+
+/** By its own name, else by its kind, numbered where there are several. */
+export const pieceName = (trailer: Trailer, id: string): string => {
+  const piece = pieceOf(trailer, id);
+  if (!piece) return 'A piece that was taken off';
+  const alike = trailer.frame.pieces.filter(({ kind }) => kind === piece.kind);
+  const kind = PIECE_KIND_NAMES[piece.kind];
+  return piece.name || (alike.length > 1 ? `${kind} ${alike.indexOf(piece) + 1}` : kind);
+};
+
+/** "Gate, bar 2": the piece, and what of it. Undefined where the part is of no piece. */
+export const partOfPieceName = (trailer: Trailer, id: string): string | undefined => {
+  if (!pieceOf(trailer, id)) return undefined;
+  const [, , ...role] = id.split('.');
+  const [what = '', ...which] = role;
+  const words = [ROLES[what] ?? what, ...which].filter((word) => word !== '');
+  return `${pieceName(trailer, id)}, ${words.join(' ')}`;
+};
