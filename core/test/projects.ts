@@ -6,6 +6,7 @@ import {
   axleFromCatalog,
   FIXED_JOINT,
   type Item,
+  newPiece,
   newProject,
   PLAIN_TONGUE,
   type Trailer,
@@ -101,6 +102,7 @@ const ownBar = fc.record({
   from: barEnd,
   to: barEnd,
 });
+const PIECE_KINDS = ['sides', 'gate', 'headboard', 'rack', 'body', 'upper-frame', 'shelf', 'bumper'] as const;
 const sectionOf = ({ sectionId, materialId }: Pick<OwnBar, 'sectionId' | 'materialId'>) => ({ sectionId, materialId });
 
 export const anyProject: fc.Arbitrary<Trailer> = fc
@@ -136,6 +138,8 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
     spacing: number(0.1, 3),
     items: fc.array(item, { maxLength: 5 }),
     ownBars: fc.array(ownBar, { maxLength: 3 }),
+    pieces: fc.array(fc.constantFrom(...PIECE_KINDS), { maxLength: 2 }),
+    tilt: fc.option(number(0, 5), { nil: null, freq: 3 }),
     axle: fc.nat(),
     tire: fc.nat(),
     unknown: fc.boolean(),
@@ -155,6 +159,16 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
         groups: { rail: bar, header: bar, cross: bar, tongue: bar, side: bar },
         crossMembers: { kind: 'spacing', maxSpacingM: r.spacing },
         ownBars: r.ownBars.map((own, i) => ({ ...own, id: `bar.${i + 1}`, ...sectionOf(bar) })),
+        pieces: r.pieces.map((kind, i) => ({
+          ...newPiece(
+            { frame: { ...base.frame, bed: { ...base.frame.bed, lengthM: r.length, widthM: r.width } } },
+            r.units,
+            kind,
+            `piece.${i}`,
+          ),
+          ...sectionOf(bar),
+        })),
+        tilt: r.tilt === null ? null : { pivotXM: r.tilt, latchXM: 0.1, pinDiameterM: 0.02 },
         tongue: tongueOf(r),
         sides: r.sides ? { kind: 'rail', heightM: 0.4, carries: false } : { kind: 'none' },
       },

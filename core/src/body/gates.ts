@@ -155,7 +155,7 @@ const machineKg = ({ items }: Trailer): number =>
   Math.max(0, ...items.map(({ wheels, massKg, emptyMassKg }) => (wheels ? massKg.value + emptyMassKg : 0)));
 
 const bars = (trailer: Trailer, chassis: Chassis, gate: Gate): GateFinding[] => {
-  const bar = barsOf(chassis, gate).find(({ id }) => /\.(bar\.1|stile\.1)$/.test(id));
+  const bar = barsOf(chassis, gate).find(({ id }) => id.endsWith('.stile.1'));
   if (!bar?.line || gate.edge !== 'rear') return [];
   const wheelKg = gate.held === 'ground' ? machineKg(trailer) * WHEEL_SHARE : 0;
   const loadKg = Math.max(PERSON_KG, wheelKg);

@@ -3,9 +3,11 @@ import type { Evaluation } from '../evaluation/index.js';
 import type { Trailer } from '../project/index.js';
 import { formatPercent } from '../units/index.js';
 import {
+  cutoutsText,
   cutText,
   PART_GROUP_NAMES,
   sentenceOf,
+  SHEET_NAMES,
   sourceText,
   speaker,
   STEP_NAMES,
@@ -89,6 +91,19 @@ export const cutListCsv = (trailer: Trailer, { cutList }: Evaluation): string =>
         say.length(row.lengthM),
         say.length(row.widthM),
         '',
+        '',
+        say.mass(row.massEachKg),
+        '',
+      ]),
+      ...cutList.panels.map((row) => [
+        row.mark,
+        row.panelIds.map((id) => say.partName(id)).join(', '),
+        row.quantity,
+        `${SHEET_NAMES[row.kind]} ${say.length(row.thicknessM)}`,
+        '',
+        say.length(row.lengthM),
+        say.length(row.widthM),
+        cutoutsText(row.cutouts, say),
         '',
         say.mass(row.massEachKg),
         '',

@@ -1,5 +1,5 @@
-import { parsePartId } from '../project/index.js';
-import type { Chassis, EndCut, Member, Plate } from '../chassis/index.js';
+import { parsePartId, type SheetFill } from '../project/index.js';
+import type { Chassis, Cutout, EndCut, Member, Panel, Plate } from '../chassis/index.js';
 
 import { finding, type FindingOf } from '../findings/index.js';
 import { type EndShape, type Piece, piecesOf } from './pieces.js';
@@ -42,6 +42,20 @@ export interface PlateRow {
   readonly massEachKg: number;
 }
 
+/** Alike flat parts cut from sheets, mesh or boards. */
+export interface PanelRow {
+  readonly mark: string;
+  readonly panelIds: readonly string[];
+  readonly kind: SheetFill['kind'];
+  readonly thicknessM: number;
+  readonly lengthM: number;
+  readonly widthM: number;
+  /** to be cut out of each: from its front or left and its lower edge, and how long and high, m */
+  readonly cutouts: readonly Omit<Cutout, 'id' | 'box'>[];
+  readonly quantity: number;
+  readonly massEachKg: number;
+}
+
 export interface StockTotal {
   readonly sectionId: string;
   readonly designation: string;
@@ -55,6 +69,8 @@ export interface StockTotal {
 export interface CutList {
   readonly rows: readonly CutRow[];
   readonly plates: readonly PlateRow[];
+  /** flat parts of one's own and of ready-made pieces, in none of the masses of metal */
+  readonly panels: readonly PanelRow[];
   readonly totals: readonly StockTotal[];
   readonly massKg: number;
   /** bars that are there already, in none of the rows */
@@ -127,6 +143,40 @@ const plateRows = (plates: readonly Plate[]): readonly PlateRow[] => {
   });
 };
 
+const AXES = { flat: ['x', 'y'], along: ['x', 'z'], across: ['y', 'z'] } as const;
+
+const panelRows = (panels: readonly Panel[]): readonly PanelRow[] => {
+  const alike = new Map<string, PanelRow>();
+  for (const panel of panels) {
+    const { id, own, extent, y0M, y1M, massKg } = panel;
+    if (!own || own.existing) continue;
+    const sizes = { x: extent.x1M - extent.x0M, y: y1M - y0M, z: extent.z1M - extent.z0M };
+    const [along, up] = AXES[own.plane];
+    const [lengthM, widthM] = [sizes[along], sizes[up]];
+    const cutouts = own.cutouts.map(({ alongM, upM, lengthM: long, heightM }) => ({
+      alongM,
+      upM,
+      lengthM: long,
+      heightM,
+    }));
+    const figures = [own.sheet.thicknessM, lengthM, widthM, ...cutouts.flatMap((one) => Object.values(one))];
+    const key = [own.sheet.kind, ...figures.map((size) => Math.round(size / ALIKE_M))].join('|');
+    const known = alike.get(key);
+    alike.set(key, {
+      mark: known?.mark ?? `W${alike.size + 1}`,
+      panelIds: [...(known?.panelIds ?? []), id],
+      kind: own.sheet.kind,
+      thicknessM: own.sheet.thicknessM,
+      lengthM,
+      widthM,
+      cutouts,
+      quantity: (known?.quantity ?? 0) + 1,
+      massEachKg: massKg,
+    });
+  }
+  return [...alike.values()];
+};
+
 export const buildCutList = (chassis: Chassis): CutList => {
   const alike = new Map<string, Piece[]>();
   const made = chassis.members.filter(({ existing }) => !existing);
@@ -179,6 +229,7 @@ export const buildCutList = (chassis: Chassis): CutList => {
   return {
     rows,
     plates,
+    panels: panelRows(chassis.panels),
     totals: [...totals.values()],
     existingIds: chassis.members.filter(({ existing }) => existing).map(({ id }) => id),
     massKg:

@@ -5,6 +5,7 @@ export {
   type FabricationFinding,
   type FabricationFindingData,
   fabricationFindings,
+  type PanelRow,
   type PlateRow,
   type StockTotal,
 } from './cutList.js';

@@ -44,6 +44,16 @@ export {
   type TongueLine,
 } from './partId.js';
 export { openProject, pathText, type ProjectFault, type ProjectProblem } from './openProject.js';
+export {
+  addOwnPanel,
+  addPiece,
+  changeOwnPanel,
+  changePiece,
+  newOwnPanel,
+  newPiece,
+  removeOwnPanel,
+  removePiece,
+} from './pieceEdits.js';
 export { barOf, findMaterial, findSection, isDoubled, overrideOf, pieceOf } from './parts.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';

@@ -55,3 +55,4 @@ export {
 export { weldName } from './weldName.js';
 export { carryText, GROSS_LIMIT_NAMES, hardestName, worstName } from './carry.js';
 export { PIECE_KIND_NAMES, pieceName } from './pieceNames.js';
+export { cutoutsText, SHEET_NAMES } from './sheetNames.js';

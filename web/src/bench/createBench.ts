@@ -11,6 +11,8 @@ const spokenOf = ({ settings, items, cases, frame, runningGear }: Trailer): read
   frame.crossMembers,
   frame.extras,
   frame.ownBars,
+  frame.ownPanels,
+  frame.pieces,
   runningGear.layout,
   ...items.flatMap(({ id, name }) => [id, name]),
   ...cases.flatMap(({ id, name }) => [id, name]),

@@ -74,14 +74,13 @@ export const buildShelf = (draft: Draft, piece: Extract<Piece, { kind: 'shelf' }
   const xs = [-piece.fromM - size.widthM / 2, -piece.toM + size.widthM / 2];
   const middle = legs.find(({ member }) => member.id === 'tongue.middle');
   const [left, right] = legs;
-  let topZM = Number.NEGATIVE_INFINITY;
-  xs.forEach((xM, i) => {
-    const ends = legs.map(({ line }) => alongTo(line, xM));
-    if (legs.length === 0 || ends.some((end) => end === undefined)) {
-      problems.push({ code: 'piece-off-bed', pieceId: piece.id });
-      return;
-    }
-    for (const { member } of legs) topZM = Math.max(topZM, member.extent.z1M);
+  const places = xs.map((xM) => legs.map(({ line }) => alongTo(line, xM)));
+  if (legs.length === 0 || places.flat().includes(undefined)) {
+    problems.push({ code: 'piece-off-bed', pieceId: piece.id });
+    return;
+  }
+  const topZM = Math.max(...legs.map(({ member }) => member.extent.z1M));
+  places.forEach((ends, i) => {
     if (middle) {
       for (const side of SIDES)
         bar(
@@ -98,7 +97,7 @@ export const buildShelf = (draft: Draft, piece: Extract<Piece, { kind: 'shelf' }
         { kind: 'on', barId: right.member.id, atM: ends[1] as number },
       );
   });
-  if (!piece.fill || topZM === Number.NEGATIVE_INFINITY || draft.bars.length === 0) return;
+  if (!piece.fill) return;
   draft.panel(
     'fill',
     piece.fill,

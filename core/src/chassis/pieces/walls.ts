@@ -1,8 +1,9 @@
-import type { BarEnd, SheetFill } from '../../project/index.js';
-import type { Edge } from '../../project/partId.js';
+import type { BarEnd, Piece, SheetFill } from '../../project/index.js';
 import type { BarBox } from '../barBoxes.js';
 import type { PanelDraft } from '../ownPanels.js';
 import { at, type Draft, type Foot, footAcross, footOnRail, spread } from './site.js';
+
+type Edge = Extract<Piece, { kind: 'gate' }>['edge'];
 
 /** Posts on rails and headers with a rail on top, round the bed or on some of its edges. */
 export interface Walls {

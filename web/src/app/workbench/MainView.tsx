@@ -1,3 +1,4 @@
+import type { StepId } from '@kereta/core';
 import { lazy, memo, type ReactNode, Suspense, useEffect, useState } from 'react';
 import { Drawing } from '../../bench/sheet/Drawing';
 import { RearSheet } from '../../bench/sheet/RearSheet';
@@ -45,20 +46,53 @@ const CutList = () => {
   return <CutTable evaluation={evaluation} say={say} picked={picked} />;
 };
 
-/** The flat drawing with a switch to the view from behind, laid over its corner so that nothing moves. */
-const FlatDrawing = ({ children, height }: { readonly children: ReactNode; readonly height: number }) => {
+/** Steps in which bars and panels are put on, or are looked at: they can be seen in space. */
+const IN_SPACE: ReadonlySet<StepId> = new Set(['frame', 'strength']);
+
+interface ViewsProps {
+  readonly children: ReactNode;
+  readonly height: number;
+  readonly leaveSpace: () => void;
+}
+
+/** The flat drawing with switches to the view from behind and in space, laid over its corner so that nothing moves. */
+const Views = ({ children, height, leaveSpace }: ViewsProps) => {
+  const { step, view3d, show3d } = useWorkbench('step', 'view3d', 'show3d');
   const [behind, setBehind] = useState(false);
+  const inSpace = IN_SPACE.has(step) && view3d;
   return (
-    <div className="relative">
-      <button
-        type="button"
-        className="button absolute top-[3px] right-2 z-10 min-h-[32px] px-2 text-[13px]"
-        aria-pressed={behind}
-        onClick={() => setBehind(!behind)}
-      >
-        {behind ? 'Side and above' : 'From behind'}
-      </button>
-      {behind ? <RearSheet height={height} /> : children}
+    <div className={`relative ${inSpace ? 'h-full' : ''}`}>
+      <div className="absolute top-[3px] right-2 z-10 flex gap-2">
+        {!inSpace && (
+          <button
+            type="button"
+            className="button min-h-[32px] px-2 text-[13px]"
+            aria-pressed={behind}
+            onClick={() => setBehind(!behind)}
+          >
+            {behind ? 'Side and above' : 'From behind'}
+          </button>
+        )}
+        {step === 'frame' && (
+          <button
+            type="button"
+            className="button min-h-[32px] px-2 text-[13px]"
+            aria-pressed={inSpace}
+            onClick={() => show3d(!inSpace)}
+          >
+            {inSpace ? 'Flat drawing' : '3-D view'}
+          </button>
+        )}
+      </div>
+      {inSpace ? (
+        <Suspense fallback={<p className="mute p-6">Opening …</p>}>
+          <SpaceView onLost={leaveSpace} shaded={step === 'strength'} />
+        </Suspense>
+      ) : behind ? (
+        <RearSheet height={height} />
+      ) : (
+        children
+      )}
     </div>
   );
 };
@@ -66,7 +100,7 @@ const FlatDrawing = ({ children, height }: { readonly children: ReactNode; reado
 /** What the step draws, and the balance of every load under it. */
 export const MainView = memo(
   ({ openFields, leaveSpace }: { readonly openFields: (partId: string) => void; readonly leaveSpace: () => void }) => {
-    const { step, view3d } = useWorkbench('step', 'view3d');
+    const { step } = useWorkbench('step');
     const { width, height } = useWindowSize();
     const view = STEP_VIEWS[step];
     const phone = width <= PHONE_PX;
@@ -74,9 +108,9 @@ export const MainView = memo(
     const fitHeight = phone ? PHONE_DRAWING_PX : height - TOP_BAR_PX - STRIP_PX.normal;
     const tabsPx = step === 'tongue' ? TABS_PX : 0;
     const drawing = (
-      <FlatDrawing height={fitHeight - tabsPx}>
+      <Views height={fitHeight - tabsPx} leaveSpace={leaveSpace}>
         <Drawing lower={phone ? view.phoneLower : view.lower} fitHeight={fitHeight - tabsPx} openFields={openFields} />
-      </FlatDrawing>
+      </Views>
     );
     const drawn = (): ReactNode => {
       switch (step) {
@@ -86,14 +120,6 @@ export const MainView = memo(
           return <TongueView drawing={drawing} />;
         case 'cut':
           return <MarkedPlan />;
-        case 'strength':
-          return view3d ? (
-            <Suspense fallback={<p className="mute p-6">Opening …</p>}>
-              <SpaceView onLost={leaveSpace} />
-            </Suspense>
-          ) : (
-            drawing
-          );
         default:
           return drawing;
       }

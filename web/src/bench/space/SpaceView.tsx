@@ -118,9 +118,10 @@ const cornersOf = (bodies: readonly Body[]): readonly Vector3[] =>
     );
   });
 
-const Bodies = ({ bodies }: { readonly bodies: readonly Body[] }) => {
-  const { pick } = useWorkbench('pick');
-  const { shares } = useWork();
+const NO_SHARES: ReadonlyMap<string, number> = new Map();
+
+const Bodies = ({ bodies, shares }: { readonly bodies: readonly Body[]; readonly shares: typeof NO_SHARES }) => {
+  const { pick, picked } = useWorkbench('pick', 'picked');
   return bodies.map(({ solid, geometry }, i) => {
     const { part, layer, fill } = solid;
     const share = part !== undefined && layer === 'frame' ? shares.get(part) : undefined;
@@ -131,13 +132,19 @@ const Bodies = ({ bodies }: { readonly bodies: readonly Body[] }) => {
         key={i}
         geometry={geometry}
         onClick={(event) => {
-          if (layer !== 'frame' || part === undefined) return;
+          if ((layer !== 'frame' && layer !== 'sides') || part === undefined) return;
           event.stopPropagation();
           pick(part);
         }}
       >
         <meshLambertMaterial
-          color={cssColor(share === undefined ? COLORS[fill] : workStep(share).space)}
+          color={cssColor(
+            part !== undefined && part === picked && shares === NO_SHARES
+              ? '--dye'
+              : share === undefined
+                ? COLORS[fill]
+                : workStep(share).space,
+          )}
           transparent={opacity < 1}
           opacity={opacity}
           depthWrite={opacity === 1}
@@ -228,10 +235,17 @@ const canDraw = (): boolean => {
   }
 };
 
-/** Frame, deck, wheels and loads in space, each bar shaded and numbered by how hard it works; turned by hand or by keys. */
-export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
+interface SpaceViewProps {
+  readonly onLost: () => void;
+  /** each bar by how hard it works; else the bare metal, and what is picked in its own colour */
+  readonly shaded: boolean;
+}
+
+/** Frame, deck, wheels and loads in space, turned by hand or by keys. */
+export const SpaceView = ({ onLost, shaded }: SpaceViewProps) => {
   const { say } = useWorkbench('say');
-  const { shares } = useWork();
+  const work = useWork();
+  const shares = shaded ? work.shares : NO_SHARES;
   const bodies = useBodies();
   const [view, setView] = useState<View>('Corner');
   const [turns, setTurns] = useState<readonly [number, number]>([0, 0]);
@@ -281,8 +295,8 @@ export const SpaceView = ({ onLost }: { readonly onLost: () => void }) => {
         <Camera view={view} turns={turns} bodies={bodies} />
         {/* The trailer's z is up, three's y is. */}
         <group rotation={[-Math.PI / 2, 0, 0]}>
-          <Bodies bodies={bodies} />
-          <Badges />
+          <Bodies bodies={bodies} shares={shares} />
+          {shaded && <Badges />}
         </group>
       </Canvas>
     </div>

@@ -1,4 +1,14 @@
-import { type CutRow, cutText, endWorkOf, type Evaluation, type Speaker, PIECE_NAMES, PLATE_NAMES } from '@kereta/core';
+import {
+  type CutRow,
+  cutoutsText,
+  cutText,
+  endWorkOf,
+  type Evaluation,
+  type Speaker,
+  PIECE_NAMES,
+  PLATE_NAMES,
+  SHEET_NAMES,
+} from '@kereta/core';
 import { Sized } from '../../fields/Sized';
 
 const END_SHAPES: Readonly<Record<CutRow['shape'], string>> = {
@@ -104,6 +114,26 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
               <Sized>{say.length(row.widthM)}</Sized>
             </td>
             <td className="pr-2">{row.triangular ? 'right triangle, two from each rectangle' : 'rectangle'}</td>
+            <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
+          </tr>
+        ))}
+        {evaluation.cutList.panels.map((row) => (
+          <tr key={row.mark} className="border-b border-base-300 align-top">
+            <th scope="row" className="py-1 pr-2 text-left font-bold">
+              {row.mark}
+            </th>
+            <td className="pr-2">{row.panelIds.map((id) => say.partName(id)).join('; ')}</td>
+            <td className="pr-2 text-right">{row.quantity}</td>
+            <td className="pr-2">
+              {SHEET_NAMES[row.kind]} <Sized>{say.length(row.thicknessM)}</Sized>
+            </td>
+            <td className="pr-2 text-right font-semibold whitespace-nowrap">
+              <Sized>{say.length(row.lengthM)}</Sized>
+            </td>
+            <td className="pr-2 text-right whitespace-nowrap">
+              <Sized>{say.length(row.widthM)}</Sized>
+            </td>
+            <td className="pr-2">{cutoutsText(row.cutouts, say)}</td>
             <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
           </tr>
         ))}

@@ -9,6 +9,7 @@ import {
   moveCrossMember,
   overrideBar,
   pairOf,
+  pieceOf,
   type Trailer,
   removeCrossMember,
   CORNER_NAMES,
@@ -30,6 +31,10 @@ import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
 import { SpliceFields } from './SpliceFields';
 import { StrapsAndStands } from './StrapsAndStands';
+import { OwnPanels, PickedOwnPanel } from './body/OwnPanels';
+import { PickedPiece } from './body/PickedPiece';
+import { Pieces } from './body/Pieces';
+import { TiltFields } from './body/TiltFields';
 import { OwnBars, PickedOwnBar } from './OwnBars';
 import { OwnMetal } from './OwnMetal';
 import { OwnSection } from './OwnSection';
@@ -235,10 +240,14 @@ export const FrameStep = () => {
     picked !== undefined &&
     evaluation.chassis.members.some(({ id, group }) => id === picked && group !== 'tongue' && group !== 'own');
   const pickedOwn = frame.ownBars.some(({ id }) => id === picked) ? picked : undefined;
+  const pickedPanel = frame.ownPanels.some(({ id }) => id === picked) ? picked : undefined;
+  const pickedPiece = picked !== undefined && pieceOf(trailer, picked) ? picked : undefined;
   return (
     <>
       {pickedMember && <PickedMember key={picked} id={picked} />}
       {pickedOwn !== undefined && <PickedOwnBar key={pickedOwn} id={pickedOwn} />}
+      {pickedPanel !== undefined && <PickedOwnPanel key={pickedPanel} id={pickedPanel} />}
+      {pickedPiece !== undefined && <PickedPiece id={pickedPiece} />}
       <FieldGrid>
         <QuantityField
           label="Bed length, outside"
@@ -305,9 +314,12 @@ export const FrameStep = () => {
           onCommit={(corner) => setBed('corners', { corner: corner })}
         />
       </FieldGroup>
+      <Pieces />
       <OwnBars />
+      <OwnPanels />
       <DeckFields />
       <SideFields />
+      <TiltFields />
       <StrapsAndStands />
       <BarNotes />
       <OwnSection />

@@ -1,0 +1,146 @@
+import { describe, expect, test } from 'vitest';
+import { sampleTrailer } from '../../test/projects.js';
+import { evaluate } from '../evaluation/index.js';
+import type { OwnBar, OwnPanel, Trailer } from '../project/index.js';
+import { analyseStrength } from '../strength/index.js';
+import { inches } from '../units/index.js';
+import { buildChassis } from './index.js';
+
+const sample = sampleTrailer();
+const post = (id: string, barId: string, atIn: number): OwnBar => ({
+  id: `bar.${id}`,
+  sectionId: 'hss-1x1x1_8',
+  materialId: 'a500b',
+  turnDeg: 0,
+  from: { kind: 'on', barId, atM: inches(atIn) },
+  to: { kind: 'off', byXM: 0, byYM: 0, byZM: inches(30) },
+});
+const between = (face: 'outer' | 'inner' | 'middle', ...barIds: [string, string]): OwnPanel['place'] => ({
+  kind: 'between',
+  barIds,
+  face,
+});
+const panel = (place: OwnPanel['place'], more: Partial<OwnPanel> = {}): OwnPanel => ({
+  id: 'panel.a',
+  sheet: { kind: 'plywood', thicknessM: 0.012 },
+  place,
+  cutouts: [],
+  existing: false,
+  ...more,
+});
+const POSTS = [post('front', 'rail.right', 20), post('rear', 'rail.right', 60)];
+const withPanel = (own: OwnPanel): Trailer => ({
+  ...sample,
+  frame: { ...sample.frame, ownBars: POSTS, ownPanels: [own] },
+});
+const built = (own: OwnPanel) => {
+  const chassis = buildChassis(withPanel(own));
+  const found = chassis.panels.find(({ id }) => id === 'panel.a');
+  if (!found?.own) throw new Error(JSON.stringify(chassis.problems));
+  return { chassis, panel: found, own: found.own };
+};
+const problemOf = (own: OwnPanel) => buildChassis(withPanel(own)).problems;
+
+describe('a panel from bar to bar', () => {
+  test('on their outer faces it covers both: 41 × 30 in outside of two 1 in posts 40 in apart', () => {
+    const { panel: wall, own, chassis } = built(panel(between('outer', 'bar.front', 'bar.rear')));
+    const posts = chassis.members.filter(({ group }) => group === 'own');
+    const right = Math.max(...posts.flatMap(({ plan }) => plan.map(([, y]) => y)));
+    expect(wall.y0M).toBeCloseTo(right, 9);
+    expect(wall.y1M).toBeCloseTo(right + 0.012, 9);
+    expect(wall.extent.x1M - wall.extent.x0M).toBeCloseTo(inches(41), 9);
+    // From the rail's top to the posts' ends, which were told from the rail's middle line.
+    expect(wall.extent.z0M).toBeCloseTo(0, 9);
+    expect(wall.extent.z1M).toBeCloseTo(posts[0]?.extent.z1M ?? Number.NaN, 9);
+    expect(own.plane).toBe('along');
+    expect(wall.massKg).toBeCloseTo(own.areaM2 * 0.012 * 590, 9);
+    expect(own.heldBy).toEqual(['bar.front', 'bar.rear']);
+  });
+  test('between them it ends at their faces', () => {
+    const { panel: wall } = built(panel(between('middle', 'bar.front', 'bar.rear')));
+    expect(wall.extent.x1M - wall.extent.x0M).toBeCloseTo(inches(39), 9);
+    expect((wall.y0M + wall.y1M) / 2).toBeCloseTo(
+      buildChassis(withPanel(panel(between('middle', 'bar.front', 'bar.rear')))).members.find(
+        ({ id }) => id === 'rail.right',
+      )?.centre.yM ?? Number.NaN,
+      6,
+    );
+  });
+  test('from rail to rail on top it is a floor, below them a tray', () => {
+    expect(built(panel(between('outer', 'rail.left', 'rail.right'))).panel.extent.z0M).toBeCloseTo(0, 9);
+    const tray = built(panel(between('inner', 'rail.left', 'rail.right')));
+    expect(tray.panel.extent.z1M).toBeCloseTo(-tray.chassis.railHeightM, 9);
+    expect(tray.own.plane).toBe('flat');
+  });
+  test('it follows its bars', () => {
+    const near = buildChassis({
+      ...sample,
+      frame: {
+        ...sample.frame,
+        ownBars: [post('front', 'rail.right', 20), post('rear', 'rail.right', 50)],
+        ownPanels: [panel(between('outer', 'bar.front', 'bar.rear'))],
+      },
+    }).panels.find(({ id }) => id === 'panel.a');
+    expect((near?.extent.x1M ?? 0) - (near?.extent.x0M ?? 0)).toBeCloseTo(inches(31), 9);
+  });
+  test('its weight is carried by its bars', () => {
+    const trailer = withPanel(
+      panel(between('outer', 'bar.front', 'bar.rear'), { sheet: { kind: 'steel-sheet', thicknessM: 0.01 } }),
+    );
+    const work = (of: Trailer): number => {
+      const { chassis, bare, cases } = evaluate(of);
+      const outcome = analyseStrength({ trailer: of, chassis, bare, cases });
+      if (outcome.kind !== 'analysed') throw new Error(outcome.kind);
+      return outcome.analysis.members.find(({ memberId }) => memberId === 'bar.front')?.worst.utilisation.value ?? 0;
+    };
+    expect(work(trailer)).toBeGreaterThan(2 * work({ ...trailer, frame: { ...trailer.frame, ownPanels: [] } }));
+  });
+});
+
+describe('a panel at a place', () => {
+  const place = { kind: 'at', plane: 'across', atM: 0.5, fromM: -0.4, toM: 0.6, lowM: 0.1, highM: 0.9 } as const;
+  test('lies where it is told, and its weight balances there', () => {
+    const { panel: board, own } = built(panel(place));
+    expect(board.extent).toEqual({ x0M: 0.494, x1M: 0.506, z0M: 0.1, z1M: 0.9 });
+    expect([board.y0M, board.y1M]).toEqual([-0.4, 0.6]);
+    expect(own.areaM2).toBeCloseTo(0.8, 12);
+    expect(board.centre.yM).toBeCloseTo(0.1, 12);
+  });
+  test('an opening takes its weight off, and the balance point moves away from it', () => {
+    const { panel: board, own } = built(
+      panel(place, { cutouts: [{ id: 'o', alongM: 0, upM: 0, lengthM: 0.5, heightM: 0.4 }] }),
+    );
+    expect(own.areaM2).toBeCloseTo(0.6, 12);
+    // (0.8 × 0.1 − 0.2 × (−0.15)) ÷ 0.6 and (0.8 × 0.5 − 0.2 × 0.3) ÷ 0.6
+    expect(board.centre.yM).toBeCloseTo(0.11 / 0.6, 12);
+    expect(board.centre.zM).toBeCloseTo(0.34 / 0.6, 12);
+  });
+  test('an opening that reaches past it is cut off at its edge', () => {
+    const { own } = built(panel(place, { cutouts: [{ id: 'o', alongM: 0.9, upM: 0.7, lengthM: 5, heightM: 5 }] }));
+    expect(own.areaM2).toBeCloseTo(0.8 - 0.01, 12);
+  });
+});
+
+describe('what cannot be is said', () => {
+  test.each([
+    ['a bar that is not there', panel(between('outer', 'bar.gone', 'bar.rear')), 'own-panel-on-nothing'],
+    ['a rail and a post', panel(between('outer', 'rail.right', 'bar.rear')), 'own-panel-not-flat'],
+    ['one bar twice', panel(between('outer', 'bar.rear', 'bar.rear')), 'own-panel-not-flat'],
+    [
+      'no width',
+      panel({ kind: 'at', plane: 'flat', atM: 0, fromM: 1, toM: 1, lowM: 0, highM: 1 }),
+      'own-panel-no-size',
+    ],
+    [
+      'an opening as large as itself',
+      panel(
+        { kind: 'at', plane: 'flat', atM: 0, fromM: 0, toM: 1, lowM: 0, highM: 1 },
+        { cutouts: [{ id: 'o', alongM: 0, upM: 0, lengthM: 1, heightM: 1 }] },
+      ),
+      'own-panel-no-size',
+    ],
+  ])('%s', (_what, own, code) => {
+    expect(problemOf(own)).toEqual([expect.objectContaining({ code, panelId: 'panel.a' })]);
+    expect(evaluate(withPanel(own)).findings.some((finding) => finding.subject === 'panel.a')).toBe(true);
+  });
+});

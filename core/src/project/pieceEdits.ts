@@ -1,0 +1,157 @@
+import { inches } from '../units/index.js';
+import type { Design, Frame, OwnPanel, Piece, PieceKind, Settings, SheetFill } from './schema.js';
+
+const withFrame = <D extends Design>(design: D, frame: Partial<Frame>): D => ({
+  ...design,
+  frame: { ...design.frame, ...frame },
+});
+
+/** Without what was changed of parts that go with these. */
+const overridesWithout = ({ frame }: Design, gone: (id: string) => boolean): Frame['overrides'] =>
+  Object.fromEntries(Object.entries(frame.overrides).filter(([id]) => !gone(id)));
+
+export const addPiece = <D extends Design>(design: D, piece: Piece): D =>
+  withFrame(design, { pieces: [...design.frame.pieces, piece] });
+
+/** Changes fields of a piece; those that its kind does not have are not looked at. */
+export const changePiece = <D extends Design>(design: D, id: string, change: Partial<Piece>): D =>
+  withFrame(design, {
+    pieces: design.frame.pieces.map((piece) => (piece.id === id ? ({ ...piece, ...change } as Piece) : piece)),
+  });
+
+export const removePiece = <D extends Design>(design: D, id: string): D => {
+  const own = id.replace(/^piece\./, '');
+  return withFrame(design, {
+    pieces: design.frame.pieces.filter((piece) => piece.id !== id),
+    overrides: overridesWithout(design, (part) => part.startsWith(`bar.${own}.`)),
+  });
+};
+
+export const addOwnPanel = <D extends Design>(design: D, panel: OwnPanel): D =>
+  withFrame(design, { ownPanels: [...design.frame.ownPanels, panel] });
+
+export const changeOwnPanel = <D extends Design>(design: D, id: string, change: Partial<OwnPanel>): D =>
+  withFrame(design, {
+    ownPanels: design.frame.ownPanels.map((panel) => (panel.id === id ? { ...panel, ...change } : panel)),
+  });
+
+export const removeOwnPanel = <D extends Design>(design: D, id: string): D =>
+  withFrame(design, { ownPanels: design.frame.ownPanels.filter((panel) => panel.id !== id) });
+
+const PLYWOOD = { kind: 'plywood' } as const;
+
+/** A piece to start from, sized to the bed in the round figures of the project's units, of the section and metal that sides are of. */
+export const newPiece = (
+  { frame }: Pick<Design, 'frame'>,
+  units: Settings['units'],
+  kind: PieceKind,
+  id: string,
+): Piece => {
+  const size = (inch: number, mm: number): number => (units === 'metric' ? mm / 1000 : inches(inch));
+  const { lengthM, widthM } = frame.bed;
+  const { sectionId, materialId } = frame.groups.side;
+  const own = { id, sectionId, materialId };
+  const ply = (inch: number, mm: number): SheetFill => ({ ...PLYWOOD, thicknessM: size(inch, mm) });
+  const mesh: SheetFill = { kind: 'expanded-steel', thicknessM: size(1 / 8, 3.2) };
+  const sheet: SheetFill = { kind: 'aluminum-sheet', thicknessM: size(0.04, 1) };
+  const inset = Math.min(size(4, 100), lengthM / 10);
+  switch (kind) {
+    case 'sides':
+      return {
+        ...own,
+        kind,
+        edges: { left: true, right: true, front: true, rear: false },
+        heightM: size(16, 400),
+        postSpacingM: size(48, 1200),
+        midRails: 1,
+        fill: null,
+        liftsOut: false,
+      };
+    case 'gate':
+      return {
+        ...own,
+        kind,
+        edge: 'rear',
+        atM: 0,
+        widthM: Math.max(size(12, 300), widthM - size(4, 100)),
+        heightM: size(48, 1200),
+        bars: 3,
+        gapM: size(1 / 4, 6),
+        fill: mesh,
+        held: 'ground',
+      };
+    case 'headboard':
+      return { ...own, kind, atM: 0, heightM: size(36, 900), posts: 4, midRails: 1, fill: null };
+    case 'rack':
+      return {
+        ...own,
+        kind,
+        fromM: inset,
+        toM: lengthM - inset,
+        hoops: 2,
+        heightM: size(36, 900),
+        overhangM: 0,
+        longBars: true,
+        braced: true,
+      };
+    case 'body':
+      return {
+        ...own,
+        kind,
+        heightM: size(60, 1500),
+        postSpacingM: size(24, 600),
+        skin: sheet,
+        roof: sheet,
+        insulation: null,
+        openings: [],
+      };
+    case 'upper-frame':
+      return {
+        ...own,
+        kind,
+        fromM: 0,
+        toM: lengthM,
+        heightM: size(6, 150),
+        overhangM: size(12, 300),
+        spacingM: size(24, 600),
+        fill: ply(3 / 4, 18),
+      };
+    case 'shelf':
+      return {
+        ...own,
+        kind,
+        fromM: size(4, 100),
+        toM: Math.min(size(24, 600), frame.tongue.lengthM * 0.6),
+        widthM: size(24, 600),
+        fill: ply(3 / 4, 18),
+      };
+    case 'bumper':
+      return {
+        ...own,
+        kind,
+        behindM: size(6, 150),
+        widthM: Math.max(size(12, 300), widthM - size(4, 100)),
+        levelM: -size(2, 50),
+      };
+  }
+};
+
+/** A panel to start from: a board upright along the middle of the bed. */
+export const newOwnPanel = ({ frame }: Pick<Design, 'frame'>, units: Settings['units'], id: string): OwnPanel => {
+  const size = (inch: number, mm: number): number => (units === 'metric' ? mm / 1000 : inches(inch));
+  return {
+    id,
+    sheet: { ...PLYWOOD, thicknessM: size(1 / 2, 12) },
+    place: {
+      kind: 'at',
+      plane: 'across',
+      atM: 0,
+      fromM: -frame.bed.widthM / 2,
+      toM: frame.bed.widthM / 2,
+      lowM: 0,
+      highM: size(24, 600),
+    },
+    cutouts: [],
+    existing: false,
+  };
+};

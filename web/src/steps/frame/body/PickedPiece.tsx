@@ -1,0 +1,265 @@
+import { changePiece, overrideBar, type Piece, pieceOf, removePiece } from '@kereta/core';
+import { useMemo } from 'react';
+import { useWorkbench } from '../../../bench/workbench';
+import { useEditing } from '../../../fields/editing';
+import { CheckField, SelectField, TextField } from '../../../fields/fields';
+import { Picker } from '../../../fields/Picker';
+import { QuantityField } from '../../../fields/QuantityField';
+import { sectionRows } from '../../pickRows';
+import { materialOptions, metalNote, sectionChange } from '../../stepKit';
+import { CutoutFields } from './CutoutFields';
+import { figureOf, pathOf, PIECE_FIGURES } from './pieceFields';
+import { SheetFields } from './SheetFields';
+
+const EDGES = ['left', 'right', 'front', 'rear'] as const;
+const EDGE_OPTIONS = [
+  { value: 'rear', text: 'Rear' },
+  { value: 'front', text: 'Front' },
+  { value: 'left', text: 'Left side' },
+  { value: 'right', text: 'Right side' },
+] as const;
+const HELD = [
+  { value: 'ground', text: 'Lies on the ground, a ramp' },
+  { value: 'chains', text: 'Hangs on chains' },
+] as const;
+
+const counted = (count: number, what: string): string => `${count} ${what}${count === 1 ? '' : 's'}`;
+
+interface KindProps {
+  readonly piece: Piece;
+  readonly change: (said: string, part: Partial<Piece>) => void;
+}
+
+/** What a piece is beyond its figures: edges, fills, openings, how it is held. */
+const KindFields = ({ piece, change }: KindProps) => {
+  const filled = piece.kind !== 'rack' && piece.kind !== 'body' && piece.kind !== 'bumper';
+  const fill = filled ? (
+    <SheetFields
+      label={piece.kind === 'upper-frame' || piece.kind === 'shelf' ? 'Covered with' : 'Filled with'}
+      sheet={piece.fill}
+      of="frame.pieces.fill.thicknessM"
+      onCommit={(said, sheet) => change(said, { fill: sheet })}
+    />
+  ) : null;
+  switch (piece.kind) {
+    case 'sides':
+      return (
+        <>
+          <fieldset className="col-span-2 flex flex-wrap gap-x-4" aria-label="On which edges">
+            {EDGES.map((edge) => (
+              <CheckField
+                key={edge}
+                label={edge[0]?.toUpperCase() + edge.slice(1)}
+                checked={piece.edges[edge]}
+                onCommit={(on) =>
+                  change(`${on ? 'with' : 'without'} ${edge}`, { edges: { ...piece.edges, [edge]: on } })
+                }
+              />
+            ))}
+          </fieldset>
+          {fill}
+          <div className="col-span-2">
+            <CheckField
+              label="Lifts out of sockets: does not carry with the frame"
+              checked={piece.liftsOut}
+              onCommit={(liftsOut) => change(liftsOut ? 'lift out' : 'welded on', { liftsOut })}
+            />
+          </div>
+        </>
+      );
+    case 'gate':
+      return (
+        <>
+          <SelectField
+            label="On the edge"
+            value={piece.edge}
+            options={EDGE_OPTIONS}
+            onCommit={(edge) => change(`at the ${edge}`, { edge })}
+          />
+          <SelectField
+            label="Let down, it"
+            value={piece.held}
+            options={HELD}
+            onCommit={(held) => change(held === 'ground' ? 'lies on the ground' : 'hangs on chains', { held })}
+          />
+          {fill}
+          <p className="mute col-span-2 text-[13px]">
+            Hinges, latches and chains are not weighed: add them as fitted loads.
+          </p>
+        </>
+      );
+    case 'rack':
+      return (
+        <div className="col-span-2">
+          <CheckField
+            label="Bars along both sides"
+            checked={piece.longBars}
+            onCommit={(longBars) => change(longBars ? 'with bars along' : 'without bars along', { longBars })}
+          />
+          <CheckField
+            label="A diagonal on each side"
+            checked={piece.braced}
+            onCommit={(braced) => change(braced ? 'braced' : 'not braced', { braced })}
+          />
+        </div>
+      );
+    case 'body':
+      return (
+        <>
+          <SheetFields
+            label="Skin"
+            sheet={piece.skin}
+            optional={false}
+            of="frame.pieces.fill.thicknessM"
+            onCommit={(said, sheet) => sheet && change(said, { skin: sheet })}
+          />
+          <SheetFields
+            label="Roof"
+            sheet={piece.roof}
+            of="frame.pieces.fill.thicknessM"
+            onCommit={(said, sheet) => change(said, { roof: sheet })}
+          />
+          <SheetFields
+            label="Insulation"
+            sheet={piece.insulation}
+            of="frame.pieces.fill.thicknessM"
+            onCommit={(said, sheet) => change(said, { insulation: sheet })}
+          />
+          <CutoutFields
+            openings={piece.openings}
+            path="frame.pieces.openings"
+            walls
+            onCommit={(said, openings) => change(said, { openings: [...openings] })}
+          />
+        </>
+      );
+    default:
+      return fill;
+  }
+};
+
+/** One bar of a piece by itself: another section, or there already. */
+const BarOfPiece = ({ id }: { readonly id: string }) => {
+  const { trailer, edit } = useEditing();
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
+  const rows = useMemo(() => sectionRows(trailer), [trailer]);
+  const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
+  if (!member) return null;
+  const name = say.partName(id);
+  const own = trailer.frame.overrides[id];
+  const override = (said: string, change: Parameters<typeof overrideBar>[3]): void =>
+    edit(`${name.toLowerCase()} ${said}`, (current) =>
+      overrideBar(current, evaluation.chassis.crossPlaced, id, change),
+    );
+  const bar = { sectionId: member.section.id, materialId: member.material.id };
+  return (
+    <fieldset className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 pt-2" aria-label={name}>
+      <p className="col-span-2 text-[13px]">
+        <b>{name}</b>: {say.length(member.cutLengthM)} long, {say.mass(member.massKg)}
+      </p>
+      <Picker
+        label="This bar alone, section"
+        list="sections"
+        value={bar.sectionId}
+        rows={rows}
+        partField={`${id}.section`}
+        onCommit={(sectionId) => {
+          const next = sectionChange(trailer, bar, sectionId);
+          override(`to ${next.label}`, next.bar);
+        }}
+      />
+      <CheckField
+        label="Already there"
+        checked={member.existing}
+        onCommit={(existing) => override(existing ? 'already there' : 'to be made', { existing })}
+      />
+      {own && (
+        <button type="button" className="button" onClick={() => override('like the others', undefined)}>
+          Like the others
+        </button>
+      )}
+    </fieldset>
+  );
+};
+
+/** A ready-made piece, or a part of one, that is picked. */
+export const PickedPiece = ({ id }: { readonly id: string }) => {
+  const { trailer, edit } = useEditing();
+  const { evaluation, say, pick } = useWorkbench('evaluation', 'say', 'pick');
+  const rows = useMemo(() => sectionRows(trailer), [trailer]);
+  const piece = pieceOf(trailer, id);
+  if (!piece) return null;
+  const name = say.partName(piece.id);
+  const change = (said: string, part: Partial<Piece>): void =>
+    edit(`${name.toLowerCase()} ${said}`, (current) => changePiece(current, piece.id, part));
+  const own = piece.id.slice('piece.'.length);
+  const { members, panels } = evaluation.chassis;
+  const parts = [...members, ...panels].filter((part) => part.id.split('.')[1] === own);
+  const massKg = parts.reduce((sum, part) => sum + part.massKg, 0);
+  const bars = parts.filter((part) => part.id.startsWith('bar.')).length;
+  return (
+    <section className="border-t border-base-300 px-4 pt-3" aria-label={`Picked: ${name}`}>
+      <h2 className="mb-2 font-semibold" style={{ color: 'var(--dye)' }}>
+        {name}
+      </h2>
+      <p className="mute mb-2 text-[13px]">
+        {parts.length === 0
+          ? 'Not placed: see the checks'
+          : [counted(bars, 'bar'), counted(parts.length - bars, 'flat part'), say.mass(massKg)].join(', ')}
+      </p>
+      <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3">
+        {id !== piece.id && id.startsWith('bar.') && <BarOfPiece key={id} id={id} />}
+        <TextField
+          label="Its name"
+          value={piece.name ?? ''}
+          partField={piece.id}
+          onCommit={(text) => change(text === '' ? 'without a name' : `called ${text}`, { name: text })}
+        />
+        {PIECE_FIGURES[piece.kind].map((figure) => (
+          <QuantityField
+            key={figure.field}
+            label={figure.label}
+            kind={figure.kind}
+            value={figureOf(piece, figure)}
+            of={pathOf(figure)}
+            {...(figure.hint === undefined ? {} : { hint: figure.hint })}
+            onCommit={(value) =>
+              change(`${figure.label.toLowerCase()} ${figure.kind === 'length' ? say.length(value) : value}`, {
+                [figure.field]: value,
+              })
+            }
+          />
+        ))}
+        <KindFields piece={piece} change={change} />
+        <Picker
+          label="Its bars, section"
+          list="sections"
+          value={piece.sectionId}
+          rows={rows}
+          partField={`${piece.id}.section`}
+          onCommit={(sectionId) => {
+            const next = sectionChange(trailer, piece, sectionId);
+            change(`of ${next.label}`, next.bar);
+          }}
+        />
+        <SelectField
+          label="Its bars, metal"
+          value={piece.materialId}
+          options={materialOptions(trailer, piece.sectionId)}
+          hint={metalNote(trailer, { ...piece, faces: 'in' })}
+          onCommit={(materialId) => change('of another metal', { materialId })}
+        />
+        <button
+          type="button"
+          className="button"
+          onClick={() => {
+            edit(`${name.toLowerCase()} taken off`, (current) => removePiece(current, piece.id));
+            pick(undefined);
+          }}
+        >
+          Take off
+        </button>
+      </div>
+    </section>
+  );
+};

@@ -1,0 +1,64 @@
+import { inches, millimetres } from '@kereta/core';
+import { useWorkbench } from '../../../bench/workbench';
+import { useEditing } from '../../../fields/editing';
+import { CheckField, FieldGroup } from '../../../fields/fields';
+import { QuantityField } from '../../../fields/QuantityField';
+import { useRecord } from '../../../fields/useRecord';
+
+/** A bed that tips: about what, held by what. */
+export const TiltFields = () => {
+  const { trailer } = useEditing();
+  const { say } = useWorkbench('say');
+  const [{ tilt, bed }, set] = useRecord('frame');
+  const metric = trailer.settings.units === 'metric';
+  return (
+    <FieldGroup title="Tilting bed">
+      <div className="col-span-2">
+        <CheckField
+          label="The bed tips to be driven on"
+          checked={tilt !== null}
+          onCommit={(on) =>
+            set(on ? 'tilting bed' : 'fixed bed', {
+              tilt: on
+                ? {
+                    pivotXM: trailer.runningGear.positionM,
+                    latchXM: bed.lengthM * 0.1,
+                    pinDiameterM: metric ? millimetres(25) : inches(1),
+                  }
+                : null,
+            })
+          }
+        />
+      </div>
+      {tilt && (
+        <>
+          <QuantityField
+            label="Pivot, back from front edge"
+            kind="length"
+            value={tilt.pivotXM}
+            of="frame.tilt.pivotXM"
+            onCommit={(pivotXM) => set(`pivot at ${say.length(pivotXM)}`, { tilt: { ...tilt, pivotXM } })}
+          />
+          <QuantityField
+            label="Latch, back from front edge"
+            kind="length"
+            value={tilt.latchXM}
+            of="frame.tilt.latchXM"
+            onCommit={(latchXM) => set(`latch at ${say.length(latchXM)}`, { tilt: { ...tilt, latchXM } })}
+          />
+          <QuantityField
+            label="Pivot pins, diameter"
+            kind="length"
+            value={tilt.pinDiameterM}
+            of="frame.tilt.pinDiameterM"
+            onCommit={(pinDiameterM) => set('pivot pins', { tilt: { ...tilt, pinDiameterM } })}
+          />
+          <p className="mute col-span-2 text-[13px]">
+            The frame is analysed latched, as one piece. Latch, ears and what moves between bed and frame are yours to
+            check.
+          </p>
+        </>
+      )}
+    </FieldGroup>
+  );
+};

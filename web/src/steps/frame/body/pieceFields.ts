@@ -1,0 +1,62 @@
+import type { FieldPath, Piece, PieceKind } from '@kereta/core';
+
+/** A figure of a ready-made piece. */
+export interface FigureField {
+  readonly field: string;
+  readonly label: string;
+  readonly kind: 'length' | 'number';
+  readonly hint?: string;
+}
+
+const length = (field: string, label: string, hint?: string): FigureField => ({
+  field,
+  label,
+  kind: 'length',
+  ...(hint === undefined ? {} : { hint }),
+});
+const count = (field: string, label: string): FigureField => ({ field, label, kind: 'number' });
+
+const HEIGHT = length('heightM', 'Height above deck');
+
+/** Figures of each kind of piece, in the order in which one asks for them. */
+export const PIECE_FIGURES: Readonly<Record<PieceKind, readonly FigureField[]>> = {
+  sides: [HEIGHT, length('postSpacingM', 'Posts at most apart'), count('midRails', 'Rails below the top')],
+  gate: [
+    length('widthM', 'Width'),
+    length('heightM', 'Height'),
+    length('atM', 'Its middle', 'Of a side gate back from the front edge, else right of the middle'),
+    count('bars', 'Bars inside its frame'),
+    length('gapM', 'Gap above the deck'),
+  ],
+  headboard: [
+    HEIGHT,
+    length('atM', 'Back from the front edge'),
+    count('posts', 'Posts'),
+    count('midRails', 'Rails below the top'),
+  ],
+  rack: [
+    HEIGHT,
+    length('fromM', 'First pair, from front edge'),
+    length('toM', 'Last pair, from front edge'),
+    count('hoops', 'Pairs of uprights'),
+    length('overhangM', 'Bars reach past uprights'),
+  ],
+  body: [HEIGHT, length('postSpacingM', 'Posts at most apart')],
+  'upper-frame': [
+    length('heightM', 'Top above the rails'),
+    length('overhangM', 'Past the bed’s sides'),
+    length('fromM', 'From front edge'),
+    length('toM', 'To'),
+    length('spacingM', 'Bars at most apart'),
+  ],
+  shelf: [length('fromM', 'From, ahead of the bed'), length('toM', 'To, ahead of the bed'), length('widthM', 'Width')],
+  bumper: [
+    length('behindM', 'Behind the bed'),
+    length('widthM', 'Width'),
+    length('levelM', 'Above the rails’ top', 'Below it is negative'),
+  ],
+};
+
+export const pathOf = ({ field }: FigureField): FieldPath => `frame.pieces.${field}` as FieldPath;
+export const figureOf = (piece: Piece, { field }: FigureField): number =>
+  (piece as unknown as Readonly<Record<string, number>>)[field] ?? 0;
