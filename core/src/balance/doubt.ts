@@ -52,6 +52,7 @@ const OWN_PARTS: Readonly<Record<string, number>> = {
   frame: 0.05,
   deck: 0.1,
   sides: 0.1,
+  body: 0.1,
   'running-gear': 0.05,
   coupling: 0.1,
 };
@@ -140,7 +141,7 @@ const lumpsOf = (trailer: Trailer, { parts, loadCase }: BalancedCase, axles: num
       const levels = levelsOf(item, loadCase);
       const part = levels ? { ...full, massKg: levels.middleKg } : full;
       const drained = levels && levels.middleKg > 0 ? levels.halfKg / levels.middleKg : 0;
-      const place = item.attach.offsetM.tolerance;
+      const place = item.attach.offsetM.tolerance + (item.roamsM ?? 0);
       const spread = Math.min(1, massSpreadOf(item, part, loadCase) + drained);
       return lumpOf(item.id, [part], axles, spread, place, hostsOf(item));
     }),

@@ -16,11 +16,11 @@ export interface ExtremeCase {
   readonly tongueShare: number;
 }
 
-/** How far an item may be from where it is said, m: by its own tolerance and by that of all that it stands on. */
+/** How far an item may be from where it is said, m: by its own tolerance, by its own legs, and by those of all that it stands on. */
 const freedomM = (items: ReadonlyMap<string, Item>, item: Item, depth = 0): number => {
   const { on, hostId, offsetM } = item.attach;
   const host = on === 'item' && hostId !== null ? items.get(hostId) : undefined;
-  return offsetM.tolerance + (host && depth < items.size ? freedomM(items, host, depth + 1) : 0);
+  return offsetM.tolerance + (item.roamsM ?? 0) + (host && depth < items.size ? freedomM(items, host, depth + 1) : 0);
 };
 
 /** The item moved to one end of its doubt. What is behind the balance point of them all makes the tail heavier, what is ahead the nose. */

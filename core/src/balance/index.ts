@@ -47,3 +47,4 @@ export { type TongueSlopes, tongueSlopes } from './slopes.js';
 export { axleWorking, type BalanceFinding, type BalanceFindingData, balanceFindings } from './findings.js';
 export { RULES as BALANCE_RULES } from './rules.js';
 export { stepsOnRear } from './personOnRear.js';
+export { type LedgerRow, type WeightLedger, weightLedger } from './ledger.js';

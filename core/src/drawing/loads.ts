@@ -8,6 +8,8 @@ export interface PlacedLoad {
   readonly part: Part;
   readonly name: string;
   readonly aboard: boolean;
+  /** how high its legs hold it; 0 where it has none */
+  readonly legsM: number;
 }
 
 const placed = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase | undefined): readonly PlacedLoad[] => {
@@ -20,6 +22,7 @@ const placed = (trailer: Trailer, chassis: Chassis, loadCase: LoadCase | undefin
         part: own ?? itemPart(trailer, chassis, item, loadCase),
         name: item.name,
         aboard: own !== undefined,
+        legsM: item.legs?.heightM ?? 0,
       };
     })
     .toSorted((a, b) => Number(a.aboard) - Number(b.aboard));
@@ -84,9 +87,26 @@ const boxOf = (view: keyof typeof FACES): ((load: PlacedLoad) => DrawnShape) => 
 };
 const shapeOf = { side: boxOf('side'), plan: boxOf('plan'), rear: boxOf('rear') } as const;
 
+/** Legs that a load stands on, from its underside down. */
+const legsOf = ({ part, aboard, legsM }: PlacedLoad, view: 'side' | 'rear'): readonly DrawnShape[] => {
+  const undersideZM = part.centre.zM - part.heightM / 2;
+  const places = new Set((part.feet ?? []).map(({ xM, yM }) => (view === 'side' ? xM : yM)));
+  return [...places].map((at) => ({
+    part: part.id,
+    kind: 'line',
+    layer: 'loads',
+    points: [
+      [at, undersideZM],
+      [at, undersideZM - legsM],
+    ],
+    fill: 'none',
+    line: aboard ? 'edge' : 'ghost',
+  }));
+};
+
 /** Loads as boxes: filled where they are aboard, ghosts where they are not. */
 export const loadShapes = (loads: readonly PlacedLoad[], view: keyof typeof FACES): readonly DrawnShape[] =>
-  loads.map((load) => shapeOf[view](load));
+  loads.flatMap((load) => [...(load.legsM > 0 && view !== 'plan' ? legsOf(load, view) : []), shapeOf[view](load)]);
 
 const areaOf = ([x0, x1, y0, y1]: Face): number => Math.max(0, x1 - x0) * Math.max(0, y1 - y0);
 

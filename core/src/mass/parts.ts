@@ -206,6 +206,7 @@ const MOST_STACKED = 20;
 
 interface ItemPlace {
   readonly xM: number;
+  readonly yM: number;
   readonly baseZM: number;
   readonly movesWithAxle: boolean;
   readonly carriedBy: CarriedBy;
@@ -223,7 +224,9 @@ const placeItem = (
   depth = 0,
 ): ItemPlace => {
   const { attach } = item;
-  const shiftM = (loadCase && aboardOf(loadCase).get(item.id)?.shiftM) ?? 0;
+  const { shiftM = 0, shiftRightM = 0, shiftUpM = 0 } = (loadCase && aboardOf(loadCase).get(item.id)) ?? {};
+  const liftM = attach.aboveM + shiftUpM + (item.legs?.heightM ?? 0);
+  const yM = attach.rightM + shiftRightM;
   const host =
     attach.on === 'item' && depth < MOST_STACKED
       ? trailer.items.find((other) => other.id === attach.hostId)
@@ -233,13 +236,14 @@ const placeItem = (
     return {
       ...below,
       xM: below.xM + attach.offsetM.value + shiftM,
-      baseZM: below.baseZM + host.sizeM.heightM + attach.aboveM,
+      yM,
+      baseZM: below.baseZM + host.sizeM.heightM + liftM,
     };
   }
   const drawerOutM = attach.on === 'drawer' ? (loadCase?.drawerOutM ?? 0) : 0;
   const xM = originXM(trailer, chassis, attach.from) + attach.offsetM.value + shiftM + drawerOutM;
-  const surface = surfaceUnder(trailer, chassis, item, xM);
-  return { xM, ...surface, baseZM: surface.baseZM + attach.aboveM, movesWithAxle: attach.from === 'axle' };
+  const surface = surfaceUnder(trailer, chassis, item, xM, yM);
+  return { xM, yM, ...surface, baseZM: surface.baseZM + liftM, movesWithAxle: attach.from === 'axle' };
 };
 
 /** What an item stands on, and how high that lies. A rack that is not under it is no rack: the item then lies on the deck, and a finding says so. */
@@ -248,6 +252,7 @@ const surfaceUnder = (
   chassis: Chassis,
   { attach, sizeM }: Item,
   xM: number,
+  yM: number,
 ): Pick<ItemPlace, 'baseZM' | 'carriedBy'> => {
   switch (attach.on) {
     case 'rail':
@@ -261,8 +266,8 @@ const surfaceUnder = (
       const rack = rackUnder(chassis, {
         x0M: xM - along,
         x1M: xM + along,
-        y0M: attach.rightM - across,
-        y1M: attach.rightM + across,
+        y0M: yM - across,
+        y1M: yM + across,
       });
       return rack ? { baseZM: rack.topZM, carriedBy: 'rack' } : { baseZM: chassis.deckTopZM, carriedBy: 'deck' };
     }
@@ -271,11 +276,7 @@ const surfaceUnder = (
   }
 };
 
-const wheelPlaces = (
-  { baseM, trackM }: NonNullable<Item['wheels']>,
-  xM: number,
-  yM: number,
-): NonNullable<Part['feet']> =>
+const feetOf = ({ baseM, trackM }: NonNullable<Item['wheels']>, xM: number, yM: number): NonNullable<Part['feet']> =>
   [-1, 1].flatMap((along) =>
     [-1, 1].map((across) => ({ xM: xM + (along * baseM) / 2, yM: yM + (across * trackM) / 2 })),
   );
@@ -298,6 +299,7 @@ export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCas
   const known = kept.find(
     (part) =>
       part.centre.xM === place.xM &&
+      part.centre.yM === place.yM &&
       part.centre.zM === zM &&
       part.massKg === massKg &&
       part.heldX0M === heldX0M &&
@@ -313,18 +315,19 @@ export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCas
 
 const partAt = (item: Item, place: ItemPlace, massKg: number, outM: number): Part => {
   const { lengthM, widthM, heightM } = item.sizeM;
+  const stands = item.wheels ?? item.legs;
   return {
-    ...(item.wheels ? { feet: wheelPlaces(item.wheels, place.xM, item.attach.rightM) } : {}),
+    ...(stands ? { feet: feetOf(stands, place.xM, place.yM) } : {}),
     ...(outM > 0 ? { heldX0M: place.xM - outM - lengthM / 2, heldX1M: place.xM - outM + lengthM / 2 } : {}),
     id: item.id,
     group: item.kind === 'fixed' ? 'fixed' : 'cargo',
     name: item.name,
     massKg,
-    centre: { xM: place.xM, yM: item.attach.rightM, zM: place.baseZM + heightM / 2 },
+    centre: { xM: place.xM, yM: place.yM, zM: place.baseZM + heightM / 2 },
     x0M: place.xM - lengthM / 2,
     x1M: place.xM + lengthM / 2,
-    y0M: item.attach.rightM - widthM / 2,
-    y1M: item.attach.rightM + widthM / 2,
+    y0M: place.yM - widthM / 2,
+    y1M: place.yM + widthM / 2,
     heightM,
     carriedBy: place.carriedBy,
     movesWithAxle: place.movesWithAxle,

@@ -43,6 +43,15 @@ const itemSchema = object({
   sizeM: object({ lengthM: lengthOrZero, widthM: lengthOrZero, heightM: lengthOrZero }),
   /** it stands on four wheels, these far apart; null for what lies flat */
   wheels: object({ baseM: length, trackM: length }).nullable(),
+  /** it stands on four legs: how high it is off what it stands on, and how far they are apart */
+  legs: object({ heightM: length, baseM: length, trackM: length }).optional(),
+  /** animals, people, what rolls: it may be so far ahead of its place or behind it at any moment */
+  roamsM: lengthOrZero.optional(),
+  /** day on which it was or will be fitted, as YYYY-MM-DD */
+  since: z
+    .string()
+    .regex(/^\d{4}-\d{2}-\d{2}$/)
+    .optional(),
   attach: object({
     /** rack: on the level bars of one's own that lie under it */
     on: z.enum(['deck', 'rail', 'tongue', 'axle', 'drawer', 'item', 'rack']),
@@ -69,6 +78,9 @@ const caseSchema = object({
         itemId: id,
         fill: share,
         shiftM: place,
+        /** further right and higher than its usual place: a boom swung out, a roof raised */
+        shiftRightM: place.optional(),
+        shiftUpM: place.optional(),
         /** a tank that is used on the way: as empty as it gets; as full as it starts where left out */
         fillLow: share.optional(),
       }),

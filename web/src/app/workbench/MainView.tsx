@@ -7,6 +7,7 @@ import { WorkLegend } from '../../drawing/workShading';
 import { Contained } from '../../fields/Contained';
 import { CutTable } from '../../steps/cut/CutTable';
 import { MarkedPlan } from '../../steps/cut/MarkedPlan';
+import { AboardTable } from '../../steps/loads/AboardTable';
 import { TongueView } from '../../steps/rig/TongueView';
 import { TowView } from '../../steps/rig/TowView';
 import { STEP_VIEWS } from '../../steps/steps';
@@ -129,6 +130,13 @@ export const MainView = memo(
         <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
           <ContainedNow name="The drawing">{drawn()}</ContainedNow>
           {step === 'strength' && !phone && <WorkLegend />}
+          {step === 'loads' && (
+            <div className="overflow-x-auto bg-base-100 px-4 py-3">
+              <ContainedNow name="The table of loads">
+                <AboardTable />
+              </ContainedNow>
+            </div>
+          )}
           {step === 'cut' && (
             <div className="overflow-x-auto bg-base-100 px-4 py-3">
               <ContainedNow name="The cut list">

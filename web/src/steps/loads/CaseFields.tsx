@@ -1,9 +1,9 @@
 import { changeCase, type LoadCase, removeCase, setAboard, CASE_MODE_NAMES, optionsOf } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { useEditing } from '../../fields/editing';
-import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { CheckField, FieldGrid, SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
-import { useWorkbench } from '../../bench/workbench';
+import { MovedFields } from './MovedFields';
 
 const MODES = optionsOf(CASE_MODE_NAMES);
 
@@ -42,7 +42,6 @@ const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
 /** What is aboard in one load case, how full, and how the trailer stands. */
 export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
   const { edit, trailer } = useEditing();
-  const { say } = useWorkbench('say');
   const set = (label: string, change: Partial<LoadCase>): void =>
     edit(label, (current) => changeCase(current, loadCase.id, (old) => ({ ...old, ...change })));
   const entryOf = (itemId: string) => loadCase.aboard.find((entry) => entry.itemId === itemId);
@@ -121,27 +120,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
           <Trash2 size={16} aria-hidden /> Take this case out
         </button>
       </div>
-      {loadCase.aboard.length > 0 && (
-        <FieldGroup title="Moved in this load">
-          {loadCase.aboard.map((entry) => (
-            <QuantityField
-              key={entry.itemId}
-              label={`${say.partName(entry.itemId)}, further back by`}
-              kind="length"
-              value={entry.shiftM}
-              of="cases.aboard.shiftM"
-              onCommit={(shiftM) =>
-                edit(`${say.partName(entry.itemId)} moved in ${loadCase.name}`, (current) =>
-                  changeCase(current, loadCase.id, (old) => ({
-                    ...old,
-                    aboard: old.aboard.map((other) => (other.itemId === entry.itemId ? { ...other, shiftM } : other)),
-                  })),
-                )
-              }
-            />
-          ))}
-        </FieldGroup>
-      )}
+      <MovedFields loadCase={loadCase} />
     </section>
   );
 };

@@ -10,6 +10,7 @@ import {
   optionsOf,
 } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
+import { useId } from 'react';
 import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { RecordFields } from '../../fields/RecordFields';
@@ -79,8 +80,8 @@ const StandsOn = ({ item }: { readonly item: Item }) => {
           { value: 'tongue', text: 'Tongue' },
           { value: 'axle', text: 'Axle, with fenders' },
           { value: 'drawer', text: 'Drawer' },
-          ...(trailer.frame.ownBars.length > 0 || item.attach.on === 'rack'
-            ? [{ value: 'rack', text: 'Rack: bars of your own under it' }]
+          ...(chassis.ownBars.length > 0 || item.attach.on === 'rack'
+            ? [{ value: 'rack', text: 'Rack: your bars, or a piece, under it' }]
             : []),
           ...trailer.items
             .filter(({ id }) => id !== item.id)
@@ -157,6 +158,96 @@ const OnWheels = ({ item }: { readonly item: Item }) => {
   );
 };
 
+/** Legs, and what moves by itself. */
+const LegsAndRoaming = ({ item }: { readonly item: Item }) => {
+  const { set } = useItem(item);
+  const { legs } = item;
+  const setLegs = (said: string, next: Item['legs']): void =>
+    set(said, ({ legs: _old, ...rest }) => (next ? { ...rest, legs: next } : rest));
+  return (
+    <>
+      <div className="col-span-2">
+        <CheckField
+          label="Stands on four legs"
+          checked={legs !== undefined}
+          onCommit={(on) =>
+            setLegs(
+              on ? 'on legs' : 'lies flat',
+              on
+                ? { heightM: 0.3, baseM: 0.9 * item.sizeM.lengthM || 0.5, trackM: 0.9 * item.sizeM.widthM || 0.5 }
+                : undefined,
+            )
+          }
+        />
+      </div>
+      {legs && (
+        <RecordFields
+          record={legs}
+          sizes={[
+            {
+              field: 'heightM',
+              label: 'Underside up',
+              kind: 'length',
+              of: 'items.legs.heightM',
+              said: 'height of legs',
+            },
+            {
+              field: 'baseM',
+              label: 'Legs apart, along',
+              kind: 'length',
+              of: 'items.legs.baseM',
+              said: 'legs apart along',
+            },
+            {
+              field: 'trackM',
+              label: 'Legs apart, across',
+              kind: 'length',
+              of: 'items.legs.trackM',
+              said: 'legs apart across',
+            },
+          ]}
+          onChange={(said, change) => setLegs(said, { ...legs, ...change })}
+        />
+      )}
+      <QuantityField
+        label="Moves by itself, fore and aft by"
+        kind="length"
+        value={item.roamsM ?? 0}
+        of="items.roamsM"
+        hint="Animals, people, what rolls: the worst cases look at both ends"
+        onCommit={(roamsM) => set('how far it moves', (old) => ({ ...old, roamsM }))}
+      />
+    </>
+  );
+};
+
+/** The day on which something is fitted for good. */
+const FittedOn = ({ item }: { readonly item: Item }) => {
+  const { set } = useItem(item);
+  const { readOnly } = useEditing();
+  const id = useId();
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
+        Fitted on
+      </label>
+      <input
+        id={id}
+        type="date"
+        className="field-box narrow"
+        value={item.since ?? ''}
+        disabled={readOnly}
+        onChange={(event) => {
+          const since = event.target.value;
+          set(since === '' ? 'fitted without a day' : `fitted on ${since}`, ({ since: _old, ...rest }) =>
+            since === '' ? rest : { ...rest, since },
+          );
+        }}
+      />
+    </div>
+  );
+};
+
 /** How large it is, where it stands, and what kind of thing it is. */
 const SizeAndPlace = ({ item }: { readonly item: Item }) => {
   const { edit } = useEditing();
@@ -216,6 +307,8 @@ const SizeAndPlace = ({ item }: { readonly item: Item }) => {
         />
       )}
       <OnWheels item={item} />
+      <LegsAndRoaming item={item} />
+      {item.kind !== 'cargo' && <FittedOn item={item} />}
       <button
         type="button"
         className="button"

@@ -7,6 +7,7 @@ import { CaseFields } from './CaseFields';
 import { casesFor, freshItem } from './freshItem';
 import { ItemFields } from './ItemFields';
 import { QuickAdd } from './QuickAdd';
+import { WeightLedger } from './WeightLedger';
 import { WeightTable } from './WeightTable';
 
 /** Everything aboard, and in which load case. */
@@ -82,6 +83,7 @@ export const LoadsStep = () => {
       </div>
       {loadCase && <CaseFields key={loadCase.id} loadCase={loadCase} />}
       <WeightTable />
+      <WeightLedger />
     </>
   );
 };
