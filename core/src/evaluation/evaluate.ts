@@ -1,3 +1,4 @@
+import { otherVehicleFindings } from './otherVehicles.js';
 import { type GateFindingData, gateFindings, type TiltFindingData, tiltFindings } from '../body/index.js';
 import {
   type AxlePlacement,
@@ -188,6 +189,8 @@ const findingsOf = (trailer: Trailer, stages: ReturnType<typeof stagesOf>): read
     ...tiltFindings(trailer, chassis, cases),
     ...fabricationFindings(stages.cutList()),
   ];
+  const tongueWorksAt = stages.strength().findings.find(({ code }) => code === 'tongue')?.utilisation;
+  findings.push(...otherVehicleFindings(trailer, { chassis, cases, rides, tongueWorksAt }, findings));
   return findings.sort(bySeverity);
 };
 

@@ -20,6 +20,8 @@ export interface Finding<Code extends string, Data> {
   readonly subject: string;
   readonly caseId?: string | undefined;
   readonly region?: string | undefined;
+  /** name of a further tow vehicle that it was asked of; undefined for the trailer's own */
+  readonly vehicle?: string | undefined;
   readonly value?: Measured | undefined;
   readonly limit?: Measured | undefined;
   /** demand ÷ allowable */

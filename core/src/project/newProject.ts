@@ -345,6 +345,7 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
       cornerM: size(300, 7500),
     },
     towVehicle: UNKNOWN_VEHICLE,
+    alsoTowedBy: [],
     ratedGrossKg: metric ? 1200 : pounds(2600),
     tongueBand: TONGUE_SCHOOLS[school],
     frame: newFrame(metric, bedLengthM),

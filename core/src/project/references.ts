@@ -35,7 +35,8 @@ const standsOnItself = (start: string, hosts: ReadonlyMap<string, string | null>
  * Sections and metals are not looked at: a catalog may lack a row that another program had, and the part then says so (a finding).
  */
 export const referenceProblems = ({ design, record }: Project): readonly ReferenceProblem[] => {
-  const { items, cases, frame, axleCaseId } = design;
+  const { items, cases, frame, axleCaseId, alsoTowedBy, ownRows } = design;
+  const vehicleIds = new Set(ownRows.vehicles.map(({ id }) => id));
   const itemIds = new Set(items.map(({ id }) => id));
   const caseIds = new Set(cases.map(({ id }) => id));
   const hosts = new Map(items.map(({ id, attach }) => [id, attach.hostId]));
@@ -52,6 +53,9 @@ export const referenceProblems = ({ design, record }: Project): readonly Referen
     ...takenTwice(['design', 'frame', 'stands'], frame.stands),
     ...Object.entries(design.ownRows).flatMap(([name, rows]) =>
       takenTwice(['design', 'ownRows', name], Array.isArray(rows) ? (rows as Named[]) : []),
+    ),
+    ...alsoTowedBy.flatMap((id, index): ReferenceProblem[] =>
+      vehicleIds.has(id) ? [] : [{ path: ['design', 'alsoTowedBy', index], code: 'names-nothing', id }],
     ),
     ...takenTwice(['record', 'entries'], record.entries),
     ...items.flatMap(({ id, attach }, index): ReferenceProblem[] => {

@@ -184,6 +184,8 @@ export const designSchema = object({
     cornerM: length,
   }),
   towVehicle: towVehicleSchema.nullable(),
+  /** kept vehicles that tow it as well, by their ids */
+  alsoTowedBy: z.array(id).max(6),
   /** the figure that goes on the trailer's plate */
   ratedGrossKg: mass.nullable(),
   tongueBand: tongueBandSchema,

@@ -26,5 +26,8 @@ export const SENTENCES: SentencesOf<AllFindingData> = {
   ...towingSentences,
 };
 
-export const sentenceOf = (finding: AnyFinding, say: Speaker): string =>
-  (SENTENCES[finding.code] as (f: AnyFinding, s: Speaker) => string)(finding, say);
+/** What a finding says; one that was asked of a further tow vehicle says of which. */
+export const sentenceOf = (finding: AnyFinding, say: Speaker): string => {
+  const said = (SENTENCES[finding.code] as (f: AnyFinding, s: Speaker) => string)(finding, say);
+  return finding.vehicle === undefined ? said : `Behind ${finding.vehicle || 'another vehicle'}: ${said}`;
+};

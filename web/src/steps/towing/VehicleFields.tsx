@@ -10,7 +10,7 @@ import {
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
-import { FieldGroup, SelectField, TextField } from '../../fields/fields';
+import { CheckField, FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 
 const KINDS = optionsOf(VEHICLE_NAMES);
@@ -118,6 +118,31 @@ const REAR: readonly SizeOf<TowVehicle>[] = [
   },
 ];
 
+/** Kept vehicles that tow it as well: what they change is told beside, and the worst counts. */
+const AlsoTowedBy = () => {
+  const { trailer, edit } = useEditing();
+  const own = trailer.ownRows.vehicles;
+  if (own.length === 0) return null;
+  return (
+    <fieldset className="col-span-2" aria-label="Also towed by">
+      <legend className="narrow text-[14px]">Also towed by</legend>
+      {own.map(({ id, vehicle: { name } }) => (
+        <CheckField
+          key={id}
+          label={name}
+          checked={trailer.alsoTowedBy.includes(id)}
+          onCommit={(on) =>
+            edit(`${on ? 'also' : 'not'} towed by ${name}`, (current) => ({
+              ...current,
+              alsoTowedBy: on ? [...current.alsoTowedBy, id] : current.alsoTowedBy.filter((other) => other !== id),
+            }))
+          }
+        />
+      ))}
+    </fieldset>
+  );
+};
+
 /** What a hitch goes down by under a weight that is easy to stand on it: 100 lb or 50 kg. */
 const TRY_KG = { imperial: 45.359237, metric: 50 } as const;
 
@@ -217,6 +242,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
           />
         </>
       )}
+      <AlsoTowedBy />
       <button
         type="button"
         className="button col-span-2"

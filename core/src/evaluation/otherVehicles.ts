@@ -1,0 +1,46 @@
+import type { BalancedCase } from '../balance/index.js';
+import type { Chassis } from '../chassis/index.js';
+import { couplingFindings, hitchOf } from '../coupling/index.js';
+import type { Trailer } from '../project/index.js';
+import type { RideHeights } from '../running-gear/index.js';
+import { levelsOf, towingFindings } from '../towing/index.js';
+import type { AnyFinding } from './evaluate.js';
+
+interface Towed {
+  readonly chassis: Chassis;
+  readonly cases: readonly BalancedCase[];
+  readonly rides: readonly RideHeights[];
+  readonly tongueWorksAt: number | undefined;
+}
+
+const same = (a: AnyFinding, b: AnyFinding | undefined): boolean =>
+  b !== undefined &&
+  a.verdict === b.verdict &&
+  a.value?.value === b.value?.value &&
+  a.limit?.value === b.limit?.value &&
+  a.utilisation === b.utilisation;
+
+/**
+ * What is found of hitch and towing with each further vehicle, where it differs from what the first one gives. They stand beside the
+ * first one's, and the worst counts.
+ */
+export const otherVehicleFindings = (
+  trailer: Trailer,
+  { chassis, cases, rides, tongueWorksAt }: Towed,
+  own: readonly AnyFinding[],
+): readonly AnyFinding[] => {
+  if (trailer.alsoTowedBy.length === 0) return [];
+  const first = new Map(own.map((finding) => [finding.id, finding]));
+  return trailer.alsoTowedBy.flatMap((id): AnyFinding[] => {
+    const kept = trailer.ownRows.vehicles.find((candidate) => candidate.id === id);
+    if (!kept) return [];
+    const behind: Trailer = { ...trailer, towVehicle: kept.vehicle, alsoTowedBy: [] };
+    const found: AnyFinding[] = [
+      ...couplingFindings(behind, chassis, cases, rides, hitchOf(behind, cases, tongueWorksAt)),
+      ...towingFindings(behind, chassis, cases, levelsOf(behind, chassis, cases)),
+    ];
+    return found
+      .filter((finding) => !same(finding, first.get(finding.id)))
+      .map((finding) => ({ ...finding, id: `${finding.id} ${id}`, vehicle: kept.vehicle.name }));
+  });
+};
