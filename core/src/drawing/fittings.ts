@@ -314,6 +314,11 @@ export const platesFromSide = ({ plates }: Chassis): readonly DrawnShape[] =>
       };
     });
 
-/** How wide it is in all, over tires, fenders and bed, m. */
-export const wholeWidthM = (trailer: Trailer): number =>
-  Math.max(overallWidthM(trailer).widthM, trailer.frame.bed.widthM);
+/** How wide it is in all, over tires, fenders, bed, and what is put on it for good, m. */
+export const wholeWidthM = (trailer: Trailer, { members, panels }: Chassis): number =>
+  Math.max(
+    overallWidthM(trailer).widthM,
+    trailer.frame.bed.widthM,
+    ...members.flatMap(({ line, plan }) => (line ? plan.map(([, y]) => 2 * Math.abs(y)) : [])),
+    ...panels.flatMap(({ own, y0M, y1M }) => (own ? [2 * Math.abs(y0M), 2 * Math.abs(y1M)] : [])),
+  );

@@ -225,7 +225,7 @@ const planDimensions = ({ trailer, chassis }: Drawable, { length }: Lettering): 
   const { bed } = trailer.frame;
   const { layout, positionM } = trailer.runningGear;
   const half = bed.widthM / 2;
-  const whole = wholeWidthM(trailer);
+  const whole = wholeWidthM(trailer, chassis);
   const lying = { axis: 'across', side: 'below' } as const;
   const axle: Dimension[] =
     layout === 'none'
@@ -370,7 +370,7 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   // Seen from behind: what stands further forward lies behind.
   const loads = nearestLast(loadsOf(trailer, chassis, shown?.loadCase), ({ x1M }) => x1M);
   const half = trailer.frame.bed.widthM / 2;
-  const whole = wholeWidthM(trailer);
+  const whole = wholeWidthM(trailer, chassis);
   const track = trailer.runningGear.layout === 'none' ? undefined : trailer.runningGear.suspension.trackM;
   const wide = widthOf(loads);
   const groundZM = stance.groundZM;

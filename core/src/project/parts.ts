@@ -25,6 +25,10 @@ export const pieceOf = ({ frame }: Pick<Design, 'frame'>, id: string): Piece | u
   return own === undefined ? undefined : frame.pieces.find((piece) => piece.id === `piece.${own}`);
 };
 
+/** Whether a bar or panel is of this ready-made piece, by their ids. */
+export const isOfPiece = (partId: string, pieceId: string): boolean =>
+  pieceId.startsWith('piece.') && /^(?:bar|panel)\.([^.]+)\./.exec(partId)?.[1] === pieceId.slice('piece.'.length);
+
 /** A bar of one's own, or of a piece, has its own section and metal, and no side that it looks to but by its turn. */
 const ownBarOf = (design: Design, id: string): Bar => {
   const own = design.frame.ownBars.find((candidate) => candidate.id === id) ?? pieceOf(design, id);

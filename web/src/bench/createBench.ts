@@ -57,6 +57,8 @@ const atFirst = (projectStore: ProjectStore, step: StepId, goTo: (step: StepId) 
     showJoint: nothing,
     show3d: nothing,
     pick: nothing,
+    hidden: new Set(),
+    hide: nothing,
     showCase: nothing,
   };
 };
@@ -125,6 +127,7 @@ export const createBench = (projectStore: ProjectStore, step: StepId, goTo: (ste
     showJoint: (joint) => choose({ joint }),
     show3d: (view3d) => choose({ view3d }),
     pick: (partId) => choose({ picked: partId }),
+    hide: (hidden) => choose({ hidden }),
     showCase: (caseId) => choose({ caseId }),
   });
   const start = (): (() => void) => {

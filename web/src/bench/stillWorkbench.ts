@@ -29,6 +29,8 @@ export const stillWorkbench = (trailer: Trailer, step: StepId, picked?: string):
   readOnly: true,
   picked,
   pick: () => undefined,
+  hidden: new Set(),
+  hide: () => undefined,
   caseId: trailer.axleCaseId ?? trailer.cases[0]?.id,
   showCase: () => undefined,
 });

@@ -41,6 +41,9 @@ export interface Workbench {
   readonly readOnly: boolean;
   readonly picked: string | undefined;
   readonly pick: (partId: string | undefined) => void;
+  /** parts that are left out of the drawing for the moment; they stay in every figure */
+  readonly hidden: ReadonlySet<string>;
+  readonly hide: (hidden: ReadonlySet<string>) => void;
   /** load case that the drawing shows */
   readonly caseId: string | undefined;
   readonly showCase: (caseId: string) => void;

@@ -117,10 +117,17 @@ export interface PartState {
   readonly moves: boolean;
   /** stands back while something else is worked on */
   readonly faint: boolean;
+  /** left out for the moment */
+  readonly hidden: boolean;
 }
 
 const isSameState = (a: PartState, b: PartState): boolean =>
-  a.picked === b.picked && a.fill === b.fill && a.picks === b.picks && a.moves === b.moves && a.faint === b.faint;
+  a.picked === b.picked &&
+  a.fill === b.fill &&
+  a.picks === b.picks &&
+  a.moves === b.moves &&
+  a.faint === b.faint &&
+  a.hidden === b.hidden;
 
 /** The very same shapes, shown alike. */
 const isSameGroup = (a: PartGroupProps, b: PartGroupProps): boolean =>
@@ -145,31 +152,35 @@ const Grab = ({ shape, place }: { readonly shape: DrawnShape; readonly place: Pl
   );
 };
 
-const PartGroup = memo(({ part, shapes, place, state: { picked, fill, picks, moves, faint } }: PartGroupProps) => {
-  const [first] = shapes;
-  const marks = shapes.map((shape, i) => (
-    // oxlint-disable-next-line react/no-array-index-key -- a part's shapes keep their order
-    <ShapeMark key={i} shape={shape} place={place} picked={picked} fill={fill} />
-  ));
-  if (!picks || part === undefined)
+const PartGroup = memo(
+  ({ part, shapes, place, state: { picked, fill, picks, moves, faint, hidden } }: PartGroupProps) => {
+    if (hidden) return null;
+    const [first] = shapes;
+    const marks = shapes.map((shape, i) => (
+      // oxlint-disable-next-line react/no-array-index-key -- a part's shapes keep their order
+      <ShapeMark key={i} shape={shape} place={place} picked={picked} fill={fill} />
+    ));
+    if (!picks || part === undefined)
+      return (
+        <g pointerEvents="none" opacity={faint ? 0.45 : undefined}>
+          {marks}
+        </g>
+      );
     return (
-      <g pointerEvents="none" opacity={faint ? 0.45 : undefined}>
+      <g
+        data-part={part}
+        data-grab={part}
+        data-picked={picked || undefined}
+        opacity={faint ? 0.45 : undefined}
+        style={{ cursor: moves ? 'ew-resize' : 'pointer', touchAction: moves ? 'pan-y' : 'auto' }}
+      >
+        {first && <Grab shape={first} place={place} />}
         {marks}
       </g>
     );
-  return (
-    <g
-      data-part={part}
-      data-grab={part}
-      data-picked={picked || undefined}
-      opacity={faint ? 0.45 : undefined}
-      style={{ cursor: moves ? 'ew-resize' : 'pointer', touchAction: moves ? 'pan-y' : 'auto' }}
-    >
-      {first && <Grab shape={first} place={place} />}
-      {marks}
-    </g>
-  );
-}, isSameGroup);
+  },
+  isSameGroup,
+);
 
 /** Shapes that follow each other and are of one part. */
 const runsOf = (
@@ -206,7 +217,14 @@ export const Shapes = ({
   ));
 
 /** A view that is only looked at. */
-export const STILL: PartState = { picked: false, fill: undefined, picks: false, moves: false, faint: false };
+export const STILL: PartState = {
+  picked: false,
+  fill: undefined,
+  picks: false,
+  moves: false,
+  faint: false,
+  hidden: false,
+};
 
 /** Hatches of what is told by lines. */
 export const HatchPatterns = () => (

@@ -9,6 +9,10 @@ import {
   fromMetres,
   removeCrossMember,
   removeItem,
+  pieceOf,
+  removeOwnBar,
+  removeOwnPanel,
+  removePiece,
 } from '@kereta/core';
 
 /** What can be picked on the drawing, front to back. */
@@ -16,10 +20,11 @@ export const pickableParts = (trailer: Trailer, { chassis }: Evaluation): readon
   const members = chassis.members
     .filter(({ group }) => group !== 'side')
     .map(({ id, extent }) => ({ id, xM: extent.x0M }));
+  const panels = chassis.panels.filter(({ own }) => own).map(({ id, extent }) => ({ id, xM: extent.x0M }));
   const items = trailer.items.map((item) => ({ id: item.id, xM: itemPart(trailer, chassis, item).x0M }));
   const axle = trailer.runningGear.layout === 'none' ? [] : [{ id: 'axle', xM: trailer.runningGear.positionM }];
   const coupler = [{ id: 'coupler', xM: chassis.ballXM }];
-  return [...coupler, ...members, ...items, ...axle].sort((a, b) => a.xM - b.xM).map(({ id }) => id);
+  return [...coupler, ...members, ...panels, ...items, ...axle].sort((a, b) => a.xM - b.xM).map(({ id }) => id);
 };
 
 /** Where a part that moves along the ruler stands: its own middle, m; undefined for one that does not move. */
@@ -52,13 +57,24 @@ export const movePart = (trailer: Trailer, evaluation: Evaluation, id: string, t
   return moveCrossMember(trailer, evaluation.chassis.crossPlaced, id, toXM);
 };
 
+/** Which way a part goes off; undefined for one that stays. A part of a ready-made piece takes the piece with it. */
+const remover = (trailer: Trailer, evaluation: Evaluation, id: string): (() => Trailer) | undefined => {
+  const { ownBars, ownPanels } = trailer.frame;
+  const piece = pieceOf(trailer, id);
+  if (trailer.items.some((item) => item.id === id)) return () => removeItem(trailer, id);
+  if (ownBars.some((own) => own.id === id)) return () => removeOwnBar(trailer, id);
+  if (ownPanels.some((own) => own.id === id)) return () => removeOwnPanel(trailer, id);
+  if (piece) return () => removePiece(trailer, piece.id);
+  return evaluation.chassis.crossPlaced.some((member) => member.id === id)
+    ? () => removeCrossMember(trailer, evaluation.chassis.crossPlaced, id)
+    : undefined;
+};
+
 export const canRemove = (trailer: Trailer, evaluation: Evaluation, id: string): boolean =>
-  trailer.items.some((item) => item.id === id) || evaluation.chassis.crossPlaced.some((member) => member.id === id);
+  remover(trailer, evaluation, id) !== undefined;
 
 export const removePart = (trailer: Trailer, evaluation: Evaluation, id: string): Trailer =>
-  trailer.items.some((item) => item.id === id)
-    ? removeItem(trailer, id)
-    : removeCrossMember(trailer, evaluation.chassis.crossPlaced, id);
+  remover(trailer, evaluation, id)?.() ?? trailer;
 
 /** A part's name in a sentence: "axle", "cross-member 2", "Oven". */
 export const spokenName = (say: Speaker, id: string): string => {

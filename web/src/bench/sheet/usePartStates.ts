@@ -1,4 +1,4 @@
-import { type DrawnShape, isOfAxle, isOfTongue, parsePartId, type StepId } from '@kereta/core';
+import { type DrawnShape, isOfAxle, isOfPiece, isOfTongue, parsePartId, type StepId } from '@kereta/core';
 import { useCallback } from 'react';
 import { type PartState, STILL } from '../../drawing/Shapes';
 import { workFill } from '../../drawing/workShading';
@@ -7,6 +7,7 @@ import { useWork } from './useWork';
 
 const isPickedPart = (picked: string | undefined, part: string): boolean =>
   picked === part ||
+  (picked !== undefined && isOfPiece(part, picked)) ||
   (picked !== undefined && ((picked === 'axle' && isOfAxle(part)) || (isOfTongue(picked) && isOfTongue(part))));
 
 /** Bars, loads, axle and coupler have fields of their own; deck, boards and fittings are chosen in the panel. */
@@ -26,7 +27,7 @@ export const usePartStates = (
   plan: boolean,
   shaded: boolean,
 ): ((part: string | undefined, layer: DrawnShape['layer']) => PartState) => {
-  const { picked, readOnly, step } = useWorkbench('picked', 'readOnly', 'step');
+  const { picked, readOnly, step, hidden } = useWorkbench('picked', 'readOnly', 'step', 'hidden');
   const crossPlaced = useBenchValue(({ evaluation }) => evaluation.chassis.crossPlaced);
   const { shares } = useWork();
   return useCallback(
@@ -44,8 +45,9 @@ export const usePartStates = (
         moves:
           !readOnly && (isItem || part === 'axle' || part === 'coupler' || crossPlaced.some(({ id }) => id === part)),
         faint,
+        hidden: hidden.has(part),
       };
     },
-    [picked, readOnly, step, shares, crossPlaced, plan, shaded],
+    [picked, readOnly, step, hidden, shares, crossPlaced, plan, shaded],
   );
 };

@@ -1,4 +1,4 @@
-import { formatPercent, type Solid, trailerSolids } from '@kereta/core';
+import { formatPercent, type Solid, trailerSolids, isOfPiece } from '@kereta/core';
 import { Canvas, useThree } from '@react-three/fiber';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import {
@@ -96,14 +96,13 @@ interface Body {
 }
 
 const useBodies = (): readonly Body[] => {
-  const { trailer, evaluation, caseId } = useWorkbench('trailer', 'evaluation', 'caseId');
+  const { trailer, evaluation, caseId, hidden } = useWorkbench('trailer', 'evaluation', 'caseId', 'hidden');
   const bodies = useMemo(() => {
     const shown = evaluation.cases.find(({ loadCase }) => loadCase.id === caseId);
-    return trailerSolids(trailer, evaluation.chassis, shown).map((solid) => ({
-      solid,
-      geometry: solidGeometry(solid),
-    }));
-  }, [trailer, evaluation, caseId]);
+    return trailerSolids(trailer, evaluation.chassis, shown)
+      .filter(({ part }) => part === undefined || !hidden.has(part))
+      .map((solid) => ({ solid, geometry: solidGeometry(solid) }));
+  }, [trailer, evaluation, caseId, hidden]);
   useEffect(() => () => bodies.forEach(({ geometry }) => geometry.dispose()), [bodies]);
   return bodies;
 };
@@ -139,7 +138,10 @@ const Bodies = ({ bodies, shares }: { readonly bodies: readonly Body[]; readonly
       >
         <meshLambertMaterial
           color={cssColor(
-            part !== undefined && part === picked && shares === NO_SHARES
+            part !== undefined &&
+              picked !== undefined &&
+              (part === picked || isOfPiece(part, picked)) &&
+              shares === NO_SHARES
               ? '--dye'
               : share === undefined
                 ? COLORS[fill]

@@ -2,6 +2,7 @@ import { wantedSpacingM, HANGER_NAMES } from '@kereta/core';
 
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
+import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
 
@@ -9,10 +10,12 @@ import { useWorkbench } from '../../bench/workbench';
 export const HangerTable = () => {
   const { trailer, readOnly } = useEditing();
   const [{ hangerSpacingM }, setSuspension] = useRecord('runningGear.suspension');
+  const [gear, setGear] = useRecord('runningGear');
   const { evaluation, say } = useWorkbench('evaluation', 'say');
   const plan = evaluation.hangers;
   const wanted = wantedSpacingM(trailer);
-  if (plan.marks.length === 0) return null;
+  const [first] = plan.marks;
+  if (!first) return null;
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">Where the hangers go</summary>
@@ -31,6 +34,18 @@ export const HangerTable = () => {
             ))}
           </tbody>
         </table>
+        <div className="mt-2">
+          <QuantityField
+            label="Front one, measured from the front edge"
+            kind="length"
+            value={first.xM}
+            of="runningGear.positionM"
+            hint="Moves the axle with it"
+            onCommit={(xM) =>
+              setGear(`front hanger at ${say.length(xM)}`, { positionM: gear.positionM + xM - first.xM })
+            }
+          />
+        </div>
         <p className="narrow mute mt-2 text-[13px]">
           From the front edge, both rails alike. The axle lies under the centre bolt, half the loaded chord behind the
           fixed eye: as the spring flattens under load it moves back. Measure your own springs before you weld.

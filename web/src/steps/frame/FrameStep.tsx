@@ -37,6 +37,7 @@ import { Pieces } from './body/Pieces';
 import { TiltFields } from './body/TiltFields';
 import { OwnBars, PickedOwnBar } from './OwnBars';
 import { OwnMetal } from './OwnMetal';
+import { PartTree } from './PartTree';
 import { OwnSection } from './OwnSection';
 
 const CORNERS = optionsOf(CORNER_NAMES);
@@ -314,6 +315,7 @@ export const FrameStep = () => {
           onCommit={(corner) => setBed('corners', { corner: corner })}
         />
       </FieldGroup>
+      <PartTree />
       <Pieces />
       <OwnBars />
       <OwnPanels />
