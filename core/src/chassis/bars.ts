@@ -7,7 +7,8 @@ import {
   type Trailer,
   overrideOf,
 } from '../project/index.js';
-import { barProperties, doubledBar } from '../sections/index.js';
+import type { SectionRow } from '../catalog/index.js';
+import { barProperties, builtUpBar, doubledBar } from '../sections/index.js';
 import { type ChassisProblem, type EndCut, type Member, planArea, type PlanPoint } from './member.js';
 
 const SQUARE: EndCut = { kind: 'square' };
@@ -31,7 +32,38 @@ export interface Placement {
   readonly hingeAtM?: number | undefined;
 }
 
-export type BarStock = Pick<Member, 'section' | 'bar' | 'material' | 'pieces' | 'holes' | 'existing' | 'splicesM'>;
+export type BarStock = Pick<
+  Member,
+  'section' | 'bar' | 'material' | 'pieces' | 'builtUp' | 'holes' | 'existing' | 'splicesM'
+>;
+
+type Built = NonNullable<NonNullable<ReturnType<typeof overrideOf>>['built']>;
+
+const BOXES = new WeakMap<SectionRow, SectionRow>();
+/** The row of a box made of this channel; the very same for the same channel, so that what is worked out of it is kept. */
+const boxRow = (section: SectionRow, shape: SectionRow['shape']): SectionRow => {
+  const known = BOXES.get(section);
+  if (known) return known;
+  const { designWallM: _own, ...rest } = section;
+  const row = { ...rest, id: `${section.id}+box`, designation: `2 x ${section.designation}, toe to toe`, shape };
+  BOXES.set(section, row);
+  return row;
+};
+
+/** A built-up bar's section, sizes and what it is of; undefined where the section is none that can be built up so. */
+const builtStock = (
+  section: SectionRow,
+  { how, stitch }: Built,
+): Pick<BarStock, 'section' | 'bar' | 'builtUp'> | undefined => {
+  const built = builtUpBar(section, how);
+  return (
+    built && {
+      section: how.kind === 'boxed' ? boxRow(section, built.shape) : section,
+      bar: built.bar,
+      builtUp: { base: section, how, stitch },
+    }
+  );
+};
 
 /** Section and metal of a member, or a problem that names it. */
 export const stockOf = (
@@ -52,8 +84,13 @@ export const stockOf = (
     return undefined;
   }
   if (section.family !== material.family) problems.push({ code: 'wrong-metal', memberId, sectionId, materialId });
-  const { holes = [], existing = false, splices = [] } = overrideOf(trailer, memberId) ?? {};
+  const { holes = [], existing = false, splices = [], built } = overrideOf(trailer, memberId) ?? {};
   const said = { holes, existing, splicesM: splices.map(({ atM }) => atM).sort((a, b) => a - b) };
+  if (built) {
+    const stock = builtStock(section, built);
+    if (stock) return { ...stock, material, pieces: 1, ...said };
+    problems.push({ code: 'not-channels', memberId, sectionId });
+  }
   return isDoubled(trailer, memberId)
     ? { section, bar: doubledBar(bar), material, pieces: 2, ...said }
     : { section, bar, material, pieces: 1, ...said };

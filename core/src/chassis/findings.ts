@@ -238,32 +238,32 @@ const alike = (members: readonly Member[]): readonly (readonly Member[])[] => {
 
 /** Steel that is not made in such a shape is some other steel; where it counts as a stronger one, the strength is made up. */
 const metals = (trailer: Trailer, members: readonly Member[]): ChassisFinding[] => [
-  ...alike(members.filter(({ section, material }) => !madeIn(material, section.shape.kind))).flatMap(
-    (group): ChassisFinding[] => {
-      const [first] = group;
-      const usual = first && findMaterial(trailer, first.section.usualMaterialId);
-      if (!first || !usual) return [];
-      return [
-        finding({
-          rule: RULES['metal-not-of-shape'],
-          data: {
-            memberIds: group.map(({ id }) => id),
-            metal: first.material.name,
-            section: first.section.designation,
-            usual: usual.name,
-            yieldPa: first.material.yieldPa,
-            usualYieldPa: usual.yieldPa,
-          },
-          aspect: `${first.section.id} ${first.material.id}`,
-          verdict: first.material.yieldPa > usual.yieldPa ? 'over' : 'tight',
-          step: 'frame',
-          subject: first.id,
-          counts: true,
-          working: [],
-        }),
-      ];
-    },
-  ),
+  ...alike(
+    members.filter(({ section, builtUp, material }) => !madeIn(material, (builtUp?.base ?? section).shape.kind)),
+  ).flatMap((group): ChassisFinding[] => {
+    const [first] = group;
+    const usual = first && findMaterial(trailer, first.section.usualMaterialId);
+    if (!first || !usual) return [];
+    return [
+      finding({
+        rule: RULES['metal-not-of-shape'],
+        data: {
+          memberIds: group.map(({ id }) => id),
+          metal: first.material.name,
+          section: first.section.designation,
+          usual: usual.name,
+          yieldPa: first.material.yieldPa,
+          usualYieldPa: usual.yieldPa,
+        },
+        aspect: `${first.section.id} ${first.material.id}`,
+        verdict: first.material.yieldPa > usual.yieldPa ? 'over' : 'tight',
+        step: 'frame',
+        subject: first.id,
+        counts: true,
+        working: [],
+      }),
+    ];
+  }),
   ...alike(members.filter(({ material }) => material.cracksBesideWelds)).flatMap(([first, ...others]) =>
     first
       ? [

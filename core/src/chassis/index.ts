@@ -1,5 +1,6 @@
 export { buildChassis, type Chassis } from './buildChassis.js';
 export {
+  type BuiltUp,
   type ChassisProblem,
   type EndCut,
   type Extent,

@@ -2,7 +2,7 @@ import { add, scale, type Vector3 } from '../frame-analysis/index.js';
 import type { Material } from '../materials/index.js';
 import type { SectionRow } from '../catalog/index.js';
 import type { BarGroup } from '../project/index.js';
-import type { BarProperties } from '../sections/index.js';
+import type { BarProperties, BuildUp } from '../sections/index.js';
 
 /** A place in the trailer's axes, m: x rearward from the front face of the bed, y to the right, z up from the top of the main rails. */
 export interface Point3 {
@@ -49,6 +49,13 @@ export interface MiddleLine {
   readonly up: Vector3;
 }
 
+export interface BuiltUp {
+  readonly base: SectionRow;
+  readonly how: BuildUp;
+  /** null: welded all along */
+  readonly stitch: { readonly lengthM: number; readonly pitchM: number } | null;
+}
+
 /** One bar of the frame where it sits. Outline and extent draw it, weigh it and cut it. */
 export interface Member {
   readonly id: string;
@@ -58,6 +65,8 @@ export interface Member {
   readonly material: Material;
   /** 2 where two bars stand side by side; `bar` is then both together */
   readonly pieces: 1 | 2;
+  /** built up of what a yard sells: of which section, how, and how its seams are welded; `section` and `bar` are then of the whole */
+  readonly builtUp?: BuiltUp;
   readonly holes: readonly Hole[];
   /** is there already: neither cut nor bought */
   readonly existing: boolean;
@@ -92,6 +101,7 @@ export type ChassisProblem =
   | { readonly code: 'missing-section'; readonly memberId: string; readonly sectionId: string }
   | { readonly code: 'missing-material'; readonly memberId: string; readonly materialId: string }
   | { readonly code: 'impossible-section'; readonly memberId: string; readonly sectionId: string }
+  | { readonly code: 'not-channels'; readonly memberId: string; readonly sectionId: string }
   | { readonly code: 'wrong-metal'; readonly memberId: string; readonly sectionId: string; readonly materialId: string }
   | { readonly code: 'cross-member-off-bed'; readonly memberId: string; readonly xM: number }
   | { readonly code: 'cross-members-overlap'; readonly memberId: string; readonly otherId: string }

@@ -1,5 +1,5 @@
 import type { Member } from '../chassis/index.js';
-import { designShape, outlineOf, type SectionOutline } from '../sections/index.js';
+import { barProperties, designShape, outlineOf, type SectionOutline } from '../sections/index.js';
 import type { Point } from './shapes.js';
 
 /** A round corner is drawn with a corner for each of these, rad. */
@@ -55,12 +55,49 @@ export const profileOf = (section: Member['section']): readonly (readonly Point[
   return loops;
 };
 
+const rectangle = (x0: number, x1: number, z0: number, z1: number): readonly Point[] => [
+  [x0, z0],
+  [x1, z0],
+  [x1, z1],
+  [x0, z1],
+];
+
+/** A plated bar: the bare one where its plates leave it, and each plate. */
+const platedLoops = (
+  { builtUp, bar }: Pick<Member, 'builtUp' | 'bar'>,
+  [x0, z0]: Point,
+): readonly (readonly Point[])[] | undefined => {
+  const base = builtUp && barProperties(builtUp.base);
+  if (!base || builtUp.how.kind !== 'plated') return undefined;
+  const { faces, widthM, thicknessM: t } = builtUp.how;
+  const lying = faces !== 'sides';
+  const [left, low] = lying ? [(bar.widthM - base.widthM) / 2, t] : [t, (bar.heightM - base.heightM) / 2];
+  const bare = profileOf(builtUp.base).map((loop) => loop.map(([u, v]): Point => [x0 + left + u, z0 + low + v]));
+  const [middleX, middleZ] = [x0 + bar.widthM / 2, z0 + bar.heightM / 2];
+  const half = widthM / 2;
+  const plates = lying
+    ? [
+        rectangle(middleX - half, middleX + half, z0, z0 + t),
+        ...(faces === 'bottom'
+          ? []
+          : [rectangle(middleX - half, middleX + half, z0 + bar.heightM - t, z0 + bar.heightM)]),
+      ]
+    : [
+        rectangle(x0, x0 + t, middleZ - half, middleZ + half),
+        rectangle(x0 + bar.widthM - t, x0 + bar.widthM, middleZ - half, middleZ + half),
+      ];
+  return [...bare, ...plates];
+};
+
 /** The profile where a bar stands: its lower left corner at a place, mirrored where it is open the other way; two side by side where it is doubled. */
 export const profileAt = (
-  { section, pieces, bar }: Pick<Member, 'section' | 'pieces' | 'bar'>,
+  member: Pick<Member, 'section' | 'pieces' | 'bar' | 'builtUp'>,
   [x0, z0]: Point,
   mirrored: boolean,
 ): readonly (readonly Point[])[] => {
+  const plated = platedLoops(member, [x0, z0]);
+  if (plated) return plated;
+  const { section, pieces, bar } = member;
   const one = bar.widthM / pieces;
   return Array.from({ length: pieces }, (_, i) => x0 + i * one).flatMap((left) =>
     profileOf(section).map((loop) => loop.map(([u, v]): Point => [left + (mirrored ? one - u : u), z0 + v])),

@@ -1,10 +1,10 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import { couplingFindings, hitchOf } from '../coupling/index.js';
+import { type CouplingFinding, couplingFindings, hitchOf } from '../coupling/index.js';
+import type { Finding } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 import type { RideHeights } from '../running-gear/index.js';
-import { levelsOf, towingFindings } from '../towing/index.js';
-import type { AnyFinding } from './evaluate.js';
+import { levelsOf, type TowingFinding, towingFindings } from '../towing/index.js';
 
 interface Towed {
   readonly chassis: Chassis;
@@ -13,7 +13,11 @@ interface Towed {
   readonly tongueWorksAt: number | undefined;
 }
 
-const same = (a: AnyFinding, b: AnyFinding | undefined): boolean =>
+type Told = Pick<Finding<string, unknown>, 'id' | 'verdict' | 'value' | 'limit' | 'utilisation'>;
+/** What the vehicle has a say in. */
+type OfVehicle = CouplingFinding | TowingFinding;
+
+const same = (a: Told, b: Told | undefined): boolean =>
   b !== undefined &&
   a.verdict === b.verdict &&
   a.value?.value === b.value?.value &&
@@ -27,15 +31,15 @@ const same = (a: AnyFinding, b: AnyFinding | undefined): boolean =>
 export const otherVehicleFindings = (
   trailer: Trailer,
   { chassis, cases, rides, tongueWorksAt }: Towed,
-  own: readonly AnyFinding[],
-): readonly AnyFinding[] => {
+  own: readonly Told[],
+): readonly OfVehicle[] => {
   if (trailer.alsoTowedBy.length === 0) return [];
   const first = new Map(own.map((finding) => [finding.id, finding]));
-  return trailer.alsoTowedBy.flatMap((id): AnyFinding[] => {
+  return trailer.alsoTowedBy.flatMap((id): OfVehicle[] => {
     const kept = trailer.ownRows.vehicles.find((candidate) => candidate.id === id);
     if (!kept) return [];
     const behind: Trailer = { ...trailer, towVehicle: kept.vehicle, alsoTowedBy: [] };
-    const found: AnyFinding[] = [
+    const found: readonly OfVehicle[] = [
       ...couplingFindings(behind, chassis, cases, rides, hitchOf(behind, cases, tongueWorksAt)),
       ...towingFindings(behind, chassis, cases, levelsOf(behind, chassis, cases)),
     ];

@@ -31,7 +31,7 @@ export interface CutRow {
 /** Alike pieces cut from flat. */
 export interface PlateRow {
   readonly mark: string;
-  readonly kind: Plate['kind'];
+  readonly kind: Plate['kind'] | 'along';
   readonly plateIds: readonly string[];
   readonly materialName: string;
   readonly lengthM: number;
@@ -115,8 +115,13 @@ const isHanded = ({ member, ends }: Piece): boolean =>
   (ends.some(({ kind }) => kind === 'mitre') &&
     !['rect-tube', 'round-tube', 'flat-bar'].includes(member.section.shape.kind));
 
-const plateRows = (plates: readonly Plate[]): readonly PlateRow[] => {
-  const alike = new Map<string, Plate[]>();
+/** What is cut from flat for a bar, or by itself. */
+type CutPlate = Pick<Plate, 'id' | 'materialName' | 'lengthM' | 'widthM' | 'thicknessM' | 'triangular' | 'massKg'> & {
+  readonly kind: PlateRow['kind'];
+};
+
+const plateRows = (plates: readonly CutPlate[]): readonly PlateRow[] => {
+  const alike = new Map<string, CutPlate[]>();
   for (const plate of plates) {
     const sizes = [plate.lengthM, plate.widthM, plate.thicknessM].map((size) => Math.round(size / ALIKE_M));
     const key = [plate.kind, plate.materialName, ...sizes].join('|');
@@ -141,6 +146,24 @@ const plateRows = (plates: readonly Plate[]): readonly PlateRow[] => {
       },
     ];
   });
+};
+
+/** Plates of a plated bar, as long as it is. */
+const platesAlong = (member: Member): readonly CutPlate[] => {
+  const how = member.builtUp?.how;
+  if (how?.kind !== 'plated') return [];
+  const { widthM, thicknessM, faces } = how;
+  const lengthM = member.cutLengthM;
+  return Array.from({ length: faces === 'bottom' ? 1 : 2 }, (_, i) => ({
+    id: `${member.id}.plate.${i + 1}`,
+    kind: 'along' as const,
+    materialName: member.material.name,
+    lengthM,
+    widthM,
+    thicknessM,
+    triangular: false,
+    massKg: lengthM * widthM * thicknessM * member.material.densityKgM3,
+  }));
 };
 
 const AXES = { flat: ['x', 'y'], along: ['x', 'z'], across: ['y', 'z'] } as const;
@@ -225,7 +248,7 @@ export const buildCutList = (chassis: Chassis): CutList => {
       massKg: (known?.massKg ?? 0) + row.quantity * row.massEachKg,
     });
   }
-  const plates = plateRows(chassis.plates);
+  const plates = plateRows([...chassis.plates, ...made.flatMap(platesAlong)]);
   return {
     rows,
     plates,

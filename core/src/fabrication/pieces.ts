@@ -1,4 +1,5 @@
 import { type EndCut, lineLengthM, type Member, planArea, type PlanPoint } from '../chassis/index.js';
+import { barProperties } from '../sections/index.js';
 
 /** How the two ends of a piece slant against each other, seen from above. */
 export type EndShape = 'square' | 'one-slanted' | 'same-side' | 'parallel';
@@ -111,8 +112,25 @@ const spliced = (whole: Piece, splicesM: readonly number[]): readonly Piece[] =>
   return member.pieces === 2 ? [...parts, ...parts] : parts;
 };
 
+/** Of what the yard sells, the bars in a built-up one: both channels of a box; of a plated one the bare bar. */
+const baseOf = (member: Member): { readonly member: Member; readonly count: 1 | 2; readonly massKg: number } => {
+  const { builtUp, bar } = member;
+  if (!builtUp) return { member, count: member.pieces, massKg: member.massKg };
+  const base = barProperties(builtUp.base) ?? bar;
+  const count = builtUp.how.kind === 'boxed' ? 2 : 1;
+  const massKg = (member.massKg * count * base.nominalAreaM2) / bar.nominalAreaM2;
+  return { member: { ...member, section: builtUp.base }, count, massKg };
+};
+
 /** The pieces that a bar is cut as. */
-export const piecesOf = (member: Member): readonly Piece[] => {
+export const piecesOf = (whole: Member): readonly Piece[] => {
+  const { member, count, massKg } = baseOf(whole);
+  if (!member.builtUp) return simplePieces(member);
+  const one = { ...member, pieces: 1 as const, massKg: massKg / count };
+  return Array.from({ length: count }, () => simplePieces(one)).flat();
+};
+
+const simplePieces = (member: Member): readonly Piece[] => {
   const corners = member.line ? undefined : cornersOf(member);
   const shape = member.line ? shapeOfEnds(member) : corners ? shapeOf(corners) : 'square';
   const whole: Piece = {

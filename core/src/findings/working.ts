@@ -91,6 +91,7 @@ export type WorkingLabel =
   | 'shop-rule'
   | 'weld-leg'
   | 'weld-force'
+  | 'seam-flow'
   | 'weld-bears'
   | 'wall-bears'
   | 'hanger-pushes'

@@ -129,6 +129,20 @@ export const frameSchema = object({
       materialId: id.optional(),
       /** two bars side by side, welded to each other: two pieces, one member */
       doubled: z.boolean().optional(),
+      /** of two channels toe to toe, or with plates along it; and how its seams are welded, all along where nothing is said */
+      built: object({
+        how: z.discriminatedUnion('kind', [
+          object({ kind: z.literal('boxed') }),
+          object({
+            kind: z.literal('plated'),
+            faces: z.enum(['bottom', 'top-bottom', 'sides']),
+            widthM: length,
+            thicknessM: length,
+          }),
+        ]),
+        /** stitches so long, from the middle of one to that of the next */
+        stitch: object({ lengthM: length, pitchM: length }).nullable(),
+      }).optional(),
       /** is there already: weighed and analysed, neither cut nor bought */
       existing: z.boolean().optional(),
       /** of two or more lengths that are welded together, end on end: where, along it from its first end */

@@ -102,6 +102,11 @@ export const RULES = rulesOf({
     source: publishedVerify('AISC 360-16 J2.4 (steel), Aluminum Design Manual J (aluminum)'),
     holds: 'elastic line method; each bar’s end by itself',
   },
+  'built-up-seam': {
+    formula: 'V × Q ÷ I ÷ seams + T ÷ 2A (box) ≤ fillet × welded share of the seam',
+    source: publishedSure('shear flow, Gere & Timoshenko, Mechanics of Materials, built-up beams; AISC 360-16 J2.4'),
+    holds: 'shear where the bar works hardest in each situation; gaps between stitches are not checked for buckling',
+  },
   'frame-welds-rest': {
     formula: 'as the welds',
     source: computedBy('frame analysis, elastic line method'),

@@ -145,6 +145,7 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'shop-rule': 'Shop rule, four times that of yield',
   'weld-leg': 'Leg of the weld',
   'weld-force': 'Force on each length of it',
+  'seam-flow': 'Shear along each seam',
   'weld-bears': 'May bear',
   'wall-bears': 'Wall beside the weld',
   'hanger-pushes': 'Hanger pushes',

@@ -166,7 +166,8 @@ export const PIECE_NAMES: Readonly<Record<BarGroup | 'post' | 'packer', string>>
   packer: 'Packer',
   own: 'Bar',
 };
-export const PLATE_NAMES: Readonly<Record<'top-plate' | 'cap' | 'gusset', string>> = {
+export const PLATE_NAMES: Readonly<Record<'top-plate' | 'cap' | 'gusset' | 'along', string>> = {
+  along: 'Plate along a bar',
   'top-plate': 'Plate over the tongue',
   cap: 'End cap',
   gusset: 'Gusset',

@@ -1,6 +1,7 @@
 import type { Member } from '../../chassis/index.js';
 import type { InnerAt, InnerForce } from '../../frame-analysis/index.js';
 import {
+  type BarProperties,
   barProperties,
   designShape,
   outsideSize,
@@ -262,8 +263,37 @@ const twice = (one: Resistance): Resistance => {
   };
 };
 
+/** What a plated bar bears: the bare bar's, as its moduli and area grow by the plates; shear and twist stay the bare bar's. */
+const withPlates = (one: Resistance, bare: BarProperties, { design: whole, sMinM3 }: BarProperties): Resistance => {
+  const { design } = bare;
+  const by = ({ value, source }: Nominal, share: number): Nominal => ({ value: value * share, source });
+  const area = whole.areaM2 / design.areaM2;
+  const upright = sMinM3 / bare.sMinM3;
+  const level = Math.min(whole.szLeftM3, whole.szRightM3) / Math.min(design.szLeftM3, design.szRightM3);
+  return {
+    ...one,
+    tension: by(one.tension, area),
+    compression: by(one.compression, area),
+    bendingY: by(one.bendingY, upright),
+    bendingZ: by(one.bendingZ, level),
+    section: whole,
+    stressPer: {
+      ...one.stressPer,
+      n: 1 / whole.areaM2,
+      my: 1 / Math.min(whole.syTopM3, whole.syBottomM3),
+      mz: 1 / Math.min(whole.szLeftM3, whole.szRightM3),
+    },
+  };
+};
+
 /** What a stretch of a bar may bear; two side by side bear twice what one does. */
 export const memberResistance = (member: Member, stretch: Stretch): Resistance => {
+  const { builtUp } = member;
+  const bare = builtUp?.how.kind === 'plated' ? barProperties(builtUp.base) : undefined;
+  if (bare) {
+    const { builtUp: _plates, ...rest } = member;
+    return withPlates(memberResistance({ ...rest, bar: bare }, stretch), bare, member.bar);
+  }
   const shape = designShape(member.section);
   const single = member.pieces === 1 ? member : { ...member, bar: barProperties(member.section) ?? member.bar };
   const one =

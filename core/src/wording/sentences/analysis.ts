@@ -68,6 +68,11 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
       data.mend ? mendText(data.mend, say) : held(verdict),
     ),
   'frame-welds-rest': ({ data }, say) => `Other ${data.count} welds: up to ${say.percent(data.most, 0)}.`,
+  'built-up-seam': ({ data, utilisation, caseId, verdict }, say) =>
+    sentence(
+      `Seams of the ${say.partName(data.memberId).toLowerCase()}, ${data.welded < 1 ? `${say.percent(data.welded, 0)} of them welded` : 'welded all along'}, work at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
+      verdict === 'over' ? 'Make the stitches longer, or nearer to each other.' : '',
+    ),
   'weld-leg-small': ({ data }, say) =>
     `A leg of ${say.length(data.legM)} is thin for its wall: ${say.length(data.leastM)} is the least that fuses well.`,
   'hanger-wall': ({ data, utilisation, caseId, verdict }, say) =>

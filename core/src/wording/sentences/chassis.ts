@@ -13,6 +13,8 @@ const PROBLEMS: {
     `${say.partName(p.memberId)}: metal “${p.materialId}” is not in the list. Choose one.`,
   'impossible-section': (p, say) =>
     `${say.partName(p.memberId)}: the sizes of “${p.sectionId}” make no section. Check wall and radii.`,
+  'not-channels': (p, say) =>
+    `${say.partName(p.memberId)}: only channels can be put toe to toe. Choose one, or take the box off.`,
   'wrong-metal': (p, say) =>
     `${say.partName(p.memberId)}: an aluminum section with steel’s strength, or the other way round. Choose metal and section alike.`,
   'cross-member-off-bed': (p, say) =>

@@ -2,7 +2,6 @@ import {
   addCrossMember,
   widestGapM,
   barOf,
-  isDoubled,
   type Member,
   inches,
   millimetres,
@@ -27,6 +26,7 @@ import { QuantityField } from '../../fields/QuantityField';
 import { BarFields } from '../BarFields';
 import { materialOptions, metalNote, sectionChange } from '../stepKit';
 import { BarNotes } from './BarNotes';
+import { BuildFields } from './BuildFields';
 import { DeckFields } from './DeckFields';
 import { HoleFields } from './HoleFields';
 import { SpliceFields } from './SpliceFields';
@@ -139,15 +139,7 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             edit(`metal of ${say.partName(id).toLowerCase()}`, (current) => override(current, { materialId }))
           }
         />
-        <CheckField
-          label="Doubled, side by side"
-          checked={isDoubled(trailer, id)}
-          onCommit={(doubled) =>
-            edit(`${say.partName(id).toLowerCase()} ${doubled ? 'doubled' : 'single'}`, (current) =>
-              override(current, { doubled }),
-            )
-          }
-        />
+        <BuildFields member={member} override={override} />
         <WorkOnBar member={member} override={override} />
         {pair !== undefined && <CheckField label="Left and right alike" checked={linked} onCommit={setLinked} />}
         {own && (

@@ -24,6 +24,8 @@ import { Picker } from '../../fields/Picker';
 import { QuantityField } from '../../fields/QuantityField';
 import { sectionRows } from '../pickRows';
 import { materialOptions, metalNote, sectionChange } from '../stepKit';
+import { BuildFields } from './BuildFields';
+import { SpliceFields } from './SpliceFields';
 
 const newId = (): string => `bar.${nanoid(8)}`;
 
@@ -246,6 +248,25 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
             }
           />
         </div>
+        {member && (
+          <>
+            <BuildFields
+              member={member}
+              override={(current, more) => overrideBar(current, evaluation.chassis.crossPlaced, id, more)}
+            />
+            <SpliceFields
+              splicesM={member.splicesM}
+              lengthM={member.cutLengthM}
+              onCommit={(label, splices) =>
+                edit(`${name.toLowerCase()}: ${label}`, (current) =>
+                  overrideBar(current, evaluation.chassis.crossPlaced, id, {
+                    splices: splices.map((atM) => ({ atM })),
+                  }),
+                )
+              }
+            />
+          </>
+        )}
         <EndFields title="Begins" own={own} end={own.from} set={(label, from) => setEnd(label, { from })} />
         <EndFields title="Ends" own={own} end={own.to} set={(label, to) => setEnd(label, { to })} />
         <Copies own={own} />

@@ -1,4 +1,4 @@
-import { buildChassis, couplerFor, withRearHeld } from '@kereta/core';
+import { buildChassis, couplerFor, overrideBar, withRearHeld } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
 import { FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
@@ -6,6 +6,7 @@ import { QuantityField } from '../../fields/QuantityField';
 import { RecordFields } from '../../fields/RecordFields';
 import { useWorkbench } from '../../bench/workbench';
 import { BarFields } from '../BarFields';
+import { BuildFields } from '../frame/BuildFields';
 import { CutsTable } from './CutsTable';
 import { CouplerField } from './hardware/CouplerField';
 import { HardwareFields } from './hardware/HardwareFields';
@@ -20,7 +21,8 @@ import { ofKind, TONGUE_KINDS, TongueShape } from './TongueShape';
 /** Tongue, coupler and all that joins trailer and vehicle. */
 export const TongueStep = () => {
   const { trailer, edit } = useEditing();
-  const { say } = useWorkbench('say');
+  const { say, evaluation } = useWorkbench('say', 'evaluation');
+  const legs = evaluation.chassis.tongue?.members ?? [];
   const [tongue, setTongue] = useRecord('frame.tongue');
   const [, setJob] = useRecord('job');
   return (
@@ -112,6 +114,12 @@ export const TongueStep = () => {
       <TongueShape />
       <FieldGroup title="Tongue’s section">
         <BarFields group="tongue" />
+        {legs[0] && (
+          <BuildFields
+            member={legs[0]}
+            override={(current, change) => legs.reduce((next, { id }) => overrideBar(next, [], id, change), current)}
+          />
+        )}
         {tongue.kind === 'backbone' && <SideTubeFields />}
       </FieldGroup>
       <PackerFields />

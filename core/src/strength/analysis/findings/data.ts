@@ -31,6 +31,8 @@ export interface AnalysisFindingData {
     readonly mend: WeldMend | undefined;
     readonly by: 'weld-metal' | 'base-metal';
   };
+  /** a built-up bar's own seam */
+  'built-up-seam': When & { readonly memberId: string; readonly flowNM: number; readonly welded: number };
   'frame-welds-rest': { readonly count: number; readonly most: number };
   'weld-leg-small': { readonly memberId: string; readonly legM: number; readonly leastM: number };
   'hanger-wall': When & { readonly memberId: string; readonly forceN: number; readonly strengthN: number };

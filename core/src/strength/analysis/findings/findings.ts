@@ -1,5 +1,6 @@
+import { seamFindings } from './seams.js';
 import { checkShare, finding, quantity } from '../../../findings/index.js';
-import type { Settings } from '../../../project/index.js';
+import type { Design, Settings } from '../../../project/index.js';
 import type { Member, TongueGeometry } from '../../../chassis/index.js';
 import type { StrengthResult } from '../../by-hand/findings.js';
 import { SITUATIONS } from '../../situations/situations.js';
@@ -146,6 +147,7 @@ const coverageFindings = (analysis: StrengthAnalysis, regions: readonly Region[]
 
 /** What the telling depends on besides the analysis. */
 export interface Told {
+  readonly strength: Pick<Design['strength'], 'weldLegM' | 'filler'>;
   readonly settings: Settings;
   readonly rearOn: TongueGeometry['rearOn'] | undefined;
 }
@@ -155,7 +157,7 @@ export const analysisFindings = (
   outcome: AnalysisOutcome,
   hand: StrengthResult,
   memberOf: (memberId: string) => Member | undefined,
-  { settings, rearOn }: Told,
+  { settings, strength, rearOn }: Told,
 ): AnalysisFinding[] => {
   const { regions } = settings;
   switch (outcome.kind) {
@@ -182,6 +184,7 @@ export const analysisFindings = (
       return [
         ...memberFindings(analysis.members, (id) => memberOf(id)?.group),
         ...weldFindings(analysis, settings.units),
+        ...seamFindings(analysis, memberOf, strength),
         ...jointFindings(analysis),
         ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),

@@ -7,6 +7,7 @@ import { Picker } from '../../../fields/Picker';
 import { QuantityField } from '../../../fields/QuantityField';
 import { sectionRows } from '../../pickRows';
 import { materialOptions, metalNote, sectionChange } from '../../stepKit';
+import { BuildFields } from '../BuildFields';
 import { CutoutFields } from './CutoutFields';
 import { figureOf, pathOf, PIECE_FIGURES } from './pieceFields';
 import { SheetFields } from './SheetFields';
@@ -151,7 +152,7 @@ const BarOfPiece = ({ id }: { readonly id: string }) => {
     edit(`${name.toLowerCase()} ${said}`, (current) =>
       overrideBar(current, evaluation.chassis.crossPlaced, id, change),
     );
-  const bar = { sectionId: member.section.id, materialId: member.material.id };
+  const bar = { sectionId: (member.builtUp?.base ?? member.section).id, materialId: member.material.id };
   return (
     <fieldset className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 pt-2" aria-label={name}>
       <p className="col-span-2 text-[13px]">
@@ -172,6 +173,10 @@ const BarOfPiece = ({ id }: { readonly id: string }) => {
         label="Already there"
         checked={member.existing}
         onCommit={(existing) => override(existing ? 'already there' : 'to be made', { existing })}
+      />
+      <BuildFields
+        member={member}
+        override={(current, more) => overrideBar(current, evaluation.chassis.crossPlaced, id, more)}
       />
       {own && (
         <button type="button" className="button" onClick={() => override('like the others', undefined)}>
