@@ -1,10 +1,10 @@
 import type { BalancedCase } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
-import { type CouplingFinding, couplingFindings, hitchOf } from '../coupling/index.js';
-import type { Finding } from '../findings/index.js';
+import { type CouplingFindingData, couplingFindings, hitchOf } from '../coupling/index.js';
+import type { Finding, FindingOf } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 import type { RideHeights } from '../running-gear/index.js';
-import { levelsOf, type TowingFinding, towingFindings } from '../towing/index.js';
+import { levelsOf, type TowingFindingData, towingFindings } from '../towing/index.js';
 
 interface Towed {
   readonly chassis: Chassis;
@@ -15,7 +15,7 @@ interface Towed {
 
 type Told = Pick<Finding<string, unknown>, 'id' | 'verdict' | 'value' | 'limit' | 'utilisation'>;
 /** What the vehicle has a say in. */
-type OfVehicle = CouplingFinding | TowingFinding;
+type OfVehicle = FindingOf<CouplingFindingData & TowingFindingData>;
 
 const same = (a: Told, b: Told | undefined): boolean =>
   b !== undefined &&
