@@ -174,6 +174,17 @@ const heldFromSide = (trailer: Trailer, stance: Stance, xM: number): DrawnShape[
         },
         { ...own, kind: 'polygon', points: strip([xM - suspension.armM, tubeZM], [xM, hubZM], ARM_M) },
       ];
+    case 'swing-arm': {
+      const { armLengthM, unitAtM } = suspension.swing;
+      const pivot: Point = [xM - armLengthM, tubeZM];
+      const along = (share: number): Point => [pivot[0] + armLengthM * share, tubeZM + (hubZM - tubeZM) * share];
+      const foot = along(unitAtM / armLengthM);
+      return [
+        { ...own, kind: 'polygon', points: box(pivot[0] - ARM_M / 2, pivot[0] + ARM_M / 2, tubeZM, railBottomZM) },
+        { ...own, kind: 'polygon', points: strip(pivot, along(Math.max(1, unitAtM / armLengthM)), ARM_M) },
+        { ...own, kind: 'polygon', points: strip(foot, [foot[0], railBottomZM], 1.5 * ARM_M), line: 'detail' },
+      ];
+    }
     case 'stub':
       return [
         { ...own, kind: 'polygon', points: box(xM - ARM_M, xM + ARM_M, Math.min(hubZM, railBottomZM) - ARM_M / 2, 0) },
@@ -210,7 +221,7 @@ export const gearFromSide = (trailer: Trailer, stance: Stance): readonly DrawnSh
   const { axle, suspension, tire, wheel } = trailer.runningGear;
   const places = axlePlaces(trailer);
   if (places.length === 0) return [];
-  const hasTube = suspension.kind !== 'stub';
+  const hasTube = suspension.kind !== 'stub' && suspension.kind !== 'swing-arm';
   const aheadM = suspension.kind === 'torsion' ? suspension.armM : 0;
   const held = [
     ...brackets(trailer, stance),
@@ -289,7 +300,7 @@ export const gearFromAbove = (trailer: Trailer, chassis: Chassis, stance: Stance
     const reach = suspension.kind === 'torsion' ? half - tire.widthM / 2 : half;
     const sides = [-1, 1] as const;
     const across: DrawnShape[] =
-      suspension.kind === 'stub'
+      suspension.kind === 'stub' || suspension.kind === 'swing-arm'
         ? sides.map((side) => ({
             ...ofAxle,
             kind: 'polygon',
@@ -324,6 +335,11 @@ export const gearFromAbove = (trailer: Trailer, chassis: Chassis, stance: Stance
             points: box(xM - halfChord, xM + halfChord, y - spring.leafWidthM / 2, y + spring.leafWidthM / 2),
           },
         ];
+      }
+      if (suspension.kind === 'swing-arm') {
+        const y = side * springYM;
+        const armXM = xM - suspension.swing.armLengthM;
+        return [{ ...own, kind: 'polygon', points: box(armXM, xM, y - ARM_M / 2, y + ARM_M / 2) }];
       }
       if (suspension.kind !== 'torsion') return [];
       const armYM = side * (half - tire.widthM / 2 - ARM_M / 2);
@@ -380,7 +396,7 @@ export const gearFromRear = (trailer: Trailer, chassis: Chassis, stance: Stance)
   const own = { ...ofAxle, fill: 'steel', line: 'edge' } as const;
   const r = axle.tubeDiameterM / 2;
   const tube: DrawnShape[] =
-    suspension.kind === 'stub'
+    suspension.kind === 'stub' || suspension.kind === 'swing-arm'
       ? sides.map((side) => ({
           ...own,
           kind: 'polygon',

@@ -169,7 +169,7 @@ const gearSolids = (trailer: Trailer, chassis: Chassis, stance: Stance): readonl
         },
       ];
     }),
-    ...(suspension.kind === 'stub'
+    ...(suspension.kind === 'stub' || suspension.kind === 'swing-arm'
       ? sides.map(
           (side): Solid => ({
             part: 'axle',

@@ -112,6 +112,8 @@ export type WorkingLabel =
   | 'rail-top'
   | 'height-rest'
   | 'spring-rate'
+  | 'swing-ratio'
+  | 'wheel-travel'
   | 'spring-gives'
   | 'spring-flat'
   | 'hanger-spacing'

@@ -106,8 +106,8 @@ export const axleFromCatalog = (id: string): RunningGear['axle'] => {
   };
 };
 
-/** The usual spring of a 3,500 lb axle, and the usual arm of a torsion axle (common practice). */
-export const USUAL_SUSPENSION: Pick<RunningGear['suspension'], 'spring' | 'torsion' | 'bumpTravelM'> = {
+/** The usual spring of a 3,500 lb axle, the usual arm of a torsion axle, and an arm with a unit of 2 in travel (common practice). */
+export const USUAL_SUSPENSION: Pick<RunningGear['suspension'], 'spring' | 'torsion' | 'swing' | 'bumpTravelM'> = {
   spring: {
     kind: 'double-eye',
     eyeToEyeM: inches(25.25),
@@ -124,6 +124,15 @@ export const USUAL_SUSPENSION: Pick<RunningGear['suspension'], 'spring' | 'torsi
     seat: 'over',
   },
   torsion: { armLengthM: inches(6), startAngleRad: toRadians(22.5, 'deg'), rateNPerM: null },
+  swing: {
+    armLengthM: inches(14),
+    startAngleRad: toRadians(20, 'deg'),
+    unitAtM: inches(9),
+    unitLeanRad: 0,
+    unitRateNPerM: null,
+    unitTravelM: inches(2),
+    dampingNsPerM: null,
+  },
   bumpTravelM: inches(2.5),
 };
 

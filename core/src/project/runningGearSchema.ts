@@ -36,6 +36,24 @@ const torsionSchema = object({
   rateNPerM: springRate.nullable(),
 });
 
+/** An arm to each wheel on a pivot under the rail, held by a coil or a shock with a spring. */
+const swingSchema = object({
+  /** pivot to wheel centre */
+  armLengthM: length,
+  /** unloaded, below level from the pivot: positive stands the trailer higher */
+  startAngleRad: z.number().min(-1.2).max(1.2),
+  /** pivot to where the unit stands on the arm */
+  unitAtM: length,
+  /** the unit's lean from square to the arm */
+  unitLeanRad: z.number().min(-1.2).max(1.2),
+  /** of one unit's spring; null where nobody has read it */
+  unitRateNPerM: springRate.nullable(),
+  /** of the unit, from full length to its stop */
+  unitTravelM: length,
+  /** N·s/m of one unit's damper; null where it has none or nobody has read it */
+  dampingNsPerM: z.number().positive().max(1e6).nullable(),
+});
+
 export const axleSchema = object({
   catalogId: id.nullable(),
   name: text,
@@ -83,7 +101,7 @@ export const runningGearSchema = object({
   axle: axleSchema,
   suspension: object({
     /** stub: a spindle on each rail, nothing across */
-    kind: z.enum(['leaf', 'torsion', 'stub', 'none', 'unknown']),
+    kind: z.enum(['leaf', 'torsion', 'swing-arm', 'stub', 'none', 'unknown']),
     /** bolt to bolt of one spring */
     hangerSpacingM: length,
     /** both springs of one axle with hangers */
@@ -101,6 +119,7 @@ export const runningGearSchema = object({
     mounting: z.enum(['welded', 'bolted']),
     spring: springSchema,
     torsion: torsionSchema,
+    swing: swingSchema,
     /** how far a wheel comes up in a hard bump from where it stands loaded */
     bumpTravelM: lengthOrZero,
   }),

@@ -74,7 +74,7 @@ const misfitsOf = (
     found.push({ code: 'wheels-other-studs', studs: row.studCircle });
   const vehicle = trailer.towVehicle?.studCircle ?? '';
   if (vehicle !== '' && vehicle !== row.studCircle) found.push({ code: 'spare-other-studs', studs: row.studCircle });
-  if (suspension.kind !== row.suspension && (suspension.kind === 'leaf' || suspension.kind === 'torsion'))
+  if (suspension.kind !== row.suspension && ['leaf', 'torsion', 'swing-arm'].includes(suspension.kind))
     found.push({ code: 'other-suspension' });
   const overhangM = (axle.hubFaceM - (trailer.frame.bed.widthM - railWidthM)) / 2;
   if (row.suspension === 'leaf' && overhangM > OVERHANG_M) found.push({ code: 'long-overhang', overhangM });

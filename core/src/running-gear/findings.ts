@@ -1,3 +1,4 @@
+import { swingRatio, swingTravelM, swingWheelRate } from '../suspension/index.js';
 import { axleWorking, type BalancedCase, bandShares } from '../balance/index.js';
 import { PASSENGER_TIRE_DERATING } from '../catalog/index.js';
 import {
@@ -39,6 +40,16 @@ export interface RunningGearFindingData {
   };
   'equaliser-needs-leaf': Record<string, never>;
   'no-room-for-equaliser': { readonly spacingM: number; readonly springM: number };
+  /** what a swing arm makes of its unit; upside down: it points up before it is loaded */
+  'swing-arm': {
+    readonly ratio: number;
+    readonly travelM: number;
+    /** given under the heaviest load that is towed; undefined where the unit's rate is not known */
+    readonly givesM: number | undefined;
+    /** share of critical damping; undefined without a damper that is known */
+    readonly damping: number | undefined;
+    readonly upsideDown: boolean;
+  };
   'torsion-belief': Record<string, never>;
 }
 export type RunningGearFinding = FindingOf<RunningGearFindingData>;
@@ -194,7 +205,51 @@ const plateOnAxles = (trailer: Trailer): RunningGearFinding[] => {
 
 const plain = { subject: 'axle.1', step: 'axle' } as const;
 
-const misfits = (trailer: Trailer): RunningGearFinding[] => {
+const swingArm = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearFinding => {
+  const { swing } = trailer.runningGear.suspension;
+  const ratio = swingRatio(swing);
+  const travelM = swingTravelM(swing);
+  const rate = swingWheelRate(swing);
+  const sprungN = Math.max(
+    0,
+    ...cases
+      .filter(({ loadCase }) => loadCase.mode === 'towed')
+      .flatMap(({ standing }) => (standing?.axles ?? []).map(({ sprungN: own }) => own / 2)),
+  );
+  const givesM = rate === undefined ? undefined : sprungN / rate;
+  const sprungKg = massOfWeightKg(sprungN);
+  const damping =
+    rate === undefined || swing.dampingNsPerM === null || sprungKg <= 0
+      ? undefined
+      : (swing.dampingNsPerM * ratio ** 2) / (2 * Math.sqrt(rate * sprungKg));
+  const upsideDown = swing.startAngleRad <= 0;
+  const m = (value: number) => quantity(value, 'length');
+  return finding({
+    ...plain,
+    rule: RULES['swing-arm'],
+    data: { ratio, travelM, givesM, damping, upsideDown },
+    verdict:
+      upsideDown || (givesM !== undefined && givesM > travelM)
+        ? 'over'
+        : givesM === undefined
+          ? 'open'
+          : givesM > SETTLED_SHARE * travelM
+            ? 'tight'
+            : 'ok',
+    counts: true,
+    value: givesM === undefined ? undefined : m(givesM),
+    limit: m(travelM),
+    working: [
+      workedOut('swing-ratio', over(m(swing.unitAtM * Math.cos(swing.unitLeanRad)), m(swing.armLengthM)), 'percent'),
+      concluding(workedOut('wheel-travel', over(m(swing.unitTravelM), quantity(ratio, 'number')), 'length')),
+    ],
+  });
+};
+
+/** Standing, a unit uses no more of its travel than this, or bumps meet the stop (common practice: a third is sag). */
+const SETTLED_SHARE = 0.5;
+
+const misfits = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearFinding[] => {
   const { layout, suspension, spacingM, positionM } = trailer.runningGear;
   const findings: RunningGearFinding[] = [];
   const bedM = trailer.frame.bed.lengthM;
@@ -223,6 +278,7 @@ const misfits = (trailer: Trailer): RunningGearFinding[] => {
       }),
     );
   }
+  if (suspension.kind === 'swing-arm') findings.push(swingArm(trailer, cases));
   if (suspension.kind === 'torsion') {
     findings.push(
       finding({
@@ -252,6 +308,6 @@ export const runningGearFindings = (
     ...wheelLoads(trailer, cases),
     ...tiresTogether(trailer),
     ...plateOnAxles(trailer),
-    ...misfits(trailer),
+    ...misfits(trailer, cases),
   ];
 };

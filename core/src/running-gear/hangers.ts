@@ -7,7 +7,7 @@ import { loadedRide, type RideHeights } from './heights.js';
 /** A bolt, pivot or bracket on the rail, from the bed's front edge, m. */
 export interface HangerMark {
   readonly id: string;
-  readonly kind: 'fixed-eye' | 'shackle' | 'slipper' | 'equaliser' | 'bracket';
+  readonly kind: 'fixed-eye' | 'shackle' | 'slipper' | 'equaliser' | 'bracket' | 'pivot' | 'unit';
   readonly axle: number;
   readonly xM: number;
 }
@@ -69,6 +69,16 @@ export const hangerPlan = (trailer: Trailer, loadedArchM: number): HangerPlan =>
         axle: i,
         xM: xM - suspension.armM,
       })),
+    };
+  }
+  if (suspension.kind === 'swing-arm') {
+    const { armLengthM, unitAtM } = suspension.swing;
+    return {
+      ...none,
+      marks: places.flatMap(({ xM }, i) => [
+        { id: `pivot.${i + 1}`, kind: 'pivot' as const, axle: i, xM: xM - armLengthM },
+        { id: `unit.${i + 1}`, kind: 'unit' as const, axle: i, xM: xM - armLengthM + unitAtM },
+      ]),
     };
   }
   if (suspension.kind !== 'leaf') {

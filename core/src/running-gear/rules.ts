@@ -81,6 +81,13 @@ export const RULES = rulesOf({
     source: computedBy('statics'),
     holds: 'tandems with an equaliser',
   },
+  'swing-arm': {
+    formula:
+      'arm below level unloaded; wheel’s rate = unit’s × (lever ÷ arm × cos lean)²; given under the heaviest load < travel to the stop',
+    source: computedBy('moments about the pivot, and the same work at unit and wheel'),
+    holds:
+      'the arm near level; arm, pivot and unit are in the frame analysis as bars, their own pins and bushes are not checked',
+  },
   'torsion-belief': {
     formula: 'told, not judged',
     source: computedBy('yaw stability follows from where the mass lies ahead of the axle, whatever holds the wheel'),

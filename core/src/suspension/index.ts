@@ -11,3 +11,4 @@ export {
 } from './leaf.js';
 export { bounceHz, wheelRateNPerM } from './rates.js';
 export { type HeightStack, heightStack, saysHeight, usualRailTopM } from './stack.js';
+export { swingForces, swingRatio, swingTravelM, swingWheelRate } from './swingArm.js';

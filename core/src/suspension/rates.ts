@@ -1,5 +1,6 @@
 import type { Trailer } from '../project/index.js';
 import { inches, weightN } from '../units/index.js';
+import { swingWheelRate } from './swingArm.js';
 import { clampLengthM, leafRateNPerM } from './leaf.js';
 
 /** A torsion arm gives about this much under its rated load: 20 to 25° of a 6 in arm (recalled). */
@@ -16,6 +17,8 @@ export const wheelRateNPerM = ({ runningGear }: Trailer): number | undefined => 
         suspension.torsion.rateNPerM ??
         (axle.ratingKg === null || axle.ratingKg === 0 ? undefined : weightN(axle.ratingKg / 2) / TORSION_GIVE_M)
       );
+    case 'swing-arm':
+      return swingWheelRate(suspension.swing);
     case 'stub':
     case 'none':
     case 'unknown':

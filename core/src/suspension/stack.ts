@@ -1,6 +1,7 @@
 import type { Trailer } from '../project/index.js';
 import { archUnderM, chordM, clampLengthM, shackleAngleRad } from './leaf.js';
 import { weightN } from '../units/index.js';
+import { swingTravelM } from './swingArm.js';
 import { wheelRateNPerM } from './rates.js';
 
 /** What lies between the ground and the rails under one wheel's sprung load, from below, m. */
@@ -76,6 +77,23 @@ export const heightStack = (
         strikeM: undefined,
       };
     }
+    case 'swing-arm': {
+      const { armLengthM, startAngleRad } = suspension.swing;
+      const rate = wheelRateNPerM(trailer);
+      if (rate === undefined) break;
+      const givesM = sprungWheelN / rate;
+      const rise = Math.max(-1, Math.min(1, Math.sin(startAngleRad) - givesM / armLengthM));
+      const pivotM = hubM + armLengthM * rise;
+      return {
+        ...none,
+        hubM,
+        tubeMiddleM: pivotM,
+        railBottomM: pivotM + belowRailM,
+        givesM,
+        armRad: Math.asin(rise),
+        strikeM: swingTravelM(suspension.swing) - givesM,
+      };
+    }
     case 'none': {
       const tubeMiddleM = hubM - axle.dropM;
       return { ...stiff, tubeMiddleM, railBottomM: tubeMiddleM + half + belowRailM };
@@ -94,7 +112,7 @@ export const heightStack = (
 /** Whether the chain of parts gives a height at all, whatever was measured. */
 export const saysHeight = (trailer: Trailer): boolean => {
   const { kind } = trailer.runningGear.suspension;
-  return kind !== 'unknown' && (kind !== 'torsion' || wheelRateNPerM(trailer) !== undefined);
+  return kind !== 'unknown' && ((kind !== 'torsion' && kind !== 'swing-arm') || wheelRateNPerM(trailer) !== undefined);
 };
 
 /**

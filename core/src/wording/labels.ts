@@ -162,6 +162,8 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'rail-underside': 'Underside of the rails',
   'rail-top': 'Top of the rails',
   'height-rest': 'Measured, less what the parts add up to',
+  'swing-ratio': 'Unit gives for each of the wheel',
+  'wheel-travel': 'Wheel’s travel to the stop',
   'spring-rate': 'Each spring’s rate',
   'spring-gives': 'It gives under the load',
   'spring-flat': 'Spring laid flat',

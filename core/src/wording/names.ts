@@ -40,6 +40,7 @@ export const AXLE_LAYOUT_NAMES: Readonly<Record<RunningGear['layout'], string>> 
 export const SUSPENSION_NAMES: Readonly<Record<RunningGear['suspension']['kind'], string>> = {
   leaf: 'Leaf springs',
   torsion: 'Torsion axle',
+  'swing-arm': 'Swing arms with coils',
   stub: 'Stub axles, no springs',
   none: 'No springs, bolted on',
   unknown: 'Not known yet',
@@ -155,6 +156,8 @@ export const HANGER_NAMES: Readonly<Record<HangerMark['kind'], string>> = {
   slipper: 'slipper hanger',
   equaliser: 'equaliser’s pivot',
   bracket: 'bracket',
+  pivot: 'pivot of the arm',
+  unit: 'top of its unit',
 };
 export const PIECE_NAMES: Readonly<Record<BarGroup | 'post' | 'packer', string>> = {
   rail: 'Side rail',

@@ -100,6 +100,13 @@ const orderRows = (evaluation: Evaluation, say: Speaker): readonly (readonly [st
           ['One spring may carry', spring.ratingKg === null ? missing : say.mass(spring.ratingKg)],
         ] as const)
       : []),
+    ...(suspension.kind === 'swing-arm'
+      ? ([
+          ['Arm, pivot to wheel', say.length(suspension.swing.armLengthM)],
+          ['Unit, from the pivot', say.length(suspension.swing.unitAtM)],
+          ['Unit’s travel', say.length(suspension.swing.unitTravelM)],
+        ] as const)
+      : []),
     ...(suspension.kind === 'torsion'
       ? ([
           ['Arm', say.length(suspension.torsion.armLengthM)],

@@ -1,6 +1,17 @@
 import { type Fields, isFields, putIn } from './putIn.js';
 
-/** Version 6 says flat parts, ready-made pieces of a body, a bed that tips and further tow vehicles; a trailer of version 5 had none of them. */
+/** Inches and degrees in SI, as version 6 first knew them. */
+const USUAL_SWING = {
+  armLengthM: 0.3556,
+  startAngleRad: 0.3490658503988659,
+  unitAtM: 0.2286,
+  unitLeanRad: 0,
+  unitRateNPerM: null,
+  unitTravelM: 0.0508,
+  dampingNsPerM: null,
+} as const;
+
+/** Version 6 says flat parts, ready-made pieces of a body, a bed that tips, swing arms and further tow vehicles; a trailer of version 5 had none of them. */
 export const toVersion6 = (file: Fields): Fields => {
   const { design } = file;
   if (!isFields(design)) return file;
@@ -9,6 +20,7 @@ export const toVersion6 = (file: Fields): Fields => {
     [['frame', 'pieces'], []],
     [['frame', 'tilt'], null],
     [['alsoTowedBy'], []],
+    [['runningGear', 'suspension', 'swing'], USUAL_SWING],
   ];
   return {
     ...file,

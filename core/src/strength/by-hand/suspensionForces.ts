@@ -1,9 +1,10 @@
 import { axlePlaces, isIndependent } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
+import { swingForces } from '../../suspension/index.js';
 
 /** How the springs hold the rails: forces per newton of sprung load on each axle, and couples where an arm gives them. */
 export interface SuspensionForces {
-  readonly kind: 'hangers' | 'equalised-hangers' | 'torsion-bracket' | 'at-axle' | 'unknown';
+  readonly kind: 'hangers' | 'equalised-hangers' | 'torsion-bracket' | 'swing-arm' | 'at-axle' | 'unknown';
   readonly forces: readonly { readonly xM: number; readonly upN: number }[];
   readonly couples: readonly { readonly xM: number; readonly momentNm: number }[];
 }
@@ -63,6 +64,18 @@ export const suspensionForces = (trailer: Trailer, sprungAxlesN: readonly number
         xM: xM - suspension.armM,
         momentNm: -(sprungAxlesN[i] ?? 0) * suspension.armM,
       })),
+    };
+  }
+  if (suspension.kind === 'swing-arm') {
+    const { armLengthM, unitAtM } = suspension.swing;
+    const share = swingForces(suspension.swing);
+    return {
+      kind: 'swing-arm',
+      forces: places.flatMap(({ xM }, i) => [
+        { xM: xM - armLengthM, upN: own(i) * share.pivot },
+        { xM: xM - armLengthM + unitAtM, upN: own(i) * share.unit },
+      ]),
+      couples: [],
     };
   }
   return {

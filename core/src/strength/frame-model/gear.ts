@@ -259,6 +259,43 @@ const torsionAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: stri
   });
 };
 
+/**
+ * An arm to each wheel: on a pivot under the rail that lets it turn about its own axis alone, and a unit upright from the arm to the rail that
+ * pushes along itself.
+ */
+const swingArms = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
+  const { trailer, frame, hubZM } = gear;
+  const { armLengthM, unitAtM } = trailer.runningGear.suspension.swing;
+  const hubs = wheelNodes(gear, axle, x);
+  const tube = axleTube(trailer);
+  ([0, 1] as const).forEach((i) => {
+    const side = SIDES[i];
+    const pivot = hangerNode(gear, i, x - armLengthM, name);
+    const unitX = x - armLengthM + unitAtM;
+    const top = hangerNode(gear, i, unitX, `${name}.unit`);
+    const y = springYM(gear, i);
+    const foot = frame.node(`${axle}.unit.${side}`, [unitX, y, hubZM]);
+    const near = unitAtM < armLengthM;
+    const arm = { ...tube, releaseFrom: ['ry'] as readonly Freedom[], offsetFrom: below(gear, i, pivot, hubZM) };
+    frame.element({ id: `gear.${axle}.arm.${side}`, from: pivot, to: near ? foot : hubs[i], ...arm });
+    frame.element({
+      id: `gear.${axle}.tube.${side}`,
+      from: near ? foot : hubs[i],
+      to: near ? hubs[i] : foot,
+      ...tube,
+    });
+    frame.element({
+      id: `gear.${axle}.unit.${side}`,
+      from: top,
+      to: foot,
+      ...RIGID,
+      offsetFrom: [0, y - (frame.at(top)[1] as number), 0],
+      releaseFrom: ['rx', 'ry', 'rz'],
+      releaseTo: ['ry', 'rz'],
+    });
+  });
+};
+
 /** An axle bolted or welded under the rails without springs: it stiffens the frame as a cross-member does. */
 const solidAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
   const { trailer, frame, hubZM } = gear;
@@ -319,6 +356,21 @@ const rockers = ({ frame, wheels, hubZM, trailer }: Gear, firstX: number, second
     return { node, side, rocker: true };
   });
 
+/** Pivot and unit of a swing arm along the rail. */
+const swingMountsXM = (trailer: Trailer, xM: number): readonly [number, number] => {
+  const { armLengthM, unitAtM } = trailer.runningGear.suspension.swing;
+  return [xM - armLengthM, xM - armLengthM + unitAtM];
+};
+
+/** What stands under the rails where there are no leaf springs. */
+const AXLE_OF = {
+  torsion: torsionAxle,
+  'swing-arm': swingArms,
+  stub: stubAxles,
+  none: solidAxle,
+  unknown: solidAxle,
+} as const;
+
 /** Puts axles, springs and arms under the rails as the suspension really holds them; or says why it cannot. */
 export const placeGear = (
   trailer: Trailer,
@@ -345,7 +397,9 @@ export const placeGear = (
       ? [first.xM - hangerSpacingM / 2, (second ?? first).xM + hangerSpacingM / 2]
       : kind === 'torsion'
         ? places.map(({ xM }) => xM - armM)
-        : places.map(({ xM }) => xM);
+        : kind === 'swing-arm'
+          ? places.flatMap(({ xM }) => swingMountsXM(trailer, xM))
+          : places.map(({ xM }) => xM);
   if (ends.some((x) => rails.some(({ start, end }) => x < start[0] - 1e-9 || x > end[0] + 1e-9)))
     return { code: 'no-axle-under-frame' };
   const independent = isIndependent(trailer);
@@ -353,10 +407,7 @@ export const placeGear = (
   if (second && !independent && equaliserGapM(trailer) <= 0) return { code: 'suspension-not-modelled' };
   if (kind === 'leaf' && second && !independent) leafTandem(gear, first.xM, second.xM);
   else if (kind === 'leaf') places.forEach(({ id, xM }, i) => leafAlone(gear, id, xM, i));
-  else
-    places.forEach(({ id, xM }, i) =>
-      (kind === 'torsion' ? torsionAxle : kind === 'stub' ? stubAxles : solidAxle)(gear, id, xM, `hanger.${i + 1}`),
-    );
+  else places.forEach(({ id, xM }, i) => AXLE_OF[kind](gear, id, xM, `hanger.${i + 1}`));
   return {
     wheels: gear.wheels,
     ground:

@@ -1,5 +1,5 @@
 import type { RunningGearFindingData } from '../../running-gear/index.js';
-import { spare, capital, type SentencesOf } from './kit.js';
+import { capital, sentence, spare, type SentencesOf } from './kit.js';
 
 export const runningGearSentences: SentencesOf<RunningGearFindingData> = {
   'no-axle': () => 'No axle yet. Choose one, then its place.',
@@ -28,6 +28,15 @@ export const runningGearSentences: SentencesOf<RunningGearFindingData> = {
     'An equaliser shares the load between leaf springs only. Choose axles without one: torsion axles share by how level the trailer rides.',
   'no-room-for-equaliser': ({ data }, say) =>
     `Axles ${say.length(data.spacingM)} apart leave no room for an equaliser between springs of ${say.length(data.springM)}.`,
+  'swing-arm': ({ data }, say) =>
+    sentence(
+      data.upsideDown ? 'The arm points up before it is loaded: set its pivot higher, or turn it over.' : '',
+      `The unit gives ${say.percent(data.ratio, 0)} of what the wheel does; the wheel has ${say.length(data.travelM)} to the stop.`,
+      data.givesM === undefined
+        ? 'What presses the unit together by an inch nobody has read: weigh it, or read its stamp.'
+        : `The heaviest load uses ${say.length(data.givesM)} of it${data.givesM > data.travelM ? ': it stands on its stop. Take stiffer units' : ''}.`,
+      data.damping === undefined ? '' : `Damped to ${say.percent(data.damping, 0)} of what stops it swinging at once.`,
+    ),
   'torsion-belief': () =>
     'Torsion axles need weight on the tongue like any other. One wheel does not pass its bump to the other, but what keeps a trailer straight is weight ahead of the axle.',
 };

@@ -1,6 +1,8 @@
 import {
   type RunningGear,
   clampLengthM,
+  inches,
+  millimetres,
   leafSpringKg,
   leafStressPa,
   pounds,
@@ -133,6 +135,66 @@ const ARM_SIZES: readonly SizeOf<Suspension['torsion']>[] = [
     said: 'start angle',
   },
 ];
+const SWING_SIZES: readonly SizeOf<Suspension['swing']>[] = [
+  {
+    field: 'armLengthM',
+    label: 'Arm, pivot to wheel',
+    kind: 'length',
+    of: 'runningGear.suspension.swing.armLengthM',
+    said: 'swing arm',
+  },
+  {
+    field: 'startAngleRad',
+    label: 'Arm below level, unloaded',
+    kind: 'angle',
+    of: 'runningGear.suspension.swing.startAngleRad',
+    said: 'start angle',
+  },
+  {
+    field: 'unitAtM',
+    label: 'Unit, from the pivot',
+    kind: 'length',
+    of: 'runningGear.suspension.swing.unitAtM',
+    said: 'place of the unit',
+  },
+  {
+    field: 'unitLeanRad',
+    label: 'Unit leans, off square',
+    kind: 'angle',
+    of: 'runningGear.suspension.swing.unitLeanRad',
+    said: 'lean of the unit',
+  },
+  {
+    field: 'unitTravelM',
+    label: 'Unit’s travel to its stop',
+    kind: 'length',
+    of: 'runningGear.suspension.swing.unitTravelM',
+    said: 'travel of the unit',
+  },
+  {
+    field: 'dampingNsPerM',
+    label: 'Damper, N·s/m',
+    kind: 'number',
+    of: 'runningGear.suspension.swing.dampingNsPerM',
+    said: 'damper',
+    clears: true,
+  },
+];
+/** What presses a unit together by so much is easy to weigh: 1 in or 10 mm. */
+const RATE_OVER_M = { imperial: inches(1), metric: millimetres(10) } as const;
+const rateSizes = (units: 'imperial' | 'metric'): readonly SizeOf<Suspension['swing']>[] => [
+  {
+    field: 'unitRateNPerM',
+    label: units === 'imperial' ? 'Load that presses it by 1 in' : 'Load that presses it by 10 mm',
+    kind: 'mass',
+    of: 'runningGear.suspension.swing.unitRateNPerM',
+    said: 'rate of the unit',
+    clears: true,
+    per: weightN(1) / RATE_OVER_M[units],
+    hint: 'Its spring’s rate, of one unit',
+  },
+];
+
 const BUMP_SIZES: readonly SizeOf<Suspension>[] = [
   {
     field: 'bumpTravelM',
@@ -195,6 +257,7 @@ export const SuspensionFields = () => {
   const [suspension, set] = useRecord('runningGear.suspension');
   const [spring, setSpring] = useRecord('runningGear.suspension.spring');
   const [torsion, setTorsion] = useRecord('runningGear.suspension.torsion');
+  const [, setSwing] = useRecord('runningGear.suspension.swing');
   const [axle, setAxle] = useRecord('runningGear.axle');
   const springs = useMemo(() => springRows(say), [say]);
   const presentRow = SPRING_ROWS.find(
@@ -248,7 +311,14 @@ export const SuspensionFields = () => {
       {suspension.kind === 'torsion' && (
         <RecordFields record={torsion} sizes={ARM_SIZES} onChange={(said, change) => setTorsion(said, { ...change })} />
       )}
-      {(suspension.kind === 'leaf' || suspension.kind === 'torsion') && (
+      {suspension.kind === 'swing-arm' && (
+        <RecordFields
+          record={suspension.swing}
+          sizes={[...SWING_SIZES, ...rateSizes(trailer.settings.units)]}
+          onChange={(said, change) => setSwing(said, { ...change })}
+        />
+      )}
+      {(suspension.kind === 'leaf' || suspension.kind === 'torsion' || suspension.kind === 'swing-arm') && (
         <>
           <p className="narrow mute self-center text-[13px]">
             Each spring’s rate: {rateHint}
