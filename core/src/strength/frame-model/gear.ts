@@ -289,7 +289,7 @@ const swingArms = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string
       from: top,
       to: foot,
       ...RIGID,
-      offsetFrom: [0, y - (frame.at(top)[1] as number), 0],
+      offsetFrom: [0, y - frame.at(top)[1], 0],
       releaseFrom: ['rx', 'ry', 'rz'],
       releaseTo: ['ry', 'rz'],
     });

@@ -117,6 +117,8 @@ describe('what is on it', () => {
     expect(full?.aboard.some(({ itemId }) => itemOf(apiary, itemId).name === 'Rear hives')).toBe(false);
     fireEvent.click(screen.getByLabelText('Counts for the axle’s place'));
     expect(last().cases.find(({ id }) => id === 'case.full-hives')?.countsForWindow).toBe(false);
+    const front = last().items.find(({ name }) => name === 'Front hives');
+    fireEvent.change(screen.getByLabelText('Move'), { target: { value: front?.id } });
     type('Front hives, further back by', '10');
     const moved = evaluate(last()).cases.find(({ loadCase }) => loadCase.id === 'case.full-hives');
     const before = evaluate(apiary).cases.find(({ loadCase }) => loadCase.id === 'case.full-hives');

@@ -22,8 +22,8 @@ const HEIGHT = length('heightM', 'Height above deck');
 export const PIECE_FIGURES: Readonly<Record<PieceKind, readonly FigureField[]>> = {
   sides: [HEIGHT, length('postSpacingM', 'Posts at most apart'), count('midRails', 'Rails below the top')],
   gate: [
-    length('widthM', 'Width'),
-    length('heightM', 'Height'),
+    length('widthM', 'Its width'),
+    length('heightM', 'Its height'),
     length('atM', 'Its middle', 'Of a side gate back from the front edge, else right of the middle'),
     count('bars', 'Bars inside its frame'),
     length('gapM', 'Gap above the deck'),
@@ -49,10 +49,14 @@ export const PIECE_FIGURES: Readonly<Record<PieceKind, readonly FigureField[]>> 
     length('toM', 'To'),
     length('spacingM', 'Bars at most apart'),
   ],
-  shelf: [length('fromM', 'From, ahead of the bed'), length('toM', 'To, ahead of the bed'), length('widthM', 'Width')],
+  shelf: [
+    length('fromM', 'From, ahead of the bed'),
+    length('toM', 'To, ahead of the bed'),
+    length('widthM', 'Its width'),
+  ],
   bumper: [
     length('behindM', 'Behind the bed'),
-    length('widthM', 'Width'),
+    length('widthM', 'Its width'),
     length('levelM', 'Above the rails’ top', 'Below it is negative'),
   ],
 };
