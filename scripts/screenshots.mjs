@@ -30,6 +30,12 @@ const VIEWS = [
 
 /** What is done on a view before its picture is taken. */
 const ACTS = {
+  frame: async (page) => {
+    await page.getByText('Body and add-ons', { exact: true }).click();
+    for (const piece of ['Sides', 'Headboard', 'Gate'])
+      await page.getByLabel('Put on', { exact: true }).selectOption({ label: piece });
+    await page.getByRole('button', { name: '3-D view' }).click();
+  },
   rear: (page) => page.getByRole('button', { name: 'From behind' }).click(),
   strength: (page) => page.locator('[data-part="cross.3:share"]').click(),
   'trip-phone': async (page) => {
