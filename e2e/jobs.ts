@@ -60,9 +60,12 @@ export class Job {
   }
 
   async tick(label: string | RegExp, on = true): Promise<this> {
-    await this.panel
-      .getByRole('checkbox', { name: label, ...(typeof label === 'string' ? { exact: true } : {}) })
-      .setChecked(on);
+    const box = this.panel.getByRole('checkbox', {
+      name: label,
+      ...(typeof label === 'string' ? { exact: true } : {}),
+    });
+    if ((await box.isChecked()) !== on) await box.click();
+    await expect(box).toBeChecked({ checked: on });
     await this.openAll();
     return this;
   }
@@ -93,6 +96,8 @@ export class Job {
 
   /** A part found by its name in the tree of all parts, and picked there. */
   async part(name: string): Promise<this> {
+    const tree = this.page.locator('details', { has: this.page.getByText('All parts', { exact: true }) });
+    if ((await tree.getAttribute('open')) === null) await this.page.getByText('All parts', { exact: true }).click();
     const sought = this.panel.getByRole('searchbox', { name: 'Find a part' });
     await sought.fill(name);
     await this.panel.getByRole('list', { name: 'Parts' }).getByRole('button', { name, exact: true }).click();

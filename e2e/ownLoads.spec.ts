@@ -104,7 +104,7 @@ test('a load on wheels presses where its wheels stand and drives on over the tai
     page.getByRole('group', { name: 'Whose loads' }).getByRole('button', { name: /Loaded badly .*switched off/ }),
   ).toBeDisabled();
   await goTo(page, 'Bed & frame');
-  await page.getByText('Sides', { exact: true }).first().click();
+  await page.getByText('Plain sides all round', { exact: true }).click();
   await page.getByLabel('Sides', { exact: true }).selectOption('rail');
   await page.getByLabel('Posts and rail are welded and carry with the frame').check();
   await goTo(page, 'Is it strong?');

@@ -1,6 +1,6 @@
 import { Bench } from 'tinybench';
 import { benchFrame } from './benchFrame.mjs';
-import { benchDrag, heavyProject, printDrag } from './benchDrag.mjs';
+import { benchDrag, bodiedProject, heavyProject, printDrag } from './benchDrag.mjs';
 import { benchShed, printShed } from './benchShed.mjs';
 import { ensureBuilt, ensureInstalled, ROOT } from './toolbox.mjs';
 
@@ -20,6 +20,7 @@ const trailers = [
   trailerOf(newProject({ id: 'bench', name: 'New trailer', units: 'imperial', newId: () => 'x' })),
   ...DEMO_TRAILERS,
   trailerOf(heavyProject(core)),
+  trailerOf(bodiedProject(core)),
 ];
 for (const trailer of trailers) {
   let i = 0;
@@ -55,7 +56,7 @@ const sortMs = (performance.now() - sortStart) / 60;
 // The whole strength analysis, in the worker when it is in the page: processor time, the first one cold and the middle one of some.
 console.log('\nThe trailer on it, every situation and load, processor time, this machine, this run:\n');
 let analysisMs = 0;
-for (const trailer of [...DEMO_TRAILERS, trailerOf(heavyProject(core))]) {
+for (const trailer of [...DEMO_TRAILERS, trailerOf(heavyProject(core)), trailerOf(bodiedProject(core))]) {
   const input = core.analysisInput(trailer, evaluate(trailer));
   const once = () => {
     const start = process.cpuUsage();

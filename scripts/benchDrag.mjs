@@ -41,6 +41,54 @@ export const heavyProject = (core, items = 60, cases = 40) => {
   };
 };
 
+/** Forty bars and ten panels of one's own, thirty loads in fifteen cases: a body as large as anybody builds by hand. */
+export const bodiedProject = (core) => {
+  const heavy = heavyProject(core, 30, 15);
+  const { frame } = heavy.design;
+  const { lengthM, widthM } = frame.bed;
+  const metal = { sectionId: frame.groups.side.sectionId, materialId: frame.groups.side.materialId, turnDeg: 0 };
+  const up = { kind: 'off', byXM: 0, byYM: 0, byZM: 1.2 };
+  const posts = ['left', 'right'].flatMap((side) =>
+    Array.from({ length: 12 }, (_, i) => ({
+      ...metal,
+      id: `bar.${side}-${i}`,
+      from: { kind: 'on', barId: `rail.${side}`, atM: 0.05 + (i * (lengthM - 0.1)) / 11 },
+      to: up,
+    })),
+  );
+  const across = Array.from({ length: 12 }, (_, i) => ({
+    ...metal,
+    id: `bar.across-${i}`,
+    from: { kind: 'on', barId: `bar.left-${i}`, atM: 1 },
+    to: { kind: 'on', barId: `bar.right-${i}`, atM: 1 },
+  }));
+  const braces = Array.from({ length: 4 }, (_, i) => ({
+    ...metal,
+    id: `bar.brace-${i}`,
+    from: { kind: 'on', barId: `bar.left-${2 * i}`, atM: 0.2 },
+    to: { kind: 'on', barId: `bar.left-${2 * i + 1}`, atM: 0.9 },
+  }));
+  const panels = Array.from({ length: 10 }, (_, i) => ({
+    id: `panel.${i}`,
+    sheet: { kind: 'plywood', thicknessM: 0.009 },
+    place:
+      i < 5
+        ? { kind: 'between', barIds: [`bar.left-${2 * i}`, `bar.left-${2 * i + 2}`], face: 'outer' }
+        : { kind: 'at', plane: 'across', atM: 0.3 * i, fromM: -widthM / 2, toM: widthM / 2, lowM: 0.1, highM: 1 },
+    cutouts: [{ id: `opening.${i}`, alongM: 0.1, upM: 0.3, lengthM: 0.2, heightM: 0.2 }],
+    existing: false,
+  }));
+  return {
+    ...heavy,
+    id: 'bodied',
+    design: {
+      ...heavy.design,
+      name: '40 bars, 10 panels, 30 loads, 15 cases',
+      frame: { ...frame, ownBars: [...posts, ...across, ...braces], ownPanels: panels },
+    },
+  };
+};
+
 const metricsOf = async (session) =>
   Object.fromEntries((await session.send('Performance.getMetrics')).metrics.map(({ name, value }) => [name, value]));
 

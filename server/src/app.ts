@@ -1,8 +1,8 @@
 import { existsSync } from 'node:fs';
-import { join } from 'node:path';
+import { basename, extname, join } from 'node:path';
 import { constants } from 'node:zlib';
 import compression from 'compression';
-import express, { type ErrorRequestHandler, type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
 
 /** What a client did wrong, by status; anything else is our own slip, and what it was stays here. */
@@ -28,6 +28,20 @@ const answerError: ErrorRequestHandler = (error: unknown, _request, response, ne
     .type('text')
     .send(known ?? 'The server made a mistake.');
 };
+
+/** Sends the small form that the build has made of a file, to who reads it. */
+const smallForm =
+  (assets: string): RequestHandler =>
+  (request, response, next) => {
+    const name = basename(request.path);
+    const file = join(assets, `${name}.br`);
+    if (request.acceptsEncodings('br') !== 'br' || request.path !== `/${name}` || !existsSync(file)) {
+      next();
+      return;
+    }
+    response.set('Content-Encoding', 'br').vary('Accept-Encoding').type(extname(name));
+    response.sendFile(file, { immutable: true, maxAge: '1y' });
+  };
 
 /** Serves the built application and says that it is there; all of Kereta's own work is done in the browser. */
 export const createApp = (webRoot: string): Express => {
@@ -60,6 +74,7 @@ export const createApp = (webRoot: string): Express => {
     response.status(404).json({ error: 'not found' });
   });
   // Built files carry their content in their name and never change under it.
+  app.use('/assets', smallForm(join(webRoot, 'assets')));
   app.use('/assets', express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   app.use(express.static(webRoot, { maxAge: 0 }));
   app.get('/{*path}', (_request, response) => {

@@ -2,6 +2,7 @@ import { connect } from 'node:net';
 import { mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { brotliCompressSync } from 'node:zlib';
 import request from 'supertest';
 import { afterAll, describe, expect, test } from 'vitest';
 import { createApp } from './app.js';
@@ -29,6 +30,18 @@ describe('server', () => {
     expect((await request(app).get('/assets/a.js')).headers['cache-control']).toContain('immutable');
     expect((await request(app).get('/assets/missing.js')).status).toBe(404);
     expect((await request(app).get('/api/nothing')).status).toBe(404);
+  });
+  test('sends the small form of a file that the build has made, to who reads it', async () => {
+    const root = site();
+    writeFileSync(join(root, 'assets', 'a.js.br'), brotliCompressSync('export {};'));
+    const both = createApp(root);
+    const small = await request(both).get('/assets/a.js').set('Accept-Encoding', 'br');
+    expect(small.headers['content-encoding']).toBe('br');
+    expect(small.headers['content-type']).toContain('javascript');
+    expect(small.headers['cache-control']).toContain('immutable');
+    const plain = await request(both).get('/assets/a.js').set('Accept-Encoding', 'identity');
+    expect(plain.headers['content-encoding']).toBeUndefined();
+    expect(plain.text).toBe('export {};');
   });
   test('lets the page load nothing from elsewhere', async () => {
     const policy = (await request(app).get('/')).headers['content-security-policy'] ?? '';

@@ -173,9 +173,10 @@ const pins = (pinDiameterM: number, heaviest: Tilting): TiltFinding => {
 /** A bed that tips: where it balances under each load, where it goes down with a machine on it, how steep it then is, and its pins. */
 export const tiltFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): TiltFinding[] => {
   const { tilt } = trailer.frame;
+  if (!tilt) return [];
   const towed = cases.filter(({ loadCase }) => loadCase.mode === 'towed').flatMap((one) => tiltingOf(trailer, one));
   const [first] = towed;
-  if (!tilt || !first) return [];
+  if (!first) return [];
   const rearmost = towed.reduce((most, next) =>
     next.massKg * (next.xM - tilt.pivotXM) > most.massKg * (most.xM - tilt.pivotXM) ? next : most,
   );

@@ -5,6 +5,7 @@ import type { Chassis } from './buildChassis.js';
 import type { ChassisProblem, Member } from './member.js';
 import { RULES } from './rules.js';
 import { sheetJoints } from './sheets.js';
+import { throughBars } from './throughBars.js';
 
 export interface ChassisFindingData {
   'frame-problem': ChassisProblem;
@@ -44,6 +45,8 @@ export interface ChassisFindingData {
   'aluminum-welds': { readonly memberCount: number };
   /** two sheets of the deck meet where no bar across holds both */
   'sheet-joint-off-bar': { readonly xM: number; readonly nearestId: string | undefined; readonly offM: number };
+  /** bars that pass through each other without a joint; and how many more do */
+  'bars-cross': { readonly memberId: string; readonly otherId: string; readonly more: number };
   /** bars that butt on a header which is not as deep as they are */
   'header-too-shallow': { readonly memberId: string; readonly barM: number; readonly headerM: number };
 }
@@ -298,6 +301,25 @@ const offBars = (trailer: Trailer, chassis: Chassis): ChassisFinding[] =>
       }),
     );
 
+/** Bars that lie in each other: told together, one of each first. */
+const through = (chassis: Chassis): ChassisFinding[] => {
+  const found = throughBars(chassis);
+  const [first] = found;
+  return first
+    ? [
+        finding({
+          rule: RULES['bars-cross'],
+          data: { ...first, more: found.length - 1 },
+          verdict: 'tight',
+          step: 'frame',
+          subject: first.memberId,
+          counts: true,
+          working: [],
+        }),
+      ]
+    : [];
+};
+
 const subjectOf = (problem: ChassisProblem): string => {
   if ('memberId' in problem) return problem.memberId;
   if ('panelId' in problem) return problem.panelId;
@@ -327,6 +349,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: read
     ...gaps(chassis),
     ...shallowHeader(chassis),
     ...offBars(trailer, chassis),
+    ...through(chassis),
     ...metals(trailer, chassis.members),
     ...sizes(trailer, chassis, aboard),
     ...(unmarked.length > 0

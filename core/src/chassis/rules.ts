@@ -43,6 +43,11 @@ export const RULES = rulesOf({
     source: commonPractice('joints of sheets lie on framing'),
     holds: 'joints along the trailer are not looked at, nor blocking between the bars',
   },
+  'bars-cross': {
+    formula: 'bars of one’s own keep clear of others, or stand on them',
+    source: computedBy('the frame’s own geometry'),
+    holds: 'away from the ends of both; bars alongside each other are not looked at',
+  },
   'unmarked-metal': {
     formula: 'yield of steel without mark or certificate counts as 30 ksi (205 MPa)',
     source: commonPractice('no certificate, no credit: 30 ksi (205 MPa)'),

@@ -19,6 +19,7 @@ import {
   standsFromSide,
   wholeWidthM,
 } from './fittings.js';
+import { gatesLetDown } from './gates.js';
 import { gearFromAbove, gearFromRear, gearFromSide, type Stance, stanceOf } from './gear.js';
 import { hitchFromAbove, hitchFromSide } from './hitch.js';
 import { keptOfFrame } from './kept.js';
@@ -157,6 +158,7 @@ export const sideView = (drawable: Drawable, options: ViewOptions): DrawnView =>
       ...hitchFromSide(trailer, chassis, stance, parked),
       ...gearFromSide(trailer, stance),
       ...fendersFromSide(trailer),
+      ...gatesLetDown(trailer, chassis, stance.groundZM),
       ...bump.shapes,
       ...(axleWasM === undefined ? [] : wheelsWere(trailer, stance, axleWasM)),
     ],

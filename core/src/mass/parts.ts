@@ -142,7 +142,7 @@ const yExtent = (plan: readonly (readonly [number, number])[]): { y0M: number; y
 
 const PANEL_GROUPS = { deck: 'deck', board: 'sides', own: 'body' } as const;
 
-const frameParts = (trailer: Trailer, chassis: Chassis): Part[] => [
+const framePartsOf = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
   ...chassis.members.map(
     (member): Part => ({
       id: member.id,
@@ -181,6 +181,17 @@ const frameParts = (trailer: Trailer, chassis: Chassis): Part[] => [
     }),
   ),
 ];
+
+const keptFrame = new WeakMap<Chassis, readonly Part[]>();
+
+/** The frame's own parts; the very same as long as the frame is. */
+const frameParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => {
+  const known = keptFrame.get(chassis);
+  if (known) return known;
+  const parts = framePartsOf(trailer, chassis);
+  keptFrame.set(chassis, parts);
+  return parts;
+};
 
 /** The bare trailer: everything that is there in every case, the user's items apart. */
 export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => [

@@ -130,6 +130,8 @@ export const pieceSchema = z.discriminatedUnion('kind', [
     /** of its walls, above the deck */
     heightM: length,
     postSpacingM: length,
+    /** how far its walls stand out past the bed's sides, on arms from the rails */
+    overhangM: lengthOrZero,
     skin: fillSchema,
     roof: fillSchema.nullable(),
     /** between the posts and under the roof */

@@ -100,6 +100,7 @@ export const newPiece = (
         kind,
         heightM: size(60, 1500),
         postSpacingM: size(24, 600),
+        overhangM: 0,
         skin: sheet,
         roof: sheet,
         insulation: null,

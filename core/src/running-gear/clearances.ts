@@ -1,4 +1,5 @@
-import type { Chassis } from '../chassis/index.js';
+import { boxesAlong, type Chassis, panelBoxes } from '../chassis/index.js';
+import { axlePlaces } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import type { RideHeights } from './heights.js';
@@ -103,11 +104,46 @@ export const worstClearances = (all: readonly Clearance[]): readonly Clearance[]
 /** Room that hands and studs want under a fender's edge, m: common practice. */
 const HANDS_M = inches(0.5);
 
-/** How far the frame must be lifted off its axle before a wheel comes out sideways under its fender's edge; undefined without fenders. */
-export const liftToTakeWheelM = (trailer: Trailer, ride: RideHeights): number | undefined => {
-  const { fender, tire } = trailer.runningGear;
-  if (fender.kind === 'none') return undefined;
-  const edgeM = ride.railTopM + fender.aboveRailM - fender.skirtM;
-  const tireTopM = ride.stack.hubM + tire.diameterM / 2;
-  return Math.max(0, tireTopM + HANDS_M - edgeM);
+/** What a wheel must come out under, sideways: the lowest edge outboard of it, and what that belongs to. */
+export interface WheelOff {
+  /** how far the frame must be lifted off its axle first; 0 where it comes out as it stands */
+  readonly liftM: number;
+  /** fender, bed, or the id of the bar or panel that is in the way; undefined where nothing is */
+  readonly under: 'fender' | 'bed' | (string & {}) | undefined;
+}
+
+/** Edges of bed, fender, bars and panels that lie over a wheel and reach out past its inner face, above the ground, m. */
+const edgesOver = (
+  trailer: Trailer,
+  chassis: Chassis,
+  ride: RideHeights,
+): readonly { readonly under: string; readonly zM: number }[] => {
+  const { fender, suspension, tire } = trailer.runningGear;
+  const half = trailer.frame.bed.widthM / 2;
+  const innerM = suspension.trackM / 2 - tire.widthM / 2;
+  const edges: { under: string; zM: number }[] = [];
+  if (fender.kind === 'fitted') edges.push({ under: 'fender', zM: ride.railTopM + fender.aboveRailM - fender.skirtM });
+  if (half > innerM) edges.push({ under: 'bed', zM: ride.stack.railBottomM });
+  const boxes = [
+    ...chassis.members.flatMap((member) => boxesAlong(member).map((box) => ({ id: member.id, box }))),
+    ...chassis.panels.flatMap((panel) =>
+      panel.own ? panelBoxes(panel, panel.own).map((box) => ({ id: panel.id, box })) : [],
+    ),
+  ];
+  const radiusM = tire.diameterM / 2;
+  for (const { xM } of axlePlaces(trailer))
+    for (const { id, box } of boxes) {
+      const beside = box.x1M > xM - radiusM && box.x0M < xM + radiusM && Math.max(box.y1M, -box.y0M) > innerM;
+      // What hangs lower than the hub stands before the wheel, not over it.
+      if (beside && ride.railTopM + box.z0M > ride.stack.hubM) edges.push({ under: id, zM: ride.railTopM + box.z0M });
+    }
+  return edges;
+};
+
+/** How far the frame must be lifted off its axle before a wheel comes out sideways under fender, bed or body; undefined where nothing is over it. */
+export const takeWheelOff = (trailer: Trailer, chassis: Chassis, ride: RideHeights): WheelOff => {
+  const tireTopM = ride.stack.hubM + trailer.runningGear.tire.diameterM / 2;
+  const [lowest] = edgesOver(trailer, chassis, ride).toSorted((a, b) => a.zM - b.zM);
+  const liftM = lowest ? Math.max(0, tireTopM + HANDS_M - lowest.zM) : 0;
+  return { liftM, under: lowest?.under };
 };

@@ -20,7 +20,7 @@ import {
 import { fromPascals, inches, pounds, toNewtons, weightN } from '../units/index.js';
 import { assemblyRatings, weakestPart } from './assembly.js';
 import { axleCandidates, axleDemand, candidateDoes } from './choose.js';
-import { clearances, liftToTakeWheelM, worstClearances } from './clearances.js';
+import { clearances, takeWheelOff, worstClearances } from './clearances.js';
 import { fenderFor } from './fenderFor.js';
 import { hangerPlan, wantedSpacingM } from './hangers.js';
 import { rideHeights } from './heights.js';
@@ -370,16 +370,36 @@ describe('taking a wheel off', () => {
     const { chassis, cases } = evaluate(base);
     const [ride] = rideHeights(base, chassis, cases);
     if (!ride) throw new Error('no height');
-    const lifted = (skirtIn: number): number | undefined =>
-      liftToTakeWheelM(
+    const lifted = (skirtIn: number): number =>
+      takeWheelOff(
         geared(base, { fender: { kind: 'fitted', aboveRailM: 4 * IN, reachM: 0.3, skirtM: skirtIn * IN } }),
+        chassis,
         ride,
-      );
+      ).liftM;
     const tireTop = ride.stack.hubM + base.runningGear.tire.diameterM / 2;
     const edge = (skirtIn: number): number => ride.railTopM + (4 - skirtIn) * IN;
     expect(lifted(8)).toBeCloseTo(Math.max(0, tireTop + 0.5 * IN - edge(8)), 9);
-    expect((lifted(12) ?? 0) - (lifted(10) ?? 0)).toBeCloseTo(2 * IN, 9);
-    expect(liftToTakeWheelM(base, ride)).toBeUndefined();
+    expect(lifted(12) - lifted(10)).toBeCloseTo(2 * IN, 9);
+    expect(takeWheelOff(base, chassis, ride)).toEqual({ liftM: 0, under: undefined });
+  });
+  test('a wall or a second level over the wheel is in the way as a fender is, and is named', () => {
+    const low = { kind: 'at', plane: 'along', atM: 1, fromM: 0, toM: 3, lowM: -0.05, highM: 1 } as const;
+    const walled: Trailer = {
+      ...base,
+      frame: {
+        ...base.frame,
+        ownPanels: [
+          { id: 'panel.skirt', sheet: { kind: 'plywood', thicknessM: 0.01 }, place: low, cutouts: [], existing: false },
+        ],
+      },
+    };
+    const { chassis, cases } = evaluate(walled);
+    const [ride] = rideHeights(walled, chassis, cases);
+    if (!ride) throw new Error('no height');
+    const { liftM, under } = takeWheelOff(walled, chassis, ride);
+    expect(under).toBe('panel.skirt');
+    const tireTop = ride.stack.hubM + base.runningGear.tire.diameterM / 2;
+    expect(liftM).toBeCloseTo(tireTop + 0.5 * IN - (ride.railTopM - 0.05), 9);
   });
 });
 

@@ -7,7 +7,7 @@ export {
   candidateDoes,
   type Misfit,
 } from './choose.js';
-export { type Clearance, clearances, liftToTakeWheelM, worstClearances } from './clearances.js';
+export { type Clearance, clearances, takeWheelOff, type WheelOff, worstClearances } from './clearances.js';
 export { type RunningGearFindingData, runningGearFindings } from './findings.js';
 export type { FitFindingData } from './fit/data.js';
 export { fitFindings } from './fit/fitFindings.js';

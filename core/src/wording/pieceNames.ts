@@ -22,6 +22,7 @@ const ROLES: Readonly<Record<string, string>> = {
   rail: 'rail',
   bar: 'bar',
   sill: 'sill',
+  arm: 'arm',
   cross: 'bar across',
   long: 'bar along',
   brace: 'brace',

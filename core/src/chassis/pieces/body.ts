@@ -8,7 +8,8 @@ const EDGES = ['left', 'right', 'front', 'rear'] as const;
 /** A box body: walls on all four edges, bows and a roof over them. */
 export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>): void => {
   const { site, size, bar, barId } = draft;
-  const { frontXM, rearXM, railYM, deckZM } = site;
+  const { frontXM, rearXM, deckZM } = site;
+  const wallYM = site.railYM + piece.overhangM;
   const cutoutsOf = (edge: (typeof EDGES)[number]) => piece.openings.filter((opening) => opening.edge === edge);
   buildWalls(draft, {
     edges: EDGES,
@@ -19,6 +20,7 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
     face: 'outside',
     liftsOut: false,
     cutouts: cutoutsOf,
+    sideYM: wallYM,
   });
   const bows = spread(frontXM, rearXM, piece.postSpacingM).slice(1, -1);
   const topStartXM = frontXM - size.heightM / 2;
@@ -39,8 +41,8 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
       {
         x0M: frontXM - deep - t,
         x1M: rearXM + deep + t,
-        y0M: -railYM - wide - t,
-        y1M: railYM + wide + t,
+        y0M: -wallYM - wide - t,
+        y1M: wallYM + wide + t,
         z0M: zM,
         z1M: zM + piece.roof.thicknessM,
       },
@@ -52,7 +54,7 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
   const levels = { z0M: deckZM, z1M: zM - size.heightM };
   for (const edge of EDGES) {
     const along = edge === 'left' || edge === 'right';
-    const yM = edge === 'left' ? -railYM : railYM;
+    const yM = edge === 'left' ? -wallYM : wallYM;
     const xM = edge === 'front' ? frontXM : rearXM;
     draft.panel(
       `insulation.${edge}`,
@@ -60,7 +62,7 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
       along ? 'along' : 'across',
       along
         ? { x0M: frontXM + deep, x1M: rearXM - deep, y0M: yM - half, y1M: yM + half, ...levels }
-        : { x0M: xM - half, x1M: xM + half, y0M: wide - railYM, y1M: railYM - wide, ...levels },
+        : { x0M: xM - half, x1M: xM + half, y0M: wide - wallYM, y1M: wallYM - wide, ...levels },
       // An opening is told from the skin's corner, which lies further out than the insulation's.
       {
         cutouts: cutoutsOf(edge).map((opening) => ({
@@ -78,8 +80,8 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
     {
       x0M: frontXM + deep,
       x1M: rearXM - deep,
-      y0M: wide - railYM,
-      y1M: railYM - wide,
+      y0M: wide - wallYM,
+      y1M: wallYM - wide,
       z0M: zM - insulation.thicknessM,
       z1M: zM,
     },

@@ -15,7 +15,7 @@ const build = (draft: Draft, piece: Piece): void => {
   switch (piece.kind) {
     case 'sides': {
       const edges = (['left', 'right', 'front', 'rear'] as const).filter((edge) => piece.edges[edge]);
-      buildWalls(draft, { ...piece, edges, face: 'inside', cutouts: () => [] });
+      buildWalls(draft, { ...piece, edges, face: 'inside', cutouts: () => [], sideYM: draft.site.railYM });
       return;
     }
     case 'body':

@@ -78,6 +78,7 @@ const BODY: Extract<Piece, { kind: 'body' }> = {
   ...steel,
   heightM: inches(60),
   postSpacingM: inches(24),
+  overhangM: 0,
   skin: { kind: 'aluminum-sheet', thicknessM: 0.001 },
   roof: { kind: 'aluminum-sheet', thicknessM: 0.001 },
   insulation: { kind: 'foam-board', thicknessM: inches(1) },
@@ -239,6 +240,29 @@ describe('weights and lengths by hand', () => {
     expect(buildCutList(withGate.chassis).panels).toEqual([
       expect.objectContaining({ mark: 'W1', quantity: 1, kind: 'welded-mesh' }),
     ]);
+  });
+});
+
+describe('a body wider than its bed', () => {
+  const wide = { ...BODY, overhangM: inches(9), openings: [] };
+  test('stands on sills that arms from the rails hold, 18 in wider in all', () => {
+    const [narrow, broad] = [{ ...BODY, openings: [] }, wide].map((piece) => buildChassis(bed([piece])));
+    const width = (chassis: Chassis | undefined): number => {
+      const roof = chassis?.panels.find(({ id }) => id === 'panel.b.roof');
+      return (roof?.y1M ?? 0) - (roof?.y0M ?? 0);
+    };
+    expect(broad?.problems).toEqual([]);
+    expect(width(broad) - width(narrow)).toBeCloseTo(inches(18), 9);
+    const arms = (broad?.members ?? []).filter(({ id }) => id.includes('.arm.'));
+    // From the face of a rail 2 in wide to that of a sill of 1 in: 9 − 1 − 0.5 in.
+    expect(arms).toHaveLength(10);
+    for (const arm of arms) expect(arm.cutLengthM).toBeCloseTo(inches(7.5), 9);
+  });
+  test('is analysed, and its walls work the arms', () => {
+    const outcome = analysisOf(bed([wide]));
+    if (outcome.kind !== 'analysed') throw new Error(outcome.kind);
+    const arm = outcome.analysis.members.find(({ memberId }) => memberId === 'bar.b.arm.left.2');
+    expect(arm?.worst.utilisation.value).toBeGreaterThan(0);
   });
 });
 

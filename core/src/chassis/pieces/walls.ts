@@ -16,6 +16,8 @@ export interface Walls {
   /** on which face of the posts the fill lies */
   readonly face: 'inside' | 'outside';
   readonly liftsOut: boolean;
+  /** middle of the side walls from the trailer's middle; past the rails they stand on sills that arms from the rails hold */
+  readonly sideYM: number;
   readonly cutouts: (edge: Edge) => PanelDraft['cutouts'];
 }
 
@@ -34,9 +36,50 @@ interface Wall {
 const alongTrailer = (edge: Edge): boolean => edge === 'left' || edge === 'right';
 const cornerRole = (xEnd: 'front' | 'rear', side: -1 | 1): string => `post.${xEnd}.${side < 0 ? 'left' : 'right'}`;
 
-/** Corner posts of one wall and those between them, from its front or left end. */
-const postsOf = ({ site }: Draft, edge: Edge, spacingM: number): readonly Post[] => {
+/** Where a post of a side wall stands. */
+type SideFoot = (side: -1 | 1, xM: number) => Foot | undefined;
+
+/** Nearer to the rails than this the walls stand on them, m. */
+const ON_RAILS_M = 0.005;
+
+/**
+ * The feet of the side walls: on the rails; or on sills beside them, level with the rails' middle, with an arm from the rail to the sill under
+ * each post.
+ */
+const sideFeet = (draft: Draft, { sideYM, postSpacingM, edges }: Walls): SideFoot => {
+  const { site, size, bar, barId } = draft;
   const { frontXM, rearXM, railYM } = site;
+  const onRail: SideFoot = (side, xM) => footOnRail(site, side, xM);
+  const rail = site.hosts.get('rail.left');
+  if (!rail || sideYM - railYM < ON_RAILS_M) return onRail;
+  const zM = rail.line.start[2];
+  const startXM = frontXM - size.heightM / 2;
+  const sideOf = (side: -1 | 1): 'left' | 'right' => (side < 0 ? 'left' : 'right');
+  for (const side of [-1, 1] as const) {
+    const name = sideOf(side);
+    if (!edges.includes(name)) continue;
+    bar(`sill.${name}`, at(startXM, side * sideYM, zM), at(rearXM + size.heightM / 2, side * sideYM, zM));
+    spread(frontXM, rearXM, postSpacingM).forEach((xM, i) => {
+      const foot = onRail(side, xM);
+      const end: BarEnd = { kind: 'on', barId: barId(`sill.${name}`), atM: xM - startXM };
+      if (foot) bar(`arm.${name}.${i + 1}`, foot.end, end);
+    });
+  }
+  return (side, xM) => ({
+    end: { kind: 'on', barId: barId(`sill.${sideOf(side)}`), atM: xM - startXM },
+    hostId: barId(`sill.${sideOf(side)}`),
+    topZM: zM + size.heightM - size.middleM,
+  });
+};
+
+/** Corner posts of one wall and those between them, from its front or left end. */
+const postsOf = (
+  { site }: Draft,
+  { postSpacingM: spacingM, sideYM }: Walls,
+  edge: Edge,
+  sideFoot: SideFoot,
+): readonly Post[] => {
+  const { frontXM, rearXM } = site;
   const post = (role: string, atM: number, foot: Foot | undefined): Post[] => (foot ? [{ role, atM, foot }] : []);
   if (alongTrailer(edge)) {
     const side = edge === 'left' ? -1 : 1;
@@ -44,28 +87,30 @@ const postsOf = ({ site }: Draft, edge: Edge, spacingM: number): readonly Post[]
     return places.flatMap((xM, i) => {
       const role =
         i === 0 ? cornerRole('front', side) : i === places.length - 1 ? cornerRole('rear', side) : `post.${edge}.${i}`;
-      return post(role, xM, footOnRail(site, side, xM));
+      return post(role, xM, sideFoot(side, xM));
     });
   }
   const end = edge === 'front' ? 'front' : 'rear';
   const xM = end === 'front' ? frontXM : rearXM;
-  const places = spread(-railYM, railYM, spacingM);
+  const places = spread(-sideYM, sideYM, spacingM);
   return places.flatMap((yM, i) => {
     const side = i === 0 ? -1 : i === places.length - 1 ? 1 : undefined;
     return side === undefined
       ? post(`post.${edge}.${i}`, yM, footAcross(site, xM, yM))
-      : post(cornerRole(end, side), yM, footOnRail(site, side, xM));
+      : post(cornerRole(end, side), yM, sideFoot(side, xM));
   });
 };
 
 /** Walls of posts and a top rail, what fills or skins them, and bars between the posts. */
 export const buildWalls = (draft: Draft, walls: Walls): void => {
   const { site, size, bar, barId } = draft;
-  const { frontXM, rearXM, railYM, deckZM } = site;
+  const { frontXM, rearXM, deckZM } = site;
+  const { sideYM } = walls;
   const has = (edge: Edge): boolean => walls.edges.includes(edge);
+  const sideFoot = sideFeet(draft, walls);
   const topZM = deckZM + walls.heightM - size.heightM + size.middleM;
   const all = walls.edges.map((edge): Wall => {
-    const posts = postsOf(draft, edge, walls.postSpacingM);
+    const posts = postsOf(draft, walls, edge, sideFoot);
     return { edge, posts, hostIds: [...new Set(posts.map(({ foot }) => foot.hostId))] };
   });
   const hungOf = ({ hostIds }: Wall): readonly string[] | undefined => (walls.liftsOut ? hostIds : undefined);
@@ -76,7 +121,7 @@ export const buildWalls = (draft: Draft, walls: Walls): void => {
   for (const wall of all) {
     const options = { hungOn: hungOf(wall) };
     if (alongTrailer(wall.edge)) {
-      const yM = wall.edge === 'left' ? -railYM : railYM;
+      const yM = wall.edge === 'left' ? -sideYM : sideYM;
       bar(`top.${wall.edge}`, at(topStartXM, yM, topZM), at(rearXM + reachM, yM, topZM), options);
       continue;
     }
@@ -85,7 +130,7 @@ export const buildWalls = (draft: Draft, walls: Walls): void => {
       const edge = side < 0 ? 'left' : 'right';
       return has(edge)
         ? { kind: 'on', barId: barId(`top.${edge}`), atM: xM - topStartXM }
-        : at(xM, side * (railYM + size.widthM / 2), topZM);
+        : at(xM, side * (sideYM + size.widthM / 2), topZM);
     };
     bar(`top.${wall.edge}`, endOn(-1), endOn(1), options);
   }
@@ -99,11 +144,11 @@ export const buildWalls = (draft: Draft, walls: Walls): void => {
       built.add(role);
       // A corner post stands under the side's top rail where there is one.
       const sideEdge = atM < 0 ? 'left' : 'right';
-      const corner = !along && Math.abs(Math.abs(atM) - railYM) < 1e-9;
-      const [xM, yM] = along ? [atM, edge === 'left' ? -railYM : railYM] : [edge === 'front' ? frontXM : rearXM, atM];
+      const corner = !along && Math.abs(Math.abs(atM) - sideYM) < 1e-9;
+      const [xM, yM] = along ? [atM, edge === 'left' ? -sideYM : sideYM] : [edge === 'front' ? frontXM : rearXM, atM];
       const under = along ? edge : corner && has(sideEdge) ? sideEdge : edge;
       const topAtM = under === 'left' || under === 'right' ? xM - topStartXM : undefined;
-      const acrossAtM = (): number => (has('left') ? yM + railYM - size.widthM / 2 : yM + railYM + size.widthM / 2);
+      const acrossAtM = (): number => (has('left') ? yM + sideYM - size.widthM / 2 : yM + sideYM + size.widthM / 2);
       bar(
         role,
         foot.end,
@@ -134,8 +179,8 @@ export const buildWalls = (draft: Draft, walls: Walls): void => {
 };
 
 /** Fills lie between the front's and the rear's on the sides' inner faces; skins reach round the corners. */
-const fillBox = ({ site, size }: Draft, { fill, face, heightM, edges }: Walls, edge: Edge): BarBox => {
-  const { frontXM, rearXM, railYM, deckZM } = site;
+const fillBox = ({ site, size }: Draft, { fill, face, heightM, edges, sideYM }: Walls, edge: Edge): BarBox => {
+  const { frontXM, rearXM, deckZM } = site;
   const t = fill?.thicknessM ?? 0;
   const levels = { z0M: deckZM, z1M: deckZM + heightM };
   const [deep, wide] = [size.heightM / 2, size.widthM / 2];
@@ -143,7 +188,7 @@ const fillBox = ({ site, size }: Draft, { fill, face, heightM, edges }: Walls, e
   const has = (other: Edge): boolean => edges.includes(other);
   if (alongTrailer(edge)) {
     const side = edge === 'left' ? -1 : 1;
-    const near = outside ? railYM + wide : railYM - wide - t;
+    const near = outside ? sideYM + wide : sideYM - wide - t;
     const [y0M, y1M] = side < 0 ? [-near - t, -near] : [near, near + t];
     const inset = (end: Edge): number => (outside ? -deep : has(end) ? deep : 0);
     return { x0M: frontXM + inset('front'), x1M: rearXM - inset('rear'), y0M, y1M, ...levels };
@@ -151,6 +196,6 @@ const fillBox = ({ site, size }: Draft, { fill, face, heightM, edges }: Walls, e
   const [xM, away] = edge === 'front' ? [frontXM, -1] : [rearXM, 1];
   const near = outside ? deep : -deep - t;
   const [a, b] = [xM + away * near, xM + away * (near + t)];
-  const reach = outside ? railYM + wide + t : railYM - wide - (has('left') || has('right') ? t : 0);
+  const reach = outside ? sideYM + wide + t : sideYM - wide - (has('left') || has('right') ? t : 0);
   return { x0M: Math.min(a, b), x1M: Math.max(a, b), y0M: -reach, y1M: reach, ...levels };
 };

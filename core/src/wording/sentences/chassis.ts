@@ -97,6 +97,11 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
         ? ''
         : `${say.partName(data.nearestId)} stands ${say.length(Math.abs(data.offM))} ${data.offM > 0 ? 'behind' : 'ahead of'} it: move it there, or put one there.`,
     ),
+  'bars-cross': ({ data }, say) =>
+    sentence(
+      `${say.partName(data.memberId)} passes through ${say.partName(data.otherId)} without being joined to it. Let one end on the other, or move it aside.`,
+      data.more === 0 ? '' : data.more === 1 ? 'One more pair does so.' : `${data.more} more pairs do so.`,
+    ),
   'header-too-shallow': ({ data }, say) =>
     `The tongue is ${say.length(data.barM)} deep and butts on a header of ${say.length(data.headerM)}: the rest of its end hangs in the air. Make the header as deep, or run the tongue under the frame.`,
   'aluminum-welds': ({ data }, say) =>

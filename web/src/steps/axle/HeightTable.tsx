@@ -1,4 +1,4 @@
-import { formatAngle, liftToTakeWheelM, loadedRide } from '@kereta/core';
+import { formatAngle, loadedRide, takeWheelOff } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { HeadRow } from '../../fields/HeadRow';
 import { Sized } from '../../fields/Sized';
@@ -11,7 +11,9 @@ export const HeightTable = () => {
   const { rides } = evaluation;
   const loaded = loadedRide(rides);
   if (!loaded) return null;
-  const lift = liftToTakeWheelM(trailer, loaded);
+  const { liftM, under } = takeWheelOff(trailer, evaluation.chassis, loaded);
+  const what =
+    under === 'fender' ? 'its fender' : under === 'bed' ? 'the bed' : say.partName(under ?? '').toLowerCase();
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">How high it rides, every load</summary>
@@ -44,16 +46,16 @@ export const HeightTable = () => {
         <p className="narrow mt-2 text-[13px]">
           Jack from tongue to ground: <Sized>{say.length(loaded.jackM)}</Sized>. Stands under the rails:{' '}
           <Sized>{say.length(loaded.standM)}</Sized>.
-          {lift !== undefined && (
+          {under !== undefined && (
             <>
               {' '}
-              {lift > 0 ? (
+              {liftM > 0 ? (
                 <>
-                  To take a wheel off, lift the frame <Sized>{say.length(lift)}</Sized> off its axle, or let the spring
-                  hang by as much.
+                  To take a wheel off under {what}, lift the frame <Sized>{say.length(liftM)}</Sized> off its axle, or
+                  let the spring hang by as much.
                 </>
               ) : (
-                'A wheel comes off under its fender as it stands.'
+                `A wheel comes off under ${what} as it stands.`
               )}
             </>
           )}

@@ -176,7 +176,7 @@ const SideFields = () => {
   const [{ sides: present }, set] = useRecord('frame');
   const metric = trailer.settings.units === 'metric';
   return (
-    <FieldGroup title="Sides">
+    <FieldGroup title="Plain sides all round">
       <SelectField
         label="Sides"
         value={present.kind}

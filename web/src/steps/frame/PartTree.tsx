@@ -40,8 +40,8 @@ const branchesOf = (trailer: Trailer, { chassis }: Evaluation, say: Speaker): re
   ].filter(({ parts }) => parts.length > 0);
 };
 
-/** Every part in a tree: found by its name, picked, left out of the drawing or alone in it. */
-export const PartTree = () => {
+/** The tree itself, made only while it is looked at. */
+const Tree = () => {
   const { trailer, evaluation, say, picked, pick, hidden, hide } = useWorkbench(
     'trailer',
     'evaluation',
@@ -66,81 +66,89 @@ export const PartTree = () => {
     hide(next);
   };
   return (
-    <details className="border-t border-base-300">
-      <summary className="flex min-h-[44px] items-center px-4 font-semibold">All parts</summary>
-      <div className="px-4 pb-3">
-        <div className="flex items-end gap-2">
-          <div className="min-w-0 flex-1">
-            <label htmlFor={id} className="narrow mb-1 block text-[14px]">
-              Find a part
-            </label>
-            <input
-              id={id}
-              type="search"
-              className="field-box narrow"
-              value={sought}
-              onChange={(event) => setSought(event.target.value)}
-            />
-          </div>
-          <button type="button" className="button" disabled={hidden.size === 0} onClick={() => hide(new Set())}>
-            Show all
-          </button>
+    <div className="px-4 pb-3">
+      <div className="flex items-end gap-2">
+        <div className="min-w-0 flex-1">
+          <label htmlFor={id} className="narrow mb-1 block text-[14px]">
+            Find a part
+          </label>
+          <input
+            id={id}
+            type="search"
+            className="field-box narrow"
+            value={sought}
+            onChange={(event) => setSought(event.target.value)}
+          />
         </div>
-        <ul className="mt-2" aria-label="Parts">
-          {branches.map((branch) => {
-            const found = branch.parts.filter((part) => say.partName(part).toLowerCase().includes(words));
-            if (words !== '' && found.length === 0 && !branch.name.toLowerCase().includes(words)) return null;
-            const out = isOut(branch.parts);
-            return (
-              <li key={branch.id} className="border-t border-base-300">
-                <div className="flex items-center gap-1">
-                  <details className="min-w-0 flex-1" open={words !== '' || undefined}>
-                    <summary className="flex min-h-[40px] items-center gap-2 text-[14px]">
-                      {branch.name}
-                      <span className="mute">{branch.parts.length}</span>
-                    </summary>
-                    <ul className="pb-1 pl-3" aria-label={branch.name}>
-                      {(words === '' ? branch.parts : found).map((part) => (
-                        <li key={part}>
-                          <button
-                            type="button"
-                            className="min-h-[32px] w-full text-left text-[14px]"
-                            style={part === picked ? { color: 'var(--dye)', fontWeight: 600 } : undefined}
-                            aria-pressed={part === picked}
-                            onClick={() => pick(part)}
-                          >
-                            {say.partName(part)}
-                          </button>
-                        </li>
-                      ))}
-                    </ul>
-                  </details>
-                  <button
-                    type="button"
-                    className="button w-[44px] self-start px-0"
-                    aria-label={`Only ${branch.name} in the drawing`}
-                    onClick={() => hide(new Set(all.filter((part) => !branch.parts.includes(part))))}
-                  >
-                    <Focus size={16} aria-hidden />
-                  </button>
-                  <button
-                    type="button"
-                    className="button w-[44px] self-start px-0"
-                    aria-label={`${out ? 'Show' : 'Hide'} ${branch.name}`}
-                    aria-pressed={out}
-                    onClick={() => without(branch.parts, !out)}
-                  >
-                    {out ? <EyeOff size={16} aria-hidden /> : <Eye size={16} aria-hidden />}
-                  </button>
-                </div>
-              </li>
-            );
-          })}
-        </ul>
-        <p className="mute mt-1 text-[13px]">
-          What is hidden is left out of the drawing alone: it stays in every figure.
-        </p>
+        <button type="button" className="button" disabled={hidden.size === 0} onClick={() => hide(new Set())}>
+          Show all
+        </button>
       </div>
+      <ul className="mt-2" aria-label="Parts">
+        {branches.map((branch) => {
+          const found = branch.parts.filter((part) => say.partName(part).toLowerCase().includes(words));
+          if (words !== '' && found.length === 0 && !branch.name.toLowerCase().includes(words)) return null;
+          const out = isOut(branch.parts);
+          return (
+            <li key={branch.id} className="border-t border-base-300">
+              <div className="flex items-center gap-1">
+                <details className="min-w-0 flex-1" open={words !== '' || undefined}>
+                  <summary className="flex min-h-[40px] items-center gap-2 text-[14px]">
+                    {branch.name}
+                    <span className="mute">{branch.parts.length}</span>
+                  </summary>
+                  <ul className="pb-1 pl-3" aria-label={branch.name}>
+                    {(words === '' ? branch.parts : found).map((part) => (
+                      <li key={part}>
+                        <button
+                          type="button"
+                          className="min-h-[32px] w-full text-left text-[14px]"
+                          style={part === picked ? { color: 'var(--dye)', fontWeight: 600 } : undefined}
+                          aria-pressed={part === picked}
+                          onClick={() => pick(part)}
+                        >
+                          {say.partName(part)}
+                        </button>
+                      </li>
+                    ))}
+                  </ul>
+                </details>
+                <button
+                  type="button"
+                  className="button w-[44px] self-start px-0"
+                  aria-label={`Only ${branch.name} in the drawing`}
+                  onClick={() => hide(new Set(all.filter((part) => !branch.parts.includes(part))))}
+                >
+                  <Focus size={16} aria-hidden />
+                </button>
+                <button
+                  type="button"
+                  className="button w-[44px] self-start px-0"
+                  aria-label={`${out ? 'Show' : 'Hide'} ${branch.name}`}
+                  aria-pressed={out}
+                  onClick={() => without(branch.parts, !out)}
+                >
+                  {out ? <EyeOff size={16} aria-hidden /> : <Eye size={16} aria-hidden />}
+                </button>
+              </div>
+            </li>
+          );
+        })}
+      </ul>
+      <p className="mute mt-1 text-[13px]">
+        What is hidden is left out of the drawing alone: it stays in every figure.
+      </p>
+    </div>
+  );
+};
+
+/** Every part in a tree: found by its name, picked, left out of the drawing or alone in it. */
+export const PartTree = () => {
+  const [open, setOpen] = useState(false);
+  return (
+    <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">All parts</summary>
+      {open && <Tree />}
     </details>
   );
 };

@@ -69,7 +69,7 @@ const Cell = ({ item, loadCase }: CellProps) => {
 /** What is aboard in which load: loads as rows, things as columns, filled by clicks. */
 export const AboardTable = () => {
   const { trailer } = useEditing();
-  const { caseId, showCase, pick, say, evaluation } = useWorkbench('caseId', 'showCase', 'pick', 'say', 'evaluation');
+  const { caseId, showCase, say, evaluation } = useWorkbench('caseId', 'showCase', 'say', 'evaluation');
   if (trailer.items.length === 0) return null;
   return (
     <table className="narrow text-[13px] leading-[18px]" aria-label="What is aboard in which load">
@@ -78,10 +78,8 @@ export const AboardTable = () => {
           <th className="pr-3 pb-1 text-left font-semibold">Aboard</th>
           {trailer.items.map((item) => (
             <th key={item.id} scope="col" className="max-w-[96px] px-1 pb-1 font-normal">
-              <button type="button" className="min-h-[32px] text-center" onClick={() => pick(item.id)}>
-                {item.name}
-                <span className="mute block">{say.mass(item.massKg.value + item.emptyMassKg)}</span>
-              </button>
+              {item.name}
+              <span className="mute block">{say.mass(item.massKg.value + item.emptyMassKg)}</span>
             </th>
           ))}
           <th className="pb-1 pl-3 text-right font-normal">All</th>

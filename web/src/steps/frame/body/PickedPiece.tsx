@@ -1,5 +1,5 @@
-import { changePiece, overrideBar, type Piece, pieceOf, removePiece } from '@kereta/core';
-import { useMemo } from 'react';
+import { changePiece, overrideBar, type Piece, pieceOf, removePiece, withKeptPiece } from '@kereta/core';
+import { useMemo, useState } from 'react';
 import { useWorkbench } from '../../../bench/workbench';
 import { useEditing } from '../../../fields/editing';
 import { CheckField, SelectField, TextField } from '../../../fields/fields';
@@ -9,7 +9,8 @@ import { sectionRows } from '../../pickRows';
 import { materialOptions, metalNote, sectionChange } from '../../stepKit';
 import { BuildFields } from '../BuildFields';
 import { CutoutFields } from './CutoutFields';
-import { figureOf, pathOf, PIECE_FIGURES } from './pieceFields';
+import { recall, remember } from '../../../storage/remembered';
+import { figureOf, KEPT_KEY, pathOf, PIECE_FIGURES } from './pieceFields';
 import { SheetFields } from './SheetFields';
 
 const EDGES = ['left', 'right', 'front', 'rear'] as const;
@@ -192,6 +193,7 @@ export const PickedPiece = ({ id }: { readonly id: string }) => {
   const { trailer, edit } = useEditing();
   const { evaluation, say, pick } = useWorkbench('evaluation', 'say', 'pick');
   const rows = useMemo(() => sectionRows(trailer), [trailer]);
+  const [kept, setKept] = useState(false);
   const piece = pieceOf(trailer, id);
   if (!piece) return null;
   const name = say.partName(piece.id);
@@ -254,6 +256,18 @@ export const PickedPiece = ({ id }: { readonly id: string }) => {
           hint={metalNote(trailer, { ...piece, faces: 'in' })}
           onCommit={(materialId) => change('of another metal', { materialId })}
         />
+        <button
+          type="button"
+          className="button"
+          disabled={(piece.name ?? '') === ''}
+          title={(piece.name ?? '') === '' ? 'Give it a name first' : undefined}
+          onClick={() => {
+            remember(KEPT_KEY, withKeptPiece(recall(KEPT_KEY), piece));
+            setKept(true);
+          }}
+        >
+          {kept ? 'Kept for others' : 'Keep for others'}
+        </button>
         <button
           type="button"
           className="button"

@@ -1,16 +1,22 @@
-import { addPiece, newPiece, optionsOf, PIECE_KIND_NAMES, pieceOf } from '@kereta/core';
+import { addPiece, keptPieces, newPiece, optionsOf, PIECE_KIND_NAMES, type PieceKind, pieceOf } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useWorkbench } from '../../../bench/workbench';
 import { useEditing } from '../../../fields/editing';
 import { FieldGroup, SelectField } from '../../../fields/fields';
+import { recall } from '../../../storage/remembered';
+import { KEPT_KEY } from './pieceFields';
 
 const KINDS = optionsOf(PIECE_KIND_NAMES);
+
+type Kept = `kept:${number}`;
+const isKept = (chosen: PieceKind | Kept): chosen is Kept => chosen.startsWith('kept:');
 
 /** Ready-made pieces of the body: those that are on, and what can be put on. */
 export const Pieces = () => {
   const { trailer, edit } = useEditing();
   const { picked, pick, say } = useWorkbench('picked', 'pick', 'say');
   const { pieces } = trailer.frame;
+  const kept = keptPieces(recall(KEPT_KEY));
   const pickedPiece = picked === undefined ? undefined : pieceOf(trailer, picked);
   return (
     <FieldGroup title="Body and add-ons">
@@ -31,12 +37,25 @@ export const Pieces = () => {
       <SelectField
         label="Put on"
         value=""
-        options={KINDS}
-        onCommit={(kind) => {
+        options={[
+          ...KINDS,
+          ...kept.map((piece, i) => ({
+            value: `kept:${i}` as const,
+            text: piece.name || PIECE_KIND_NAMES[piece.kind],
+            group: 'Kept from other trailers',
+          })),
+        ]}
+        onCommit={(chosen) => {
           const id = `piece.${nanoid(8)}`;
-          edit(`${PIECE_KIND_NAMES[kind].toLowerCase()} put on`, (current) =>
-            addPiece(current, newPiece(current, current.settings.units, kind, id)),
-          );
+          const own = isKept(chosen) ? kept[Number(chosen.slice('kept:'.length))] : undefined;
+          if (own)
+            edit(`${own.name || PIECE_KIND_NAMES[own.kind].toLowerCase()} put on`, (current) =>
+              addPiece(current, { ...own, id }),
+            );
+          else if (!isKept(chosen))
+            edit(`${PIECE_KIND_NAMES[chosen].toLowerCase()} put on`, (current) =>
+              addPiece(current, newPiece(current, current.settings.units, chosen, id)),
+            );
           pick(id);
         }}
       />

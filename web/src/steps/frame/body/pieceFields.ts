@@ -1,5 +1,8 @@
 import type { FieldPath, Piece, PieceKind } from '@kereta/core';
 
+/** Under this pieces are remembered for other trailers. */
+export const KEPT_KEY = 'kereta.pieces';
+
 /** A figure of a ready-made piece. */
 export interface FigureField {
   readonly field: string;
@@ -41,7 +44,7 @@ export const PIECE_FIGURES: Readonly<Record<PieceKind, readonly FigureField[]>> 
     count('hoops', 'Pairs of uprights'),
     length('overhangM', 'Bars reach past uprights'),
   ],
-  body: [HEIGHT, length('postSpacingM', 'Posts at most apart')],
+  body: [HEIGHT, length('postSpacingM', 'Posts at most apart'), length('overhangM', 'Past the bed’s sides')],
   'upper-frame': [
     length('heightM', 'Top above the rails'),
     length('overhangM', 'Past the bed’s sides'),
