@@ -55,7 +55,7 @@ export {
   removePiece,
 } from './pieceEdits.js';
 export { keptPieces, withKeptPiece } from './keptPieces.js';
-export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pieceOf } from './parts.js';
+export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pieceIdOf, pieceOf } from './parts.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';
 export { priceEntryOf, type PricesPerKg, pricesPerKg, recordEntry, standingEntries } from './record.js';

@@ -19,6 +19,12 @@ export const overrideOf = ({ frame }: Design, memberId: string): Frame['override
 /** Two bars side by side where one would be. */
 export const isDoubled = (design: Design, memberId: string): boolean => overrideOf(design, memberId)?.doubled === true;
 
+/** The id of the ready-made piece that a bar or panel is of by its own id; undefined for others. */
+export const pieceIdOf = (id: string): string | undefined => {
+  const own = /^(?:bar|panel)\.([^.]+)\./.exec(id)?.[1];
+  return own === undefined ? undefined : `piece.${own}`;
+};
+
 /** The ready-made piece that a bar, a panel or the piece itself is of, by its id; undefined for what is of none. */
 export const pieceOf = ({ frame }: Pick<Design, 'frame'>, id: string): Piece | undefined => {
   const [, own] = /^(?:bar|panel|piece)\.([^.]+)/.exec(id) ?? [];
@@ -26,8 +32,7 @@ export const pieceOf = ({ frame }: Pick<Design, 'frame'>, id: string): Piece | u
 };
 
 /** Whether a bar or panel is of this ready-made piece, by their ids. */
-export const isOfPiece = (partId: string, pieceId: string): boolean =>
-  pieceId.startsWith('piece.') && /^(?:bar|panel)\.([^.]+)\./.exec(partId)?.[1] === pieceId.slice('piece.'.length);
+export const isOfPiece = (partId: string, pieceId: string): boolean => pieceIdOf(partId) === pieceId;
 
 /** A bar of one's own, or of a piece, has its own section and metal, and no side that it looks to but by its turn. */
 const ownBarOf = (design: Design, id: string): Bar => {

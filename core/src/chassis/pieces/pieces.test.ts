@@ -8,7 +8,7 @@ import { analyseStrength, type AnalysisOutcome } from '../../strength/index.js';
 import { inches } from '../../units/index.js';
 import { newPiece, openProject, type Project, removePiece } from '../../project/index.js';
 import { newProject } from '../../project/newProject.js';
-import { buildChassis, type Chassis, panelBoxes } from '../index.js';
+import { buildChassis, type Chassis, panelBoxes, pieceAsOwn } from '../index.js';
 
 /** 60 × 98 in, rails and headers 3 × 1 in on edge, cross-members 2 × 1 in. */
 const bed = (pieces: readonly Piece[], change: Partial<Trailer['frame']> = {}): Trailer => {
@@ -344,6 +344,39 @@ describe('as one would want it', () => {
     const chassis = buildChassis(bed([GATE], { overrides: { 'bar.g.rail.top': { sectionId: 'hss-2x1x1_8' } } }));
     const { bars } = ofPiece(chassis, 'g');
     expect(bars.filter(({ section }) => section.id === 'hss-2x1x1_8').map(({ id }) => id)).toEqual(['bar.g.rail.top']);
+  });
+});
+
+describe('a piece taken apart', () => {
+  test.each(ALL.filter(({ kind }) => kind !== 'gate').map((piece) => [piece.kind, piece] as const))(
+    '%s: the same bars and panels in the same places, as one’s own',
+    (_kind, piece) => {
+      let count = 0;
+      const whole = bed([piece], { overrides: { [`bar.${piece.id.slice(6)}.top.left`]: { existing: true } } });
+      const before = buildChassis(whole);
+      const apart = pieceAsOwn(whole, before, piece.id, () => `n${(count += 1)}`);
+      if (!apart) throw new Error('not taken apart');
+      const after = buildChassis(apart);
+      expect(after.problems).toEqual([]);
+      expect(apart.frame.pieces).toEqual([]);
+      const own = ofPiece(before, piece.id.slice(6));
+      const bars = after.members.filter(({ group }) => group === 'own');
+      const sorted = (
+        parts: readonly { readonly massKg: number; readonly centre: { xM: number; yM: number; zM: number } }[],
+      ) =>
+        parts
+          .map(({ massKg, centre }) =>
+            [massKg, centre.xM, centre.yM, centre.zM].map((value) => value.toFixed(6)).join(' '),
+          )
+          .toSorted();
+      expect(sorted(bars)).toEqual(sorted(own.bars));
+      expect(sorted(after.panels.filter(({ own: sheet }) => sheet))).toEqual(sorted(own.panels));
+      expect(bars.filter(({ existing }) => existing).length).toBe(own.bars.filter(({ existing }) => existing).length);
+    },
+  );
+  test('a gate hangs loose, which bars of one’s own cannot', () => {
+    const trailer = bed([GATE]);
+    expect(pieceAsOwn(trailer, buildChassis(trailer), 'piece.g', () => 'x')).toBeUndefined();
   });
 });
 

@@ -1,4 +1,4 @@
-import { evaluate, inches, newProject, speaker, trailerOf } from '@kereta/core';
+import { evaluate, inches, newOwnPanel, newPiece, newProject, speaker, trailerOf } from '@kereta/core';
 import { describe, expect, test } from 'vitest';
 import { canRemove, moveName, movePart, partPlaceM, pickableParts, removePart, snapTo, stepsOf } from './parts';
 
@@ -24,6 +24,40 @@ describe('parts on the drawing', () => {
     expect(
       partPlaceM(movePart(fromAxle, evaluate(fromAxle), 'item.load', 0.7), evaluate(fromAxle), 'item.load'),
     ).toBeCloseTo(0.7, 12);
+  });
+  test('bars, panels and pieces of one’s own go along the ruler and off it, a piece as a whole', () => {
+    const { frame } = trailer;
+    const metal = { sectionId: frame.groups.cross.sectionId, materialId: frame.groups.cross.materialId };
+    const own: typeof trailer = {
+      ...trailer,
+      frame: {
+        ...frame,
+        ownBars: [
+          {
+            ...metal,
+            id: 'bar.post',
+            turnDeg: 0,
+            from: { kind: 'on', barId: 'rail.left', atM: 0.5 },
+            to: { kind: 'off', byXM: 0, byYM: 0, byZM: 0.6 },
+          },
+        ],
+        ownPanels: [{ ...newOwnPanel(trailer, 'imperial', 'panel.board') }],
+        pieces: [
+          newPiece(trailer, 'imperial', 'headboard', 'piece.h'),
+          newPiece(trailer, 'imperial', 'gate', 'piece.g'),
+        ],
+      },
+    };
+    for (const id of ['bar.post', 'panel.board', 'piece.h', 'bar.h.top']) {
+      const moved = movePart(own, evaluate(own), id, 1.25);
+      expect(partPlaceM(moved, evaluate(moved), id), id).toBeCloseTo(1.25, 9);
+      expect(canRemove(own, evaluate(own), id)).toBe(true);
+    }
+    // A rear gate goes by the bed's own end.
+    expect(partPlaceM(own, evaluate(own), 'piece.g')).toBeUndefined();
+    expect(removePart(own, evaluate(own), 'bar.g.stile.1').frame.pieces.map(({ id }) => id)).toEqual(['piece.h']);
+    expect(removePart(own, evaluate(own), 'bar.post').frame.ownBars).toEqual([]);
+    expect(removePart(own, evaluate(own), 'panel.board').frame.ownPanels).toEqual([]);
   });
   test('the ball goes along the ruler as the tongue gets longer or shorter, never into the bed', () => {
     const longer = movePart(trailer, evaluation, 'coupler', -1.5);

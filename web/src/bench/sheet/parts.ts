@@ -1,5 +1,11 @@
 import {
+  buildChassis,
   changeItem,
+  changeOwnBar,
+  changeOwnPanel,
+  changePiece,
+  type Piece,
+  shiftedOwnBar,
   type Evaluation,
   itemPart,
   moveCrossMember,
@@ -27,13 +33,67 @@ export const pickableParts = (trailer: Trailer, { chassis }: Evaluation): readon
   return [...coupler, ...members, ...panels, ...items, ...axle].sort((a, b) => a.xM - b.xM).map(({ id }) => id);
 };
 
+/** Where a piece stands along the bed, and how it is moved; undefined for one that goes by the bed's own ends. */
+const pieceAlong = (
+  piece: Piece,
+): { readonly xM: number; readonly movedBy: (byM: number) => Partial<Piece> } | undefined => {
+  switch (piece.kind) {
+    case 'headboard':
+      return { xM: piece.atM, movedBy: (byM) => ({ atM: piece.atM + byM }) };
+    case 'gate':
+      return piece.edge === 'left' || piece.edge === 'right'
+        ? { xM: piece.atM, movedBy: (byM) => ({ atM: piece.atM + byM }) }
+        : undefined;
+    case 'rack':
+    case 'upper-frame':
+      return { xM: piece.fromM, movedBy: (byM) => ({ fromM: piece.fromM + byM, toM: piece.toM + byM }) };
+    default:
+      return undefined;
+  }
+};
+
+/** Bars, panels and pieces of one's own: where they stand along the bed, and the trailer with them moved. */
+const ownAlong = (
+  trailer: Trailer,
+  id: string,
+): { readonly xM: number; readonly moved: (byM: number) => Trailer } | undefined => {
+  const piece = pieceOf(trailer, id);
+  const along = piece && pieceAlong(piece);
+  if (piece && along) return { xM: along.xM, moved: (byM) => changePiece(trailer, piece.id, along.movedBy(byM)) };
+  const panel = trailer.frame.ownPanels.find((own) => own.id === id);
+  if (panel?.place.kind === 'at') {
+    const { place } = panel;
+    const across = place.plane === 'across';
+    return {
+      xM: across ? place.atM : place.fromM,
+      moved: (byM) =>
+        changeOwnPanel(trailer, id, {
+          place: across
+            ? { ...place, atM: place.atM + byM }
+            : { ...place, fromM: place.fromM + byM, toM: place.toM + byM },
+        }),
+    };
+  }
+  const own = trailer.frame.ownBars.find((candidate) => candidate.id === id);
+  const chassis = own && buildChassis(trailer);
+  const line = chassis?.members.find((member) => member.id === id)?.line;
+  if (!own || !chassis || !line || !shiftedOwnBar(chassis, own, 0, id)) return undefined;
+  return {
+    xM: line.start[0],
+    moved: (byM) => changeOwnBar(trailer, id, shiftedOwnBar(chassis, own, byM, id) ?? {}),
+  };
+};
+
+/** Whether a part of one's own can be moved along the ruler. */
+export const movesAlong = (trailer: Trailer, id: string): boolean => ownAlong(trailer, id) !== undefined;
+
 /** Where a part that moves along the ruler stands: its own middle, m; undefined for one that does not move. */
 export const partPlaceM = (trailer: Trailer, { chassis }: Evaluation, id: string): number | undefined => {
   if (id === 'axle') return trailer.runningGear.layout === 'none' ? undefined : trailer.runningGear.positionM;
   if (id === 'coupler') return -trailer.frame.tongue.lengthM;
   const item = trailer.items.find((candidate) => candidate.id === id);
   if (item) return itemPart(trailer, chassis, item).centre.xM;
-  return chassis.crossPlaced.find((member) => member.id === id)?.xM;
+  return chassis.crossPlaced.find((member) => member.id === id)?.xM ?? ownAlong(trailer, id)?.xM;
 };
 
 /** A ball is not dragged nearer to the bed than this, m. */
@@ -46,6 +106,8 @@ export const movePart = (trailer: Trailer, evaluation: Evaluation, id: string, t
     const lengthM = Math.max(SHORTEST_TONGUE_M, -toXM);
     return { ...trailer, frame: { ...trailer.frame, tongue: { ...tongue, lengthM } } };
   }
+  const own = ownAlong(trailer, id);
+  if (own) return own.moved(toXM - own.xM);
   const from = partPlaceM(trailer, evaluation, id);
   if (from === undefined) return trailer;
   if (trailer.items.some((item) => item.id === id)) {

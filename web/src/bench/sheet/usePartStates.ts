@@ -3,6 +3,7 @@ import { useCallback } from 'react';
 import { type PartState, STILL } from '../../drawing/Shapes';
 import { workFill } from '../../drawing/workShading';
 import { useBenchValue, useWorkbench } from '../workbench';
+import { movesAlong } from './parts';
 import { useWork } from './useWork';
 
 const isPickedPart = (picked: string | undefined, part: string): boolean =>
@@ -27,7 +28,13 @@ export const usePartStates = (
   plan: boolean,
   shaded: boolean,
 ): ((part: string | undefined, layer: DrawnShape['layer']) => PartState) => {
-  const { picked, readOnly, step, hidden } = useWorkbench('picked', 'readOnly', 'step', 'hidden');
+  const {
+    picked,
+    readOnly,
+    step,
+    hidden,
+    committed: trailer,
+  } = useWorkbench('picked', 'readOnly', 'step', 'hidden', 'committed');
   const crossPlaced = useBenchValue(({ evaluation }) => evaluation.chassis.crossPlaced);
   const { shares } = useWork();
   return useCallback(
@@ -43,11 +50,16 @@ export const usePartStates = (
             : undefined,
         picks: !faint && canPick(part, layer),
         moves:
-          !readOnly && (isItem || part === 'axle' || part === 'coupler' || crossPlaced.some(({ id }) => id === part)),
+          !readOnly &&
+          (isItem ||
+            part === 'axle' ||
+            part === 'coupler' ||
+            crossPlaced.some(({ id }) => id === part) ||
+            (part === picked && movesAlong(trailer, part))),
         faint,
         hidden: hidden.has(part),
       };
     },
-    [picked, readOnly, step, hidden, shares, crossPlaced, plan, shaded],
+    [picked, readOnly, step, hidden, trailer, shares, crossPlaced, plan, shaded],
   );
 };

@@ -1,6 +1,6 @@
 import { seamFindings } from './seams.js';
 import { checkShare, finding, quantity } from '../../../findings/index.js';
-import type { Design, Settings } from '../../../project/index.js';
+import { type Design, pieceIdOf, type Settings } from '../../../project/index.js';
 import type { Member, TongueGeometry } from '../../../chassis/index.js';
 import type { StrengthResult } from '../../by-hand/findings.js';
 import { SITUATIONS } from '../../situations/situations.js';
@@ -182,7 +182,7 @@ export const analysisFindings = (
     case 'analysed': {
       const { analysis } = outcome;
       return [
-        ...memberFindings(analysis.members, (id) => memberOf(id)?.group),
+        ...memberFindings(analysis.members, (id) => pieceIdOf(id) ?? memberOf(id)?.group),
         ...weldFindings(analysis, settings.units),
         ...seamFindings(analysis, memberOf, strength),
         ...jointFindings(analysis),

@@ -1,5 +1,5 @@
 import { checkShare, quantity } from '../../../findings/index.js';
-import { type BarGroup, pairOf } from '../../../project/index.js';
+import { pairOf } from '../../../project/index.js';
 import { type Source } from '../../../source.js';
 import { SITUATIONS } from '../../situations/situations.js';
 import type { Governing, MemberResult } from '../analysis.js';
@@ -43,7 +43,7 @@ const memberFinding = ({ memberId, worst, bySituation }: MemberResult): Analysis
 /** Worst of each group, and whatever else is past the allowance, one of each pair; the others in one line. */
 export const memberFindings = (
   members: readonly MemberResult[],
-  groupOf: (memberId: string) => BarGroup | undefined,
+  groupOf: (memberId: string) => string | undefined,
 ): AnalysisFinding[] => {
   const sorted = [...members].sort((a, b) => b.worst.utilisation.value - a.worst.utilisation.value);
   const told = new Set<string>();

@@ -1,4 +1,14 @@
-import { changePiece, overrideBar, type Piece, pieceOf, removePiece, withKeptPiece } from '@kereta/core';
+import {
+  buildChassis,
+  changePiece,
+  overrideBar,
+  pieceAsOwn,
+  type Piece,
+  pieceOf,
+  removePiece,
+  withKeptPiece,
+} from '@kereta/core';
+import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../../../bench/workbench';
 import { useEditing } from '../../../fields/editing';
@@ -256,6 +266,22 @@ export const PickedPiece = ({ id }: { readonly id: string }) => {
           hint={metalNote(trailer, { ...piece, faces: 'in' })}
           onCommit={(materialId) => change('of another metal', { materialId })}
         />
+        {parts.length > 0 && piece.kind !== 'gate' && !(piece.kind === 'sides' && piece.liftsOut) && (
+          <button
+            type="button"
+            className="button"
+            title="Its bars and panels stay where they are, and are then yours to move one by one"
+            onClick={() => {
+              edit(
+                `${name.toLowerCase()} taken apart`,
+                (current) => pieceAsOwn(current, buildChassis(current), piece.id, () => nanoid(8)) ?? current,
+              );
+              pick(undefined);
+            }}
+          >
+            Take apart
+          </button>
+        )}
         <button
           type="button"
           className="button"
