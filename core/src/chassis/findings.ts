@@ -45,6 +45,8 @@ export interface ChassisFindingData {
   'aluminum-welds': { readonly memberCount: number };
   /** two sheets of the deck meet where no bar across holds both */
   'sheet-joint-off-bar': { readonly xM: number; readonly nearestId: string | undefined; readonly offM: number };
+  /** a tongue on top of the frame, so deep into what is over the deck */
+  'tongue-through-deck': { readonly deepM: number };
   /** bars that pass through each other without a joint; and how many more do */
   'bars-cross': { readonly memberId: string; readonly otherId: string; readonly more: number };
   /** bars that butt on a header which is not as deep as they are */
@@ -165,6 +167,7 @@ const TONGUE_PROBLEMS: ReadonlySet<ChassisProblem['code']> = new Set([
   'step-up-under-frame',
   'step-too-small',
   'step-with-side-tubes',
+  'rise-over-frame',
   'side-tubes-ahead-of-tongue',
   'tongue-joint-off-tongue',
   'tongue-joint-behind-side-tubes',
@@ -320,6 +323,24 @@ const through = (chassis: Chassis): ChassisFinding[] => {
     : [];
 };
 
+/** A tongue that lies on the rails is where deck and loads are. */
+const throughDeck = (trailer: Trailer, { tongue, deckTopZM }: Chassis): ChassisFinding[] => {
+  const [bar] = tongue?.members ?? [];
+  if (!bar || trailer.frame.tongue.runs !== 'over' || tongue?.rearOn === 'header') return [];
+  if (trailer.frame.deck.kind === 'none') return [];
+  return [
+    finding({
+      rule: RULES['tongue-through-deck'],
+      data: { deepM: bar.extent.z1M - deckTopZM },
+      verdict: 'tight',
+      step: 'tongue',
+      subject: bar.id,
+      counts: true,
+      working: [],
+    }),
+  ];
+};
+
 const subjectOf = (problem: ChassisProblem): string => {
   if ('memberId' in problem) return problem.memberId;
   if ('panelId' in problem) return problem.panelId;
@@ -350,6 +371,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: read
     ...shallowHeader(chassis),
     ...offBars(trailer, chassis),
     ...through(chassis),
+    ...throughDeck(trailer, chassis),
     ...metals(trailer, chassis.members),
     ...sizes(trailer, chassis, aboard),
     ...(unmarked.length > 0

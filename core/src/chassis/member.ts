@@ -109,6 +109,7 @@ export type ChassisProblem =
   | { readonly code: 'tongue-under-longer-than-bed'; readonly underM: number }
   | { readonly code: 'slope-under-frame'; readonly byM: number }
   | { readonly code: 'step-up-under-frame'; readonly byM: number }
+  | { readonly code: 'rise-over-frame'; readonly byM: number }
   | { readonly code: 'step-too-small'; readonly byM: number; readonly leastM: number }
   | { readonly code: 'step-with-side-tubes'; readonly byM: number }
   | { readonly code: 'side-tubes-ahead-of-tongue'; readonly aheadM: number; readonly lengthM: number }

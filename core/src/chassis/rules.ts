@@ -43,6 +43,11 @@ export const RULES = rulesOf({
     source: commonPractice('joints of sheets lie on framing'),
     holds: 'joints along the trailer are not looked at, nor blocking between the bars',
   },
+  'tongue-through-deck': {
+    formula: 'told: a tongue on top of the frame takes room from deck and loads',
+    source: computedBy('the frame’s own geometry'),
+    holds: 'decks of any kind; loads are not moved aside',
+  },
   'bars-cross': {
     formula: 'bars of one’s own keep clear of others, or stand on them',
     source: computedBy('the frame’s own geometry'),

@@ -111,7 +111,8 @@ const RANK_FROM_ABOVE: Readonly<Record<Member['group'], number>> = {
 
 /** All bars from above, the tongue under the frame first; posts stand on end. */
 export const barsFromAbove = (trailer: Trailer, { members }: Chassis): readonly DrawnShape[] => {
-  const rank = ({ group }: Member): number => RANK_FROM_ABOVE[group];
+  const rank = ({ group, extent }: Member): number =>
+    group === 'tongue' && extent.z1M > 0 ? RANK_FROM_ABOVE.own : RANK_FROM_ABOVE[group];
   return members
     .toSorted((a, b) => rank(a) - rank(b))
     .flatMap((member): DrawnShape[] => [

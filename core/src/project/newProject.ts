@@ -42,6 +42,7 @@ export const UNKNOWN_VEHICLE: TowVehicle = {
 /** A tongue straight out of the frame, with nothing on it. */
 export const PLAIN_TONGUE = {
   rise: { kind: 'level', byM: 0 },
+  runs: 'under',
   cutLaterM: 0,
   topPlate: null,
   capped: false,

@@ -115,7 +115,7 @@ const aFrame = (
       ...(reach[i] as Reach),
       intoM: reach[i]?.under || tongue.rise.kind === 'stepped' ? 0 : intoHeaderM(trailer),
       // Legs of unequal height lie with their tops level.
-      z0M: z0M + tallestM - own.bar.heightM,
+      z0M: z0M + (tongue.runs === 'over' ? 0 : tallestM - own.bar.heightM),
       risePerM,
       cutLaterM: tongue.cutLaterM / Math.cos(angle),
     });
@@ -167,7 +167,7 @@ const buildSideTubes = (
         ...reach,
         intoM: reach.under ? 0 : intoHeaderM(trailer),
         // Tops level with the backbone's where they run under the rails, middles level where they butt on the header.
-        z0M: level.z0M + (backbone.bar.heightM - own.bar.heightM) * (under ? 1 : 0.5),
+        z0M: level.z0M + (backbone.bar.heightM - own.bar.heightM) * (under ? (tongue.runs === 'over' ? 0 : 1) : 0.5),
         risePerM: level.risePerM,
         cutLaterM: 0,
       }),

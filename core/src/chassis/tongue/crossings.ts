@@ -37,9 +37,10 @@ const lineOf = (id: string): TongueLine | undefined => {
   return part.kind === 'tongue-bar' ? part.line : part.kind === 'side-tube' ? part.side : undefined;
 };
 
-/** Every place where a bar of the tongue passes under a cross-member or the front header, between the rails. */
+/** Every place where a bar of the tongue passes under (or, on top of the frame, over) a cross-member or the front header, between the rails. */
 export const crossingsUnder = (trailer: Trailer, bars: readonly Member[], bed: Bed): readonly Crossing[] => {
   const packed = new Set(trailer.frame.packers);
+  const over = trailer.frame.tongue.runs === 'over';
   const crosses = bed.members.filter(({ group, id }) => group === 'cross' || id === 'header.front');
   return bars.flatMap((bar) => {
     const line = lineOf(bar.id);
@@ -51,7 +52,7 @@ export const crossingsUnder = (trailer: Trailer, bars: readonly Member[], bed: B
       const yM = tip[1] + ((rear[1] - tip[1]) * (Math.min(xM, rear[0]) - tip[0])) / (rear[0] - tip[0]);
       const ys = cross.plan.map(([, y]) => y);
       if (yM < Math.min(...ys) || yM > Math.max(...ys)) return [];
-      const gapM = cross.extent.z0M - bar.extent.z1M;
+      const gapM = over ? bar.extent.z0M - cross.extent.z1M : cross.extent.z0M - bar.extent.z1M;
       const touches = gapM <= TOUCH_M;
       return [
         {
@@ -62,7 +63,9 @@ export const crossingsUnder = (trailer: Trailer, bars: readonly Member[], bed: B
           gapM,
           touches,
           packerId:
-            !touches && packed.has(cross.id) ? printPartId({ kind: 'packer', line, under: cross.id }) : undefined,
+            !touches && !over && packed.has(cross.id)
+              ? printPartId({ kind: 'packer', line, under: cross.id })
+              : undefined,
         },
       ];
     });

@@ -10,7 +10,7 @@ export interface TongueLevel {
   readonly risePerM: number;
 }
 
-/** Half-way up the header where it ends there; under the rails where it runs on beneath; a step moves all of it, a slope its front. */
+/** Half-way up the header where it ends there; under the rails or on them where it runs on; a step moves all of it, a slope its front. */
 export const tongueLevel = (
   tongue: Tongue,
   bed: Bed,
@@ -18,9 +18,14 @@ export const tongueLevel = (
   under: boolean,
   problems: ChassisProblem[],
 ): TongueLevel => {
-  const usualM = under ? -bed.railHeightM - barHeightM : -(bed.railHeightM + barHeightM) / 2;
+  const over = under && tongue.runs === 'over';
+  const usualM = over ? 0 : under ? -bed.railHeightM - barHeightM : -(bed.railHeightM + barHeightM) / 2;
   const { kind, byM } = tongue.rise;
   if (kind === 'level' || byM === 0) return { z0M: usualM, risePerM: 0 };
+  if (over) {
+    problems.push({ code: 'rise-over-frame', byM });
+    return { z0M: usualM, risePerM: 0 };
+  }
   if (kind === 'sloped') {
     if (!under) return { z0M: usualM, risePerM: byM / tongue.lengthM };
     problems.push({ code: 'slope-under-frame', byM });

@@ -26,6 +26,8 @@ const PROBLEMS: {
     `The tongue runs ${say.length(p.underM)} under the frame and past its rear end.`,
   'slope-under-frame': () =>
     'A sloped tongue that runs on under the frame bends at the front header. Let it end at the header, or step it instead.',
+  'rise-over-frame': () =>
+    'A tongue that runs on top of the frame lies level here. Let it end at the front header to slope or step it.',
   'step-up-under-frame': () =>
     'A tongue that runs on under the frame can only be stepped down. Let it end at the front header to step it up.',
   'tongue-joint-behind-side-tubes': (p, say) =>
@@ -102,6 +104,8 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
       `${say.partName(data.memberId)} passes through ${say.partName(data.otherId)} without being joined to it. Let one end on the other, or move it aside.`,
       data.more === 0 ? '' : data.more === 1 ? 'One more pair does so.' : `${data.more} more pairs do so.`,
     ),
+  'tongue-through-deck': ({ data }, say) =>
+    `The tongue lies on top of the frame, ${say.length(data.deepM)} into the space over the deck. Cut the deck out beside it, and keep loads off it.`,
   'header-too-shallow': ({ data }, say) =>
     `The tongue is ${say.length(data.barM)} deep and butts on a header of ${say.length(data.headerM)}: the rest of its end hangs in the air. Make the header as deep, or run the tongue under the frame.`,
   'aluminum-welds': ({ data }, say) =>

@@ -258,6 +258,11 @@ const PlatesAndEnds = () => {
   );
 };
 
+const RUNS = [
+  { value: 'under', text: 'Under the frame' },
+  { value: 'over', text: 'On top of it' },
+] as const;
+
 /** Angle, slope or step, joint, and what lies on the tongue. */
 export const TongueShape = () => {
   const { trailer } = useEditing();
@@ -267,6 +272,14 @@ export const TongueShape = () => {
     <>
       <FieldGroup title="Shape of the tongue">
         <TongueAngles />
+        {(tongue.kind === 'a-frame' ? tongue.rearEnd === 'under' : tongue.underM > 0) && (
+          <SelectField
+            label="It runs on"
+            value={tongue.runs}
+            options={RUNS}
+            onCommit={(runs) => change(`tongue ${runs} the frame`, { runs })}
+          />
+        )}
         <SelectField
           label="Height"
           value={tongue.rise.kind}

@@ -9,7 +9,7 @@ import { useRecord } from '../../../fields/useRecord';
 export const TiltFields = () => {
   const { trailer } = useEditing();
   const { say } = useWorkbench('say');
-  const [{ tilt, bed }, set] = useRecord('frame');
+  const [{ tilt }, set] = useRecord('frame');
   const metric = trailer.settings.units === 'metric';
   return (
     <FieldGroup title="Tilting bed">
@@ -22,7 +22,7 @@ export const TiltFields = () => {
               tilt: on
                 ? {
                     pivotXM: trailer.runningGear.positionM,
-                    latchXM: bed.lengthM * 0.1,
+                    latchXM: metric ? millimetres(150) : inches(6),
                     pinDiameterM: metric ? millimetres(25) : inches(1),
                   }
                 : null,
