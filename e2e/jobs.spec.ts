@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { Job } from './jobs';
+import { seriousFaults } from './trailer';
 
 test('a seedling flatbed of two sheets: sides, a gate of mesh as a ramp, a shelf on the tongue', async ({ page }) => {
   const job = await Job.begin(page, 'Seedling flatbed');
@@ -24,6 +25,7 @@ test('a seedling flatbed of two sheets: sides, a gate of mesh as a ramp, a shelf
   // 2 × 50 + 2 × 52 + 3 × 48 = 348 in of 1.35 lb/ft are 39 lb; 54 × 50 in of mesh at 2.22 kg/m² 8.5 lb.
   await job.shows('7 bars, 1 flat part, 48 lb');
   await job.says(/Gate lies on the ground at \d+(\.\d)?°/);
+  expect(await seriousFaults(page)).toEqual([]);
   await job.putOn('Tongue shelf');
   await job.saysNot('no room');
   await job.step('Cut & buy');
@@ -227,6 +229,8 @@ test('a new tongue on an old frame: what is there stays, the tongue is cut and b
   }
   await job.step('Tongue & coupler');
   await job.choose({ Tongue: 'Backbone' });
+  await job.choose({ 'It runs on': 'On top of it' });
+  await job.says('The tongue lies on top of the frame');
   await job.tick(/[Oo]pen ends capped/);
   await job.step('Cut & buy');
   await job.says(/4 bars are there already/);
@@ -299,6 +303,7 @@ test('one farm trailer for many roles, in millimetres: a table of loads, a boom 
   await job.press('Add case');
   const table = page.getByRole('table', { name: 'What is aboard in which load' });
   await expect(table.getByRole('row')).toHaveCount(5);
+  expect(await seriousFaults(page)).toEqual([]);
   const [box] = await table.getByRole('checkbox', { name: /^Boom, / }).all();
   await box?.setChecked(true);
   await job.choose({ Move: 'Boom' });
@@ -340,4 +345,27 @@ test('the drop of a mount is asked, not guessed, as long as the ride height is u
   await job.step('Tongue & coupler');
   await job.says(/[Hh]itch/);
   await job.shows('Ball mount');
+});
+
+test('a bar goes from the one that is picked to the next; a piece is kept for other trailers, taken apart, undone', async ({
+  page,
+}) => {
+  const job = await Job.begin(page, 'Orchard rack');
+  await job.step('Bed & frame');
+  await job.part('Left rail');
+  await job.press('From this to another');
+  await job.part('Right rail');
+  await job.press('Put it there');
+  await job.shows('4\' 8" long');
+  await job.putOn('Headboard');
+  await job.set({ 'Its name': 'Orchard headboard' });
+  await job.press('Keep for others');
+  await job.press('Take apart');
+  await job.part('Bar 2');
+  await page.getByRole('button', { name: /^Undo: orchard headboard taken apart/i }).click();
+  await page.goto('/');
+  await page.getByRole('button', { name: 'New trailer' }).click();
+  await job.step('Bed & frame');
+  await job.choose({ 'Put on': 'Orchard headboard' });
+  await job.shows(/\d+ bars, 0 flat parts/);
 });

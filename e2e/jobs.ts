@@ -30,7 +30,7 @@ export class Job {
   private async openAll(): Promise<void> {
     await this.panel.evaluate((panel) => {
       for (const group of panel.querySelectorAll('details'))
-        if (group.querySelector('input, select') || group.querySelector('table')) group.open = true;
+        if (group.querySelector('input, select, table, button')) group.open = true;
     });
   }
 
