@@ -124,9 +124,16 @@ const LabelMark = memo(({ label, past, size }: LabelMarkProps) => {
     case 'name':
       return (
         <g pointerEvents="none">
-          <SheetText x={label.x} y={label.y} text={label.text} size={size - 0.5} />
+          <SheetText x={label.x} y={label.y} text={label.text} size={size - 0.5} rim="var(--load)" />
           {label.second && (
-            <SheetText x={label.x} y={label.y + LINE * size} text={label.second} size={size - 0.5} bold />
+            <SheetText
+              x={label.x}
+              y={label.y + LINE * size}
+              text={label.second}
+              size={size - 0.5}
+              bold
+              rim="var(--load)"
+            />
           )}
         </g>
       );

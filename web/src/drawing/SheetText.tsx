@@ -43,6 +43,8 @@ interface SheetTextProps extends SVGProps<SVGGElement> {
   readonly vertical?: boolean;
   /** paper under the lettering, so that lines do not run through it */
   readonly cleared?: boolean;
+  /** a rim about the letters in this colour, where bars may run through them */
+  readonly rim?: string;
 }
 
 /** Lettering on the drawing: narrow, on its own patch of paper where lines would cross it. */
@@ -57,6 +59,7 @@ export const SheetText = memo(
     color = 'var(--ink)',
     vertical = false,
     cleared = false,
+    rim,
     ...rest
   }: SheetTextProps) => {
     const width = text.length * size * CHARACTER_PX + 8;
@@ -70,6 +73,7 @@ export const SheetText = memo(
           fontSize={size}
           fontWeight={bold ? 650 : 450}
           fill={color}
+          {...(rim === undefined ? {} : { stroke: rim, strokeWidth: 3, paintOrder: 'stroke' })}
           style={{ fontStretch: '84%' }}
         >
           {sized(text)}

@@ -321,8 +321,9 @@ export const SuspensionFields = () => {
       {(suspension.kind === 'leaf' || suspension.kind === 'torsion' || suspension.kind === 'swing-arm') && (
         <>
           <p className="narrow mute self-center text-[13px]">
-            Each spring’s rate: {rateHint}
-            {ratedStress}
+            {suspension.kind === 'swing-arm'
+              ? `At each wheel: ${rate === undefined ? 'not known' : say.measured({ value: rate, kind: 'rate' })}`
+              : `Each spring’s rate: ${rateHint}${ratedStress}`}
           </p>
           <RecordFields record={suspension} sizes={BUMP_SIZES} onChange={set} />
         </>
