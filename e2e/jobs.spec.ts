@@ -68,7 +68,8 @@ test('a yard cart on swing arms behind a small machine: levers, travel, a unit t
   await job.says('The arm points up before it is loaded');
   await job.set({ 'Arm below level, unloaded': '20', 'Wheel middle to wheel middle': '42' });
   await job.step('Tongue & coupler');
-  await job.choose({ Tongue: 'Straight tube' });
+  await job.choose({ Tongue: 'Straight tube', 'Kind of coupling': 'Pin through a drawbar' });
+  await job.says('A pin in a drawbar turns one way only');
   await job.analysed();
 });
 
@@ -85,7 +86,7 @@ test('a warm room on a bare frame: a body with door and window, its weight creep
   await job.choose({ 'Opening 1 in': 'Right wall' });
   await job.set({
     'Opening 1, from its front or left': '30',
-    'Opening 1, from below': '0',
+    'Opening 1, from below or left': '0',
     'Opening 1, wide': '26',
     'Opening 1, high': '68',
   });

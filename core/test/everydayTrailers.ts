@@ -210,7 +210,7 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
         ...trailer,
         frame: {
           ...trailer.frame,
-          deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false, sheet: null },
+          deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false, sheet: null, cutouts: [] },
         },
         coupling: { ...trailer.coupling, brakes: 'fitted' },
       }),
@@ -318,7 +318,7 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
         coupling: { ...trailer.coupling, massKg: 2, jackMassKg: 0 },
         frame: {
           ...trailer.frame,
-          deck: { kind: 'plywood', thicknessM: inches(0.5), seat: 'on-top', incised: false, sheet: null },
+          deck: { kind: 'plywood', thicknessM: inches(0.5), seat: 'on-top', incised: false, sheet: null, cutouts: [] },
         },
       }),
     ),

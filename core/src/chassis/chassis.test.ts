@@ -109,7 +109,7 @@ describe('bed', () => {
         rail: { sectionId: 'tube-1x1x11ga', materialId: 'unmarked-tube', faces: 'in' },
         header: { sectionId: 'tube-1x1x11ga', materialId: 'unmarked-tube', faces: 'in' },
       },
-      deck: { kind: 'plywood', thicknessM: inches(0.75), seat: 'recessed', incised: false, sheet: null },
+      deck: { kind: 'plywood', thicknessM: inches(0.75), seat: 'recessed', incised: false, sheet: null, cutouts: [] },
     });
     const deck = buildChassis(trailer).panels.find(({ kind }) => kind === 'deck');
     expect(deck && deck.extent.x1M - deck.extent.x0M).toBeCloseTo(feet(8), 9);

@@ -25,7 +25,7 @@ export { rackUnder } from './rack.js';
 export { deckLay, type SheetJoint, sheetJoints, type SheetLay, sheetLay, wholeSheetLengthM } from './sheets.js';
 export { webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
-export type { Cutout, OwnSheet, Panel } from './panels.js';
+export type { Cutout, OwnSheet, Panel } from './panel.js';
 export { copeInto, type EndWork, saddleLengthM, endWorkOf } from './endWork.js';
 export type { Plate } from './plates.js';
 export { type Crossing, tongueMiddle, withRearHeld } from './tongue/crossings.js';

@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../test/projects.js';
+import { planView } from '../drawing/index.js';
 import { evaluate } from '../evaluation/index.js';
 import type { OwnBar, OwnPanel, Trailer } from '../project/index.js';
 import { analyseStrength } from '../strength/index.js';
@@ -118,6 +119,41 @@ describe('a panel at a place', () => {
   test('an opening that reaches past it is cut off at its edge', () => {
     const { own } = built(panel(place, { cutouts: [{ id: 'o', alongM: 0.9, upM: 0.7, lengthM: 5, heightM: 5 }] }));
     expect(own.areaM2).toBeCloseTo(0.8 - 0.01, 12);
+  });
+});
+
+describe('wheel wells and holes in the deck', () => {
+  const holed = (cutouts: Trailer['frame']['deck']['cutouts']): Trailer => ({
+    ...sample,
+    frame: { ...sample.frame, deck: { ...sample.frame.deck, kind: 'plywood', thicknessM: 0.018, cutouts } },
+  });
+  const deckOf = (trailer: Trailer) => {
+    const deck = buildChassis(trailer).panels.find(({ kind }) => kind === 'deck');
+    if (!deck) throw new Error('no deck');
+    return deck;
+  };
+  const WELLS = [
+    { id: 'l', alongM: 1, upM: 0, lengthM: 0.8, heightM: 0.25 },
+    { id: 'r', alongM: 1, upM: sample.frame.bed.widthM - 0.25, lengthM: 0.8, heightM: 0.25 },
+  ];
+  test('two wells of 0.8 × 0.25 m take their plywood off, alike on both sides', () => {
+    const [whole, wells] = [deckOf(holed([])), deckOf(holed(WELLS))];
+    expect(whole.massKg - wells.massKg).toBeCloseTo(2 * 0.8 * 0.25 * 0.018 * 590, 9);
+    expect(wells.centre.yM).toBeCloseTo(0, 12);
+    expect(wells.extent).toEqual(whole.extent);
+  });
+  test('they are seen through from above', () => {
+    const trailer = holed(WELLS);
+    const { chassis } = evaluate(trailer);
+    const lettering = { length: String, mass: String, load: String };
+    const deck = planView({ trailer, chassis, shown: undefined }, { lettering, sizes: false }).shapes.find(
+      ({ part, kind }) => part === 'deck' && kind === 'region',
+    );
+    expect(deck?.kind === 'region' ? deck.loops : []).toHaveLength(3);
+  });
+  test('a hole that is all of the deck leaves none', () => {
+    const all = [{ id: 'a', alongM: 0, upM: 0, lengthM: 15, heightM: 5 }];
+    expect(buildChassis(holed(all)).panels.some(({ kind }) => kind === 'deck')).toBe(false);
   });
 });
 

@@ -3,7 +3,7 @@ import type { OwnPanel, SheetFill, Trailer } from '../project/index.js';
 import { type BarBox, boxesAlong } from './barBoxes.js';
 import type { ChassisProblem, Member, MiddleLine } from './member.js';
 import { middleLineOf } from './middleLine.js';
-import type { Cutout, OwnSheet, Panel } from './panels.js';
+import type { Cutout, OwnSheet, Panel } from './panel.js';
 
 /** Lies flat, stands along the trailer, or stands across it. */
 export type Plane = Extract<OwnPanel['place'], { kind: 'at' }>['plane'];
@@ -187,7 +187,10 @@ export const buildOwnPanels = (
 };
 
 /** Boxes of what is left of a panel between its cut-outs: strips across it, by the cut-outs' edges. */
-export const panelBoxes = ({ extent, y0M, y1M }: Panel, { plane, cutouts }: OwnSheet): readonly BarBox[] => {
+export const panelBoxes = (
+  { extent, y0M, y1M }: Panel,
+  { plane, cutouts }: Pick<OwnSheet, 'plane' | 'cutouts'>,
+): readonly BarBox[] => {
   const whole: BarBox = { ...extent, y0M, y1M };
   const [, along, up] = AXES[plane];
   const edges = [

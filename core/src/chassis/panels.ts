@@ -1,44 +1,9 @@
-import { DECK_ROWS } from '../catalog/index.js';
-import type { SheetFill, Trailer } from '../project/index.js';
-import type { BarBox } from './barBoxes.js';
+import type { Trailer } from '../project/index.js';
+import { panelOf } from './ownPanels.js';
+import type { Panel } from './panel.js';
 import { type BarStock, placeBar, stockOf } from './bars.js';
 import type { Bed } from './bed.js';
-import { type ChassisProblem, type Extent, type Member, planBox, type Point3 } from './member.js';
-
-/** A window, a door, a wheel well in a panel of one's own: from its front or left edge and from its lower edge, m. */
-export interface Cutout {
-  readonly id: string;
-  readonly alongM: number;
-  readonly upM: number;
-  readonly lengthM: number;
-  readonly heightM: number;
-  /** as far as it lies in the panel */
-  readonly box: BarBox;
-}
-
-/** What a panel of one's own, or of a ready-made piece, is. */
-export interface OwnSheet {
-  readonly sheet: SheetFill;
-  readonly plane: 'flat' | 'along' | 'across';
-  readonly cutouts: readonly Cutout[];
-  /** of what is left between the cut-outs */
-  readonly areaM2: number;
-  readonly existing: boolean;
-  /** bars that carry it, alike by their lengths; none where it is held by nothing */
-  readonly heldBy: readonly string[];
-}
-
-/** A flat part: deck, side board, or one of one's own. */
-export interface Panel {
-  readonly id: string;
-  readonly kind: 'deck' | 'board' | 'own';
-  readonly extent: Extent;
-  readonly y0M: number;
-  readonly y1M: number;
-  readonly massKg: number;
-  readonly centre: Point3;
-  readonly own?: OwnSheet;
-}
+import { type ChassisProblem, type Extent, type Member, planBox } from './member.js';
 
 const panel = (
   id: string,
@@ -65,22 +30,30 @@ export const deckTopZM = (trailer: Trailer): number => {
 /** Deck: over the whole frame, or recessed between the rails and headers. */
 export const buildDeck = (trailer: Trailer, bed: Bed): Panel[] => {
   const { deck, bed: size } = trailer.frame;
-  const row = DECK_ROWS.find((candidate) => candidate.id === deck.kind);
-  if (!row) return [];
+  if (deck.kind === 'none') return [];
   const recessed = deck.seat === 'recessed';
   const along = recessed ? bed.headerWidthM : 0;
   const across = recessed ? bed.railWidthM : 0;
   const top = deckTopZM(trailer);
-  return [
-    panel(
-      'deck',
-      'deck',
-      { x0M: along, x1M: size.lengthM - along, z0M: top - deck.thicknessM, z1M: top },
-      across - size.widthM / 2,
-      size.widthM / 2 - across,
-      row.densityKgM3,
-    ),
-  ];
+  const whole = panelOf({
+    id: 'deck',
+    sheet: { kind: deck.kind, thicknessM: deck.thicknessM },
+    plane: 'flat',
+    box: {
+      x0M: along,
+      x1M: size.lengthM - along,
+      y0M: across - size.widthM / 2,
+      y1M: size.widthM / 2 - across,
+      z0M: top - deck.thicknessM,
+      z1M: top,
+    },
+    cutouts: deck.cutouts,
+    existing: false,
+    heldBy: [],
+  });
+  if (!whole) return [];
+  const { own, ...panel } = whole;
+  return [{ ...panel, kind: 'deck', holes: own?.cutouts ?? [] }];
 };
 
 /** Posts of a side rail stand no further apart than this, m: common practice for stake sides (4 ft). */

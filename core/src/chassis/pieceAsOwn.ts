@@ -1,7 +1,7 @@
 import type { BarEnd, OwnBar, OwnPanel, Trailer } from '../project/index.js';
 import { isOfPiece } from '../project/index.js';
 import type { Chassis } from './buildChassis.js';
-import type { Panel } from './panels.js';
+import type { Panel } from './panel.js';
 
 /** A panel of a piece as one that lies at its place. */
 const asOwnPanel = (panel: Panel, id: string): OwnPanel[] => {

@@ -1,7 +1,7 @@
 import type { Frame, Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import type { Chassis } from './buildChassis.js';
-import type { Panel } from './panels.js';
+import type { Panel } from './panel.js';
 
 type Sheet = NonNullable<Frame['deck']['sheet']>;
 

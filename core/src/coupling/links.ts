@@ -10,7 +10,7 @@ import {
   verdictOf,
   workedOut,
 } from '../findings/index.js';
-import type { Trailer } from '../project/index.js';
+import type { Coupling, Trailer } from '../project/index.js';
 import { commonPractice } from '../source.js';
 
 import type { HitchDemand } from './demand.js';
@@ -41,7 +41,7 @@ export interface LinkFindingData {
   };
   'ball-fits': { readonly ballM: number | undefined; readonly couplerM: number };
   'ball-hole': { readonly holeM: number; readonly shankM: number };
-  'coupling-kind': { readonly kind: 'pintle' | 'three-axis' };
+  'coupling-kind': { readonly kind: Exclude<Coupling['kind'], 'ball'> };
 }
 export type LinkFinding = FindingOf<LinkFindingData>;
 
@@ -147,6 +147,13 @@ const weakest = (trailer: Trailer, demand: HitchDemand, all: readonly Link[]): L
   });
 };
 
+const KIND_SOURCES: Readonly<Record<Exclude<Coupling['kind'], 'ball'>, string>> = {
+  pintle: 'eye and pintle of SAE J847: noisy, keep the slack low, chains besides',
+  'three-axis': 'couplings free in all three ways, tested to UN R55 or ADR 62',
+  pin: 'drawbar pins of small machines: for yards and fields, with a clip through the pin',
+  hand: 'carts that are pulled by hand',
+};
+
 export const linkFindings = (trailer: Trailer, demand: HitchDemand, links: readonly Link[]): LinkFinding[] => {
   const { ball, ballDiameterM, kind } = trailer.coupling;
   const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
@@ -185,11 +192,7 @@ export const linkFindings = (trailer: Trailer, demand: HitchDemand, links: reado
         data: { kind },
         verdict: 'ok',
         counts: false,
-        source: commonPractice(
-          kind === 'pintle'
-            ? 'eye and pintle of SAE J847: noisy, keep the slack low, chains besides'
-            : 'couplings free in all three ways, tested to UN R55 or ADR 62',
-        ),
+        source: commonPractice(KIND_SOURCES[kind]),
       }),
     );
   }

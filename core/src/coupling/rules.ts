@@ -153,6 +153,6 @@ export const RULES = rulesOf({
   'coupling-kind': {
     formula: 'told, not judged',
     source: commonPractice('pintle: eye and pintle of SAE J847; three axes: tested to UN R55 or ADR 62'),
-    holds: 'pintles and couplings free in three ways',
+    holds: 'couplings without a ball',
   },
 });

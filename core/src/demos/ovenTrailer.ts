@@ -64,7 +64,7 @@ export const ovenTrailer: Project = withDesign(started, {
       rearEnd: 'under',
       apexBehindBallM: inches(3),
     },
-    deck: { kind: 'steel-sheet', thicknessM: inches(0.125), seat: 'on-top', incised: false, sheet: null },
+    deck: { kind: 'steel-sheet', thicknessM: inches(0.125), seat: 'on-top', incised: false, sheet: null, cutouts: [] },
     sides: { kind: 'none' },
   },
   strength: { ...base.strength, weldLegM: inches(1 / 4) },

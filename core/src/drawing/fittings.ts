@@ -199,13 +199,16 @@ export const panelsFromSide = ({ panels }: Chassis): readonly DrawnShape[] =>
 export const panelsFromAbove = (trailer: Trailer, { panels }: Chassis): readonly DrawnShape[] => {
   const { kind: deck } = trailer.frame.deck;
   const outlines = panels.map((panel): DrawnShape => {
-    const { id, kind, extent, y0M, y1M, own } = panel;
+    const { id, kind, extent, y0M, y1M, own, holes = [] } = panel;
     if (own) return ownPanelShape(panel, own, 'plan');
     return {
       part: id,
-      kind: 'polygon',
+      kind: 'region',
       layer: kind === 'deck' ? 'deck' : 'sides',
-      points: box(extent.x0M, extent.x1M, y0M, y1M),
+      loops: [
+        box(extent.x0M, extent.x1M, y0M, y1M),
+        ...holes.map(({ box: hole }) => box(hole.x0M, hole.x1M, hole.y0M, hole.y1M)),
+      ],
       fill: kind === 'deck' ? 'none' : 'wood',
       line: 'detail',
       ...(kind === 'deck' && deck !== 'none' ? { hatch: HATCH_OF[deck] } : {}),

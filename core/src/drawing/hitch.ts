@@ -46,6 +46,20 @@ const couplingFromSide = (trailer: Trailer, { ballXM }: Chassis, ballZM: number)
         { ...bored, kind: 'circle', centre: [ballXM, ballZM], radiusM: r },
       ];
     }
+    case 'pin':
+      return [
+        { ...own, kind: 'polygon', points: strip([ballXM - aheadM, ballZM], [ballXM + backM, ballZM], EYE.barM) },
+        {
+          ...bored,
+          kind: 'polygon',
+          points: box(ballXM - EYE.barM / 4, ballXM + EYE.barM / 4, ballZM - 2 * EYE.barM, ballZM + 2 * EYE.barM),
+        },
+      ];
+    case 'hand':
+      return [
+        { ...own, kind: 'polygon', points: strip([ballXM, ballZM], [ballXM + backM, ballZM], EYE.barM) },
+        { ...own, kind: 'circle', centre: [ballXM, ballZM], radiusM: EYE.barM / 2 },
+      ];
     case 'pintle':
       return [
         { ...own, kind: 'polygon', points: strip([ballXM, ballZM], [ballXM + backM, ballZM], EYE.barM) },
@@ -116,6 +130,16 @@ const couplingFromAbove = (trailer: Trailer, { ballXM }: Chassis): DrawnShape[] 
         { ...bored, kind: 'circle', centre: [ballXM, 0], radiusM: r },
       ];
     }
+    case 'pin':
+      return [
+        { ...own, kind: 'polygon', points: strip([ballXM - aheadM, 0], [ballXM + backM, 0], 2 * EYE.barM) },
+        { ...bored, kind: 'circle', centre: [ballXM, 0], radiusM: EYE.barM / 4 },
+      ];
+    case 'hand':
+      return [
+        { ...own, kind: 'polygon', points: strip([ballXM, 0], [ballXM + backM, 0], EYE.barM) },
+        { ...own, kind: 'polygon', points: strip([ballXM, -1.5 * widthM], [ballXM, 1.5 * widthM], EYE.barM) },
+      ];
     case 'pintle':
       return [
         { ...own, kind: 'polygon', points: strip([ballXM, 0], [ballXM + backM, 0], EYE.barM) },

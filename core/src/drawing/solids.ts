@@ -264,8 +264,12 @@ export const trailerSolids = (
         : [],
     ),
     ...chassis.panels.flatMap((panel) => {
-      const { id, kind, extent, y0M, y1M, own } = panel;
-      const boxes = own ? panelBoxes(panel, own) : [{ ...extent, y0M, y1M }];
+      const { id, kind, extent, y0M, y1M, own, holes } = panel;
+      const boxes = own
+        ? panelBoxes(panel, own)
+        : holes
+          ? panelBoxes(panel, { plane: 'flat', cutouts: holes })
+          : [{ ...extent, y0M, y1M }];
       return boxes.map(
         (part): Solid => ({
           part: id,

@@ -140,6 +140,9 @@ const yExtent = (plan: readonly (readonly [number, number])[]): { y0M: number; y
   return { y0M: Math.min(...ys), y1M: Math.max(...ys) };
 };
 
+/** All of it ahead of the bed: only the tongue is there to carry it. */
+const isAhead = ({ extent }: Pick<Chassis['members'][number], 'extent'>): boolean => extent.x1M <= 0;
+
 const PANEL_GROUPS = { deck: 'deck', board: 'sides', own: 'body' } as const;
 
 const framePartsOf = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
@@ -153,7 +156,7 @@ const framePartsOf = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
       x1M: member.extent.x1M,
       ...yExtent(member.plan),
       heightM: member.extent.z1M - member.extent.z0M,
-      carriedBy: member.group === 'tongue' ? 'tongue' : 'rails',
+      carriedBy: member.group === 'tongue' || isAhead(member) ? 'tongue' : 'rails',
       movesWithAxle: false,
       ...(member.hungOn ? { heldBy: member.hungOn } : {}),
     }),
@@ -175,7 +178,7 @@ const framePartsOf = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
       y0M: panel.y0M,
       y1M: panel.y1M,
       heightM: panel.extent.z1M - panel.extent.z0M,
-      carriedBy: panel.kind === 'deck' ? 'deck' : 'rails',
+      carriedBy: panel.kind === 'deck' ? 'deck' : panel.own && isAhead(panel) ? 'tongue' : 'rails',
       movesWithAxle: false,
       ...(panel.own && panel.own.heldBy.length > 0 ? { heldBy: panel.own.heldBy } : {}),
     }),

@@ -39,7 +39,7 @@ const panelPlaceSchema = z.discriminatedUnion('kind', [
 ]);
 
 /** A window, a door, a wheel well: from the panel's front or left edge and from its lower edge. */
-const cutoutSchema = object({ id, alongM: lengthOrZero, upM: lengthOrZero, lengthM: length, heightM: length });
+export const cutoutSchema = object({ id, alongM: lengthOrZero, upM: lengthOrZero, lengthM: length, heightM: length });
 
 export const ownPanelSchema = object({
   id,

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { ownPanelSchema, pieceSchema, tiltSchema } from './bodySchema.js';
+import { cutoutSchema, ownPanelSchema, pieceSchema, tiltSchema } from './bodySchema.js';
 import { density, id, length, lengthOrZero, mass, object, place, text } from './fields.js';
 
 export const barSchema = object({
@@ -178,6 +178,8 @@ export const frameSchema = object({
     incised: z.boolean(),
     /** of what whole sheets, their length along the trailer or across it; null where nobody has said */
     sheet: object({ lengthM: length, widthM: length, laid: z.enum(['along', 'across']) }).nullable(),
+    /** wheel wells, holes: from the deck's front edge and from its left one */
+    cutouts: z.array(cutoutSchema).max(20),
   }),
   sides: sidesSchema,
 });

@@ -270,7 +270,14 @@ const newFrame = (metric: boolean, bedLengthM: number): Design['frame'] => {
     packers: [],
     tieDowns: { perSide: 0, workingLoadKg: null },
     stands: [],
-    deck: { kind: 'plywood', thicknessM: plywood.usualThicknessM, seat: 'on-top', incised: false, sheet: null },
+    deck: {
+      kind: 'plywood',
+      thicknessM: plywood.usualThicknessM,
+      seat: 'on-top',
+      incised: false,
+      sheet: null,
+      cutouts: [],
+    },
     sides: { kind: 'none' },
   };
 };

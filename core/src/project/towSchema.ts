@@ -83,7 +83,7 @@ export const couplingSchema = object({
   chains: decision,
   brakes: decision,
   /** what joins trailer and vehicle */
-  kind: z.enum(['ball', 'pintle', 'three-axis']),
+  kind: z.enum(['ball', 'pintle', 'three-axis', 'pin', 'hand']),
   /** on the vehicle: frame-mounted receiver or tow bar */
   receiver: rating,
   /** between receiver and ball */

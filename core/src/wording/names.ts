@@ -139,6 +139,8 @@ export const COUPLING_NAMES: Readonly<Record<Coupling['kind'], string>> = {
   ball: 'Ball',
   pintle: 'Pintle and eye',
   'three-axis': 'Free in three axes',
+  pin: 'Pin through a drawbar',
+  hand: 'Handle or arm, by hand',
 };
 export const DECISION_NAMES: Readonly<Record<Coupling['chains'], string>> = {
   'not-decided': 'Not decided',

@@ -11,7 +11,7 @@ const USUAL_SWING = {
   dampingNsPerM: null,
 } as const;
 
-/** Version 6 says flat parts, ready-made pieces of a body, a bed that tips, swing arms, a tongue on top and further tow vehicles; a trailer of version 5 had none of them. */
+/** Version 6 says flat parts, holes in the deck, ready-made pieces of a body, a bed that tips, swing arms, a tongue on top and further tow vehicles; a trailer of version 5 had none of them. */
 export const toVersion6 = (file: Fields): Fields => {
   const { design } = file;
   if (!isFields(design)) return file;
@@ -20,6 +20,7 @@ export const toVersion6 = (file: Fields): Fields => {
     [['frame', 'pieces'], []],
     [['frame', 'tilt'], null],
     [['frame', 'tongue', 'runs'], 'under'],
+    [['frame', 'deck', 'cutouts'], []],
     [['alsoTowedBy'], []],
     [['runningGear', 'suspension', 'swing'], USUAL_SWING],
   ];

@@ -23,6 +23,15 @@ const STUDY_PARTS: Readonly<Record<HomeMadeFindingData['home-made-study']['part'
   weld: 'fillets',
 };
 
+const COUPLING_KINDS = {
+  pintle:
+    'Pintle and eye clatter and let the trailer jerk: keep the slack low, hang the chains, and do not count on them to damp a swing.',
+  'three-axis':
+    'A three-axis coupling must be a tested one with its own plate. It frees the frame of the vehicle’s twist; chains still hang from the frame.',
+  pin: 'A pin in a drawbar turns one way only: on uneven ground it binds unless its hole is eased. Hold it with a clip; it is for the yard, not for the road.',
+  hand: 'Pulled by hand: a handle where it is held upright, nothing to pinch fingers, and a way to hold it on a slope.',
+} as const;
+
 export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindingData & TonguePinFindingData> = {
   'gross-against-plate': ({ data, caseId }, say) =>
     data.ratedKg === undefined
@@ -75,10 +84,7 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
     data.holeM < data.shankM
       ? `A shank of ${say.length(data.shankM)} does not go into a hole of ${say.length(data.holeM)}. Never file it thinner.`
       : `The ball’s shank is ${say.length(data.shankM)}, the hole for it ${say.length(data.holeM)}; at most 1/16 in more than the shank.`,
-  'coupling-kind': ({ data }) =>
-    data.kind === 'pintle'
-      ? 'Pintle and eye clatter and let the trailer jerk: keep the slack low, hang the chains, and do not count on them to damp a swing.'
-      : 'A three-axis coupling must be a tested one with its own plate. It frees the frame of the vehicle’s twist; chains still hang from the frame.',
+  'coupling-kind': ({ data }) => COUPLING_KINDS[data.kind],
   'coupler-fits-tongue': ({ data }) => {
     switch (data.fault) {
       case 'a-frame-on-tube':

@@ -3,6 +3,7 @@ import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
+import { CutoutFields } from './body/CutoutFields';
 import { QuantityField } from '../../fields/QuantityField';
 
 const SEATS = optionsOf(DECK_SEAT_NAMES);
@@ -98,6 +99,14 @@ export const DeckFields = () => {
         onCommit={(seat) => set('deck seat', { seat: seat })}
       />
       {deck.kind !== 'none' && deck.kind !== 'planks' && <SheetFields />}
+      {deck.kind !== 'none' && (
+        <CutoutFields
+          openings={deck.cutouts}
+          path="frame.deck.cutouts"
+          walls={false}
+          onCommit={(said, cutouts) => set(`deck: ${said}`, { cutouts: [...cutouts] })}
+        />
+      )}
       {deck.kind === 'planks' && (
         <div className="col-span-2">
           <CheckField

@@ -1,6 +1,5 @@
 import {
   addOwnBar,
-  barBetween,
   type BarEnd,
   changeOwnBar,
   explicitCrossMembers,
@@ -16,7 +15,6 @@ import {
   shiftedOwnBar,
   type Trailer,
 } from '@kereta/core';
-import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
@@ -26,9 +24,9 @@ import { QuantityField } from '../../fields/QuantityField';
 import { sectionRows } from '../pickRows';
 import { materialOptions, metalNote, sectionChange } from '../stepKit';
 import { BuildFields } from './BuildFields';
+import { BetweenTwo } from './BetweenTwo';
+import { hostOptions, newBarId } from './hosts';
 import { SpliceFields } from './SpliceFields';
-
-const newId = (): string => `bar.${nanoid(8)}`;
 
 const TURNS = [
   { value: '0', text: 'Upright' },
@@ -65,11 +63,7 @@ interface EndProps {
 const EndFields = ({ title, own, end, set }: EndProps) => {
   const { trailer } = useEditing();
   const { evaluation, say } = useWorkbench('evaluation', 'say');
-  const hosts = evaluation.chassis.members
-    .filter((member) => member.id !== own.id && middleLineOf(member))
-    .map(({ id }) => ({ value: id, text: say.partName(id) }));
-  const listed = end.kind !== 'on' || hosts.some(({ value }) => value === end.barId);
-  const options = listed ? hosts : [...hosts, { value: end.barId, text: `${say.partName(end.barId)} (not there)` }];
+  const options = hostOptions(evaluation.chassis, say, end.kind === 'on' ? end.barId : undefined, own.id);
   const metric = trailer.settings.units === 'metric';
   const change = (kind: BarEnd['kind']): void => {
     const up = metric ? millimetres(600) : inches(24);
@@ -144,7 +138,7 @@ const Copies = ({ own }: { readonly own: OwnBar }) => {
   const shifted = shiftedOwnBar(chassis, own, apartM, own.id);
   const name = say.partName(own.id).toLowerCase();
   const add = (label: string, copy: OwnBar): void => {
-    const id = newId();
+    const id = newBarId();
     edit(label, (current) => addOwnBar(current, { ...copy, id }));
     pick(id);
   };
@@ -286,67 +280,6 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
   );
 };
 
-/** A bar from the one that is picked to the one that is picked next, where they come nearest. */
-const BetweenTwo = () => {
-  const { trailer, edit } = useEditing();
-  const { picked, pick, say, evaluation } = useWorkbench('picked', 'pick', 'say', 'evaluation');
-  const [fromId, setFrom] = useState<string>();
-  const { chassis } = evaluation;
-  const isHost = (id: string | undefined): id is string =>
-    chassis.members.some((member) => member.id === id && middleLineOf(member));
-  const ends =
-    fromId !== undefined && isHost(picked) && picked !== fromId ? barBetween(chassis, fromId, picked) : undefined;
-  const { cross } = trailer.frame.groups;
-  const add = (): void => {
-    if (!ends) return;
-    const id = newId();
-    const onCross = [ends.from, ends.to].some((end) => end.kind === 'on' && parsePartId(end.barId).kind === 'cross');
-    edit('bar between two', (current) =>
-      addOwnBar(onCross ? explicitCrossMembers(current, chassis.crossPlaced) : current, {
-        id,
-        sectionId: cross.sectionId,
-        materialId: cross.materialId,
-        turnDeg: 0,
-        ...ends,
-      }),
-    );
-    setFrom(undefined);
-    pick(id);
-  };
-  if (fromId === undefined)
-    return (
-      <button
-        type="button"
-        className="button"
-        disabled={!isHost(picked)}
-        title={isHost(picked) ? undefined : 'Pick the bar that it begins on first'}
-        onClick={() => setFrom(picked)}
-      >
-        From this to another
-      </button>
-    );
-  return (
-    <div className="col-span-2 border border-base-300 p-2 text-[13px]" role="status">
-      <p>
-        From <b>{say.partName(fromId).toLowerCase()}</b>:{' '}
-        {ends
-          ? `to ${say.partName(picked ?? '').toLowerCase()}.`
-          : isHost(picked) && picked !== fromId
-            ? `${say.partName(picked)} touches it there: nothing fits between.`
-            : 'pick the bar that it ends on, in the drawing or among all parts.'}
-      </p>
-      <div className="mt-1 flex gap-2">
-        <button type="button" className="button" disabled={!ends} onClick={add}>
-          Put it there
-        </button>
-        <button type="button" className="button" onClick={() => setFrom(undefined)}>
-          Leave it
-        </button>
-      </div>
-    </div>
-  );
-};
-
 /** Bars from any place to any other. */
 export const OwnBars = () => {
   const { trailer, edit } = useEditing();
@@ -354,7 +287,7 @@ export const OwnBars = () => {
   const metric = trailer.settings.units === 'metric';
   const { ownBars, groups } = trailer.frame;
   const add = (): void => {
-    const id = newId();
+    const id = newBarId();
     const host = evaluation.chassis.members.find((member) => member.id === picked && middleLineOf(member));
     const line = host && middleLineOf(host);
     const lengthM = line && lineLengthM(line);

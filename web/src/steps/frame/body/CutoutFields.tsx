@@ -24,7 +24,7 @@ interface Opening {
 
 interface CutoutFieldsProps<O extends Opening> {
   readonly openings: readonly O[];
-  readonly path: 'frame.pieces.openings' | 'frame.ownPanels.cutouts';
+  readonly path: 'frame.pieces.openings' | 'frame.ownPanels.cutouts' | 'frame.deck.cutouts';
   /** with walls to choose from */
   readonly walls: boolean;
   readonly onCommit: (said: string, openings: readonly O[]) => void;
@@ -32,7 +32,7 @@ interface CutoutFieldsProps<O extends Opening> {
 
 const SIZES = [
   { field: 'alongM', label: 'from its front or left' },
-  { field: 'upM', label: 'from below' },
+  { field: 'upM', label: 'from below or left' },
   { field: 'lengthM', label: 'wide' },
   { field: 'heightM', label: 'high' },
 ] as const;

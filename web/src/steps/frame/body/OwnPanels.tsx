@@ -1,9 +1,10 @@
-import { addOwnPanel, changeOwnPanel, middleLineOf, newOwnPanel, type OwnPanel, removeOwnPanel } from '@kereta/core';
+import { addOwnPanel, changeOwnPanel, newOwnPanel, type OwnPanel, removeOwnPanel } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useWorkbench } from '../../../bench/workbench';
 import { useEditing } from '../../../fields/editing';
 import { CheckField, FieldGroup, SelectField, TextField } from '../../../fields/fields';
 import { QuantityField } from '../../../fields/QuantityField';
+import { hostOptions } from '../hosts';
 import { CutoutFields } from './CutoutFields';
 import { SheetFields } from './SheetFields';
 
@@ -58,13 +59,6 @@ const PlaceFields = ({ panel, change }: PlaceProps) => {
   const { trailer } = useEditing();
   const { evaluation, say } = useWorkbench('evaluation', 'say');
   const { place } = panel;
-  const hosts = evaluation.chassis.members
-    .filter((member) => middleLineOf(member))
-    .map(({ id }) => ({ value: id, text: say.partName(id) }));
-  const withMissing = (id: string) =>
-    hosts.some(({ value }) => value === id)
-      ? hosts
-      : [...hosts, { value: id, text: `${say.partName(id)} (not there)` }];
   return (
     <>
       <SelectField
@@ -87,7 +81,7 @@ const PlaceFields = ({ panel, change }: PlaceProps) => {
               key={which}
               label={which === 0 ? 'From' : 'To'}
               value={place.barIds[which]}
-              options={withMissing(place.barIds[which])}
+              options={hostOptions(evaluation.chassis, say, place.barIds[which])}
               onCommit={(barId) =>
                 change(`${which === 0 ? 'from' : 'to'} ${say.partName(barId).toLowerCase()}`, {
                   place: {

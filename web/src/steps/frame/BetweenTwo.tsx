@@ -1,0 +1,66 @@
+import { addOwnBar, barBetween, explicitCrossMembers, middleLineOf, parsePartId } from '@kereta/core';
+import { useState } from 'react';
+import { useWorkbench } from '../../bench/workbench';
+import { useEditing } from '../../fields/editing';
+import { newBarId } from './hosts';
+
+/** A bar from the one that is picked to the one that is picked next, where they come nearest. */
+export const BetweenTwo = () => {
+  const { trailer, edit } = useEditing();
+  const { picked, pick, say, evaluation } = useWorkbench('picked', 'pick', 'say', 'evaluation');
+  const [fromId, setFrom] = useState<string>();
+  const { chassis } = evaluation;
+  const isHost = (id: string | undefined): id is string =>
+    chassis.members.some((member) => member.id === id && middleLineOf(member));
+  const ends =
+    fromId !== undefined && isHost(picked) && picked !== fromId ? barBetween(chassis, fromId, picked) : undefined;
+  const { cross } = trailer.frame.groups;
+  const add = (): void => {
+    if (!ends) return;
+    const id = newBarId();
+    const onCross = [ends.from, ends.to].some((end) => end.kind === 'on' && parsePartId(end.barId).kind === 'cross');
+    edit('bar between two', (current) =>
+      addOwnBar(onCross ? explicitCrossMembers(current, chassis.crossPlaced) : current, {
+        id,
+        sectionId: cross.sectionId,
+        materialId: cross.materialId,
+        turnDeg: 0,
+        ...ends,
+      }),
+    );
+    setFrom(undefined);
+    pick(id);
+  };
+  if (fromId === undefined)
+    return (
+      <button
+        type="button"
+        className="button"
+        disabled={!isHost(picked)}
+        title={isHost(picked) ? undefined : 'Pick the bar that it begins on first'}
+        onClick={() => setFrom(picked)}
+      >
+        From this to another
+      </button>
+    );
+  return (
+    <div className="col-span-2 border border-base-300 p-2 text-[13px]" role="status">
+      <p>
+        From <b>{say.partName(fromId).toLowerCase()}</b>:{' '}
+        {ends
+          ? `to ${say.partName(picked ?? '').toLowerCase()}.`
+          : isHost(picked) && picked !== fromId
+            ? `${say.partName(picked)} touches it there: nothing fits between.`
+            : 'pick the bar that it ends on, in the drawing or among all parts.'}
+      </p>
+      <div className="mt-1 flex gap-2">
+        <button type="button" className="button" disabled={!ends} onClick={add}>
+          Put it there
+        </button>
+        <button type="button" className="button" onClick={() => setFrom(undefined)}>
+          Leave it
+        </button>
+      </div>
+    </div>
+  );
+};
