@@ -2,6 +2,7 @@ import { concluding, finding, type FindingOf, plus, quantity, workedOut, type Ex
 import type { Trailer } from '../project/index.js';
 
 import { type Part } from './parts.js';
+import { buildChassis, rackUnder } from '../chassis/index.js';
 import { sumByGroup, sumMass } from './sum.js';
 import { RULES } from './rules.js';
 
@@ -9,11 +10,48 @@ export interface MassFindingData {
   'item-without-weight': { readonly itemId: string; readonly name: string };
   /** it is to stand on a rack, and no level bar of one's own is under it */
   'no-rack-under': { readonly itemId: string };
+  /** its balance point lies beyond the bars that it stands on */
+  'tips-off-rack': { readonly itemId: string };
   'no-load': Record<string, never>;
   'heaviest-case': { readonly massKg: number; readonly emptyKg: number };
   'frame-weight': { readonly massKg: number };
 }
 export type MassFinding = FindingOf<MassFindingData>;
+
+/** Loads on a rack whose balance point is not between the bars under them; each told once, in the first load in which it is so. */
+const tipping = (trailer: Trailer, cases: Parameters<typeof massFindings>[2]): MassFinding[] => {
+  const { members, panels } = buildChassis(trailer);
+  const told = new Set<string>();
+  return cases.flatMap(({ loadCase, parts }) =>
+    parts.flatMap((part): MassFinding[] => {
+      if (part.carriedBy !== 'rack' || told.has(part.id)) return [];
+      const ids = new Set(rackUnder({ members, panels }, part)?.memberIds);
+      const bars = members.filter(({ id }) => ids.has(id));
+      const ys = bars.flatMap(({ plan }) => plan.map(([, y]) => y));
+      const { xM, yM } = part.centre;
+      const between =
+        xM >= Math.min(...bars.map(({ extent }) => extent.x0M)) - EDGE_M &&
+        xM <= Math.max(...bars.map(({ extent }) => extent.x1M)) + EDGE_M &&
+        yM >= Math.min(...ys) - EDGE_M &&
+        yM <= Math.max(...ys) + EDGE_M;
+      if (bars.length === 0 || between) return [];
+      told.add(part.id);
+      return [
+        finding({
+          step: 'loads',
+          rule: RULES['tips-off-rack'],
+          data: { itemId: part.id },
+          verdict: 'tight',
+          subject: part.id,
+          caseId: loadCase.id,
+        }),
+      ];
+    }),
+  );
+};
+
+/** A balance point this near to a bar's edge is over it, m. */
+const EDGE_M = 0.005;
 
 export const massFindings = (
   trailer: Trailer,
@@ -71,6 +109,7 @@ export const massFindings = (
   return [
     ...weightless,
     ...noRack,
+    ...tipping(trailer, cases),
     ...noLoad,
     ...(heaviest
       ? [

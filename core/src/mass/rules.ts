@@ -15,6 +15,11 @@ export const RULES = rulesOf({
     source: computedBy('bars of one’s own under its outline'),
     holds: 'bars within 5 mm of the highest carry together',
   },
+  'tips-off-rack': {
+    formula: 'balance point between the outermost bars under it',
+    source: computedBy('statics'),
+    holds: 'loads that stand on bars of one’s own; straps may hold what would tip',
+  },
   'no-load': {
     formula: 'something is carried',
     source: SUM,

@@ -78,8 +78,8 @@ export const pieceSchema = z.discriminatedUnion('kind', [
     /** bars from post to post below the top rail */
     midRails: z.number().int().min(0).max(10),
     fill: fillSchema.nullable(),
-    /** lifts out of sockets: it weighs, and does not carry with the frame */
-    liftsOut: z.boolean(),
+    /** welded all round and part of the frame; else it weighs on it, and is not in the analysis */
+    carries: z.boolean(),
   }),
   object({
     kind: z.literal('gate'),
@@ -130,6 +130,8 @@ export const pieceSchema = z.discriminatedUnion('kind', [
     /** of its walls, above the deck */
     heightM: length,
     postSpacingM: length,
+    /** its bars are part of the frame, without what its skins would add; else it weighs on the frame, and is not in the analysis */
+    carries: z.boolean(),
     /** how far its walls stand out past the bed's sides, on arms from the rails */
     overhangM: lengthOrZero,
     skin: fillSchema,

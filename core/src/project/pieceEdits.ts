@@ -65,7 +65,7 @@ export const newPiece = (
         postSpacingM: size(48, 1200),
         midRails: 1,
         fill: null,
-        liftsOut: false,
+        carries: false,
       };
     case 'gate':
       return {
@@ -100,6 +100,7 @@ export const newPiece = (
         kind,
         heightM: size(60, 1500),
         postSpacingM: size(24, 600),
+        carries: false,
         overhangM: 0,
         skin: sheet,
         roof: sheet,

@@ -11,14 +11,14 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
   const { frontXM, rearXM, deckZM } = site;
   const wallYM = site.railYM + piece.overhangM;
   const cutoutsOf = (edge: (typeof EDGES)[number]) => piece.openings.filter((opening) => opening.edge === edge);
-  buildWalls(draft, {
+  const hosts = buildWalls(draft, {
     edges: EDGES,
     heightM: piece.heightM,
     postSpacingM: piece.postSpacingM,
     midRails: 0,
     fill: piece.skin,
     face: 'outside',
-    liftsOut: false,
+    carries: piece.carries,
     cutouts: cutoutsOf,
     sideYM: wallYM,
   });
@@ -26,10 +26,10 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
   const topStartXM = frontXM - size.heightM / 2;
   bows.forEach((xM, i) => {
     const on = (edge: 'left' | 'right') => ({ kind: 'on', barId: barId(`top.${edge}`), atM: xM - topStartXM }) as const;
-    bar(`bow.${i + 1}`, on('left'), on('right'));
+    bar(`bow.${i + 1}`, on('left'), on('right'), { hungOn: piece.carries ? undefined : hosts });
   });
   const tops = EDGES.map((edge) => barId(`top.${edge}`));
-  const heldBy = [...tops, ...bows.map((_, i) => barId(`bow.${i + 1}`))];
+  const heldBy = piece.carries ? [...tops, ...bows.map((_, i) => barId(`bow.${i + 1}`))] : hosts;
   const [deep, wide] = [size.heightM / 2, size.widthM / 2];
   const zM = deckZM + piece.heightM;
   const t = piece.skin.thicknessM;
@@ -69,7 +69,7 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
           ...opening,
           alongM: Math.max(0, opening.alongM - (along ? 2 * deep : 2 * wide + t)),
         })),
-        heldBy: [barId(`top.${edge}`)],
+        heldBy: piece.carries ? [barId(`top.${edge}`)] : hosts,
       },
     );
   }

@@ -45,7 +45,7 @@ const SIDES: Piece = {
   postSpacingM: inches(30),
   midRails: 1,
   fill: ply,
-  liftsOut: false,
+  carries: true,
 };
 const GATE: Extract<Piece, { kind: 'gate' }> = {
   kind: 'gate',
@@ -78,6 +78,7 @@ const BODY: Extract<Piece, { kind: 'body' }> = {
   ...steel,
   heightM: inches(60),
   postSpacingM: inches(24),
+  carries: true,
   overhangM: 0,
   skin: { kind: 'aluminum-sheet', thicknessM: 0.001 },
   roof: { kind: 'aluminum-sheet', thicknessM: 0.001 },
@@ -274,13 +275,31 @@ describe('what carries, and what only hangs there', () => {
   };
   test('sides that lift out weigh the same and leave the rails their work', () => {
     const welded = bed([SIDES]);
-    const loose = bed([{ ...SIDES, liftsOut: true }]);
+    const loose = bed([{ ...SIDES, carries: false }]);
     const parts = (trailer: Trailer) => ofPiece(buildChassis(trailer), 's');
     expect(kg(parts(loose).bars)).toBeCloseTo(kg(parts(welded).bars), 9);
     expect(hardest(loose, 'rail.left')).toBeGreaterThan(hardest(welded, 'rail.left'));
     const outcome = analysisOf(loose);
     if (outcome.kind !== 'analysed') throw new Error(outcome.kind);
     expect(outcome.analysis.members.some(({ memberId }) => memberId.startsWith('bar.s.'))).toBe(false);
+  });
+  test('a body that only stands there weighs on what it stands on: rails and headers, or its sills', () => {
+    for (const [overhangM, held] of [
+      [0, 'rail.left'],
+      [inches(9), 'bar.b.sill.left'],
+    ] as const) {
+      const chassis = buildChassis(bed([{ ...BODY, carries: false, overhangM }]));
+      const { bars, panels } = ofPiece(chassis, 'b');
+      const walls = bars.filter(({ id }) => /\.(post|top|bow)\./.test(id));
+      expect(walls.every(({ hungOn }) => (hungOn ?? []).length > 0)).toBe(true);
+      expect(
+        panels.every(({ own }) =>
+          own?.heldBy.every((id) => chassis.members.some((member) => member.id === id && !member.hungOn)),
+        ),
+      ).toBe(true);
+      expect(panels.find(({ id }) => id === 'panel.b.roof')?.own?.heldBy).toContain(held);
+      expect(kg(bars)).toBeCloseTo(kg(ofPiece(buildChassis(bed([{ ...BODY, overhangM }])), 'b').bars), 9);
+    }
   });
   test('a load on an upper frame lies on its cover and presses its bars', () => {
     const base = bed([UPPER]);
@@ -293,6 +312,32 @@ describe('what carries, and what only hangs there', () => {
     expect(part?.carriedBy).toBe('rack');
     expect(chassis.problems).toEqual([]);
     expect(hardest(trailer, 'bar.u.cross.2')).toBeGreaterThan(hardest(base, 'bar.u.cross.2'));
+  });
+});
+
+describe('a load on a rack', () => {
+  const withLoad = (atIn: number): Trailer => {
+    const base = bed([RACK]);
+    const [item] = base.items;
+    if (!item) throw new Error('no load');
+    const own = {
+      ...item,
+      sizeM: { ...item.sizeM, lengthM: inches(24), widthM: inches(70) },
+      attach: { ...item.attach, on: 'rack' as const, offsetM: { ...item.attach.offsetM, value: inches(atIn) } },
+    };
+    return { ...base, items: [own] };
+  };
+  const tips = (trailer: Trailer): boolean => evaluate(trailer).findings.some(({ code }) => code === 'tips-off-rack');
+  test('over one bar only, its balance point beside it, it tips; over the rack’s long bars it does not', () => {
+    const short: Piece = { ...RACK, longBars: false, braced: false };
+    const bare = (atIn: number): Trailer => {
+      const trailer = withLoad(atIn);
+      return { ...trailer, frame: { ...trailer.frame, pieces: [short] } };
+    };
+    // Hoops at 10, 49 and 88 in: a load of 24 in about 18 in rests on the first alone.
+    expect(tips(bare(18))).toBe(true);
+    expect(tips(bare(10))).toBe(false);
+    expect(tips(withLoad(18))).toBe(false);
   });
 });
 

@@ -15,7 +15,8 @@ export interface Walls {
   readonly fill: SheetFill | null;
   /** on which face of the posts the fill lies */
   readonly face: 'inside' | 'outside';
-  readonly liftsOut: boolean;
+  /** part of the frame; else it hangs on what it stands on */
+  readonly carries: boolean;
   /** middle of the side walls from the trailer's middle; past the rails they stand on sills that arms from the rails hold */
   readonly sideYM: number;
   readonly cutouts: (edge: Edge) => PanelDraft['cutouts'];
@@ -101,8 +102,8 @@ const postsOf = (
   });
 };
 
-/** Walls of posts and a top rail, what fills or skins them, and bars between the posts. */
-export const buildWalls = (draft: Draft, walls: Walls): void => {
+/** Walls of posts and a top rail, what fills or skins them, and bars between the posts; gives the bars that they stand on. */
+export const buildWalls = (draft: Draft, walls: Walls): readonly string[] => {
   const { site, size, bar, barId } = draft;
   const { frontXM, rearXM, deckZM } = site;
   const { sideYM } = walls;
@@ -113,7 +114,7 @@ export const buildWalls = (draft: Draft, walls: Walls): void => {
     const posts = postsOf(draft, walls, edge, sideFoot);
     return { edge, posts, hostIds: [...new Set(posts.map(({ foot }) => foot.hostId))] };
   });
-  const hungOf = ({ hostIds }: Wall): readonly string[] | undefined => (walls.liftsOut ? hostIds : undefined);
+  const hungOf = ({ hostIds }: Wall): readonly string[] | undefined => (walls.carries ? undefined : hostIds);
   const reachM = size.heightM / 2;
   const topStartXM = frontXM - reachM;
 
@@ -172,10 +173,11 @@ export const buildWalls = (draft: Draft, walls: Walls): void => {
         fillBox(draft, walls, edge),
         {
           cutouts: walls.cutouts(edge),
-          heldBy: walls.liftsOut ? wall.hostIds : [barId(`top.${edge}`), ...posts.map(({ role }) => barId(role))],
+          heldBy: walls.carries ? [barId(`top.${edge}`), ...posts.map(({ role }) => barId(role))] : wall.hostIds,
         },
       );
   }
+  return [...new Set(all.flatMap(({ hostIds }) => hostIds))];
 };
 
 /** Fills lie between the front's and the rear's on the sides' inner faces; skins reach round the corners. */

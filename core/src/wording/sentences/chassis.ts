@@ -122,6 +122,8 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
   'no-cut-list': () => 'No frame to cut yet.',
   'no-rack-under': ({ data, caseId }, say) =>
     `${say.partName(data.itemId)} is to stand on bars of your own, and no level one lies under it, ${say.caseName(caseId)}. Move it, or put a bar there.`,
+  'tips-off-rack': ({ data, caseId }, say) =>
+    `${say.partName(data.itemId)} balances beyond the bars that it stands on, ${say.caseName(caseId)}: it tips off as soon as its straps give. Move it over two of them.`,
   'item-without-weight': ({ data }) => `${data.name} has no weight yet. Guess it and say that it is a guess.`,
   'no-load': () => 'Nothing is aboard yet. Add what it will carry.',
   'heaviest-case': ({ data, caseId }, say) =>

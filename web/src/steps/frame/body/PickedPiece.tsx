@@ -42,6 +42,22 @@ interface KindProps {
   readonly change: (said: string, part: Partial<Piece>) => void;
 }
 
+/** Whether walls are part of the frame, or only stand on it. */
+const Carries = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, { kind: 'sides' | 'body' }> }) => (
+  <div className="col-span-2">
+    <CheckField
+      label="Welded all round, and carries with the frame"
+      checked={piece.carries}
+      onCommit={(carries) => change(carries ? 'part of the frame' : 'only stand on it', { carries })}
+    />
+    <p className="mute text-[13px]">
+      {piece.carries
+        ? 'Its bars are analysed with the frame, without what skins or fills would add.'
+        : 'It weighs on the frame and is not analysed: its own bars are yours to check.'}
+    </p>
+  </div>
+);
+
 /** What a piece is beyond its figures: edges, fills, openings, how it is held. */
 const KindFields = ({ piece, change }: KindProps) => {
   const filled = piece.kind !== 'rack' && piece.kind !== 'body' && piece.kind !== 'bumper';
@@ -70,13 +86,7 @@ const KindFields = ({ piece, change }: KindProps) => {
             ))}
           </fieldset>
           {fill}
-          <div className="col-span-2">
-            <CheckField
-              label="Lifts out of sockets: does not carry with the frame"
-              checked={piece.liftsOut}
-              onCommit={(liftsOut) => change(liftsOut ? 'lift out' : 'welded on', { liftsOut })}
-            />
-          </div>
+          <Carries piece={piece} change={change} />
         </>
       );
     case 'gate':
@@ -137,6 +147,7 @@ const KindFields = ({ piece, change }: KindProps) => {
             of="frame.pieces.fill.thicknessM"
             onCommit={(said, sheet) => change(said, { insulation: sheet })}
           />
+          <Carries piece={piece} change={change} />
           <CutoutFields
             openings={piece.openings}
             path="frame.pieces.openings"
@@ -266,22 +277,24 @@ export const PickedPiece = ({ id }: { readonly id: string }) => {
           hint={metalNote(trailer, { ...piece, faces: 'in' })}
           onCommit={(materialId) => change('of another metal', { materialId })}
         />
-        {parts.length > 0 && piece.kind !== 'gate' && !(piece.kind === 'sides' && piece.liftsOut) && (
-          <button
-            type="button"
-            className="button"
-            title="Its bars and panels stay where they are, and are then yours to move one by one"
-            onClick={() => {
-              edit(
-                `${name.toLowerCase()} taken apart`,
-                (current) => pieceAsOwn(current, buildChassis(current), piece.id, () => nanoid(8)) ?? current,
-              );
-              pick(undefined);
-            }}
-          >
-            Take apart
-          </button>
-        )}
+        {parts.length > 0 &&
+          piece.kind !== 'gate' &&
+          !((piece.kind === 'sides' || piece.kind === 'body') && !piece.carries) && (
+            <button
+              type="button"
+              className="button"
+              title="Its bars and panels stay where they are, and are then yours to move one by one"
+              onClick={() => {
+                edit(
+                  `${name.toLowerCase()} taken apart`,
+                  (current) => pieceAsOwn(current, buildChassis(current), piece.id, () => nanoid(8)) ?? current,
+                );
+                pick(undefined);
+              }}
+            >
+              Take apart
+            </button>
+          )}
         <button
           type="button"
           className="button"
