@@ -31,7 +31,6 @@ export interface TiltFindingData {
   'tilt-tips': {
     readonly machineKg: number;
     readonly tipsXM: number;
-    readonly restXM: number;
     readonly onBed: boolean;
   };
   'tilt-ramp': { readonly angleRad: number | undefined; readonly pivotM: number; readonly behindM: number };
@@ -97,7 +96,7 @@ const tipping = (trailer: Trailer, pivotXM: number, empty: Tilting): TiltFinding
   return [
     finding({
       rule: RULES['tilt-tips'],
-      data: { machineKg: machine.kg, tipsXM, restXM: pivotXM, onBed },
+      data: { machineKg: machine.kg, tipsXM, onBed },
       verdict: onBed ? 'ok' : 'tight',
       step: 'frame',
       subject: machine.item.id,

@@ -20,7 +20,6 @@ export { type BarBox, boxesAlong } from './barBoxes.js';
 export type { BarDraft } from './ownBars.js';
 export { panelBoxes } from './ownPanels.js';
 export { pieceAsOwn } from './pieceAsOwn.js';
-export { hingeBarId } from './pieces/index.js';
 export { rackUnder } from './rack.js';
 export { deckLay, type SheetJoint, sheetJoints, type SheetLay, sheetLay, wholeSheetLengthM } from './sheets.js';
 export { webOf } from './openSide.js';

@@ -4,7 +4,7 @@ import { at, type Draft } from './site.js';
 type Gate = Extract<Piece, { kind: 'gate' }>;
 
 /** The bar that a gate's hinges are welded to. */
-export const hingeBarId = ({ edge }: Pick<Gate, 'edge'>): string =>
+const hingeBarId = ({ edge }: Pick<Gate, 'edge'>): string =>
   edge === 'left' || edge === 'right' ? `rail.${edge}` : `header.${edge}`;
 
 /** A gate, closed: it stands outside of the bed's edge, its frame behind its fill, and hangs on the bar there by its hinges. */

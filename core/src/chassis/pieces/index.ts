@@ -9,8 +9,6 @@ import { buildHeadboard, buildRack } from './racks.js';
 import { type Draft, draftOf, siteOf } from './site.js';
 import { buildWalls } from './walls.js';
 
-export { hingeBarId } from './gate.js';
-
 const build = (draft: Draft, piece: Piece): void => {
   switch (piece.kind) {
     case 'sides': {
