@@ -85,8 +85,8 @@ test('a warm room on a bare frame: a body with door and window, its weight creep
   await job.press('Add an opening');
   await job.choose({ 'Opening 1 in': 'Right wall' });
   await job.set({
-    'Opening 1, from its front or left': '30',
-    'Opening 1, from below or left': '0',
+    'Opening 1, from the wall’s front or left end': '30',
+    'Opening 1, above the deck': '0',
     'Opening 1, wide': '26',
     'Opening 1, high': '68',
   });

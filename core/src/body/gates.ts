@@ -13,11 +13,11 @@ import {
   workedOut,
 } from '../findings/index.js';
 import { allowableBending } from '../materials/index.js';
-import { axleCount } from '../mass/index.js';
-import type { Piece, Trailer } from '../project/index.js';
+import { axleCount, heaviestMachine, PERSON_KG } from '../mass/index.js';
+import { isOfPiece, type Piece, type Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
-import { PERSON_KG, RULES, STEEP_RAD, WHEEL_SHARE } from './rules.js';
+import { RULES, STEEP_RAD, WHEEL_SHARE } from './rules.js';
 
 export interface GateFindingData {
   'gate-person': {
@@ -41,12 +41,11 @@ export type GateFinding = FindingOf<GateFindingData>;
 type Gate = Extract<Piece, { kind: 'gate' }>;
 
 const barsOf = ({ members }: Chassis, gate: Gate): readonly Member[] =>
-  members.filter(({ id }) => id.startsWith(`bar.${gate.id.slice('piece.'.length)}.`));
+  members.filter(({ id }) => isOfPiece(id, gate.id));
 
 /** What the gate itself weighs, kg. */
 const weightOf = (chassis: Chassis, gate: Gate): number => {
-  const own = gate.id.slice('piece.'.length);
-  const panels = chassis.panels.filter(({ id }) => id.startsWith(`panel.${own}.`));
+  const panels = chassis.panels.filter(({ id }) => isOfPiece(id, gate.id));
   return [...barsOf(chassis, gate), ...panels].reduce((sum, { massKg }) => sum + massKg, 0);
 };
 
@@ -150,14 +149,10 @@ const ramp = (trailer: Trailer, chassis: Chassis, gate: Gate): GateFinding[] => 
   ];
 };
 
-/** Of the heaviest thing on wheels, all of it, kg. */
-const machineKg = ({ items }: Trailer): number =>
-  Math.max(0, ...items.map(({ wheels, massKg, emptyMassKg }) => (wheels ? massKg.value + emptyMassKg : 0)));
-
 const bars = (trailer: Trailer, chassis: Chassis, gate: Gate): GateFinding[] => {
   const bar = barsOf(chassis, gate).find(({ id }) => id.endsWith('.stile.1'));
   if (!bar?.line || gate.edge !== 'rear') return [];
-  const wheelKg = gate.held === 'ground' ? machineKg(trailer) * WHEEL_SHARE : 0;
+  const wheelKg = gate.held === 'ground' ? (heaviestMachine(trailer)?.massKg ?? 0) * WHEEL_SHARE : 0;
   const loadKg = Math.max(PERSON_KG, wheelKg);
   const { design } = bar.bar;
   const modulusM3 = Math.min(design.szLeftM3, design.szRightM3);

@@ -2,8 +2,6 @@ import { rulesOf } from '../findings/index.js';
 import { commonPractice, computedBy, publishedSure } from '../source.js';
 import { toRadians } from '../units/index.js';
 
-/** One person with what he carries, kg: as on the rear edge. */
-export const PERSON_KG = 100;
 /** Steeper than this people slip and low machines drag, rad. */
 export const STEEP_RAD = toRadians(20, 'deg');
 /** Of the heaviest thing on wheels, what one of its wheels puts on a gate while it drives on: two thirds on one axle, half of it on each side. */

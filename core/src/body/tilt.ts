@@ -13,7 +13,7 @@ import {
   times,
   workedOut,
 } from '../findings/index.js';
-import { axleCount, type Part, sumMass } from '../mass/index.js';
+import { axleCount, heaviestMachine, type Part, sumMass } from '../mass/index.js';
 import { isOfTongue, type Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 import { weightN } from '../units/index.js';
@@ -83,20 +83,14 @@ const balance = ({ pivotXM, latchXM }: NonNullable<Trailer['frame']['tilt']>, wo
 };
 
 const tipping = (trailer: Trailer, pivotXM: number, empty: Tilting): TiltFinding[] => {
-  const machine = trailer.items
-    .filter(({ wheels }) => wheels)
-    .map((item) => ({ item, kg: item.massKg.value + item.emptyMassKg }))
-    .reduce<{ item: Trailer['items'][number]; kg: number } | undefined>(
-      (most, next) => (!most || next.kg > most.kg ? next : most),
-      undefined,
-    );
-  if (!machine || machine.kg <= 0) return [];
-  const tipsXM = tippingXM(pivotXM, empty.massKg, empty.xM, machine.kg);
+  const machine = heaviestMachine(trailer);
+  if (!machine) return [];
+  const tipsXM = tippingXM(pivotXM, empty.massKg, empty.xM, machine.massKg);
   const onBed = tipsXM < trailer.frame.bed.lengthM;
   return [
     finding({
       rule: RULES['tilt-tips'],
-      data: { machineKg: machine.kg, tipsXM, onBed },
+      data: { machineKg: machine.massKg, tipsXM, onBed },
       verdict: onBed ? 'ok' : 'tight',
       step: 'frame',
       subject: machine.item.id,
@@ -111,7 +105,7 @@ const tipping = (trailer: Trailer, pivotXM: number, empty: Tilting): TiltFinding
               quantity(pivotXM, 'length'),
               over(
                 times(quantity(empty.massKg, 'mass'), quantity(pivotXM - empty.xM, 'length')),
-                quantity(machine.kg, 'mass'),
+                quantity(machine.massKg, 'mass'),
               ),
             ),
             'length',

@@ -8,7 +8,8 @@ import {
   overrideOf,
 } from '../project/index.js';
 import type { SectionRow } from '../catalog/index.js';
-import { barProperties, builtUpBar, doubledBar } from '../sections/index.js';
+import { barProperties, type BuildUp, builtUpBar, doubledBar } from '../sections/index.js';
+import { withReinforcement } from './reinforced.js';
 import { type ChassisProblem, type EndCut, type Member, planArea, type PlanPoint } from './member.js';
 
 const SQUARE: EndCut = { kind: 'square' };
@@ -34,35 +35,44 @@ export interface Placement {
 
 export type BarStock = Pick<
   Member,
-  'section' | 'bar' | 'material' | 'pieces' | 'builtUp' | 'holes' | 'existing' | 'splicesM'
+  'section' | 'bar' | 'material' | 'pieces' | 'builtUp' | 'reinforced' | 'holes' | 'existing' | 'splicesM'
 >;
 
 type Built = NonNullable<NonNullable<ReturnType<typeof overrideOf>>['built']>;
 
 const BOXES = new WeakMap<SectionRow, SectionRow>();
-/** The row of a box made of this channel; the very same for the same channel, so that what is worked out of it is kept. */
+/** The row of a box made of this section; the very same for the same section, so that what is worked out of it is kept. */
 const boxRow = (section: SectionRow, shape: SectionRow['shape']): SectionRow => {
   const known = BOXES.get(section);
   if (known) return known;
   const { designWallM: _own, ...rest } = section;
-  const row = { ...rest, id: `${section.id}+box`, designation: `2 x ${section.designation}, toe to toe`, shape };
+  const row = { ...rest, id: `${section.id}+box`, designation: `2 x ${section.designation}, as a box`, shape };
   BOXES.set(section, row);
   return row;
 };
 
+/** How it is built up, with the bar inside looked up; undefined where there is no such bar. */
+const buildUpOf = (trailer: Trailer, how: Built['how']): BuildUp<SectionRow> | undefined => {
+  if (how.kind !== 'sleeved') return how;
+  const inner = findSection(trailer, how.sectionId);
+  return inner && { kind: 'sleeved', inner };
+};
+
 /** A built-up bar's section, sizes and what it is of; undefined where the section is none that can be built up so. */
 const builtStock = (
+  trailer: Trailer,
   section: SectionRow,
-  { how, stitch }: Built,
-): Pick<BarStock, 'section' | 'bar' | 'builtUp'> | undefined => {
-  const built = builtUpBar(section, how);
-  return (
-    built && {
-      section: how.kind === 'boxed' ? boxRow(section, built.shape) : section,
-      bar: built.bar,
-      builtUp: { base: section, how, stitch },
-    }
-  );
+  { how: told, stitch, over }: Built,
+): Pick<BarStock, 'section' | 'bar' | 'builtUp' | 'reinforced'> | undefined => {
+  const how = buildUpOf(trailer, told);
+  const bare = barProperties(section);
+  const built = how && builtUpBar(section, how);
+  if (!how || !bare || !built) return undefined;
+  const builtUp = { base: section, how, stitch };
+  if (how.kind === 'boxed') return { section: boxRow(section, built.shape), bar: built.bar, builtUp };
+  return over
+    ? { section, bar: bare, reinforced: { ...over, bar: built.bar, builtUp } }
+    : { section, bar: built.bar, builtUp };
 };
 
 /** Section and metal of a member, or a problem that names it. */
@@ -87,9 +97,9 @@ export const stockOf = (
   const { holes = [], existing = false, splices = [], built } = overrideOf(trailer, memberId) ?? {};
   const said = { holes, existing, splicesM: splices.map(({ atM }) => atM).sort((a, b) => a - b) };
   if (built) {
-    const stock = builtStock(section, built);
+    const stock = builtStock(trailer, section, built);
     if (stock) return { ...stock, material, pieces: 1, ...said };
-    problems.push({ code: 'not-channels', memberId, sectionId });
+    problems.push({ code: built.how.kind === 'boxed' ? 'no-box' : 'no-sleeve', memberId, sectionId });
   }
   return isDoubled(trailer, memberId)
     ? { section, bar: doubledBar(bar), material, pieces: 2, ...said }
@@ -109,7 +119,7 @@ export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement
   const xs = plan.map(([x]) => x);
   const [x0M, x1M] = [Math.min(...xs), Math.max(...xs)];
   const frontRiseM = risePerM * (x1M - x0M);
-  return {
+  return withReinforcement({
     id,
     group,
     ...stock,
@@ -133,5 +143,5 @@ export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement
       yM,
       zM: z0M + (standingM === undefined ? bar.design.centroidZM : standingM / 2) + risePerM * (x1M - xM),
     },
-  };
+  });
 };

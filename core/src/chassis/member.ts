@@ -51,9 +51,18 @@ export interface MiddleLine {
 
 export interface BuiltUp {
   readonly base: SectionRow;
-  readonly how: BuildUp;
+  readonly how: BuildUp<SectionRow>;
   /** null: welded all along */
   readonly stitch: { readonly lengthM: number; readonly pitchM: number } | null;
+}
+
+/** A stretch of a bar that plates or a bar inside make stronger, along it from its front, left or ball end. */
+export interface Reinforced {
+  readonly fromM: number;
+  readonly toM: number;
+  /** both together */
+  readonly bar: BarProperties;
+  readonly builtUp: BuiltUp;
 }
 
 /** One bar of the frame where it sits. Outline and extent draw it, weigh it and cut it. */
@@ -67,6 +76,8 @@ export interface Member {
   readonly pieces: 1 | 2;
   /** built up of what a yard sells: of which section, how, and how its seams are welded; `section` and `bar` are then of the whole */
   readonly builtUp?: BuiltUp;
+  /** over part of its length; `section` and `bar` are of the bare bar */
+  readonly reinforced?: Reinforced;
   readonly holes: readonly Hole[];
   /** is there already: neither cut nor bought */
   readonly existing: boolean;
@@ -101,7 +112,8 @@ export type ChassisProblem =
   | { readonly code: 'missing-section'; readonly memberId: string; readonly sectionId: string }
   | { readonly code: 'missing-material'; readonly memberId: string; readonly materialId: string }
   | { readonly code: 'impossible-section'; readonly memberId: string; readonly sectionId: string }
-  | { readonly code: 'not-channels'; readonly memberId: string; readonly sectionId: string }
+  | { readonly code: 'no-box'; readonly memberId: string; readonly sectionId: string }
+  | { readonly code: 'no-sleeve'; readonly memberId: string; readonly sectionId: string }
   | { readonly code: 'wrong-metal'; readonly memberId: string; readonly sectionId: string; readonly materialId: string }
   | { readonly code: 'cross-member-off-bed'; readonly memberId: string; readonly xM: number }
   | { readonly code: 'cross-members-overlap'; readonly memberId: string; readonly otherId: string }

@@ -21,7 +21,7 @@ export interface PanelDraft {
 }
 
 /** Along which axis a panel is thin, then its two axes: along, and up (of one that lies flat: across). */
-const AXES = { flat: [2, 0, 1], along: [1, 0, 2], across: [0, 1, 2] } as const;
+export const PLANE_AXES = { flat: [2, 0, 1], along: [1, 0, 2], across: [0, 1, 2] } as const;
 type Axis = 0 | 1 | 2;
 
 const low = (box: BarBox, axis: Axis): number => [box.x0M, box.y0M, box.z0M][axis] as number;
@@ -42,7 +42,7 @@ const boxBy = (stretch: (axis: Axis) => readonly [number, number]): BarBox => {
 
 /** Weighs a flat part, its cut-outs taken out; undefined where nothing is left of it. */
 export const panelOf = ({ id, sheet, plane, box, cutouts, existing, heldBy }: PanelDraft): Panel | undefined => {
-  const [thin, along, up] = AXES[plane];
+  const [thin, along, up] = PLANE_AXES[plane];
   const density = SHEET_ROWS.find((row) => row.id === sheet.kind)?.densityKgM3 ?? 0;
   const clipped = cutouts.flatMap((cutout): Cutout[] => {
     const from = { [along]: low(box, along) + cutout.alongM, [up]: low(box, up) + cutout.upM };
@@ -140,7 +140,7 @@ const wholeBox = (member: Member): BarBox | undefined => {
 const at = (own: OwnPanel, place: Extract<OwnPanel['place'], { kind: 'at' }>): PanelDraft | ChassisProblem => {
   const { plane, atM, fromM, toM, lowM, highM } = place;
   if (!(toM > fromM) || !(highM > lowM)) return { code: 'own-panel-no-size', panelId: own.id };
-  const [thin, along] = AXES[plane];
+  const [thin, along] = PLANE_AXES[plane];
   const t = own.sheet.thicknessM;
   const box = boxBy((axis) =>
     axis === thin ? [atM - t / 2, atM + t / 2] : axis === along ? [fromM, toM] : [lowM, highM],
@@ -192,7 +192,7 @@ export const panelBoxes = (
   { plane, cutouts }: Pick<OwnSheet, 'plane' | 'cutouts'>,
 ): readonly BarBox[] => {
   const whole: BarBox = { ...extent, y0M, y1M };
-  const [, along, up] = AXES[plane];
+  const [, along, up] = PLANE_AXES[plane];
   const edges = [
     low(whole, along),
     high(whole, along),
@@ -218,4 +218,14 @@ export const panelBoxes = (
       boxBy((axis) => (axis === along ? [from, to] : axis === up ? stretch : [low(whole, axis), high(whole, axis)])),
     );
   });
+};
+
+/** How long and how wide (of one that stands: high) a panel is, m. */
+export const panelSizes = (
+  { extent, y0M, y1M }: Panel,
+  { plane }: Pick<OwnSheet, 'plane'>,
+): { readonly lengthM: number; readonly widthM: number } => {
+  const whole: BarBox = { ...extent, y0M, y1M };
+  const [, along, up] = PLANE_AXES[plane];
+  return { lengthM: high(whole, along) - low(whole, along), widthM: high(whole, up) - low(whole, up) };
 };

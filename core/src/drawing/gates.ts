@@ -1,6 +1,6 @@
 import { rampRad } from '../body/index.js';
 import type { Chassis } from '../chassis/index.js';
-import type { Trailer } from '../project/index.js';
+import { isOfPiece, type Trailer } from '../project/index.js';
 import { type DrawnShape, type Point, strip } from './shapes.js';
 
 /** Gates at front and rear as they lie when they are let down, from the trailer's left: on the ground, or level on their chains. */
@@ -11,7 +11,7 @@ export const gatesLetDown = (
 ): readonly DrawnShape[] =>
   trailer.frame.pieces.flatMap((piece): DrawnShape[] => {
     if (piece.kind !== 'gate' || (piece.edge !== 'rear' && piece.edge !== 'front')) return [];
-    const stile = members.find(({ id }) => id === `bar.${piece.id.slice('piece.'.length)}.stile.1`);
+    const stile = members.find(({ id }) => isOfPiece(id, piece.id) && id.endsWith('.stile.1'));
     if (!stile) return [];
     const [hingeXM, out] = piece.edge === 'rear' ? [trailer.frame.bed.lengthM, 1] : [0, -1];
     const hingeZM = deckTopZM + piece.gapM;

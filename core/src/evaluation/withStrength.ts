@@ -26,7 +26,6 @@ export const withStrength = (evaluation: Evaluation, outcome: AnalysisOutcome): 
   const memberOf = (id: string) => evaluation.chassis.members.find((member) => member.id === id);
   const own = analysisFindings(outcome, evaluation.strength, memberOf, {
     settings: evaluation.trailer.settings,
-    strength: evaluation.trailer.strength,
     rearOn: evaluation.chassis.tongue?.rearOn,
   });
   const done = outcome.kind === 'analysed';

@@ -1,8 +1,16 @@
 import { parsePartId, type SheetFill } from '../project/index.js';
-import type { Chassis, Cutout, EndCut, Member, Panel, Plate } from '../chassis/index.js';
+import {
+  type Chassis,
+  type Cutout,
+  type EndCut,
+  type Member,
+  type Panel,
+  panelSizes,
+  type Plate,
+} from '../chassis/index.js';
 
 import { finding, type FindingOf } from '../findings/index.js';
-import { type EndShape, type Piece, piecesOf } from './pieces.js';
+import { type EndShape, type Piece, piecesOf, reinforcementOf } from './pieces.js';
 import { RULES } from './rules.js';
 
 /** Identical pieces: one mark, cut together. */
@@ -148,12 +156,13 @@ const plateRows = (plates: readonly CutPlate[]): readonly PlateRow[] => {
   });
 };
 
-/** Plates of a plated bar, as long as it is. */
+/** Plates along a bar; new ones even where the bar itself is there already. */
 const platesAlong = (member: Member): readonly CutPlate[] => {
-  const how = member.builtUp?.how;
-  if (how?.kind !== 'plated') return [];
+  const found = reinforcementOf(member);
+  const how = found?.builtUp.how;
+  if (!found || how?.kind !== 'plated') return [];
   const { widthM, thicknessM, faces } = how;
-  const lengthM = member.cutLengthM;
+  const lengthM = found.toM - found.fromM;
   return Array.from({ length: faces === 'bottom' ? 1 : 2 }, (_, i) => ({
     id: `${member.id}.plate.${i + 1}`,
     kind: 'along' as const,
@@ -166,16 +175,12 @@ const platesAlong = (member: Member): readonly CutPlate[] => {
   }));
 };
 
-const AXES = { flat: ['x', 'y'], along: ['x', 'z'], across: ['y', 'z'] } as const;
-
 const panelRows = (panels: readonly Panel[]): readonly PanelRow[] => {
   const alike = new Map<string, PanelRow>();
   for (const panel of panels) {
-    const { id, own, extent, y0M, y1M, massKg } = panel;
+    const { id, own, massKg } = panel;
     if (!own || own.existing) continue;
-    const sizes = { x: extent.x1M - extent.x0M, y: y1M - y0M, z: extent.z1M - extent.z0M };
-    const [along, up] = AXES[own.plane];
-    const [lengthM, widthM] = [sizes[along], sizes[up]];
+    const { lengthM, widthM } = panelSizes(panel, own);
     const cutouts = own.cutouts.map(({ alongM, upM, lengthM: long, heightM }) => ({
       alongM,
       upM,
@@ -202,8 +207,7 @@ const panelRows = (panels: readonly Panel[]): readonly PanelRow[] => {
 
 export const buildCutList = (chassis: Chassis): CutList => {
   const alike = new Map<string, Piece[]>();
-  const made = chassis.members.filter(({ existing }) => !existing);
-  for (const piece of made.flatMap(piecesOf)) {
+  for (const piece of chassis.members.flatMap(piecesOf)) {
     const key = alikeKey(piece);
     alike.set(key, [...(alike.get(key) ?? []), piece]);
   }
@@ -248,7 +252,7 @@ export const buildCutList = (chassis: Chassis): CutList => {
       massKg: (known?.massKg ?? 0) + row.quantity * row.massEachKg,
     });
   }
-  const plates = plateRows([...chassis.plates, ...made.flatMap(platesAlong)]);
+  const plates = plateRows([...chassis.plates, ...chassis.members.flatMap(platesAlong)]);
   return {
     rows,
     plates,

@@ -1,4 +1,13 @@
-import { type EndCut, lineLengthM, type Member, planArea, type PlanPoint } from '../chassis/index.js';
+import {
+  type BuiltUp,
+  type EndCut,
+  lineLengthM,
+  type Member,
+  planArea,
+  type PlanPoint,
+  reinforcedStretch,
+  reinforcementKg,
+} from '../chassis/index.js';
 import { barProperties } from '../sections/index.js';
 
 /** How the two ends of a piece slant against each other, seen from above. */
@@ -112,9 +121,41 @@ const spliced = (whole: Piece, splicesM: readonly number[]): readonly Piece[] =>
   return member.pieces === 2 ? [...parts, ...parts] : parts;
 };
 
-/** Of what the yard sells, the bars in a built-up one: both channels of a box; of a plated one the bare bar. */
+/** What makes a bar stronger, and over how much of it, m along it: all of it where nothing is said. */
+export const reinforcementOf = (
+  member: Member,
+): { readonly builtUp: BuiltUp; readonly fromM: number; readonly toM: number } | undefined => {
+  const { reinforced, builtUp, cutLengthM } = member;
+  if (builtUp) return builtUp.how.kind === 'boxed' ? undefined : { builtUp, fromM: 0, toM: cutLengthM };
+  const stretch = reinforced && reinforcedStretch(reinforced, cutLengthM);
+  return reinforced && stretch && { builtUp: reinforced.builtUp, ...stretch };
+};
+
+/** The bar inside a tube, cut square. */
+const insidePieces = (member: Member): readonly Piece[] => {
+  const found = reinforcementOf(member);
+  const how = found?.builtUp.how;
+  if (!found || how?.kind !== 'sleeved') return [];
+  const lengthM = found.toM - found.fromM;
+  const areaM2 = barProperties(how.inner)?.nominalAreaM2 ?? 0;
+  return [
+    {
+      memberId: member.id,
+      member: { ...member, section: how.inner },
+      cutLengthM: lengthM,
+      faceLengthM: lengthM,
+      ends: [SQUARE, SQUARE],
+      shape: 'square',
+      massKg: areaM2 * lengthM * member.material.densityKgM3,
+      cutLaterM: 0,
+    },
+  ];
+};
+
+/** Of what the yard sells, the bars in a built-up one: both halves of a box; of one that is reinforced the bare bar. */
 const baseOf = (member: Member): { readonly member: Member; readonly count: 1 | 2; readonly massKg: number } => {
-  const { builtUp, bar } = member;
+  const { builtUp, reinforced, bar } = member;
+  if (reinforced) return { member, count: 1, massKg: member.massKg - reinforcementKg(member) };
   if (!builtUp) return { member, count: member.pieces, massKg: member.massKg };
   const base = barProperties(builtUp.base) ?? bar;
   const count = builtUp.how.kind === 'boxed' ? 2 : 1;
@@ -122,12 +163,14 @@ const baseOf = (member: Member): { readonly member: Member; readonly count: 1 | 
   return { member: { ...member, section: builtUp.base }, count, massKg };
 };
 
-/** The pieces that a bar is cut as. */
+/** The pieces that a bar is cut as; of one that is there already only what is put inside it. */
 export const piecesOf = (whole: Member): readonly Piece[] => {
+  const inside = insidePieces(whole);
+  if (whole.existing) return inside;
   const { member, count, massKg } = baseOf(whole);
-  if (!member.builtUp) return simplePieces(member);
+  if (!member.builtUp && !member.reinforced) return simplePieces(member);
   const one = { ...member, pieces: 1 as const, massKg: massKg / count };
-  return Array.from({ length: count }, () => simplePieces(one)).flat();
+  return [...Array.from({ length: count }, () => simplePieces(one)).flat(), ...inside];
 };
 
 const simplePieces = (member: Member): readonly Piece[] => {

@@ -93,6 +93,8 @@ export type WorkingLabel =
   | 'weld-force'
   | 'seam-flow'
   | 'weld-bears'
+  | 'stitch-open'
+  | 'stitch-open-most'
   | 'wall-bears'
   | 'hanger-pushes'
   | 'bolts-bear'

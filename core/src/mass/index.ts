@@ -14,6 +14,7 @@ export {
   type PartGroup,
   trailerParts,
 } from './parts.js';
+export { heaviestMachine, type Machine, PERSON_KG } from './onDeck.js';
 export { type MassSum, sumByGroup, sumMass } from './sum.js';
 export { type MassFinding, type MassFindingData, massFindings } from './findings.js';
 export { RULES as MASS_RULES } from './rules.js';

@@ -131,10 +131,11 @@ export const frameSchema = object({
       materialId: id.optional(),
       /** two bars side by side, welded to each other: two pieces, one member */
       doubled: z.boolean().optional(),
-      /** of two channels toe to toe, or with plates along it; and how its seams are welded, all along where nothing is said */
+      /** of two channels or angles as a box, with plates along it, or with a bar inside it; and how its seams are welded, all along where nothing is said */
       built: object({
         how: z.discriminatedUnion('kind', [
           object({ kind: z.literal('boxed') }),
+          object({ kind: z.literal('sleeved'), sectionId: id }),
           object({
             kind: z.literal('plated'),
             faces: z.enum(['bottom', 'top-bottom', 'sides']),
@@ -144,6 +145,8 @@ export const frameSchema = object({
         ]),
         /** stitches so long, from the middle of one to that of the next */
         stitch: object({ lengthM: length, pitchM: length }).nullable(),
+        /** plates or what is inside reach only so far along it, from its front, left or ball end; all along where nothing is said */
+        over: object({ fromM: lengthOrZero, toM: length }).optional(),
       }).optional(),
       /** is there already: weighed and analysed, neither cut nor bought */
       existing: z.boolean().optional(),

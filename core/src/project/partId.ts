@@ -10,7 +10,18 @@ export type Edge = Side | End;
  * and nowhere else. `own` is whatever the user has put on by an id of its own: items, cross-members placed one by one, stands.
  */
 export type PartId =
-  | { readonly kind: 'trailer' | 'deck' | 'coupler' | 'jack' | 'top-plate' | 'tongue' | 'axles' | 'splice' }
+  | {
+      readonly kind:
+        | 'trailer'
+        | 'deck'
+        | 'coupler'
+        | 'jack'
+        | 'top-plate'
+        | 'tongue'
+        | 'axles'
+        | 'splice'
+        | 'reinforcement';
+    }
   | { readonly kind: 'rail'; readonly side: Side }
   | { readonly kind: 'header'; readonly end: End }
   | { readonly kind: 'cross'; readonly number: number }
@@ -40,6 +51,7 @@ const WHOLE: Readonly<Record<string, PartId>> = {
   tongue: { kind: 'tongue' },
   axle: { kind: 'axles' },
   splice: { kind: 'splice' },
+  reinforcement: { kind: 'reinforcement' },
 };
 
 type Read = (match: readonly string[]) => PartId;

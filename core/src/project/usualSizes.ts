@@ -57,6 +57,8 @@ export const USUAL_SIZES = {
   'frame.deck.thicknessM': [0.0005, 0.2],
   'frame.overrides.any.built.how.thicknessM': [0.001, 0.05],
   'frame.overrides.any.built.how.widthM': [0.01, 0.5],
+  'frame.overrides.any.built.over.fromM': [0, 10],
+  'frame.overrides.any.built.over.toM': [0.02, 10],
   'frame.overrides.any.built.stitch.lengthM': [0.01, 1],
   'frame.overrides.any.built.stitch.pitchM': [0.02, 2],
   'frame.overrides.any.holes.atM': [0, undefined],

@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { verify } from '../../test/verify.js';
 import { SECTION_ROWS } from '../catalog/index.js';
 import { inches, pounds } from '../units/index.js';
-import { barProperties, builtUpBar, seamFlow } from './index.js';
+import { barProperties, builtUpBar, buildUpsOf, seamFlow } from './index.js';
 
 const area = 'Built-up bars';
 const row = (id: string) => {
@@ -86,6 +86,81 @@ describe('two channels toe to toe', () => {
   });
   test('a tube is none that can be put toe to toe', () => {
     expect(builtUpBar(row('hss-3x2x3_16'), { kind: 'boxed' })).toBeUndefined();
+  });
+});
+
+describe('two angles as a box', () => {
+  const angle = {
+    id: 'angle',
+    designation: '50 x 50 x 5',
+    shape: {
+      kind: 'angle' as const,
+      verticalLegM: 0.05,
+      horizontalLegM: 0.05,
+      thicknessM: 0.005,
+      rootRadiusM: 0,
+      toeRadiusM: 0,
+    },
+  };
+  test('is a tube 50 wide and 55 mm high of 5 mm walls: the outline’s own A and I', () => {
+    // The walls tile (50·55³ − 40·45³) ÷ 12 upright and (55·50³ − 45·40³) ÷ 12 level, all in mm.
+    const box = builtUpBar(angle, { kind: 'boxed' });
+    expect((box?.bar.design.areaM2 ?? 0) * 1e6).toBeCloseTo(50 * 55 - 40 * 45, 6);
+    expect((box?.bar.design.iyM4 ?? 0) * 1e12).toBeCloseTo((50 * 55 ** 3 - 40 * 45 ** 3) / 12, 3);
+    expect((box?.bar.design.izM4 ?? 0) * 1e12).toBeCloseTo((55 * 50 ** 3 - 45 * 40 ** 3) / 12, 3);
+    expect(Math.abs(box?.bar.design.iyzM4 ?? 1)).toBeLessThan(1e-15);
+    expect(box?.shape).toMatchObject({ kind: 'rect-tube', widthM: 0.05, heightM: 0.055, wallM: 0.005 });
+  });
+  test('its seams pass half of V × Q ÷ I of one angle, and twist by T ÷ 2A', () => {
+    // Q = 475 mm² × (27.5 − 14.34) mm; I = 389 427 mm⁴; V = 10 kN: 80.3 N/mm on each seam. A enclosed = 45 × 50 mm².
+    const q = 475 * (27.5 - (50 * 5 * 2.5 + 45 * 5 * 27.5) / 475);
+    const i = (50 * 55 ** 3 - 40 * 45 ** 3) / 12;
+    expect(seamFlow(angle, { kind: 'boxed' }, { uprightN: 10_000, levelN: 0, twistNm: 0 }) / 1000).toBeCloseTo(
+      (10_000 * q) / i / 2,
+      6,
+    );
+    expect(seamFlow(angle, { kind: 'boxed' }, { uprightN: 0, levelN: 0, twistNm: 9 })).toBeCloseTo(
+      9 / (2 * 0.045 * 0.05),
+      9,
+    );
+  });
+  test('a plate below an angle keeps the angle’s product of inertia and adds what lies off both middles', () => {
+    const one = barProperties(angle)?.design;
+    const plated = builtUpBar(angle, { kind: 'plated', faces: 'bottom', widthM: 0.05, thicknessM: 0.005 })?.bar.design;
+    if (!one || !plated) throw new Error('no section');
+    // Plate's middle 25 mm right and 2.5 mm below the heel; angle's at its centroid, 5 mm higher than its own heel.
+    const [a, p] = [one.areaM2, 0.05 * 0.005];
+    const dy = 0.025 - one.centroidYM;
+    const dz = -0.0025 - one.centroidZM;
+    expect(plated.iyzM4).toBeCloseTo(one.iyzM4 + ((a * p) / (a + p)) * dy * dz, 15);
+    expect(plated.principal.i1M4 + plated.principal.i2M4).toBeCloseTo(plated.iyM4 + plated.izM4, 15);
+  });
+});
+
+describe('a bar inside a tube', () => {
+  const outer = row('hss-3x3x3_16');
+  test('both bend about one middle: I of the one and of the other', () => {
+    const inner = row('hss-2x2x1_8');
+    const both = builtUpBar(outer, { kind: 'sleeved', inner })?.bar.design;
+    const [a, b] = [outer, inner].map((section) => barProperties(section)?.design.iyM4 ?? 0);
+    expect(both?.iyM4).toBeCloseTo((a ?? 0) + (b ?? 0), 15);
+    expect(seamFlow(outer, { kind: 'sleeved', inner }, { uprightN: 1e4, levelN: 0, twistNm: 0 })).toBe(0);
+  });
+  test('what is too large does not go in, and a square one not into a round one across its corners', () => {
+    expect(builtUpBar(outer, { kind: 'sleeved', inner: outer })).toBeUndefined();
+    const round = { id: 'r', designation: 'r', shape: { kind: 'round-tube' as const, diameterM: 0.06, wallM: 0.004 } };
+    expect(builtUpBar(round, { kind: 'sleeved', inner: flat(0.036, 0.036) })).toBeDefined();
+    expect(builtUpBar(round, { kind: 'sleeved', inner: flat(0.04, 0.04) })).toBeUndefined();
+    expect(builtUpBar(flat(0.1, 0.1), { kind: 'sleeved', inner: flat(0.01, 0.01) })).toBeUndefined();
+  });
+  test('each shape can be built up so, and no other way', () => {
+    for (const section of SECTION_ROWS) {
+      const kinds = buildUpsOf(section.shape);
+      expect(kinds.includes('boxed')).toBe(builtUpBar(section, { kind: 'boxed' }) !== undefined);
+      expect(kinds.includes('sleeved')).toBe(
+        builtUpBar(section, { kind: 'sleeved', inner: flat(0.001, 0.001) }) !== undefined,
+      );
+    }
   });
 });
 

@@ -9,4 +9,4 @@ export {
 export { type BarProperties, barProperties, designShape, doubledBar, type Section } from './section.js';
 export { outsideSize, type Shape, type ShapeProblem, wallThicknessM } from './shape.js';
 export { type TorsionMethod, torsionConstantM4 } from './torsion.js';
-export { type BuildUp, builtUpBar, seamFlow } from './builtUp.js';
+export { type BuildUp, builtUpBar, buildUpsOf, seamFlow } from './builtUp.js';

@@ -30,7 +30,8 @@ export interface SectionProperties {
 /** Below this share of the larger second moment a product moment is rounding, not geometry. */
 const ROUNDING = 1e-12;
 
-const principalAxes = (iy: number, iz: number, iyz: number): SectionProperties['principal'] => {
+/** Largest and smallest second moment and the angle between them, from those about two axes and their product. */
+export const principalAxes = (iy: number, iz: number, iyz: number): SectionProperties['principal'] => {
   const clean = Math.abs(iyz) < ROUNDING * Math.max(iy, iz) ? 0 : iyz;
   const difference = Math.abs(iy - iz) < ROUNDING * Math.max(iy, iz) ? 0 : iy - iz;
   const mean = (iy + iz) / 2;

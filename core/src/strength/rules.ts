@@ -105,7 +105,13 @@ export const RULES = rulesOf({
   'built-up-seam': {
     formula: 'V × Q ÷ I ÷ seams + T ÷ 2A (box) ≤ fillet × welded share of the seam',
     source: publishedSure('shear flow, Gere & Timoshenko, Mechanics of Materials, built-up beams; AISC 360-16 J2.4'),
-    holds: 'shear where the bar works hardest in each situation; gaps between stitches are not checked for buckling',
+    holds:
+      'largest shear anywhere along the bar, in every situation; a bar inside a tube has no seam, its plug welds are not checked',
+  },
+  'stitch-gap': {
+    formula: 'clear gap between stitches ≤ plate × 0.75 × √(E ÷ Fy), and ≤ 12 in',
+    source: publishedSure('AISC 360-16 E6.2'),
+    holds: 'outside plates that are pressed; aluminum by the same form with its yield beside welds',
   },
   'frame-welds-rest': {
     formula: 'as the welds',

@@ -147,6 +147,8 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'weld-force': 'Force on each length of it',
   'seam-flow': 'Shear along each seam',
   'weld-bears': 'May bear',
+  'stitch-open': 'Open between stitches',
+  'stitch-open-most': 'May stay open',
   'wall-bears': 'Wall beside the weld',
   'hanger-pushes': 'Hanger pushes',
   'bolts-bear': 'Bolts may bear',

@@ -133,6 +133,8 @@ const partNameOf = (part: PartId, trailer: Trailer): string => {
       return `Hanger ${part.of.replaceAll('.', ' ')}`;
     case 'splice':
       return 'A splice';
+    case 'reinforcement':
+      return 'The end of a reinforcement';
     case 'own-bar':
       return ownName(printPartId(part), 'bar', trailer);
     case 'own-panel':

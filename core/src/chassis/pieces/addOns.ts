@@ -1,10 +1,7 @@
 import type { BarEnd, Piece } from '../../project/index.js';
 import type { MiddleLine } from '../member.js';
 import { lineLengthM } from '../middleLine.js';
-import { at, type Draft, footOnRail, spread } from './site.js';
-
-const SIDES = [-1, 1] as const;
-const nameOf = (side: -1 | 1): 'left' | 'right' => (side < 0 ? 'left' : 'right');
+import { at, type Draft, nameOf, SIDES, footOnRail, spread } from './site.js';
 
 /** A second level over the rails: uprights on them, bars across, bars along its outer edges, and what covers it. */
 export const buildUpperFrame = (draft: Draft, piece: Extract<Piece, { kind: 'upper-frame' }>): void => {

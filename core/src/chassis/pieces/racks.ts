@@ -1,8 +1,5 @@
 import type { BarEnd, Piece } from '../../project/index.js';
-import { at, type Draft, footAcross, footOnRail } from './site.js';
-
-const SIDES = [-1, 1] as const;
-const nameOf = (side: -1 | 1): 'left' | 'right' => (side < 0 ? 'left' : 'right');
+import { at, type Draft, nameOf, SIDES, footAcross, footOnRail } from './site.js';
 
 /** Posts across the bed with bars between them and a fill on their rear faces: holds long goods and loads off the front. */
 export const buildHeadboard = (draft: Draft, piece: Extract<Piece, { kind: 'headboard' }>): void => {

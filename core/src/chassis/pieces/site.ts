@@ -154,3 +154,7 @@ export const spread = (fromM: number, toM: number, apartM: number): readonly num
   const gaps = Math.min(100, Math.max(1, Math.ceil((toM - fromM) / apartM - 1e-6)));
   return Array.from({ length: gaps + 1 }, (_, i) => fromM + ((toM - fromM) * i) / gaps);
 };
+
+/** Left and right. */
+export const SIDES = [-1, 1] as const;
+export const nameOf = (side: -1 | 1): 'left' | 'right' => (side < 0 ? 'left' : 'right');

@@ -1,7 +1,7 @@
 import type { BarEnd, Piece, SheetFill } from '../../project/index.js';
 import type { BarBox } from '../barBoxes.js';
 import type { PanelDraft } from '../ownPanels.js';
-import { at, type Draft, type Foot, footAcross, footOnRail, spread } from './site.js';
+import { at, type Draft, nameOf, SIDES, type Foot, footAcross, footOnRail, spread } from './site.js';
 
 type Edge = Extract<Piece, { kind: 'gate' }>['edge'];
 
@@ -55,9 +55,8 @@ const sideFeet = (draft: Draft, { sideYM, postSpacingM, edges }: Walls): SideFoo
   if (!rail || sideYM - railYM < ON_RAILS_M) return onRail;
   const zM = rail.line.start[2];
   const startXM = frontXM - size.heightM / 2;
-  const sideOf = (side: -1 | 1): 'left' | 'right' => (side < 0 ? 'left' : 'right');
-  for (const side of [-1, 1] as const) {
-    const name = sideOf(side);
+  for (const side of SIDES) {
+    const name = nameOf(side);
     if (!edges.includes(name)) continue;
     bar(`sill.${name}`, at(startXM, side * sideYM, zM), at(rearXM + size.heightM / 2, side * sideYM, zM));
     spread(frontXM, rearXM, postSpacingM).forEach((xM, i) => {
@@ -67,8 +66,8 @@ const sideFeet = (draft: Draft, { sideYM, postSpacingM, edges }: Walls): SideFoo
     });
   }
   return (side, xM) => ({
-    end: { kind: 'on', barId: barId(`sill.${sideOf(side)}`), atM: xM - startXM },
-    hostId: barId(`sill.${sideOf(side)}`),
+    end: { kind: 'on', barId: barId(`sill.${nameOf(side)}`), atM: xM - startXM },
+    hostId: barId(`sill.${nameOf(side)}`),
     topZM: zM + size.heightM - size.middleM,
   });
 };

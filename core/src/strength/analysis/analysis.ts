@@ -87,6 +87,16 @@ export interface HoleResult extends RunKey {
   readonly utilisation: number;
 }
 
+/** The seams of a built-up bar where most shear flows along them. */
+export interface SeamResult extends RunKey {
+  readonly memberId: string;
+  readonly flowNM: number;
+  readonly bearsNM: number;
+  /** share of the seam that is welded */
+  readonly welded: number;
+  readonly utilisation: number;
+}
+
 export interface BoltResult extends RunKey {
   readonly forceN: number;
   readonly strengthN: number;
@@ -137,6 +147,7 @@ export interface OpinionResult {
   readonly welds: readonly WeldResult[];
   readonly hangers: readonly HangerResult[];
   readonly holes: readonly HoleResult[];
+  readonly seams: readonly SeamResult[];
   readonly bolts: BoltResult | undefined;
 }
 

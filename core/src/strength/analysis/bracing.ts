@@ -23,7 +23,9 @@ export interface ElementStrength {
  * taken to hold nothing.
  */
 const braces = (joint: string | undefined): boolean =>
-  joint !== undefined && !MARKS.has(joint) && !['hanger', 'own-bar', 'splice'].includes(parsePartId(joint).kind);
+  joint !== undefined &&
+  !MARKS.has(joint) &&
+  !['hanger', 'own-bar', 'splice', 'reinforcement'].includes(parsePartId(joint).kind);
 
 /** Places along a bar that are no part: nothing of the frame holds it there. */
 const MARKS: ReadonlySet<string> = new Set(['middle', 'floor jack', 'stand', 'wheel.left', 'wheel.right', FREE_END]);

@@ -15,6 +15,7 @@ import type {
   OpinionResult,
   RunBalance,
   RunKey,
+  SeamResult,
   WeldResult,
 } from './analysis.js';
 import { type ElementStrength } from './bracing.js';
@@ -32,6 +33,7 @@ import {
   holePlaces,
   limitOf,
 } from './checks.js';
+import { largestFlowNM, seamPlaces, weldedShare } from './seams.js';
 import { detailOf, kmToCrack } from './fatigue.js';
 import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
 import { weldPlaces, weldResult, weldShare } from './welds.js';
@@ -87,6 +89,7 @@ const opinionCollector = () => {
   const welds = worstById<WeldResult>();
   const hangers = worstById<HangerResult>();
   const holes = worstById<HoleResult>();
+  const seams = worstById<SeamResult>();
   let bolts: BoltResult | undefined;
   return {
     takeMember: (strength: ElementStrength, share: number, hardest: HardestPlace, key: RunKey): void => {
@@ -104,6 +107,7 @@ const opinionCollector = () => {
     welds,
     hangers,
     holes,
+    seams,
     takeBolts: (found: BoltResult): void => {
       if (!bolts || found.utilisation > bolts.utilisation) bolts = found;
     },
@@ -112,6 +116,7 @@ const opinionCollector = () => {
       welds: welds.told(),
       hangers: hangers.told(),
       holes: holes.told(),
+      seams: seams.told(),
       bolts,
     }),
   };
@@ -177,6 +182,7 @@ export const collector = (
 
   const hangersOf = hangerPlaces(frame);
   const drilled = holePlaces(strengths);
+  const seamsOf = new Map(seamPlaces(strengths, trailer.strength).map((place) => [place.index, place]));
   const hardest = hardestPlace();
 
   const keepBump = (id: string, caseId: string, share: number): void => {
@@ -210,6 +216,21 @@ export const collector = (
           const at = (xM: number): InnerAt => relieved(innerAt(pieces, rows, xM), bar.fromM + xM, ownEnds);
           if (strength.weldFrom) cracks.take(strength, 'from', at(bar.clearFromM), key.caseId);
           if (strength.weldTo) cracks.take(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
+        }
+        const seam = seamsOf.get(own);
+        if (seam) {
+          const flowNM = largestFlowNM(seam, pieces, rows);
+          const bearsNM = seam.bearsNM[limit];
+          const utilisation = flowNM / bearsNM;
+          if (into.seams.isWorse(id, utilisation))
+            into.seams.keep(id, utilisation, () => ({
+              ...key,
+              memberId: id,
+              flowNM,
+              bearsNM,
+              welded: weldedShare(seam.builtUp),
+              utilisation,
+            }));
         }
         for (const hole of drilled) {
           if (hole.index !== own) continue;

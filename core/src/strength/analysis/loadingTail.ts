@@ -1,8 +1,8 @@
 import { type BalancedCase, balanceParts } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
-import { itemPart, type Part } from '../../mass/index.js';
+import { heaviestMachine, itemPart, type Part } from '../../mass/index.js';
 import type { LoadCase, Trailer } from '../../project/index.js';
-import { heaviestMachine, type TrailerFrame } from '../frame-model/trailerFrame.js';
+import type { TrailerFrame } from '../frame-model/trailerFrame.js';
 import { rigidBody } from '../situations/inertia.js';
 import type { RunContext } from '../situations/runs.js';
 

@@ -11,7 +11,7 @@ import {
   times,
   workedOut,
 } from '../../findings/index.js';
-import type { Part } from '../../mass/index.js';
+import { type Part, PERSON_KG } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import { commonPractice, computedBy } from '../../source.js';
 import { weightN } from '../../units/index.js';
@@ -31,7 +31,6 @@ export interface DeckFindingData {
 }
 export type DeckFinding = FindingOf<DeckFindingData>;
 
-const PERSON_KG = 100;
 /** Side of the square that a foot presses on, m (common practice, 4 in); nothing is taken to press on less. */
 const FOOT_M = 0.1;
 

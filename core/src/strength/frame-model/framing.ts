@@ -123,11 +123,12 @@ export const framing = (): Framing => {
         const stiffFromM = stiffM(from, to.atM - from.atM);
         const stiffToM = stiffM(to, to.atM - from.atM);
         const [fromM, toM] = [from.atM + stiffFromM, to.atM - stiffToM];
+        const stretch = stretchOf(member, (fromM + toM) / 2);
         members.push({
           id,
           from: from.node,
           to: to.node,
-          ...stiffnessOf(member),
+          ...stiffnessOf(stretch),
           ...(member.line ? { up: member.line.up } : {}),
           offsetFrom: subtract(place(fromM), at(from.node)),
           offsetTo: subtract(place(toM), at(to.node)),
@@ -136,7 +137,7 @@ export const framing = (): Framing => {
         });
         bars.push({
           id,
-          member,
+          member: stretch,
           fromM,
           toM,
           jointFrom: from.joint,
@@ -187,6 +188,32 @@ export const markSplices = (frame: Framing, line: Line): void => {
     if (free === undefined) continue;
     const node = frame.node(`${member.id}@${SPLICE}.${i + 1}`, placeOnLine(line, free));
     stations.push({ atM: free, node, joint: SPLICE });
+  }
+};
+
+/** Where plates along a bar, or a bar inside it, end. */
+export const REINFORCEMENT = 'reinforcement';
+
+/** The bar as it is at a place along it: with what reinforces it there. */
+const stretchOf = (member: Member, atM: number): Member => {
+  const { reinforced } = member;
+  if (!reinforced || atM < reinforced.fromM || atM > reinforced.toM) return member;
+  return { ...member, bar: reinforced.bar, builtUp: reinforced.builtUp };
+};
+
+/** Marks where what reinforces a bar begins and ends, so that each stretch bends and bears by what it is; where a joint is near, the joint stands for it. */
+export const markReinforced = (frame: Framing, line: Line): void => {
+  const { member, stations } = line;
+  if (!member.reinforced) return;
+  const lengthM = lineLengthM(line);
+  for (const [end, atM] of [
+    ['from', member.reinforced.fromM],
+    ['to', member.reinforced.toM],
+  ] as const) {
+    if (!(atM > SAME_STATION_M && atM < lengthM - SAME_STATION_M)) continue;
+    if (stations.some((station) => Math.abs(station.atM - atM) < SAME_STATION_M)) continue;
+    const node = frame.node(`${member.id}@reinforced.${end}`, placeOnLine(line, atM));
+    stations.push({ atM, node, joint: REINFORCEMENT });
   }
 };
 

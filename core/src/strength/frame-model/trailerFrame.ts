@@ -9,7 +9,7 @@ import {
 } from '../../chassis/index.js';
 import type { FrameMember, FrameNode, Vector3 } from '../../frame-analysis/index.js';
 import { length, subtract } from '../../frame-analysis/index.js';
-import { axleCount } from '../../mass/index.js';
+import { axleCount, heaviestMachine } from '../../mass/index.js';
 import { type Trailer, parsePartId, printPartId } from '../../project/index.js';
 import { usualRailTopM } from '../../suspension/index.js';
 import { softEndOf } from '../joints/softEnd.js';
@@ -21,6 +21,7 @@ import {
   type Framing,
   framing,
   type Line,
+  markReinforced,
   markSplices,
   railNode,
   SAME_STATION_M,
@@ -356,7 +357,10 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
   const own = chassis.members.filter(({ group, hungOn }) => group === 'own' && !hungOn).map(lineOf);
   const lines = [...rails, ...crosses, ...legs, ...sideTubes, ...own];
   joinOwnBars(chassis, frame, lines);
-  for (const line of lines) markSplices(frame, line);
+  for (const line of lines) {
+    markSplices(frame, line);
+    markReinforced(frame, line);
+  }
   for (const line of lines) frame.bar(line.member, line.start, line.end, line.stations);
   placeDeckSheet(trailer, chassis, frame, crosses);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
@@ -383,13 +387,6 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
     at: (node) => frame.at(node),
   };
 };
-
-/** The heaviest thing on wheels, which drives on over the tail. */
-export const heaviestMachine = ({ items }: Trailer): { readonly massKg: number; readonly trackM: number } | undefined =>
-  items.reduce<{ massKg: number; trackM: number } | undefined>((most, { wheels, massKg, emptyMassKg }) => {
-    const own = massKg.value + emptyMassKg;
-    return wheels && own > (most?.massKg ?? 0) ? { massKg: own, trackM: wheels.trackM } : most;
-  }, undefined);
 
 /** A floor jack goes this far behind the rear hanger, m: room for its saddle, common practice. */
 const UNDER_RAIL_M = 0.1;

@@ -289,7 +289,7 @@ const withPlates = (one: Resistance, bare: BarProperties, { design: whole, sMinM
 /** What a stretch of a bar may bear; two side by side bear twice what one does. */
 export const memberResistance = (member: Member, stretch: Stretch): Resistance => {
   const { builtUp } = member;
-  const bare = builtUp?.how.kind === 'plated' ? barProperties(builtUp.base) : undefined;
+  const bare = builtUp && builtUp.how.kind !== 'boxed' ? barProperties(builtUp.base) : undefined;
   if (bare) {
     const { builtUp: _plates, ...rest } = member;
     return withPlates(memberResistance({ ...rest, bar: bare }, stretch), bare, member.bar);

@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../../balance/index.js';
 import { add, type Vector3 } from '../../frame-analysis/index.js';
-import { isIndependent, type Part } from '../../mass/index.js';
+import { isIndependent, type Part, PERSON_KG } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import { STANDARD_GRAVITY, weightN } from '../../units/index.js';
 import type { TrailerFrame } from '../frame-model/trailerFrame.js';
@@ -260,7 +260,6 @@ export const recoveryPullN = (trailer: Trailer): number | undefined => {
   return kg === null || kg === undefined ? undefined : weightN(kg);
 };
 
-const PERSON_KG = 100;
 const STEPPING_ON = 1.5;
 
 const person = (context: RunContext, support: SupportId): Run[] => {

@@ -34,8 +34,10 @@ const mendText = (mend: WeldMend, say: Speaker): string => {
 /** Where a weld cracks first. */
 const crackPlace = (joint: string, memberId: string, say: Speaker): string => {
   const bar = say.partName(memberId).toLowerCase();
-  return parsePartId(joint).kind === 'splice'
-    ? `at the splice in ${bar}`
+  const { kind } = parsePartId(joint);
+  if (kind === 'splice') return `at the splice in ${bar}`;
+  return kind === 'reinforcement'
+    ? `where the reinforcement of ${bar} ends`
     : `where ${say.partName(joint).toLowerCase()} meets ${bar}`;
 };
 
@@ -72,6 +74,11 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
     sentence(
       `Seams of the ${say.partName(data.memberId).toLowerCase()}, ${data.welded < 1 ? `${say.percent(data.welded, 0)} of them welded` : 'welded all along'}, work at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
       verdict === 'over' ? 'Make the stitches longer, or nearer to each other.' : '',
+    ),
+  'stitch-gap': ({ data, verdict }, say) =>
+    sentence(
+      `${say.length(data.openM)} stay open between the stitches of the ${say.partName(data.memberId).toLowerCase()}; so far a plate that is pressed holds to ${say.length(data.mostM)}.`,
+      verdict === 'over' ? 'Set the stitches nearer to each other.' : '',
     ),
   'weld-leg-small': ({ data }, say) =>
     `A leg of ${say.length(data.legM)} is thin for its wall: ${say.length(data.leastM)} is the least that fuses well.`,

@@ -13,8 +13,10 @@ const PROBLEMS: {
     `${say.partName(p.memberId)}: metal “${p.materialId}” is not in the list. Choose one.`,
   'impossible-section': (p, say) =>
     `${say.partName(p.memberId)}: the sizes of “${p.sectionId}” make no section. Check wall and radii.`,
-  'not-channels': (p, say) =>
-    `${say.partName(p.memberId)}: only channels can be put toe to toe. Choose one, or take the box off.`,
+  'no-box': (p, say) =>
+    `${say.partName(p.memberId)}: only channels and angles can be put together as a box. Choose one, or take the box off.`,
+  'no-sleeve': (p, say) =>
+    `${say.partName(p.memberId)}: what is to go inside does not fit into it. It takes a tube, and a smaller bar inside.`,
   'wrong-metal': (p, say) =>
     `${say.partName(p.memberId)}: an aluminum section with steel’s strength, or the other way round. Choose metal and section alike.`,
   'cross-member-off-bed': (p, say) =>

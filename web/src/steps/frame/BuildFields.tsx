@@ -1,14 +1,33 @@
-import { inches, type Member, millimetres, overrideBar, type Trailer } from '@kereta/core';
+import {
+  barProperties,
+  builtUpBar,
+  buildUpsOf,
+  inches,
+  type Member,
+  millimetres,
+  overrideBar,
+  SECTION_ROWS,
+  type SectionRow,
+  type Trailer,
+} from '@kereta/core';
+import { useMemo } from 'react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { SelectField } from '../../fields/fields';
+import { Picker } from '../../fields/Picker';
 import { QuantityField } from '../../fields/QuantityField';
+import { sectionRows } from '../pickRows';
 
 const MADE_OF = [
   { value: 'single', text: 'One bar' },
   { value: 'doubled', text: 'Two, side by side' },
-  { value: 'boxed', text: 'Two channels, toe to toe' },
+  { value: 'boxed', text: 'Two as a closed box' },
   { value: 'plated', text: 'With plates along it' },
+  { value: 'sleeved', text: 'With a bar inside it' },
+] as const;
+const REACH = [
+  { value: 'all', text: 'The whole bar' },
+  { value: 'part', text: 'Part of it' },
 ] as const;
 const FACES = [
   { value: 'top-bottom', text: 'Above and below' },
@@ -22,6 +41,12 @@ const SEAMS = [
 
 type Override = NonNullable<Parameters<typeof overrideBar>[3]>;
 type Built = NonNullable<Override['built']>;
+
+/** The heaviest listed bar of the tube's own metal that goes into it. */
+const insideOf = (trailer: Trailer, section: SectionRow): SectionRow | undefined =>
+  [...trailer.ownRows.sections, ...SECTION_ROWS]
+    .filter((inner) => inner.family === section.family && builtUpBar(section, { kind: 'sleeved', inner }))
+    .toSorted((a, b) => (barProperties(b)?.nominalAreaM2 ?? 0) - (barProperties(a)?.nominalAreaM2 ?? 0))[0];
 
 interface BuildFieldsProps {
   readonly member: Member;
@@ -40,15 +65,26 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
   const set = (said: string, change: Override): void => edit(`${name} ${said}`, (current) => override(current, change));
   const build = (said: string, next: Built): void => set(said, { doubled: false, built: next });
   const plates = built?.how.kind === 'plated' ? built.how : undefined;
+  const isBox = built?.how.kind === 'boxed';
+  const inside = built?.how.kind === 'sleeved' ? built.how : undefined;
+  const over = built?.over;
+  const section = member.builtUp?.base ?? member.section;
+  const can: readonly string[] = ['single', 'doubled', made, ...buildUpsOf(section.shape)];
+  const rows = useMemo(() => sectionRows(trailer), [trailer]);
   const stitch = built?.stitch;
   return (
     <>
       <SelectField
         label="Made of"
         value={made}
-        options={MADE_OF}
+        options={MADE_OF.filter(({ value }) => can.includes(value))}
         onCommit={(kind) => {
-          if (kind === 'boxed') build('of two channels', { how: { kind }, stitch: null });
+          if (kind === 'boxed') build('as a box', { how: { kind }, stitch: null });
+          else if (kind === 'sleeved')
+            build('with a bar inside', {
+              how: { kind, sectionId: insideOf(trailer, section)?.id ?? section.id },
+              stitch: null,
+            });
           else if (kind === 'plated')
             build('plated', {
               how: { kind, faces: 'top-bottom', widthM: member.bar.widthM, thicknessM: size(1 / 4, 6) },
@@ -81,7 +117,48 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
           />
         </>
       )}
-      {built && (
+      {built && inside && (
+        <Picker
+          label="Bar inside"
+          list="sections"
+          value={inside.sectionId}
+          rows={rows}
+          partField={`${member.id}.inside`}
+          onCommit={(sectionId) => build('bar inside', { ...built, how: { ...inside, sectionId } })}
+        />
+      )}
+      {built && !isBox && (
+        <SelectField
+          label="It reaches"
+          value={over ? 'part' : 'all'}
+          options={REACH}
+          hint="From the bar’s front, left or ball end"
+          onCommit={(reach) => {
+            const { over: _whole, ...rest } = built;
+            if (reach === 'all') build('reinforced all along', rest);
+            else build('reinforced in part', { ...rest, over: { fromM: 0, toM: member.cutLengthM / 2 } });
+          }}
+        />
+      )}
+      {built && over && (
+        <>
+          <QuantityField
+            label="From"
+            kind="length"
+            value={over.fromM}
+            of="frame.overrides.any.built.over.fromM"
+            onCommit={(fromM) => build('start of reinforcement', { ...built, over: { ...over, fromM } })}
+          />
+          <QuantityField
+            label="To"
+            kind="length"
+            value={over.toM}
+            of="frame.overrides.any.built.over.toM"
+            onCommit={(toM) => build('end of reinforcement', { ...built, over: { ...over, toM } })}
+          />
+        </>
+      )}
+      {built && !inside && (
         <SelectField
           label="Seams welded"
           value={stitch ? 'stitch' : 'all'}

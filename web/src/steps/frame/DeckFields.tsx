@@ -103,7 +103,7 @@ export const DeckFields = () => {
         <CutoutFields
           openings={deck.cutouts}
           path="frame.deck.cutouts"
-          walls={false}
+          cutIn="flat"
           onCommit={(said, cutouts) => set(`deck: ${said}`, { cutouts: [...cutouts] })}
         />
       )}

@@ -33,6 +33,7 @@ export interface AnalysisFindingData {
   };
   /** a built-up bar's own seam */
   'built-up-seam': When & { readonly memberId: string; readonly flowNM: number; readonly welded: number };
+  'stitch-gap': { readonly memberId: string; readonly openM: number; readonly mostM: number };
   'frame-welds-rest': { readonly count: number; readonly most: number };
   'weld-leg-small': { readonly memberId: string; readonly legM: number; readonly leastM: number };
   'hanger-wall': When & { readonly memberId: string; readonly forceN: number; readonly strengthN: number };

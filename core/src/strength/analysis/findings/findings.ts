@@ -1,6 +1,6 @@
 import { seamFindings } from './seams.js';
 import { checkShare, finding, quantity } from '../../../findings/index.js';
-import { type Design, pieceIdOf, type Settings } from '../../../project/index.js';
+import { pieceIdOf, type Settings } from '../../../project/index.js';
 import type { Member, TongueGeometry } from '../../../chassis/index.js';
 import type { StrengthResult } from '../../by-hand/findings.js';
 import { SITUATIONS } from '../../situations/situations.js';
@@ -147,7 +147,6 @@ const coverageFindings = (analysis: StrengthAnalysis, regions: readonly Region[]
 
 /** What the telling depends on besides the analysis. */
 export interface Told {
-  readonly strength: Pick<Design['strength'], 'weldLegM' | 'filler'>;
   readonly settings: Settings;
   readonly rearOn: TongueGeometry['rearOn'] | undefined;
 }
@@ -157,7 +156,7 @@ export const analysisFindings = (
   outcome: AnalysisOutcome,
   hand: StrengthResult,
   memberOf: (memberId: string) => Member | undefined,
-  { settings, strength, rearOn }: Told,
+  { settings, rearOn }: Told,
 ): AnalysisFinding[] => {
   const { regions } = settings;
   switch (outcome.kind) {
@@ -184,7 +183,7 @@ export const analysisFindings = (
       return [
         ...memberFindings(analysis.members, (id) => pieceIdOf(id) ?? memberOf(id)?.group),
         ...weldFindings(analysis, settings.units),
-        ...seamFindings(analysis, memberOf, strength),
+        ...seamFindings(analysis, memberOf),
         ...jointFindings(analysis),
         ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),

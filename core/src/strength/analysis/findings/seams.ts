@@ -1,91 +1,65 @@
-import type { BuiltUp, Member } from '../../../chassis/index.js';
-import { checkShare, concluding, given, over, quantity, workedOut } from '../../../findings/index.js';
-import type { Design } from '../../../project/index.js';
-import { seamFlow, wallThicknessM } from '../../../sections/index.js';
-import { usualLegM, weldStrength } from '../../joints/weldStrength.js';
+import type { Member } from '../../../chassis/index.js';
+import { checkShare, concluding, given, minus, over, quantity, workedOut } from '../../../findings/index.js';
+import { openStitchM } from '../../joints/stitches.js';
 import { RULES } from '../../rules.js';
-import { SITUATIONS } from '../../situations/situations.js';
-import type { Governing, StrengthAnalysis } from '../analysis.js';
+import type { SeamResult, StrengthAnalysis } from '../analysis.js';
 import { type AnalysisFinding, plain } from './data.js';
 
-/** Share of a seam that is welded. */
-const weldedShare = ({ stitch }: BuiltUp): number =>
-  stitch && stitch.pitchM > stitch.lengthM ? stitch.lengthM / stitch.pitchM : 1;
+const flowFinding = ({ memberId, situation, variant, caseId, flowNM, bearsNM, welded, utilisation }: SeamResult) =>
+  checkShare({
+    ...plain,
+    rule: RULES['built-up-seam'],
+    data: { memberId, situation, variant, flowNM, welded },
+    subject: memberId,
+    caseId,
+    value: quantity(utilisation, 'percent'),
+    utilisation,
+    working: [
+      given('seam-flow', flowNM, 'force-per-length'),
+      given('weld-bears', bearsNM, 'force-per-length'),
+      concluding(
+        workedOut(
+          'works-at',
+          over(quantity(flowNM, 'force-per-length'), quantity(bearsNM, 'force-per-length')),
+          'percent',
+        ),
+      ),
+    ],
+  });
 
-interface Seam {
-  readonly member: Member;
-  readonly builtUp: BuiltUp;
-  readonly governing: Governing;
-  readonly flowNM: number;
-  readonly bearsNM: number;
-  readonly share: number;
-}
-
-const seamOf = (
-  member: Member,
-  builtUp: BuiltUp,
-  governing: Governing,
-  strength: Pick<Design['strength'], 'weldLegM' | 'filler'>,
-): Seam => {
-  const { vz, vy, t } = governing.inner;
-  const flowNM = seamFlow(builtUp.base, builtUp.how, { uprightN: vz, levelN: vy, twistNm: t });
-  const wallM = Math.min(
-    wallThicknessM(builtUp.base.shape),
-    builtUp.how.kind === 'plated' ? builtUp.how.thicknessM : Number.POSITIVE_INFINITY,
-  );
-  const legM = strength.weldLegM ?? usualLegM(wallM);
-  const { weldNM, baseShearNM } = weldStrength(
-    member.material,
-    wallM,
-    legM,
-    strength.filler,
-    SITUATIONS[governing.situation].limit,
-  );
-  const bearsNM = Math.min(weldNM, baseShearNM) * weldedShare(builtUp);
-  return { member, builtUp, governing, flowNM, bearsNM, share: flowNM / bearsNM };
+/** Plates in stitches: between two of them a plate that is pressed must not buckle. */
+const openFindings = (member: Member): AnalysisFinding[] => {
+  const builtUp = member.builtUp ?? member.reinforced?.builtUp;
+  if (builtUp?.how.kind !== 'plated' || !builtUp.stitch) return [];
+  const { pitchM, lengthM } = builtUp.stitch;
+  const openM = Math.max(0, pitchM - lengthM);
+  const mostM = openStitchM(member.material, builtUp.how.thicknessM);
+  return [
+    checkShare({
+      ...plain,
+      rule: RULES['stitch-gap'],
+      data: { memberId: member.id, openM, mostM },
+      subject: member.id,
+      value: quantity(openM, 'length'),
+      limit: quantity(mostM, 'length'),
+      utilisation: openM / mostM,
+      working: [
+        workedOut('stitch-open', minus(quantity(pitchM, 'length'), quantity(lengthM, 'length')), 'length'),
+        given('stitch-open-most', mostM, 'length'),
+        concluding(workedOut('works-at', over(quantity(openM, 'length'), quantity(mostM, 'length')), 'percent')),
+      ],
+    }),
+  ];
 };
 
-/** Seams of built-up bars, each in the situation that works it hardest: shear flow against what is welded of it. */
+/** Seams of built-up bars: shear flow where it is largest against what is welded of it, and what is left open between stitches. */
 export const seamFindings = (
-  { members }: StrengthAnalysis,
+  { members, seams }: StrengthAnalysis,
   memberOf: (id: string) => Member | undefined,
-  strength: Pick<Design['strength'], 'weldLegM' | 'filler'>,
-): AnalysisFinding[] =>
-  members.flatMap(({ memberId, worst, bySituation }): AnalysisFinding[] => {
+): AnalysisFinding[] => [
+  ...seams.map(flowFinding),
+  ...members.flatMap(({ memberId }) => {
     const member = memberOf(memberId);
-    if (!member?.builtUp) return [];
-    const { builtUp } = member;
-    const [hardest] = [worst, ...Object.values(bySituation)]
-      .map((governing) => seamOf(member, builtUp, governing, strength))
-      .sort((a, b) => b.share - a.share);
-    if (!hardest) return [];
-    const { governing, flowNM, bearsNM, share } = hardest;
-    return [
-      checkShare({
-        ...plain,
-        rule: RULES['built-up-seam'],
-        data: {
-          memberId,
-          situation: governing.situation,
-          variant: governing.variant,
-          flowNM,
-          welded: weldedShare(builtUp),
-        },
-        subject: memberId,
-        caseId: governing.caseId,
-        value: quantity(share, 'percent'),
-        utilisation: share,
-        working: [
-          given('seam-flow', flowNM, 'force-per-length'),
-          given('weld-bears', bearsNM, 'force-per-length'),
-          concluding(
-            workedOut(
-              'works-at',
-              over(quantity(flowNM, 'force-per-length'), quantity(bearsNM, 'force-per-length')),
-              'percent',
-            ),
-          ),
-        ],
-      }),
-    ];
-  });
+    return member ? openFindings(member) : [];
+  }),
+];

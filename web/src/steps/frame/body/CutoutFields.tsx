@@ -25,20 +25,22 @@ interface Opening {
 interface CutoutFieldsProps<O extends Opening> {
   readonly openings: readonly O[];
   readonly path: 'frame.pieces.openings' | 'frame.ownPanels.cutouts' | 'frame.deck.cutouts';
-  /** with walls to choose from */
-  readonly walls: boolean;
+  /** where they are cut: which wall is asked for, and an opening is told from its edges, as the place has them */
+  readonly cutIn: 'walls' | 'flat' | 'along' | 'across';
   readonly onCommit: (said: string, openings: readonly O[]) => void;
 }
 
-const SIZES = [
-  { field: 'alongM', label: 'from its front or left' },
-  { field: 'upM', label: 'from below or left' },
-  { field: 'lengthM', label: 'wide' },
-  { field: 'heightM', label: 'high' },
-] as const;
+const SIZES = ['alongM', 'upM', 'lengthM', 'heightM'] as const;
+/** What each size of an opening is called where it is cut. */
+const NAMES: Readonly<Record<CutoutFieldsProps<Opening>['cutIn'], Readonly<Record<(typeof SIZES)[number], string>>>> = {
+  walls: { alongM: 'from the wall’s front or left end', upM: 'above the deck', lengthM: 'wide', heightM: 'high' },
+  flat: { alongM: 'from the front edge', upM: 'from the left edge', lengthM: 'long', heightM: 'wide' },
+  along: { alongM: 'from the front edge', upM: 'from the lower edge', lengthM: 'wide', heightM: 'high' },
+  across: { alongM: 'from the left edge', upM: 'from the lower edge', lengthM: 'wide', heightM: 'high' },
+};
 
 /** Doors, windows and wells in flat parts. */
-export const CutoutFields = <O extends Opening>({ openings, path, walls, onCommit }: CutoutFieldsProps<O>) => {
+export const CutoutFields = <O extends Opening>({ openings, path, cutIn, onCommit }: CutoutFieldsProps<O>) => {
   const { trailer } = useEditing();
   const { say } = useWorkbench('say');
   const metric = trailer.settings.units === 'metric';
@@ -64,14 +66,16 @@ export const CutoutFields = <O extends Opening>({ openings, path, walls, onCommi
               onCommit={(edge) => change(`opening in the ${edge} wall`, opening.id, { edge })}
             />
           )}
-          {SIZES.map(({ field, label }) => (
+          {SIZES.map((field) => (
             <QuantityField
               key={field}
-              label={`Opening ${i + 1}, ${label}`}
+              label={`Opening ${i + 1}, ${NAMES[cutIn][field]}`}
               kind="length"
               value={opening[field]}
               of={`${path}.${field}`}
-              onCommit={(value) => change(`opening ${say.length(value)} ${label}`, opening.id, { [field]: value })}
+              onCommit={(value) =>
+                change(`opening ${say.length(value)} ${NAMES[cutIn][field]}`, opening.id, { [field]: value })
+              }
             />
           ))}
           <button
@@ -90,7 +94,7 @@ export const CutoutFields = <O extends Opening>({ openings, path, walls, onCommi
       ))}
       <button
         type="button"
-        className="button"
+        className="button self-end"
         onClick={() => {
           const opening: Opening = {
             id: `opening.${nanoid(6)}`,
@@ -98,7 +102,7 @@ export const CutoutFields = <O extends Opening>({ openings, path, walls, onCommi
             upM: size(24, 600),
             lengthM: size(20, 500),
             heightM: size(16, 400),
-            ...(walls ? { edge: 'left' as const } : {}),
+            ...(cutIn === 'walls' ? { edge: 'left' as const } : {}),
           };
           onCommit('opening cut', [...openings, opening as O]);
         }}

@@ -170,7 +170,7 @@ export const PickedOwnPanel = ({ id }: { readonly id: string }) => {
         <CutoutFields
           openings={panel.cutouts}
           path="frame.ownPanels.cutouts"
-          walls={false}
+          cutIn={built?.own?.plane ?? 'across'}
           onCommit={(said, cutouts) => change(said, { cutouts: [...cutouts] })}
         />
         <button

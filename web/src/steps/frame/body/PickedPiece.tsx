@@ -1,6 +1,7 @@
 import {
   buildChassis,
   changePiece,
+  isOfPiece,
   overrideBar,
   pieceAsOwn,
   type Piece,
@@ -151,7 +152,7 @@ const KindFields = ({ piece, change }: KindProps) => {
           <CutoutFields
             openings={piece.openings}
             path="frame.pieces.openings"
-            walls
+            cutIn="walls"
             onCommit={(said, openings) => change(said, { openings: [...openings] })}
           />
         </>
@@ -220,9 +221,8 @@ export const PickedPiece = ({ id }: { readonly id: string }) => {
   const name = say.partName(piece.id);
   const change = (said: string, part: Partial<Piece>): void =>
     edit(`${name.toLowerCase()} ${said}`, (current) => changePiece(current, piece.id, part));
-  const own = piece.id.slice('piece.'.length);
   const { members, panels } = evaluation.chassis;
-  const parts = [...members, ...panels].filter((part) => part.id.split('.')[1] === own);
+  const parts = [...members, ...panels].filter((part) => isOfPiece(part.id, piece.id));
   const massKg = parts.reduce((sum, part) => sum + part.massKg, 0);
   const bars = parts.filter((part) => part.id.startsWith('bar.')).length;
   return (
