@@ -65,7 +65,7 @@ const tongueOf = ({ style, rise, byM, jointed, tongue, under }: AnyTongue): Tong
     lengthM: tongue,
     rise: { kind: rise, byM },
     topPlate: jointed ? { lengthM: 0.3, widthM: 0.2, thicknessM: 0.005 } : null,
-    capped: jointed,
+    caps: { ball: jointed, rear: jointed, sides: jointed },
   };
   if (style === 'a-frame') {
     return {
@@ -102,7 +102,20 @@ const ownBar = fc.record({
   from: barEnd,
   to: barEnd,
 });
-const PIECE_KINDS = ['sides', 'gate', 'headboard', 'rack', 'body', 'upper-frame', 'shelf', 'bumper'] as const;
+const PIECE_KINDS = [
+  'sides',
+  'gate',
+  'headboard',
+  'rack',
+  'body',
+  'upper-frame',
+  'shelf',
+  'bumper',
+  'fender',
+  'step',
+  'receiver',
+  'spare',
+] as const;
 const sectionOf = ({ sectionId, materialId }: Pick<OwnBar, 'sectionId' | 'materialId'>) => ({ sectionId, materialId });
 
 export const anyProject: fc.Arbitrary<Trailer> = fc
@@ -161,7 +174,7 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
         ownBars: r.ownBars.map((own, i) => ({ ...own, id: `bar.${i + 1}`, ...sectionOf(bar) })),
         pieces: r.pieces.map((kind, i) => ({
           ...newPiece(
-            { frame: { ...base.frame, bed: { ...base.frame.bed, lengthM: r.length, widthM: r.width } } },
+            { ...base, frame: { ...base.frame, bed: { ...base.frame.bed, lengthM: r.length, widthM: r.width } } },
             r.units,
             kind,
             `piece.${i}`,

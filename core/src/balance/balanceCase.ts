@@ -2,6 +2,7 @@ import type { Chassis, Point3 } from '../chassis/index.js';
 import {
   type AxleId,
   axlePlaces,
+  inState,
   isIndependent,
   itemParts,
   type Part,
@@ -77,7 +78,13 @@ export const balanceCase = (
   chassis: Chassis,
   bare: readonly Part[],
   loadCase: LoadCase,
-): BalancedCase => balanceParts(trailer, chassis, [...bare, ...itemParts(trailer, chassis, loadCase)], loadCase);
+): BalancedCase =>
+  balanceParts(
+    trailer,
+    chassis,
+    inState(trailer, chassis, [...bare, ...itemParts(trailer, chassis, loadCase)], loadCase),
+    loadCase,
+  );
 
 /** The same of parts that are given, whatever the case says is aboard. */
 export const balanceParts = (

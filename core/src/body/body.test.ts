@@ -2,9 +2,10 @@ import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../test/projects.js';
 import { evaluate } from '../evaluation/index.js';
+import { rampRad } from '../mass/index.js';
 import { newPiece, type Piece, type Trailer } from '../project/index.js';
 import { fromRadians, inches, pounds } from '../units/index.js';
-import { ballWithGateKg, rampRad, tippingXM } from './index.js';
+import { ballWithGateKg, tippingXM } from './index.js';
 
 const sample = sampleTrailer();
 type Gate = Extract<Piece, { kind: 'gate' }>;

@@ -13,7 +13,7 @@ import {
   workedOut,
 } from '../findings/index.js';
 import { allowableBending } from '../materials/index.js';
-import { axleCount, heaviestMachine, PERSON_KG } from '../mass/index.js';
+import { axleCount, heaviestMachine, PERSON_KG, rampRad } from '../mass/index.js';
 import { isOfPiece, type Piece, type Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
@@ -29,6 +29,7 @@ export interface GateFindingData {
   };
   /** no angle where the gate is shorter than its hinge is high */
   'gate-ramp': { readonly pieceId: string; readonly angleRad: number | undefined; readonly hingeM: number };
+  'gate-drags': { readonly pieceId: string };
   'gate-bars': {
     readonly pieceId: string;
     readonly memberId: string;
@@ -76,6 +77,7 @@ const person = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase
   const rearXM = trailer.frame.bed.lengthM;
   const gateKg = weightOf(chassis, gate);
   const worst = cases
+    .filter(({ loadCase: { gatesDown = [] } }) => !gatesDown.includes(gate.id))
     .flatMap((balanced) => {
       const ballKg = ballWithGateKg(balanced, rearXM, gate, gateKg, PERSON_KG);
       return ballKg === undefined ? [] : [{ balanced, ballKg }];
@@ -121,10 +123,6 @@ const person = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase
     }),
   ];
 };
-
-/** Angle of a ramp from a hinge so high down to the ground; undefined where it does not reach. */
-export const rampRad = (hingeM: number, lengthM: number): number | undefined =>
-  hingeM >= 0 && hingeM <= lengthM ? Math.asin(hingeM / lengthM) : undefined;
 
 const ramp = (trailer: Trailer, chassis: Chassis, gate: Gate): GateFinding[] => {
   if (gate.held !== 'ground') return [];
@@ -192,10 +190,34 @@ const bars = (trailer: Trailer, chassis: Chassis, gate: Gate): GateFinding[] => 
   ];
 };
 
+/** A ramp that a load has let down while it is towed. */
+const drags = ({ cases }: Trailer, gate: Gate): GateFinding[] =>
+  gate.held === 'chains'
+    ? []
+    : cases
+        .filter(({ mode, gatesDown = [] }) => mode === 'towed' && gatesDown.includes(gate.id))
+        .map(({ id }) =>
+          finding({
+            rule: RULES['gate-drags'],
+            data: { pieceId: gate.id },
+            verdict: 'over',
+            step: 'loads',
+            subject: gate.id,
+            caseId: id,
+            counts: true,
+            working: [],
+          }),
+        );
+
 /** Gates let down: what a person on one does to the ball, how steep a ramp it is, whether its bars bear what comes over it. */
 export const gateFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): GateFinding[] =>
   trailer.frame.pieces.flatMap((piece) =>
     piece.kind === 'gate' && barsOf(chassis, piece).length > 0
-      ? [...person(trailer, chassis, cases, piece), ...ramp(trailer, chassis, piece), ...bars(trailer, chassis, piece)]
+      ? [
+          ...drags(trailer, piece),
+          ...person(trailer, chassis, cases, piece),
+          ...ramp(trailer, chassis, piece),
+          ...bars(trailer, chassis, piece),
+        ]
       : [],
   );

@@ -1,3 +1,4 @@
-export { ballWithGateKg, type GateFinding, type GateFindingData, gateFindings, rampRad } from './gates.js';
+export { ballWithGateKg, type GateFinding, type GateFindingData, gateFindings } from './gates.js';
 export { RULES as BODY_RULES } from './rules.js';
+export { type TreadFinding, type TreadFindingData, treadFindings } from './treads.js';
 export { type TiltFinding, type TiltFindingData, tiltFindings, tippingXM } from './tilt.js';

@@ -12,7 +12,16 @@ export const PIN_YIELD_PA = 205e6;
 /** A wheel that drops off the gate's end, a hole in the road: twice the standing load on latch and pivot. */
 export const TILT_BUMP = 2;
 
+/** Who steps on does so with one and a half times his weight (common practice). */
+export const STEPPING_ON = 1.5;
+
 export const RULES = rulesOf({
+  'tread-person': {
+    formula: 'person × 1.5 × reach of the arm ÷ section modulus ≤ allowed beside welds',
+    source: computedBy('cantilever with a load at its end'),
+    holds:
+      'the arm that reaches furthest, all of one person on its end; its welds and what it is welded on are not checked',
+  },
   'gate-person': {
     formula: 'ball load − person × (person behind axle ÷ ball to axle), with the gate let down, ≥ 0',
     source: computedBy('moments about the axle group'),
@@ -22,6 +31,11 @@ export const RULES = rulesOf({
     formula: 'asin(hinge’s height ÷ gate’s length) ≤ 20°',
     source: commonPractice('steeper than about 1 in 3 people slip and low machines drag'),
     holds: 'level ground, rear gates; of a trailer without a measured height by its parts',
+  },
+  'gate-drags': {
+    formula: 'no load is towed with a ramp on the ground',
+    source: commonPractice(),
+    holds: 'gates that lie on the ground when they are let down',
   },
   'gate-bars': {
     formula:

@@ -13,11 +13,10 @@ import {
   times,
   workedOut,
 } from '../findings/index.js';
-import { axleCount, heaviestMachine, type Part, sumMass } from '../mass/index.js';
-import { isOfTongue, type Trailer } from '../project/index.js';
+import { axleCount, heaviestMachine, rampRad, sumMass, tipsWithBed } from '../mass/index.js';
+import type { Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 import { weightN } from '../units/index.js';
-import { rampRad } from './gates.js';
 import { PIN_SHEAR, PIN_YIELD_PA, RULES, STEEP_RAD, TILT_BUMP } from './rules.js';
 
 export interface TiltFindingData {
@@ -38,13 +37,6 @@ export interface TiltFindingData {
 }
 export type TiltFinding = FindingOf<TiltFindingData>;
 
-/** What tips with the bed: all but tongue, hitch, running gear, and what is held on these. */
-const tips = (trailer: Trailer, part: Part): boolean => {
-  if (part.group === 'running-gear' || part.group === 'coupling' || isOfTongue(part.id)) return false;
-  const item = trailer.items.find(({ id }) => id === part.id);
-  return item?.attach.on !== 'tongue' && item?.attach.on !== 'axle';
-};
-
 /** Where the bed goes down with a weight on it that comes from behind: moments about the pivot, m back from the bed's front edge. */
 export const tippingXM = (pivotXM: number, bedKg: number, bedXM: number, machineKg: number): number =>
   pivotXM + (bedKg * (pivotXM - bedXM)) / machineKg;
@@ -56,7 +48,7 @@ interface Tilting {
 }
 
 const tiltingOf = (trailer: Trailer, balanced: BalancedCase): Tilting[] => {
-  const { massKg, centre } = sumMass(balanced.parts.filter((part) => tips(trailer, part)));
+  const { massKg, centre } = sumMass(balanced.parts.filter((part) => tipsWithBed(trailer, part)));
   return centre ? [{ balanced, massKg, xM: centre.xM }] : [];
 };
 

@@ -27,6 +27,7 @@ const panel = (place: OwnPanel['place'], more: Partial<OwnPanel> = {}): OwnPanel
   place,
   cutouts: [],
   existing: false,
+  carries: false,
   ...more,
 });
 const POSTS = [post('front', 'rail.right', 20), post('rear', 'rail.right', 60)];

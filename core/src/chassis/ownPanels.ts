@@ -17,6 +17,7 @@ export interface PanelDraft {
   /** from its front or left edge, and from its lower (or, where it lies flat, left) edge, m */
   readonly cutouts: readonly Omit<Cutout, 'box'>[];
   readonly existing: boolean;
+  readonly carries: boolean;
   readonly heldBy: readonly string[];
 }
 
@@ -41,7 +42,16 @@ const boxBy = (stretch: (axis: Axis) => readonly [number, number]): BarBox => {
 };
 
 /** Weighs a flat part, its cut-outs taken out; undefined where nothing is left of it. */
-export const panelOf = ({ id, sheet, plane, box, cutouts, existing, heldBy }: PanelDraft): Panel | undefined => {
+export const panelOf = ({
+  id,
+  sheet,
+  plane,
+  box,
+  cutouts,
+  existing,
+  carries,
+  heldBy,
+}: PanelDraft): Panel | undefined => {
   const [thin, along, up] = PLANE_AXES[plane];
   const density = SHEET_ROWS.find((row) => row.id === sheet.kind)?.densityKgM3 ?? 0;
   const clipped = cutouts.flatMap((cutout): Cutout[] => {
@@ -72,7 +82,7 @@ export const panelOf = ({ id, sheet, plane, box, cutouts, existing, heldBy }: Pa
     y1M: box.y1M,
     massKg: density * sheet.thicknessM * areaM2,
     centre: { xM: centreAt(0), yM: centreAt(1), zM: centreAt(2) },
-    own: { sheet, plane, cutouts: clipped, areaM2, existing, heldBy },
+    own: { sheet, plane, cutouts: clipped, areaM2, existing, carries, heldBy },
   };
 };
 

@@ -21,6 +21,8 @@ export interface OwnSheet {
   /** of what is left between the cut-outs */
   readonly areaM2: number;
   readonly existing: boolean;
+  /** fastened all round, so that it holds its bars square by its shear */
+  readonly carries: boolean;
   /** bars that carry it, alike by their lengths; none where it is held by nothing */
   readonly heldBy: readonly string[];
 }

@@ -49,6 +49,7 @@ export const buildDeck = (trailer: Trailer, bed: Bed): Panel[] => {
     },
     cutouts: deck.cutouts,
     existing: false,
+    carries: true,
     heldBy: [],
   });
   if (!whole) return [];

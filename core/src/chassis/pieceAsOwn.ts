@@ -7,7 +7,7 @@ import type { Panel } from './panel.js';
 const asOwnPanel = (panel: Panel, id: string): OwnPanel[] => {
   const { own, extent, y0M, y1M } = panel;
   if (!own) return [];
-  const { sheet, plane, cutouts, existing } = own;
+  const { sheet, plane, cutouts, existing, carries } = own;
   const [thin, along, up] = {
     flat: [
       [extent.z0M, extent.z1M],
@@ -30,6 +30,7 @@ const asOwnPanel = (panel: Panel, id: string): OwnPanel[] => {
       id,
       sheet,
       existing,
+      carries,
       cutouts: cutouts.map(({ box: _box, ...cutout }) => cutout),
       place: {
         kind: 'at',

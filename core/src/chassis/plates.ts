@@ -7,7 +7,7 @@ import type { TongueGeometry } from './tongue/buildTongue.js';
 /** A piece cut from flat: a plate over the tongue, an end cap, a gusset. */
 export interface Plate {
   readonly id: string;
-  readonly kind: 'top-plate' | 'cap' | 'gusset';
+  readonly kind: 'top-plate' | 'cap' | 'gusset' | 'cheek';
   readonly materialName: string;
   readonly lengthM: number;
   readonly widthM: number;
@@ -36,39 +36,79 @@ const plate = (sizes: Sizes, metal: Member['material']): Plate => {
   };
 };
 
-/** Tubes that end in the open, so that water and wasps get in. */
-const openEnds = (tongue: TongueGeometry): readonly Member[] =>
-  [...tongue.members, ...tongue.sideTubes].filter(
-    ({ section, extent }) =>
-      (section.shape.kind === 'rect-tube' || section.shape.kind === 'round-tube') && extent.x1M > 0,
+const isTube = ({ section: { shape } }: Member): boolean => shape.kind === 'rect-tube' || shape.kind === 'round-tube';
+
+type Corner = readonly [number, number];
+
+/** A cap over the end of a tube that lies between two corners of its outline. */
+const capOver = (id: string, { bar, material, extent }: Member, [a, b]: readonly [Corner, Corner]): Plate =>
+  plate(
+    {
+      id,
+      kind: 'cap',
+      lengthM: Math.hypot(a[0] - b[0], a[1] - b[1]),
+      widthM: bar.heightM,
+      thicknessM: CAP_M,
+      centre: { xM: (a[0] + b[0]) / 2, yM: (a[1] + b[1]) / 2, zM: (extent.z0M + extent.z1M) / 2 },
+      carriedBy: 'tongue',
+    },
+    material,
   );
 
-const capsOf = (trailer: Trailer, tongue: TongueGeometry): Plate[] =>
-  trailer.frame.tongue.capped
-    ? openEnds(tongue).map(({ id, bar, material, extent, plan }) => {
-        const [, outer, inner] = plan as [
-          readonly [number, number],
-          readonly [number, number],
-          readonly [number, number],
-        ];
-        return plate(
-          {
-            id: `cap.${id}`,
-            kind: 'cap',
-            lengthM: Math.hypot(outer[0] - inner[0], outer[1] - inner[1]),
-            widthM: bar.heightM,
-            thicknessM: CAP_M,
-            centre: {
-              xM: (outer[0] + inner[0]) / 2,
-              yM: (outer[1] + inner[1]) / 2,
-              zM: (extent.z0M + extent.z1M) / 2,
-            },
-            carriedBy: 'tongue',
-          },
-          material,
-        );
+/** Caps over the ends of tubes that are open, so that water and wasps stay out: at the ball's end, and at the rear of what runs on under the frame. */
+const capsOf = (trailer: Trailer, tongue: TongueGeometry): Plate[] => {
+  const { caps } = trailer.frame.tongue;
+  const rearOf = (on: boolean, members: readonly Member[]): Plate[] =>
+    on
+      ? members
+          .filter((member) => isTube(member) && member.extent.x1M > 0)
+          .map((member) => {
+            const [, outer, inner] = member.plan as readonly [Corner, Corner, Corner];
+            return capOver(`cap.${member.id}`, member, [outer, inner]);
+          })
+      : [];
+  const ball = caps.ball
+    ? tongue.members.filter(isTube).map((member) => {
+        const [outer, , , inner] = member.plan as readonly [Corner, Corner, Corner, Corner];
+        return capOver(`cap.ball.${member.id}`, member, [outer, inner]);
       })
     : [];
+  return [...rearOf(caps.rear, tongue.members), ...rearOf(caps.sides, tongue.sideTubes), ...ball];
+};
+
+/** Cheeks to both sides of a joint: past the pins by twice their diameter, and on along the rear piece by its height to be welded there. */
+const cheeksOf = ({ frame: { tongue: told } }: Trailer, tongue: TongueGeometry): Plate[] => {
+  const [bar] = tongue.members;
+  if (told.kind === 'a-frame' || told.joint.kind === 'fixed' || !told.joint.plates || !bar) return [];
+  const { joint } = told;
+  const lengthM = cheekLengthM(joint, bar.bar.heightM);
+  const spanM = joint.pins === 2 ? joint.pinSpacingM : 0;
+  const frontXM = -joint.aheadM - spanM / 2 - 2 * joint.pinDiameterM;
+  return ([-1, 1] as const).map((side) =>
+    plate(
+      {
+        id: `cheek.${side < 0 ? 'left' : 'right'}`,
+        kind: 'cheek',
+        lengthM,
+        widthM: joint.plates?.heightM ?? 0,
+        thicknessM: joint.plates?.thicknessM ?? 0,
+        centre: {
+          xM: frontXM + lengthM / 2,
+          yM: (side * (bar.bar.widthM + (joint.plates?.thicknessM ?? 0))) / 2,
+          zM: (bar.extent.z0M + bar.extent.z1M) / 2,
+        },
+        carriedBy: 'tongue',
+      },
+      bar.material,
+    ),
+  );
+};
+
+type Joint = Extract<Trailer['frame']['tongue'], { kind: 'straight' }>['joint'];
+
+/** How long a cheek is, m. */
+const cheekLengthM = ({ pins, pinSpacingM, pinDiameterM }: Joint, barHeightM: number): number =>
+  (pins === 2 ? pinSpacingM : 0) + 4 * pinDiameterM + barHeightM;
 
 const topPlateOf = (trailer: Trailer, tongue: TongueGeometry): Plate[] => {
   const { topPlate } = trailer.frame.tongue;
@@ -140,5 +180,6 @@ const gussetsOf = (trailer: Trailer, bed: Bed, tongue: TongueGeometry): Plate[] 
 export const buildPlates = (trailer: Trailer, bed: Bed, tongue: TongueGeometry): readonly Plate[] => [
   ...topPlateOf(trailer, tongue),
   ...capsOf(trailer, tongue),
+  ...cheeksOf(trailer, tongue),
   ...gussetsOf(trailer, bed, tongue),
 ];

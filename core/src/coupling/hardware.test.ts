@@ -377,4 +377,46 @@ describe('pins of a folding tongue', () => {
     expect(use({ pinDiameterM: inches(0.75) })).toBeLessThan(use({}));
     expect(find(folding({ kind: 'fixed' }), 'tongue-pins')).toBeUndefined();
   });
+  test('cheeks are cut for both sides, and bear what a 1/4 in plate does round the pin', () => {
+    const plates = { thicknessM: inches(0.25), heightM: inches(3) };
+    const trailer = folding({ plates, pinDiameterM: inches(0.625) });
+    const cheeks = evaluate(trailer).chassis.plates.filter(({ kind }) => kind === 'cheek');
+    expect(cheeks).toHaveLength(2);
+    // 4 in from pin to pin, twice the diameter beyond either, and 4 in of the tube's height to weld on: 10.5 in.
+    expect((cheeks[0]?.lengthM ?? 0) / inches(1)).toBeCloseTo(10.5, 9);
+    expect(cheeks[0]?.massKg).toBeCloseTo(inches(10.5) * inches(3) * inches(0.25) * 7850, 6);
+    const thin = find(
+      folding({ plates: { ...plates, thicknessM: inches(1 / 16) }, pinDiameterM: inches(0.625) }),
+      'tongue-pins',
+    );
+    if (thin?.code !== 'tongue-pins') throw new Error('no pins');
+    expect(thin.data.by).toBe('cheek');
+    // Two of 1.8 × 46 ksi × 5/8 × 1/16 in × 0.75, as bearing that leaves the hole round.
+    verify({
+      area,
+      check: 'two cheeks of 1/16 in round a 5/8 in pin, 46 ksi',
+      ours: thin.data.strengthN / 4448.2216152605,
+      outside: (2 * 1.8 * 0.75 * 46 * 0.625 * 0.0625).toFixed(2),
+      unit: 'kip',
+      source: 'AISC 360-16 J7, φ = 0.75, by hand',
+    });
+  });
+});
+
+describe('a ball mount as a lever', () => {
+  const mount = (change: Partial<Trailer['coupling']['ballMount']>): Trailer => ({
+    ...apiary,
+    coupling: { ...apiary.coupling, ballMount: { ...apiary.coupling.ballMount, ...change } },
+  });
+  test('nothing is asked where nobody has measured it; its maker’s reach is missing, kept, or overstepped', () => {
+    expect(find(mount({}), 'mount-lever')).toBeUndefined();
+    expect(verdictOf(mount({ reachM: inches(8) }), 'mount-lever')).toBe('open');
+    expect(verdictOf(mount({ reachM: inches(8), ratedReachM: inches(8) }), 'mount-lever')).toBe('ok');
+    expect(verdictOf(mount({ reachM: inches(12), ratedReachM: inches(8) }), 'mount-lever')).toBe('unchecked');
+  });
+  test('at 12 in its tongue weight asks one and a half times what it asks at 8', () => {
+    const found = find(mount({ reachM: inches(12), ratedReachM: inches(8) }), 'mount-lever');
+    if (found?.code !== 'mount-lever') throw new Error('no mount');
+    expect(found.data.asKg).toBeCloseTo(1.5 * (found.data.tongueKg ?? Number.NaN), 9);
+  });
 });

@@ -6,6 +6,7 @@ import {
   over,
   quantity,
   rollUp,
+  times,
   type Verdict,
   verdictOf,
   workedOut,
@@ -40,6 +41,13 @@ export interface LinkFindingData {
     readonly unread: readonly LinkId[];
   };
   'ball-fits': { readonly ballM: number | undefined; readonly couplerM: number };
+  /** `asKg`: what the tongue's weight at this reach is worth at the rated one, by its moment */
+  'mount-lever': {
+    readonly reachM: number;
+    readonly ratedReachM: number | undefined;
+    readonly tongueKg: number | undefined;
+    readonly asKg: number | undefined;
+  };
   'ball-hole': { readonly holeM: number; readonly shankM: number };
   'coupling-kind': { readonly kind: Exclude<Coupling['kind'], 'ball'> };
 }
@@ -154,11 +162,36 @@ const KIND_SOURCES: Readonly<Record<Exclude<Coupling['kind'], 'ball'>, string>> 
   hand: 'carts that are pulled by hand',
 };
 
+/** The ball mount as a lever: within the reach that it was rated at, or nobody's word. */
+const mountLever = ({ coupling }: Trailer, { tongueKg }: HitchDemand): LinkFinding[] => {
+  const { reachM, ratedReachM } = coupling.ballMount;
+  if (reachM === null || coupling.kind === 'hand') return [];
+  const m = (value: number) => quantity(value, 'length');
+  const beyond = ratedReachM !== null && reachM > ratedReachM + 1e-6;
+  const asks =
+    beyond && tongueKg !== undefined && ratedReachM > 0
+      ? workedOut('mount-asks', over(times(quantity(tongueKg, 'mass'), m(reachM)), m(ratedReachM)), 'mass')
+      : undefined;
+  return [
+    finding({
+      step: 'tongue',
+      subject: 'coupler',
+      counts: true,
+      rule: RULES['mount-lever'],
+      data: { reachM, ratedReachM: ratedReachM ?? undefined, tongueKg, asKg: asks?.result.value },
+      verdict: ratedReachM === null ? 'open' : beyond ? 'unchecked' : 'ok',
+      value: m(reachM),
+      limit: ratedReachM === null ? undefined : m(ratedReachM),
+      working: asks ? [concluding(asks)] : [],
+    }),
+  ];
+};
+
 export const linkFindings = (trailer: Trailer, demand: HitchDemand, links: readonly Link[]): LinkFinding[] => {
   const { ball, ballDiameterM, kind } = trailer.coupling;
   const plain = { step: 'tongue', subject: 'coupler', counts: true, working: [] } as const;
   const byHand = trailer.towVehicle?.kind === 'muscle';
-  const findings: LinkFinding[] = [weakest(trailer, demand, links)];
+  const findings: LinkFinding[] = [weakest(trailer, demand, links), ...mountLever(trailer, demand)];
   if (kind === 'ball' && !byHand) {
     const ballM = ball.diameterM ?? undefined;
     findings.push(

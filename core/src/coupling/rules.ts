@@ -1,5 +1,5 @@
 import { rulesOf } from '../findings/index.js';
-import { commonPractice, publishedSure, publishedVerify } from '../source.js';
+import { commonPractice, computedBy, publishedSure, publishedVerify } from '../source.js';
 import { formatPercent, inches, formatLength } from '../units/index.js';
 
 /** The ball must come up over the vehicle’s own by this (common practice, 2 to 3 in). */
@@ -144,6 +144,12 @@ export const RULES = rulesOf({
     formula: `ball = coupler, within ${BALL_TOLERANCE_M * 1000} mm`,
     source: publishedSure('SAE J684, ISO 1103: a 50 mm and a 2 in ball do not interchange'),
     holds: 'ball couplings',
+  },
+  'mount-lever': {
+    formula: 'receiver’s pin to ball ≤ where its maker rated the mount',
+    source: computedBy('moments at the receiver: tongue load × reach'),
+    holds:
+      'the tongue’s weight; pull on a dropped or raised ball bends it besides. Beyond the rated place nothing is judged',
   },
   'ball-hole': {
     formula: `shank ≤ hole ≤ shank + ${inch(HOLE_ROOM_M)}`,

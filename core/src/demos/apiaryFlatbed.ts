@@ -101,7 +101,7 @@ export const apiaryFlatbed: Project = withDesign(started, {
     chains: 'fitted',
     brakes: 'fitted',
     receiver: { ratedKg: pounds(5000), tongueKg: pounds(500) },
-    ballMount: { ratedKg: pounds(5000), tongueKg: pounds(500), dropM: inches(2) },
+    ballMount: { ratedKg: pounds(5000), tongueKg: pounds(500), dropM: inches(2), reachM: null, ratedReachM: null },
     ball: { diameterM: inches(2), shankM: inches(1), holeM: inches(1.0625), ratedKg: pounds(6000) },
     safetyChain: {
       ...base.coupling.safetyChain,
@@ -113,7 +113,7 @@ export const apiaryFlatbed: Project = withDesign(started, {
     breakaway: 'fitted',
     brakeKind: 'electric',
     plug: '7-way',
-    jack: { fitted: true, swings: true, ratedKg: pounds(2000), shortM: inches(10), longM: inches(25) },
+    jack: { fitted: true, swings: true, foot: 'foot', ratedKg: pounds(2000), shortM: inches(10), longM: inches(25) },
   },
   items: [
     demoItem({

@@ -95,7 +95,7 @@ export const ovenTrailer: Project = withDesign(started, {
     chains: 'fitted',
     brakes: 'fitted',
     receiver: { ratedKg: pounds(10_000), tongueKg: pounds(1000) },
-    ballMount: { ratedKg: pounds(7500), tongueKg: pounds(750), dropM: 0 },
+    ballMount: { ratedKg: pounds(7500), tongueKg: pounds(750), dropM: 0, reachM: null, ratedReachM: null },
     ball: { diameterM: inches(2), shankM: inches(1.25), holeM: inches(1.3125), ratedKg: pounds(12_000) },
     safetyChain: {
       ...base.coupling.safetyChain,
@@ -107,7 +107,7 @@ export const ovenTrailer: Project = withDesign(started, {
     breakaway: 'fitted',
     brakeKind: 'electric',
     plug: '7-way',
-    jack: { fitted: true, swings: false, ratedKg: pounds(5000), shortM: inches(9), longM: inches(32) },
+    jack: { fitted: true, swings: false, foot: 'foot', ratedKg: pounds(5000), shortM: inches(9), longM: inches(32) },
   },
   items: [
     demoItem({

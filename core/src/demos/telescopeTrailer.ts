@@ -130,7 +130,14 @@ export const telescopeTrailer: Project = withDesign(
         heldOn: 'own-tabs',
       },
       plug: '13-way',
-      jack: { fitted: true, swings: false, ratedKg: 150, shortM: millimetres(300), longM: millimetres(700) },
+      jack: {
+        fitted: true,
+        swings: false,
+        foot: 'foot',
+        ratedKg: 150,
+        shortM: millimetres(300),
+        longM: millimetres(700),
+      },
     },
     items: [
       demoItem({

@@ -299,7 +299,7 @@ const CHANGES: readonly (readonly [string, Trailer, readonly ViewName[]])[] = [
   ['tongue length', tongue({ lengthM: f.tongue.lengthM + 0.2 }), ['side', 'plan']],
   ['left on', tongue({ cutLaterM: 0.1 }), ['side', 'plan']],
   ['top plate', tongue({ topPlate: { lengthM: 0.4, widthM: 0.2, thicknessM: 0.006 } }), ['side', 'plan']],
-  ['caps', tongue({ capped: !f.tongue.capped }), ['plan']],
+  ['caps', tongue({ caps: { ...f.tongue.caps, rear: !f.tongue.caps.rear } }), ['plan']],
   ['gussets', { ...base, strength: { ...base.strength, gussets: { tongueM: 0.1, cornerM: 0.15 } } }, ['plan']],
   ['axle’s place', gear({ positionM: g.positionM + 0.1 }), ['side', 'plan']],
   ['axles', gear({ layout: 'tandem-equaliser' }), ['side', 'plan']],

@@ -3,7 +3,7 @@ import type { Chassis } from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import { type HangerMark, hangerPlan } from '../running-gear/index.js';
-import { chordM } from '../suspension/index.js';
+import { chordM, hasAxleAcross } from '../suspension/index.js';
 import { arc, box, type Point, type DrawnShape, strip } from './shapes.js';
 
 /** Wheels, axles and springs as they stand under the heaviest towed load; heights from the top of the rails, m. */
@@ -185,6 +185,9 @@ const heldFromSide = (trailer: Trailer, stance: Stance, xM: number): DrawnShape[
         { ...own, kind: 'polygon', points: strip(foot, [foot[0], railBottomZM], 1.5 * ARM_M), line: 'detail' },
       ];
     }
+    // One beam for both axles: drawn apart.
+    case 'walking-beam':
+      return [];
     case 'stub':
       return [
         { ...own, kind: 'polygon', points: box(xM - ARM_M, xM + ARM_M, Math.min(hubZM, railBottomZM) - ARM_M / 2, 0) },
@@ -204,6 +207,24 @@ const heldFromSide = (trailer: Trailer, stance: Stance, xM: number): DrawnShape[
   }
 };
 
+/** A walking beam from the side: from spindle to spindle, on its pivot under the rail. */
+const beamFromSide = (trailer: Trailer, { hubZM, railBottomZM, marks }: Stance): DrawnShape[] => {
+  const [first, second] = axlePlaces(trailer);
+  const pivot = marks.find(({ kind }) => kind === 'beam-pivot');
+  if (!first || !second || !pivot) return [];
+  const own = { ...ofAxle, layer: 'suspension', fill: 'steel', line: 'edge' } as const;
+  const r = trailer.runningGear.axle.tubeDiameterM / 2;
+  return [
+    {
+      ...own,
+      kind: 'polygon',
+      points: box(pivot.xM - ARM_M, pivot.xM + ARM_M, hubZM, Math.max(railBottomZM, hubZM)),
+    },
+    { ...own, kind: 'polygon', points: strip([first.xM, hubZM], [second.xM, hubZM], 2 * r) },
+    { ...own, kind: 'circle', centre: [pivot.xM, hubZM], radiusM: r / 2, fill: 'paper' },
+  ];
+};
+
 /** The tire's outline from the side, flattened where it stands. */
 const tireFromSide = (trailer: Trailer, { hubZM, groundZM }: Stance, xM: number): readonly Point[] => {
   const radiusM = trailer.runningGear.tire.diameterM / 2;
@@ -221,12 +242,13 @@ export const gearFromSide = (trailer: Trailer, stance: Stance): readonly DrawnSh
   const { axle, suspension, tire, wheel } = trailer.runningGear;
   const places = axlePlaces(trailer);
   if (places.length === 0) return [];
-  const hasTube = suspension.kind !== 'stub' && suspension.kind !== 'swing-arm';
+  const hasTube = hasAxleAcross(suspension.kind);
   const aheadM = suspension.kind === 'torsion' ? suspension.armM : 0;
   const held = [
     ...brackets(trailer, stance),
     ...(suspension.kind === 'leaf' ? hangers(trailer, stance) : []),
     ...places.flatMap(({ xM }) => heldFromSide(trailer, stance, xM)),
+    ...(suspension.kind === 'walking-beam' ? beamFromSide(trailer, stance) : []),
   ];
   const tubes: DrawnShape[] = hasTube
     ? places.map(({ xM }) => ({
@@ -299,30 +321,29 @@ export const gearFromAbove = (trailer: Trailer, chassis: Chassis, stance: Stance
     const tubeXM = suspension.kind === 'torsion' ? xM - suspension.armM : xM;
     const reach = suspension.kind === 'torsion' ? half - tire.widthM / 2 : half;
     const sides = [-1, 1] as const;
-    const across: DrawnShape[] =
-      suspension.kind === 'stub' || suspension.kind === 'swing-arm'
-        ? sides.map((side) => ({
+    const across: DrawnShape[] = !hasAxleAcross(suspension.kind)
+      ? sides.map((side) => ({
+          ...ofAxle,
+          kind: 'polygon',
+          layer: 'axle',
+          points: box(
+            xM - axle.tubeDiameterM / 4,
+            xM + axle.tubeDiameterM / 4,
+            ...sorted(side * springYM, side * half),
+          ),
+          fill: 'paper',
+          line: 'edge',
+        }))
+      : [
+          {
             ...ofAxle,
             kind: 'polygon',
             layer: 'axle',
-            points: box(
-              xM - axle.tubeDiameterM / 4,
-              xM + axle.tubeDiameterM / 4,
-              ...sorted(side * springYM, side * half),
-            ),
+            points: box(tubeXM - axle.tubeDiameterM / 2, tubeXM + axle.tubeDiameterM / 2, -reach, reach),
             fill: 'paper',
             line: 'edge',
-          }))
-        : [
-            {
-              ...ofAxle,
-              kind: 'polygon',
-              layer: 'axle',
-              points: box(tubeXM - axle.tubeDiameterM / 2, tubeXM + axle.tubeDiameterM / 2, -reach, reach),
-              fill: 'paper',
-              line: 'edge',
-            },
-          ];
+          },
+        ];
     const springs = sides.flatMap((side): DrawnShape[] => {
       if (suspension.kind === 'leaf') {
         const { spring, hangerSpacingM } = suspension;
@@ -340,6 +361,13 @@ export const gearFromAbove = (trailer: Trailer, chassis: Chassis, stance: Stance
         const y = side * springYM;
         const armXM = xM - suspension.swing.armLengthM;
         return [{ ...own, kind: 'polygon', points: box(armXM, xM, y - ARM_M / 2, y + ARM_M / 2) }];
+      }
+      if (suspension.kind === 'walking-beam') {
+        const y = side * springYM;
+        const pivot = stance.marks.find(({ kind }) => kind === 'beam-pivot');
+        return pivot
+          ? [{ ...own, kind: 'polygon', points: box(...sorted(pivot.xM, xM), y - ARM_M / 2, y + ARM_M / 2) }]
+          : [];
       }
       if (suspension.kind !== 'torsion') return [];
       const armYM = side * (half - tire.widthM / 2 - ARM_M / 2);
@@ -395,25 +423,24 @@ export const gearFromRear = (trailer: Trailer, chassis: Chassis, stance: Stance)
   const sides = [-1, 1] as const;
   const own = { ...ofAxle, fill: 'steel', line: 'edge' } as const;
   const r = axle.tubeDiameterM / 2;
-  const tube: DrawnShape[] =
-    suspension.kind === 'stub' || suspension.kind === 'swing-arm'
-      ? sides.map((side) => ({
-          ...own,
-          kind: 'polygon',
-          layer: 'axle',
-          points: box(...sorted(side * springYM, side * half), hubZM - r / 2, hubZM + r / 2),
-        }))
-      : [
-          { ...own, kind: 'polygon', layer: 'axle', points: box(-inner, inner, tubeZM - r, tubeZM + r) },
-          ...sides.map(
-            (side): DrawnShape => ({
-              ...own,
-              kind: 'polygon',
-              layer: 'axle',
-              points: strip([side * (inner - r), tubeZM], [side * half, hubZM], axle.tubeDiameterM * 0.7),
-            }),
-          ),
-        ];
+  const tube: DrawnShape[] = !hasAxleAcross(suspension.kind)
+    ? sides.map((side) => ({
+        ...own,
+        kind: 'polygon',
+        layer: 'axle',
+        points: box(...sorted(side * springYM, side * half), hubZM - r / 2, hubZM + r / 2),
+      }))
+    : [
+        { ...own, kind: 'polygon', layer: 'axle', points: box(-inner, inner, tubeZM - r, tubeZM + r) },
+        ...sides.map(
+          (side): DrawnShape => ({
+            ...own,
+            kind: 'polygon',
+            layer: 'axle',
+            points: strip([side * (inner - r), tubeZM], [side * half, hubZM], axle.tubeDiameterM * 0.7),
+          }),
+        ),
+      ];
   const held = sides.flatMap((side): DrawnShape[] => {
     const y = side * springYM;
     if (suspension.kind === 'leaf') {

@@ -1,3 +1,4 @@
+import { hasAxleAcross } from '../suspension/index.js';
 import type { BalancedCase } from '../balance/index.js';
 import { type Chassis, type Member, type MiddleLine, panelBoxes, type Point3 } from '../chassis/index.js';
 import { axlePlaces } from '../mass/index.js';
@@ -169,7 +170,7 @@ const gearSolids = (trailer: Trailer, chassis: Chassis, stance: Stance): readonl
         },
       ];
     }),
-    ...(suspension.kind === 'stub' || suspension.kind === 'swing-arm'
+    ...(!hasAxleAcross(suspension.kind)
       ? sides.map(
           (side): Solid => ({
             part: 'axle',

@@ -18,8 +18,9 @@ import {
   standsFromAbove,
   standsFromSide,
   wholeWidthM,
+  sparesSeen,
 } from './fittings.js';
-import { gatesLetDown } from './gates.js';
+import { bedTipped, gatesDownFromAbove, gatesLetDown, withGatesDown } from './gates.js';
 import { gearFromAbove, gearFromRear, gearFromSide, type Stance, stanceOf } from './gear.js';
 import { hitchFromAbove, hitchFromSide } from './hitch.js';
 import { keptOfFrame } from './kept.js';
@@ -151,14 +152,16 @@ export const sideView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const deckM = chassis.deckTopZM - stance.groundZM;
   return {
     shapes: [
-      ...FRAME.sidePanels(trailer, chassis),
+      ...withGatesDown(FRAME.sidePanels(trailer, chassis), trailer, shown?.loadCase),
       ...loadShapes(loads, 'side'),
-      ...FRAME.side(trailer, chassis),
+      ...withGatesDown(FRAME.side(trailer, chassis), trailer, shown?.loadCase),
       ...standsFromSide(trailer, stance, parked),
       ...hitchFromSide(trailer, chassis, stance, parked),
       ...gearFromSide(trailer, stance),
       ...fendersFromSide(trailer),
-      ...gatesLetDown(trailer, chassis, stance.groundZM),
+      ...sparesSeen(trailer, chassis, 'side'),
+      ...gatesLetDown(trailer, chassis, shown?.loadCase),
+      ...bedTipped(trailer, chassis, shown?.loadCase),
       ...bump.shapes,
       ...(axleWasM === undefined ? [] : wheelsWere(trailer, stance, axleWasM)),
     ],
@@ -337,7 +340,9 @@ export const planView = (drawable: Drawable, options: ViewOptions): DrawnView =>
     ...NOTHING,
     shapes: [
       ...gearFromAbove(trailer, chassis, stance),
-      ...FRAME.plan(trailer, chassis),
+      ...withGatesDown(FRAME.plan(trailer, chassis), trailer, shown?.loadCase),
+      ...gatesDownFromAbove(trailer, chassis, shown?.loadCase),
+      ...sparesSeen(trailer, chassis, 'plan'),
       ...fendersFromAbove(trailer),
       ...hitchFromAbove(trailer, chassis),
       ...loadShapes(loads, 'plan'),
@@ -430,6 +435,7 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
       ...gearFromRear(trailer, chassis, stance),
       ...FRAME.rear(trailer, chassis),
       ...fendersFromRear(trailer),
+      ...sparesSeen(trailer, chassis, 'rear'),
     ],
     dimensions: sizes ? dimensions : [],
     labels: names ? loadLabels(loads, 'rear', undefined) : [],

@@ -1,5 +1,12 @@
 import { otherVehicleFindings } from './otherVehicles.js';
-import { type GateFindingData, gateFindings, type TiltFindingData, tiltFindings } from '../body/index.js';
+import {
+  type GateFindingData,
+  gateFindings,
+  type TiltFindingData,
+  tiltFindings,
+  type TreadFindingData,
+  treadFindings,
+} from '../body/index.js';
 import {
   type AxlePlacement,
   type BalancedCase,
@@ -21,7 +28,7 @@ import { couplingFindings, type CouplingFindingData, type Hitch, hitchOf } from 
 import { buildCutList, type CutList, type FabricationFindingData, fabricationFindings } from '../fabrication/index.js';
 import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict } from '../findings/index.js';
 import { massFindings, type MassFindingData, type Part, trailerParts } from '../mass/index.js';
-import type { Trailer } from '../project/index.js';
+import { parsePartId, type Trailer } from '../project/index.js';
 import { type CaseLevel, levelsOf, type TowingFindingData, towingFindings } from '../towing/index.js';
 import {
   type FitFindingData,
@@ -58,6 +65,7 @@ export interface AllFindingData
     ChassisFindingData,
     CouplingFindingData,
     GateFindingData,
+    TreadFindingData,
     TiltFindingData,
     FabricationFindingData,
     MassFindingData,
@@ -125,7 +133,7 @@ const aboardOf = (trailer: Trailer, cases: readonly BalancedCase[]): readonly Ou
     if (loadCase.mode !== 'towed') continue;
     for (const { id, x0M, x1M, y0M, y1M } of parts) {
       const item = items.get(id);
-      if (!item) continue;
+      if (!item && parsePartId(id).kind !== 'spare-wheel') continue;
       const old = found.get(id);
       found.set(id, {
         id,
@@ -134,7 +142,7 @@ const aboardOf = (trailer: Trailer, cases: readonly BalancedCase[]): readonly Ou
         y0M: Math.min(y0M, old?.y0M ?? y0M),
         y1M: Math.max(y1M, old?.y1M ?? y1M),
         // What is on the tongue goes away with it.
-        stays: item.kind === 'fixed' && item.attach.on !== 'tongue',
+        stays: !item || (item.kind === 'fixed' && item.attach.on !== 'tongue'),
       });
     }
   }
@@ -187,6 +195,7 @@ const findingsOf = (trailer: Trailer, stages: ReturnType<typeof stagesOf>): read
     ...tonguePinFindings(trailer, chassis, cases),
     ...gateFindings(trailer, chassis, cases),
     ...tiltFindings(trailer, chassis, cases),
+    ...treadFindings(trailer, chassis),
     ...fabricationFindings(stages.cutList()),
   ];
   const tongueWorksAt = stages.strength().findings.find(({ code }) => code === 'tongue')?.utilisation;

@@ -77,7 +77,7 @@ describe('cut list', () => {
         ...base.frame,
         tongue: {
           ...base.frame.tongue,
-          capped: true,
+          caps: { ball: false, rear: true, sides: true },
           topPlate: { lengthM: inches(12), widthM: inches(8), thicknessM: inches(0.25) },
         },
       },

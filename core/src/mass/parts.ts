@@ -1,5 +1,6 @@
 import { type Chassis, type Point3, rackUnder } from '../chassis/index.js';
 import { type Item, type LoadCase, pieceOf, type Trailer } from '../project/index.js';
+import { spareWheels } from './spares.js';
 import { usualRailTopM } from '../suspension/index.js';
 
 export type PartGroup = 'frame' | 'deck' | 'sides' | 'body' | 'running-gear' | 'coupling' | 'fixed' | 'cargo';
@@ -35,8 +36,8 @@ export interface Part {
   readonly movesWithAxle: boolean;
   /** bars that it hangs or lies on, instead of what `carriedBy` says */
   readonly heldBy?: readonly string[];
-  /** stands on these places of what carries it, one quarter on each, and not over its whole outline */
-  readonly feet?: readonly { readonly xM: number; readonly yM: number }[];
+  /** stands on these places of what carries it, with such shares of its weight, and not over its whole outline */
+  readonly feet?: readonly { readonly xM: number; readonly yM: number; readonly share: number }[];
   /** held over this stretch only: the housing of a drawer that is pulled out, m */
   readonly heldX0M?: number;
   readonly heldX1M?: number;
@@ -97,6 +98,7 @@ const wheelCentreZM = (trailer: Trailer, railHeightM: number): number =>
 const runningGearParts = (trailer: Trailer, { railHeightM }: Chassis): Part[] => {
   const { axle, suspension, wheel } = trailer.runningGear;
   const zM = wheelCentreZM(trailer, railHeightM);
+  const shocksKg = 2 * (suspension.shocks?.massKg ?? 0);
   return axlePlaces(trailer).flatMap(({ id, xM }) => [
     pointPart(id, 'running-gear', axle.massKg, { xM, yM: 0, zM }, id, true),
     ...(suspension.kind === 'leaf'
@@ -104,7 +106,7 @@ const runningGearParts = (trailer: Trailer, { railHeightM }: Chassis): Part[] =>
           pointPart(
             `${id}.springs`,
             'running-gear',
-            suspension.springMassKg,
+            suspension.springMassKg + shocksKg,
             { xM, yM: 0, zM: zM + axle.tubeDiameterM },
             id,
             true,
@@ -201,6 +203,7 @@ export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[
   ...frameParts(trailer, chassis),
   ...couplingParts(trailer, chassis),
   ...runningGearParts(trailer, chassis),
+  ...spareWheels(trailer, chassis),
 ];
 
 const entries = new WeakMap<LoadCase, ReadonlyMap<string, LoadCase['aboard'][number]>>();
@@ -290,10 +293,21 @@ const surfaceUnder = (
   }
 };
 
-const feetOf = ({ baseM, trackM }: NonNullable<Item['wheels']>, xM: number, yM: number): NonNullable<Part['feet']> =>
-  [-1, 1].flatMap((along) =>
-    [-1, 1].map((across) => ({ xM: xM + (along * baseM) / 2, yM: yM + (across * trackM) / 2 })),
+const feetOf = (
+  { baseM, trackM, frontShare = 0.5 }: NonNullable<Item['wheels']>,
+  xM: number,
+  yM: number,
+): NonNullable<Part['feet']> =>
+  ([-1, 1] as const).flatMap((along) =>
+    [-1, 1].map((across) => ({
+      xM: xM + (along * baseM) / 2,
+      yM: yM + (across * trackM) / 2,
+      share: (along < 0 ? frontShare : 1 - frontShare) / 2,
+    })),
   );
+
+/** How far behind the middle between its wheels an item balances, m: towards the axle that bears more. Moments about the middle. */
+const behindMiddleM = ({ wheels }: Item): number => (wheels ? wheels.baseM * (0.5 - (wheels.frontShare ?? 0.5)) : 0);
 
 /** Parts that an item has been, newest last: most cases, and most moments of a drag, have it alike. */
 const keptParts = new WeakMap<Item, Part[]>();
@@ -312,7 +326,7 @@ export const itemPart = (trailer: Trailer, chassis: Chassis, item: Item, loadCas
   keptParts.set(item, kept);
   const known = kept.find(
     (part) =>
-      part.centre.xM === place.xM &&
+      part.centre.xM === place.xM + behindMiddleM(item) &&
       part.centre.yM === place.yM &&
       part.centre.zM === zM &&
       part.massKg === massKg &&
@@ -337,7 +351,7 @@ const partAt = (item: Item, place: ItemPlace, massKg: number, outM: number): Par
     group: item.kind === 'fixed' ? 'fixed' : 'cargo',
     name: item.name,
     massKg,
-    centre: { xM: place.xM, yM: place.yM, zM: place.baseZM + heightM / 2 },
+    centre: { xM: place.xM + behindMiddleM(item), yM: place.yM, zM: place.baseZM + heightM / 2 },
     x0M: place.xM - lengthM / 2,
     x1M: place.xM + lengthM / 2,
     y0M: place.yM - widthM / 2,

@@ -4,7 +4,7 @@ import { sampleTrailer } from '../../test/projects.js';
 import { extremeCases, weightLedger } from '../balance/index.js';
 import { buildChassis } from '../chassis/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { Item, LoadCase, Trailer } from '../project/index.js';
+import { isOfPiece, type Item, type LoadCase, newPiece, type Trailer } from '../project/index.js';
 import { itemPart, trailerParts } from './index.js';
 
 const sample = sampleTrailer('metric');
@@ -130,5 +130,83 @@ describe('weight over time', () => {
     expect(ledgerOf(rated(bare + 150)).ranOutOn).toBe('2026-03-01');
     expect(ledgerOf(rated(bare + 650)).ranOutOn).toBeUndefined();
     expect(ledgerOf(rated(bare - 10)).ranOutOn).toBe('');
+  });
+});
+
+describe('a machine whose axles bear unlike', () => {
+  test('three fifths on its front axle: it balances a tenth of its wheelbase ahead, and presses so', () => {
+    const wheels = { baseM: 2, trackM: 1 };
+    const alike = itemPart(sample, chassis, { ...item, wheels }, loaded);
+    const unlike = itemPart(sample, chassis, { ...item, wheels: { ...wheels, frontShare: 0.6 } }, loaded);
+    expect(unlike.centre.xM - alike.centre.xM).toBeCloseTo(-0.2, 12);
+    const feet = unlike.feet ?? [];
+    expect(feet.map(({ share }) => share)).toEqual([0.3, 0.3, 0.2, 0.2]);
+    // The feet's own balance point is the machine's.
+    expect(feet.reduce((sum, { xM, share }) => sum + xM * share, 0)).toBeCloseTo(unlike.centre.xM, 12);
+  });
+});
+
+describe('gates and beds in a load’s own state', () => {
+  const gate = (held: 'chains' | 'ground'): Trailer['frame']['pieces'][number] =>
+    ({ ...newPiece(sample, 'metric', 'gate', 'piece.g'), held }) as Trailer['frame']['pieces'][number];
+  const withGate = (held: 'chains' | 'ground', change: Partial<LoadCase>): Trailer => ({
+    ...sample,
+    frame: { ...sample.frame, pieces: [gate(held)] },
+    cases: [loaded, { ...loaded, id: 'case.down', gatesDown: ['piece.g'], ...change }],
+  });
+  const both = (trailer: Trailer) => {
+    const [shut, down] = evaluate(trailer).cases;
+    if (!shut?.standing || !down?.standing || !shut.centre || !down.centre) throw new Error('not standing');
+    return { shut, down };
+  };
+  const gateKg = (trailer: Trailer): number =>
+    evaluate(trailer)
+      .bare.filter(({ id }) => isOfPiece(id, 'piece.g'))
+      .reduce((sum, { massKg }) => sum + massKg, 0);
+  test('on chains it hangs out behind: its balance point goes back by what it stood up, by hand', () => {
+    const trailer = withGate('chains', {});
+    const { shut, down } = both(trailer);
+    expect(down.massKg).toBeCloseTo(shut.massKg, 9);
+    const hingeXM = trailer.frame.bed.lengthM;
+    const own = evaluate(trailer).bare.filter(({ id }) => isOfPiece(id, 'piece.g'));
+    const hingeZM = chassis.deckTopZM + 0.006;
+    const byHand = own.reduce(
+      (sum, { massKg, centre }) => sum + massKg * (hingeXM + (centre.zM - hingeZM) - centre.xM),
+      0,
+    );
+    expect(down.massKg * (down.centre?.xM ?? 0) - shut.massKg * (shut.centre?.xM ?? 0)).toBeCloseTo(byHand, 6);
+    expect(down.standing?.tongueN).toBeLessThan(shut.standing?.tongueN ?? 0);
+  });
+  test('on the ground half of it is borne there; while it is towed it stays shut, and that is told', () => {
+    const parked = withGate('ground', { mode: 'loading' });
+    const { shut, down } = both(parked);
+    expect(shut.massKg - down.massKg).toBeCloseTo(gateKg(parked) / 2, 9);
+    const towed = withGate('ground', { mode: 'towed' });
+    const onRoad = both(towed);
+    expect(onRoad.down.massKg).toBeCloseTo(onRoad.shut.massKg, 9);
+    expect(evaluate(towed).findings.find(({ code }) => code === 'gate-drags')?.verdict).toBe('over');
+    expect(evaluate(parked).findings.find(({ code }) => code === 'gate-drags')).toBeUndefined();
+  });
+  test('a bed that tips turns about its pivot: no part of it comes nearer to it or further off', () => {
+    const pivotXM = 1.2;
+    const trailer: Trailer = {
+      ...sample,
+      frame: { ...sample.frame, tilt: { pivotXM, latchXM: 0.1, pinDiameterM: 0.025 } },
+      cases: [loaded, { ...loaded, id: 'case.tipped', mode: 'loading', bedTipped: true }],
+    };
+    const { cases, chassis: own } = evaluate(trailer);
+    const [level, tipped] = cases;
+    const far = ({ xM, zM }: { xM: number; zM: number }): number => Math.hypot(xM - pivotXM, zM + own.railHeightM);
+    let turned = 0;
+    level?.parts.forEach((part, i) => {
+      const now = tipped?.parts[i];
+      if (!now || now.centre.xM === part.centre.xM) return;
+      turned += 1;
+      expect(far(now.centre)).toBeCloseTo(far(part.centre), 9);
+    });
+    expect(turned).toBeGreaterThan(5);
+    expect(tipped?.standing?.tongueN).toBeLessThan(level?.standing?.tongueN ?? 0);
+    const onRoad = evaluate({ ...trailer, cases: [loaded, { ...loaded, id: 'case.tipped', bedTipped: true }] }).cases;
+    expect(onRoad[1]?.centre).toEqual(onRoad[0]?.centre);
   });
 });

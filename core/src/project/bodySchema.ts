@@ -49,6 +49,10 @@ export const ownPanelSchema = object({
   cutouts: z.array(cutoutSchema).max(20),
   /** is there already: weighed, and not bought */
   existing: z.boolean(),
+  /** fastened to all bars along its edges, so that it holds them square: in the frame analysis by its shear */
+  carries: z.boolean(),
+  /** on an old trailer, and to be taken off: drawn as a ghost, not weighed */
+  removed: z.boolean().optional(),
 });
 
 const edgeSchema = z.enum(['left', 'right', 'front', 'rear']);
@@ -123,6 +127,8 @@ export const pieceSchema = z.discriminatedUnion('kind', [
     longBars: z.boolean(),
     /** a diagonal on each side, between the first two pairs */
     braced: z.boolean(),
+    /** bars from the ends of those across, up and outward: for what is long and light between them */
+    horns: object({ heightM: length, outM: lengthOrZero }).optional(),
   }),
   object({
     kind: z.literal('body'),
@@ -130,8 +136,10 @@ export const pieceSchema = z.discriminatedUnion('kind', [
     /** of its walls, above the deck */
     heightM: length,
     postSpacingM: length,
-    /** its bars are part of the frame, without what its skins would add; else it weighs on the frame, and is not in the analysis */
+    /** its bars are part of the frame; else it weighs on the frame, and is not in the analysis */
     carries: z.boolean(),
+    /** its skins are fastened to all posts and rails, and hold them square by their shear */
+    skinCarries: z.boolean(),
     /** how far its walls stand out past the bed's sides, on arms from the rails */
     overhangM: lengthOrZero,
     skin: fillSchema,
@@ -169,6 +177,53 @@ export const pieceSchema = z.discriminatedUnion('kind', [
     widthM: length,
     /** its middle above (+) or below the rails' top */
     levelM: place,
+  }),
+  /** over the wheels, one to each side */
+  object({
+    kind: z.literal('fender'),
+    ...anyPiece,
+    /** its middle, back from the bed's front edge */
+    atM: place,
+    lengthM: length,
+    /** how far it reaches past the bed's sides */
+    overhangM: length,
+    /** underside of its top above the rails' top */
+    levelM: place,
+    /** how far its outside hangs down */
+    skirtM: lengthOrZero,
+    fill: fillSchema,
+    /** somebody steps on it */
+    standOn: z.boolean(),
+  }),
+  object({
+    kind: z.literal('step'),
+    ...anyPiece,
+    edge: edgeSchema,
+    /** its middle, back from the bed's front edge or right of the middle */
+    atM: place,
+    widthM: length,
+    /** from what it hangs on down to its own lower edge */
+    dropM: length,
+    /** outward */
+    depthM: length,
+    fill: fillSchema.nullable(),
+  }),
+  object({
+    kind: z.literal('receiver'),
+    ...anyPiece,
+    /** its mouth behind the rear header's middle */
+    behindM: length,
+  }),
+  object({
+    kind: z.literal('spare'),
+    ...anyPiece,
+    edge: edgeSchema,
+    /** its middle, back from the bed's front edge or right of the middle */
+    atM: place,
+    /** the wheel's middle above the rails' top */
+    levelM: place,
+    /** with a wheel as the trailer's own on it */
+    wheel: z.boolean(),
   }),
 ]);
 

@@ -26,8 +26,8 @@ const anyTongue = {
   cutLaterM: lengthOrZero,
   /** plate over the front of the tongue, for coupler and jack */
   topPlate: object({ lengthM: length, widthM: length, thicknessM: length }).nullable(),
-  /** open ends of closed tubes capped, with a drain left low */
-  capped: z.boolean(),
+  /** open ends of closed tubes capped, with a drain left low: of what runs to the ball at both ends, and of side tubes at their rear ones */
+  caps: object({ ball: z.boolean(), rear: z.boolean(), sides: z.boolean() }),
 };
 
 /** A single tube that folds or comes out for storage, held by pins across it. */
@@ -40,6 +40,8 @@ const tongueJointSchema = object({
   pinSpacingM: length,
   pinDiameterM: length,
   grade: z.enum(['grade-5', 'grade-8', '8.8', '10.9']),
+  /** cheeks to both sides, welded on the rear piece and pinned through the front one; null where tube goes into tube */
+  plates: object({ thicknessM: length, heightM: length }).nullable(),
 });
 
 const singleTube = {
@@ -104,6 +106,8 @@ const ownBarSchema = object({
   turnDeg: z.union([z.literal(0), z.literal(90), z.literal(180), z.literal(270)]),
   from: barEndSchema,
   to: barEndSchema,
+  /** on an old trailer, and to be cut off: drawn as a ghost, neither weighed nor analysed */
+  removed: z.boolean().optional(),
 });
 
 export const frameSchema = object({
@@ -165,11 +169,14 @@ export const frameSchema = object({
   tongue: tongueSchema,
   /** cross-members and headers from which a packer goes down to the tongue that passes under them, by id */
   packers: z.array(id).max(60),
-  /** rings on both rails, spread evenly along the bed */
+  /** what straps are hooked to on both rails: rings, stake pockets, or a track with fittings */
   tieDowns: object({
     perSide: z.number().int().min(0).max(20),
     /** working load limit stamped on the weakest of ring, strap and hook; null where nobody has read it */
     workingLoadKg: mass.nullable(),
+    kind: z.enum(['ring', 'pocket', 'track']),
+    /** where they are on both rails, back from the bed's front edge; none: spread evenly, so many to a side */
+    places: z.array(place).max(40),
   }),
   /** pairs of stands under both rails, for parking with the springs let off */
   stands: z.array(object({ id, xM: place })).max(3),

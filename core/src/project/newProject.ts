@@ -45,7 +45,7 @@ export const PLAIN_TONGUE = {
   runs: 'under',
   cutLaterM: 0,
   topPlate: null,
-  capped: false,
+  caps: { ball: false, rear: false, sides: false },
 } as const satisfies Partial<Tongue>;
 
 /** A single tube in one piece; pins as they are usual where it is not: two, 6 in apart, 5/8 in, so that a light trailer’s holes stay round (common practice is 4 in and more). */
@@ -56,6 +56,7 @@ export const FIXED_JOINT: Extract<Tongue, { kind: 'straight' }>['joint'] = {
   pinSpacingM: inches(6),
   pinDiameterM: inches(0.625),
   grade: 'grade-5',
+  plates: null,
 };
 
 /** Hardware of which nobody has read a stamp; chains laid as is usual (common practice). */
@@ -65,7 +66,7 @@ const UNREAD_HARDWARE: Pick<
 > = {
   kind: 'ball',
   receiver: { ratedKg: null, tongueKg: null },
-  ballMount: { ratedKg: null, tongueKg: null, dropM: null },
+  ballMount: { ratedKg: null, tongueKg: null, dropM: null, reachM: null, ratedReachM: null },
   ball: { diameterM: null, shankM: null, holeM: null, ratedKg: null },
   safetyChain: {
     count: 2,
@@ -81,7 +82,7 @@ const UNREAD_HARDWARE: Pick<
   breakaway: 'not-decided',
   brakeKind: 'not-decided',
   plug: 'not-decided',
-  jack: { fitted: true, swings: false, ratedKg: null, shortM: null, longM: null },
+  jack: { fitted: true, swings: false, foot: 'foot', ratedKg: null, shortM: null, longM: null },
 };
 
 /** A row of a catalog by id; asking for one that is not there is a slip of ours. */
@@ -104,11 +105,15 @@ export const axleFromCatalog = (id: string): RunningGear['axle'] => {
     studCircle: axle.studCircle,
     dropM: 0,
     homeBuilt: null,
+    camberRad: 0,
   };
 };
 
 /** The usual spring of a 3,500 lb axle, the usual arm of a torsion axle, and an arm with a unit of 2 in travel (common practice). */
-export const USUAL_SUSPENSION: Pick<RunningGear['suspension'], 'spring' | 'torsion' | 'swing' | 'bumpTravelM'> = {
+export const USUAL_SUSPENSION: Pick<
+  RunningGear['suspension'],
+  'spring' | 'torsion' | 'swing' | 'shocks' | 'bumpTravelM'
+> = {
   spring: {
     kind: 'double-eye',
     eyeToEyeM: inches(25.25),
@@ -134,6 +139,7 @@ export const USUAL_SUSPENSION: Pick<RunningGear['suspension'], 'spring' | 'torsi
     unitTravelM: inches(2),
     dampingNsPerM: null,
   },
+  shocks: null,
   bumpTravelM: inches(2.5),
 };
 
@@ -268,7 +274,7 @@ const newFrame = (metric: boolean, bedLengthM: number): Design['frame'] => {
       ...PLAIN_TONGUE,
     },
     packers: [],
-    tieDowns: { perSide: 0, workingLoadKg: null },
+    tieDowns: { perSide: 0, workingLoadKg: null, kind: 'ring', places: [] },
     stands: [],
     deck: {
       kind: 'plywood',

@@ -39,6 +39,8 @@ export type PartId =
   /** flat, of one's own or of a ready-made piece */
   | { readonly kind: 'own-panel'; readonly id: string }
   | { readonly kind: 'piece'; readonly id: string }
+  /** a spare wheel on a piece that carries one */
+  | { readonly kind: 'spare-wheel'; readonly id: string }
   | { readonly kind: 'cap' | 'gusset' | 'hanger'; readonly of: string }
   | { readonly kind: 'own'; readonly id: string };
 
@@ -83,6 +85,7 @@ const PATTERNS: readonly (readonly [RegExp, Read])[] = [
   ],
   [/^axle\.([1-9])\.hub\.(left|right)$/, ([axle, side]) => ({ kind: 'hub', axle: Number(axle), side: side as Side })],
   [/^panel\.(.+)$/s, ([own]) => ({ kind: 'own-panel', id: own ?? '' })],
+  [/^wheel\.(.+)$/s, ([own]) => ({ kind: 'spare-wheel', id: own ?? '' })],
   [/^piece\.(.+)$/s, ([own]) => ({ kind: 'piece', id: own ?? '' })],
   [/^bar\.(.+)$/s, ([own]) => ({ kind: 'own-bar', id: own ?? '' })],
   [/^(cap|gusset|hanger)\.(.+)$/s, ([kind, of]) => ({ kind: kind as 'cap', of: of ?? '' })],
@@ -140,6 +143,8 @@ export const printPartId = (part: PartId): string => {
       return `panel.${part.id}`;
     case 'piece':
       return `piece.${part.id}`;
+    case 'spare-wheel':
+      return `wheel.${part.id}`;
     case 'own':
       return part.id;
     default:

@@ -21,13 +21,13 @@ export const isDoubled = (design: Design, memberId: string): boolean => override
 
 /** The id of the ready-made piece that a bar or panel is of by its own id; undefined for others. */
 export const pieceIdOf = (id: string): string | undefined => {
-  const own = /^(?:bar|panel)\.([^.]+)\./.exec(id)?.[1];
+  const own = /^(?:bar|panel|wheel)\.([^.]+)\./.exec(id)?.[1];
   return own === undefined ? undefined : `piece.${own}`;
 };
 
 /** The ready-made piece that a bar, a panel or the piece itself is of, by its id; undefined for what is of none. */
 export const pieceOf = ({ frame }: Pick<Design, 'frame'>, id: string): Piece | undefined => {
-  const [, own] = /^(?:bar|panel|piece)\.([^.]+)/.exec(id) ?? [];
+  const [, own] = /^(?:bar|panel|wheel|piece)\.([^.]+)/.exec(id) ?? [];
   return own === undefined ? undefined : frame.pieces.find((piece) => piece.id === `piece.${own}`);
 };
 

@@ -21,10 +21,16 @@ export const changePiece = <D extends Design>(design: D, id: string, change: Par
 
 export const removePiece = <D extends Design>(design: D, id: string): D => {
   const own = id.replace(/^piece\./, '');
-  return withFrame(design, {
+  const without = withFrame(design, {
     pieces: design.frame.pieces.filter((piece) => piece.id !== id),
     overrides: overridesWithout(design, (part) => part.startsWith(`bar.${own}.`)),
   });
+  const cases = without.cases.map((loadCase) =>
+    loadCase.gatesDown?.includes(id)
+      ? { ...loadCase, gatesDown: loadCase.gatesDown.filter((gate) => gate !== id) }
+      : loadCase,
+  );
+  return { ...without, cases };
 };
 
 export const addOwnPanel = <D extends Design>(design: D, panel: OwnPanel): D =>
@@ -38,11 +44,15 @@ export const changeOwnPanel = <D extends Design>(design: D, id: string, change: 
 export const removeOwnPanel = <D extends Design>(design: D, id: string): D =>
   withFrame(design, { ownPanels: design.frame.ownPanels.filter((panel) => panel.id !== id) });
 
+/** How many axles a layout has, for the length of what lies over them. */
+const axleCountOf = ({ layout }: Design['runningGear']): number =>
+  layout.startsWith('triple') ? 3 : layout.startsWith('tandem') ? 2 : 1;
+
 const PLYWOOD = { kind: 'plywood' } as const;
 
 /** A piece to start from, sized to the bed in the round figures of the project's units, of the section and metal that sides are of. */
 export const newPiece = (
-  { frame }: Pick<Design, 'frame'>,
+  { frame, runningGear }: Pick<Design, 'frame' | 'runningGear'>,
   units: Settings['units'],
   kind: PieceKind,
   id: string,
@@ -101,6 +111,7 @@ export const newPiece = (
         heightM: size(60, 1500),
         postSpacingM: size(24, 600),
         carries: false,
+        skinCarries: false,
         overhangM: 0,
         skin: sheet,
         roof: sheet,
@@ -135,6 +146,36 @@ export const newPiece = (
         widthM: Math.max(size(12, 300), widthM - size(4, 100)),
         levelM: -size(2, 50),
       };
+    case 'fender': {
+      const { axle, tire, positionM, suspension } = runningGear;
+      const reachM = (suspension.trackM + tire.widthM) / 2 + size(1.5, 40) - widthM / 2;
+      return {
+        ...own,
+        kind,
+        atM: positionM,
+        lengthM: tire.diameterM + size(8, 200) + (axleCountOf(runningGear) - 1) * runningGear.spacingM,
+        overhangM: Math.max(size(8, 200), reachM),
+        levelM: size(8, 200) + Math.max(0, axle.dropM),
+        skirtM: size(4, 100),
+        fill: { kind: 'steel-sheet', thicknessM: size(1 / 8, 3) },
+        standOn: true,
+      };
+    }
+    case 'step':
+      return {
+        ...own,
+        kind,
+        edge: 'right',
+        atM: Math.min(size(30, 750), lengthM / 2),
+        widthM: size(24, 600),
+        dropM: size(10, 250),
+        depthM: size(8, 200),
+        fill: mesh,
+      };
+    case 'receiver':
+      return { ...own, kind, behindM: size(10, 250) };
+    case 'spare':
+      return { ...own, kind, edge: 'front', atM: widthM / 4, levelM: size(20, 500), wheel: true };
   }
 };
 
@@ -155,5 +196,6 @@ export const newOwnPanel = ({ frame }: Pick<Design, 'frame'>, units: Settings['u
     },
     cutouts: [],
     existing: false,
+    carries: false,
   };
 };

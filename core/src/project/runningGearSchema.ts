@@ -67,6 +67,8 @@ export const axleSchema = object({
   dropM: z.number().min(-0.3).max(0.3),
   /** tube of an axle that the user builds; null for one that is bought */
   homeBuilt: object({ wallM: length, yieldPa: stress }).nullable(),
+  /** of each spindle, unloaded: wheels lean out at the top by so much where it is positive */
+  camberRad: z.number().min(-0.1).max(0.1),
 });
 
 export const tireSchema = object({
@@ -100,8 +102,8 @@ export const runningGearSchema = object({
   equaliserArms: z.tuple([z.number().min(0.01).max(100), z.number().min(0.01).max(100)]),
   axle: axleSchema,
   suspension: object({
-    /** stub: a spindle on each rail, nothing across */
-    kind: z.enum(['leaf', 'torsion', 'swing-arm', 'stub', 'none', 'unknown']),
+    /** stub: a spindle on each rail, nothing across; walking beam: a stiff beam to each side that rocks on a pivot, a spindle at each end, no springs */
+    kind: z.enum(['leaf', 'torsion', 'swing-arm', 'walking-beam', 'stub', 'none', 'unknown']),
     /** bolt to bolt of one spring */
     hangerSpacingM: length,
     /** both springs of one axle with hangers */
@@ -120,6 +122,8 @@ export const runningGearSchema = object({
     spring: springSchema,
     torsion: torsionSchema,
     swing: swingSchema,
+    /** shock absorbers beside leaf springs or torsion arms, one to a wheel; their damping is null where nobody has read it */
+    shocks: object({ dampingNsPerM: z.number().positive().max(1e6).nullable(), massKg: mass }).nullable(),
     /** how far a wheel comes up in a hard bump from where it stands loaded */
     bumpTravelM: lengthOrZero,
   }),

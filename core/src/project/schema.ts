@@ -19,7 +19,7 @@ import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.j
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 6;
+export const SCHEMA_VERSION = 7;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -42,7 +42,12 @@ const itemSchema = object({
   emptyMassKg: mass,
   sizeM: object({ lengthM: lengthOrZero, widthM: lengthOrZero, heightM: lengthOrZero }),
   /** it stands on four wheels, these far apart; null for what lies flat */
-  wheels: object({ baseM: length, trackM: length }).nullable(),
+  wheels: object({
+    baseM: length,
+    trackM: length,
+    /** of its weight, on its front axle; half where nothing is said. It balances that much nearer to it */
+    frontShare: share.optional(),
+  }).nullable(),
   /** it stands on four legs: how high it is off what it stands on, and how far they are apart */
   legs: object({ heightM: length, baseM: length, trackM: length }).optional(),
   /** animals, people, what rolls: it may be so far ahead of its place or behind it at any moment */
@@ -87,6 +92,10 @@ const caseSchema = object({
     )
     .max(500),
   drawerOutM: lengthOrZero,
+  /** gates that are let down in this case, by the ids of their pieces */
+  gatesDown: z.array(id).max(20).optional(),
+  /** the bed is tipped, its rear edge on the ground */
+  bedTipped: z.boolean().optional(),
   /** overrides the project's band for this case */
   tongueBand: tongueBandSchema.nullable(),
 });

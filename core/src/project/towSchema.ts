@@ -92,6 +92,9 @@ export const couplingSchema = object({
     tongueKg: mass.nullable(),
     /** ball lower than the receiver's tube; a rise is negative; null where nobody has measured */
     dropM: z.number().min(-0.5).max(0.5).nullable(),
+    /** from the receiver's pin back to the ball, and how far its maker rated it at; null where nobody has measured or read it */
+    reachM: lengthOrZero.nullable(),
+    ratedReachM: lengthOrZero.nullable(),
   }),
   ball: object({
     diameterM: length.nullable(),
@@ -124,6 +127,7 @@ export const couplingSchema = object({
     fitted: z.boolean(),
     /** turns up, or comes off, for the road */
     swings: z.boolean(),
+    foot: z.enum(['foot', 'wheel']),
     ratedKg: mass.nullable(),
     /** foot below its mount on the tongue's top: drawn in, and run out with its drop leg */
     shortM: lengthOrZero.nullable(),

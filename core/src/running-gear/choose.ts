@@ -1,3 +1,4 @@
+import { isSprung } from '../suspension/index.js';
 import { type BalancedCase, bandKg } from '../balance/index.js';
 import { AXLE_ROWS, type AxleRow } from '../catalog/index.js';
 import { tireLoadKg, type Trailer } from '../project/index.js';
@@ -74,8 +75,7 @@ const misfitsOf = (
     found.push({ code: 'wheels-other-studs', studs: row.studCircle });
   const vehicle = trailer.towVehicle?.studCircle ?? '';
   if (vehicle !== '' && vehicle !== row.studCircle) found.push({ code: 'spare-other-studs', studs: row.studCircle });
-  if (suspension.kind !== row.suspension && ['leaf', 'torsion', 'swing-arm'].includes(suspension.kind))
-    found.push({ code: 'other-suspension' });
+  if (suspension.kind !== row.suspension && isSprung(suspension.kind)) found.push({ code: 'other-suspension' });
   const overhangM = (axle.hubFaceM - (trailer.frame.bed.widthM - railWidthM)) / 2;
   if (row.suspension === 'leaf' && overhangM > OVERHANG_M) found.push({ code: 'long-overhang', overhangM });
   return found;

@@ -1,10 +1,11 @@
-import { swingRatio, swingTravelM, swingWheelRate } from '../suspension/index.js';
+import { swingRatio, swingTravelM, swingWheelRate, wheelRateNPerM } from '../suspension/index.js';
 import { axleWorking, type BalancedCase, bandShares } from '../balance/index.js';
 import { PASSENGER_TIRE_DERATING } from '../catalog/index.js';
 import {
   check,
   concluding,
   finding,
+  given,
   type FindingOf,
   minus,
   over,
@@ -39,6 +40,9 @@ export interface RunningGearFindingData {
     readonly ratingsKg: number | undefined;
   };
   'equaliser-needs-leaf': Record<string, never>;
+  'walking-beam': Record<string, never>;
+  /** share of critical damping; undefined where nobody has read the shock's */
+  shocks: { readonly damping: number | undefined };
   'no-room-for-equaliser': { readonly spacingM: number; readonly springM: number };
   /** what a swing arm makes of its unit; upside down: it points up before it is loaded */
   'swing-arm': {
@@ -205,23 +209,51 @@ const plateOnAxles = (trailer: Trailer): RunningGearFinding[] => {
 
 const plain = { subject: 'axle.1', step: 'axle' } as const;
 
+/** Heaviest that the springs of one wheel carry in any load that is towed, N. */
+const heaviestSprungN = (cases: readonly BalancedCase[]): number =>
+  Math.max(
+    0,
+    ...cases
+      .filter(({ loadCase }) => loadCase.mode === 'towed')
+      .flatMap(({ standing }) => (standing?.axles ?? []).map(({ sprungN }) => sprungN / 2)),
+  );
+
+/** Damping as a share of what stops a swing at once, c ÷ (2·√(k·m)); undefined where nothing springs or weighs. */
+const dampedShare = (dampingNsPerM: number, rate: number | undefined, sprungN: number): number | undefined =>
+  rate === undefined || sprungN <= 0 ? undefined : dampingNsPerM / (2 * Math.sqrt(rate * massOfWeightKg(sprungN)));
+
+/** Below this share a bump is felt several times, above that a wheel hangs back: the whole of it stops it at once. */
+const DAMPED = { least: 0.1, most: 1 } as const;
+
+const shocks = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearFinding[] => {
+  const { kind, shocks: fitted } = trailer.runningGear.suspension;
+  if (!fitted || (kind !== 'leaf' && kind !== 'torsion')) return [];
+  const { dampingNsPerM } = fitted;
+  const damping =
+    dampingNsPerM === null ? undefined : dampedShare(dampingNsPerM, wheelRateNPerM(trailer), heaviestSprungN(cases));
+  const off = damping !== undefined && (damping < DAMPED.least || damping > DAMPED.most);
+  return [
+    finding({
+      ...plain,
+      rule: RULES.shocks,
+      data: { damping },
+      verdict: off ? 'tight' : 'ok',
+      counts: damping !== undefined,
+      value: damping === undefined ? undefined : quantity(damping, 'percent'),
+      working: damping === undefined ? [] : [given('damped-share', damping, 'percent')],
+    }),
+  ];
+};
+
 const swingArm = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearFinding => {
   const { swing } = trailer.runningGear.suspension;
   const ratio = swingRatio(swing);
   const travelM = swingTravelM(swing);
   const rate = swingWheelRate(swing);
-  const sprungN = Math.max(
-    0,
-    ...cases
-      .filter(({ loadCase }) => loadCase.mode === 'towed')
-      .flatMap(({ standing }) => (standing?.axles ?? []).map(({ sprungN: own }) => own / 2)),
-  );
+  const sprungN = heaviestSprungN(cases);
   const givesM = rate === undefined ? undefined : sprungN / rate;
-  const sprungKg = massOfWeightKg(sprungN);
   const damping =
-    rate === undefined || swing.dampingNsPerM === null || sprungKg <= 0
-      ? undefined
-      : (swing.dampingNsPerM * ratio ** 2) / (2 * Math.sqrt(rate * sprungKg));
+    swing.dampingNsPerM === null ? undefined : dampedShare(swing.dampingNsPerM * ratio ** 2, rate, sprungN);
   const upsideDown = swing.startAngleRad <= 0;
   const m = (value: number) => quantity(value, 'length');
   return finding({
@@ -265,7 +297,9 @@ const misfits = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearF
       }),
     );
   }
-  if (layout === 'tandem-equaliser' && suspension.kind !== 'leaf') {
+  if (suspension.kind === 'walking-beam' && layout !== 'tandem-equaliser')
+    findings.push(finding({ ...plain, rule: RULES['walking-beam'], data: {}, verdict: 'over' }));
+  if (layout === 'tandem-equaliser' && suspension.kind !== 'leaf' && suspension.kind !== 'walking-beam') {
     findings.push(finding({ ...plain, rule: RULES['equaliser-needs-leaf'], data: {}, verdict: 'over' }));
   }
   if (layout === 'tandem-equaliser' && suspension.kind === 'leaf' && spacingM <= suspension.hangerSpacingM) {
@@ -279,6 +313,7 @@ const misfits = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGearF
     );
   }
   if (suspension.kind === 'swing-arm') findings.push(swingArm(trailer, cases));
+  findings.push(...shocks(trailer, cases));
   if (suspension.kind === 'torsion') {
     findings.push(
       finding({

@@ -25,7 +25,7 @@ import { fenderFor } from './fenderFor.js';
 import { hangerPlan, wantedSpacingM } from './hangers.js';
 import { rideHeights } from './heights.js';
 import { LEAF_STRESS_PA } from './rules.js';
-import { tubeBending, tubeModulusM3 } from './homeBuilt.js';
+import { endSlopeRad, tubeBending, tubeModulusM3 } from './homeBuilt.js';
 
 const LBF = toNewtons(1, 'lbf');
 const IN = inches(1);
@@ -389,7 +389,14 @@ describe('taking a wheel off', () => {
       frame: {
         ...base.frame,
         ownPanels: [
-          { id: 'panel.skirt', sheet: { kind: 'plywood', thicknessM: 0.01 }, place: low, cutouts: [], existing: false },
+          {
+            id: 'panel.skirt',
+            sheet: { kind: 'plywood', thicknessM: 0.01 },
+            place: low,
+            cutouts: [],
+            existing: false,
+            carries: false,
+          },
         ],
       },
     };
@@ -466,6 +473,31 @@ describe('parts that go together', () => {
     });
     const built = geared(base, { axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.25 * IN, yieldPa: 2.5e8 } } });
     expect(find(built, 'home-built-axle')[0]?.verdict).toBe('unchecked');
+  });
+  test('its ends slope as those of a beam with overhangs: 1,000 lb on 8 in outside springs 50 in apart, I = 2.0 in⁴', () => {
+    // F·a·(l + a) ÷ (2·E·I) = 1000 × 8 × 58 ÷ (2 × 29e6 × 2) = 0.0040 rad.
+    verify({
+      area: 'Running gear',
+      check: 'slope at the ends of an axle tube',
+      ours: endSlopeRad(1000 * 4.4482216, 8 * IN, 50 * IN, 29e6 * 6894.757, 2 * IN ** 4) * 1000,
+      outside: '4.00',
+      unit: 'mrad',
+      source:
+        'beam overhanging both supports with alike end loads, AISC Manual table 3-23 (from memory); worked by hand',
+    });
+  });
+  test('wheels lean in under a load as the tube’s ends slope; camber built in by as much stands them upright', () => {
+    const homeBuilt = { wallM: 0.25 * IN, yieldPa: 2.5e8 };
+    const leans = (camberRad: number) => {
+      const [found] = find(geared(base, { axle: { ...base.runningGear.axle, homeBuilt, camberRad } }), 'axle-camber');
+      if (found?.code !== 'axle-camber') throw new Error('no camber');
+      return found;
+    };
+    const straight = leans(0);
+    expect(straight.data.loadedRad).toBeLessThan(0);
+    expect(leans(straight.data.slopeRad).data.loadedRad).toBeCloseTo(0, 12);
+    expect(leans(0.05).verdict).toBe('tight');
+    expect(find(base, 'axle-camber')).toHaveLength(0);
   });
 });
 

@@ -1,13 +1,13 @@
 import { axlePlaces, isIndependent } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
-import { chordM, flatLengthM, type Spring } from '../suspension/index.js';
+import { beamPivotXM, chordM, flatLengthM, type Spring } from '../suspension/index.js';
 import { inches } from '../units/index.js';
 import { loadedRide, type RideHeights } from './heights.js';
 
 /** A bolt, pivot or bracket on the rail, from the bed's front edge, m. */
 export interface HangerMark {
   readonly id: string;
-  readonly kind: 'fixed-eye' | 'shackle' | 'slipper' | 'equaliser' | 'bracket' | 'pivot' | 'unit';
+  readonly kind: 'fixed-eye' | 'shackle' | 'slipper' | 'equaliser' | 'bracket' | 'pivot' | 'beam-pivot' | 'unit';
   readonly axle: number;
   readonly xM: number;
 }
@@ -80,6 +80,11 @@ export const hangerPlan = (trailer: Trailer, loadedArchM: number): HangerPlan =>
         { id: `unit.${i + 1}`, kind: 'unit' as const, axle: i, xM: xM - armLengthM + unitAtM },
       ]),
     };
+  }
+  const [first, second] = places;
+  if (suspension.kind === 'walking-beam' && first && second) {
+    const xM = beamPivotXM(first.xM, second.xM, trailer.runningGear.equaliserArms);
+    return { ...none, marks: [{ id: 'beam-pivot', kind: 'beam-pivot', axle: 0, xM }] };
   }
   if (suspension.kind !== 'leaf') {
     return { ...none, marks: places.map(({ xM }, i) => ({ id: `bracket.${i + 1}`, kind: 'bracket', axle: i, xM })) };

@@ -29,6 +29,13 @@ export const tubeBending = (outerM: number, wallM: number, wheelKg: number, leve
   return { leverM, wheelN, momentNm, modulusM3, staticPa, bumpPa: staticPa * AXLE_BUMP };
 };
 
+/**
+ * How far the ends of a tube slope under alike wheel loads outside its two springs, rad: F·a·(l + a) ÷ (2·E·I), a from spring to wheel, l from spring to
+ * spring. Source: beam with overhangs on both sides (AISC Manual, beam formulas; Roark).
+ */
+export const endSlopeRad = (wheelN: number, leverM: number, betweenM: number, elasticPa: number, i: number): number =>
+  (wheelN * leverM * (betweenM + leverM)) / (2 * elasticPa * i);
+
 /** From the spring's middle, under the rail's, to the wheel's: what bends the tube. */
 export const overhangM = ({ runningGear, frame }: Trailer, railWidthM: number): number =>
   (runningGear.suspension.trackM - (runningGear.suspension.springCentresM ?? frame.bed.widthM - railWidthM)) / 2;

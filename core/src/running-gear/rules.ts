@@ -81,6 +81,16 @@ export const RULES = rulesOf({
     source: computedBy('statics'),
     holds: 'tandems with an equaliser',
   },
+  'walking-beam': {
+    formula: 'two axles on one pivot to each side',
+    source: computedBy('moments about the pivot'),
+    holds: 'always',
+  },
+  shocks: {
+    formula: 'c ÷ (2 × √(k × m)) of a wheel, 0.1 to 1',
+    source: computedBy('damped mass on a spring; 0.2 to 0.4 is usual for road vehicles'),
+    holds: 'one shock to a wheel, upright, the heaviest towed load; told where nobody has read its damping',
+  },
   'swing-arm': {
     formula:
       'arm below level unloaded; wheel’s rate = unit’s × (lever ÷ arm × cos lean)²; given under the heaviest load < travel to the stop',
@@ -135,6 +145,11 @@ export const RULES = rulesOf({
       'bending of a round tube, M ÷ S, in a bump of 2.5; spindles, hubs and their welds are their makers’',
     ),
     holds: 'for study: never a verdict on an axle that nobody has rated',
+  },
+  'axle-camber': {
+    formula: 'camber as built − F × a × (l + a) ÷ (2 × E × I), within 1°',
+    source: publishedVerify('slope of a beam with overhangs (AISC Manual, beam formulas); 1° is common practice'),
+    holds: 'round steel tubes that you build, the heaviest wheel standing on each end; hubs and spindles taken stiff',
   },
   'studs-differ': {
     formula: 'one stud circle for hub, wheel and tow vehicle',

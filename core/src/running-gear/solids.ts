@@ -1,3 +1,4 @@
+import { hasAxleAcross, isSprung } from '../suspension/index.js';
 import { type BarBox, boxesAlong, type Chassis, type Member, panelBoxes, type PlanPoint } from '../chassis/index.js';
 import { axlePlaces, type Part } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
@@ -112,7 +113,7 @@ const ownSolids = ({ members, panels }: Chassis): readonly Solid[] => [
 /** The tubes of all axles under what crosses them, the rails apart: those have a clearance of their own. The same under every load. */
 const crossTubes = (trailer: Trailer, chassis: Chassis): readonly CrossTube[] => {
   const { suspension, axle, tire } = trailer.runningGear;
-  if (suspension.kind === 'stub' || suspension.kind === 'swing-arm' || suspension.kind === 'unknown') return [];
+  if (!hasAxleAcross(suspension.kind) || suspension.kind === 'unknown') return [];
   const half = axle.tubeDiameterM / 2;
   const reachM = suspension.trackM / 2 - tire.widthM / 2;
   // A torsion axle's tube stands ahead of its wheels and does not move.
@@ -175,8 +176,7 @@ const tireMeetings = (trailer: Trailer, ride: RideHeights, loads: readonly Solid
   const { suspension, tire } = trailer.runningGear;
   const radiusM = tire.diameterM / 2;
   const hubZM = ride.stack.hubM - ride.railTopM;
-  const springs = ['leaf', 'torsion', 'swing-arm'].includes(suspension.kind);
-  const travelM = springs ? suspension.bumpTravelM : 0;
+  const travelM = isSprung(suspension.kind) ? suspension.bumpTravelM : 0;
   return axlePlaces(trailer).flatMap(({ id: subject, xM }): Meeting[] =>
     loads.flatMap((part): Meeting[] => {
       const inner = suspension.trackM / 2 - tire.widthM / 2;

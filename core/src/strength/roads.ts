@@ -10,7 +10,7 @@ const UNSPRUNG_FACTOR = 3;
 /** What is usual for these roads and this suspension. */
 export const usualBumpFactor = ({ job, runningGear }: Trailer): number => {
   const { kind } = runningGear.suspension;
-  return kind === 'none' || kind === 'stub'
+  return kind === 'none' || kind === 'stub' || kind === 'walking-beam'
     ? Math.max(UNSPRUNG_FACTOR, ROAD_FACTORS[job.road])
     : ROAD_FACTORS[job.road];
 };

@@ -108,6 +108,12 @@ export const RULES = rulesOf({
     holds:
       'largest shear anywhere along the bar, in every situation; a bar inside a tube has no seam, its plug welds are not checked',
   },
+  'panel-shear': {
+    formula: '(N₁ − N₂) ÷ L of its two crossed ties ≤ k × π² × E ÷ 12(1 − ν²) × (t ÷ b)² × t; plywood 190 psi × t',
+    source: publishedSure('Timoshenko & Gere, Theory of Elastic Stability: shear of a rectangular plate'),
+    holds:
+      'panels fastened along all edges and to every bar, bays without openings; how far fasteners give is assumed. Fasteners and glue are not checked',
+  },
   'stitch-gap': {
     formula: 'clear gap between stitches ≤ plate × 0.75 × √(E ÷ Fy), and ≤ 12 in',
     source: publishedSure('AISC 360-16 E6.2'),

@@ -19,6 +19,7 @@ export const wheelRateNPerM = ({ runningGear }: Trailer): number | undefined => 
       );
     case 'swing-arm':
       return swingWheelRate(suspension.swing);
+    case 'walking-beam':
     case 'stub':
     case 'none':
     case 'unknown':

@@ -25,7 +25,7 @@ export interface HeightStack {
  * Heights under a sprung load on one wheel; undefined where the suspension does not say. `restM` is what a measured height asks for besides
  * the parts that are known. Leaf over the axle: loaded radius − drop + D÷2 + pad + n·t + arch + hanger; under it: loaded radius − drop − D÷2 −
  * pad + arch + hanger (trade geometry). Torsion: the shaft stands above the hub by arm·sin(angle), the angle less by what the rubber gives.
- * A stub's spindle stands at the rail's middle, an axle without springs under the rail; brackets come between in every kind.
+ * A stub's spindle stands at the rail's middle, an axle without springs or the pivot of a walking beam under the rail; brackets come between in every kind.
  */
 export const heightStack = (
   trailer: Trailer,
@@ -94,6 +94,7 @@ export const heightStack = (
         strikeM: swingTravelM(suspension.swing) - givesM,
       };
     }
+    case 'walking-beam':
     case 'none': {
       const tubeMiddleM = hubM - axle.dropM;
       return { ...stiff, tubeMiddleM, railBottomM: tubeMiddleM + half + belowRailM };

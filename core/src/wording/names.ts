@@ -31,7 +31,7 @@ export const REGION_NAMES: Readonly<Record<Settings['regions'][number], string>>
 /** Axles and how they share. */
 export const AXLE_LAYOUT_NAMES: Readonly<Record<RunningGear['layout'], string>> = {
   single: 'One axle',
-  'tandem-equaliser': 'Two, with equalisers',
+  'tandem-equaliser': 'Two, with equalisers or walking beams',
   'tandem-independent': 'Two, without equalisers',
   'triple-equaliser': 'Three, with equalisers',
   'triple-independent': 'Three, without',
@@ -41,6 +41,7 @@ export const SUSPENSION_NAMES: Readonly<Record<RunningGear['suspension']['kind']
   leaf: 'Leaf springs',
   torsion: 'Torsion axle',
   'swing-arm': 'Swing arms with coils',
+  'walking-beam': 'Walking beams, no springs',
   stub: 'Stub axles, no springs',
   none: 'No springs, bolted on',
   unknown: 'Not known yet',
@@ -157,6 +158,7 @@ export const HANGER_NAMES: Readonly<Record<HangerMark['kind'], string>> = {
   shackle: 'shackle hanger',
   slipper: 'slipper hanger',
   equaliser: 'equaliser’s pivot',
+  'beam-pivot': 'pivot of the beam',
   bracket: 'bracket',
   pivot: 'pivot of the arm',
   unit: 'top of its unit',
@@ -171,7 +173,14 @@ export const PIECE_NAMES: Readonly<Record<BarGroup | 'post' | 'packer', string>>
   packer: 'Packer',
   own: 'Bar',
 };
-export const PLATE_NAMES: Readonly<Record<'top-plate' | 'cap' | 'gusset' | 'along', string>> = {
+/** What straps are hooked to. */
+export const TIE_DOWN_NAMES: Readonly<Record<Frame['tieDowns']['kind'], string>> = {
+  ring: 'Rings on the rails',
+  pocket: 'Stake pockets',
+  track: 'Track with fittings',
+};
+export const PLATE_NAMES: Readonly<Record<'top-plate' | 'cap' | 'gusset' | 'cheek' | 'along', string>> = {
+  cheek: 'Cheek of the tongue’s joint',
   along: 'Plate along a bar',
   'top-plate': 'Plate over the tongue',
   cap: 'End cap',

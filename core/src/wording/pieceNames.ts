@@ -10,6 +10,10 @@ export const PIECE_KIND_NAMES: Readonly<Record<PieceKind, string>> = {
   'upper-frame': 'Upper frame',
   shelf: 'Tongue shelf',
   bumper: 'Rear bumper',
+  fender: 'Fenders',
+  step: 'Step',
+  receiver: 'Rear receiver',
+  spare: 'Spare carrier',
 };
 
 /** What bars and panels are in a piece, by the first word of what they are told by; the rest says which one. */
@@ -28,6 +32,14 @@ const ROLES: Readonly<Record<string, string>> = {
   brace: 'brace',
   riser: 'riser',
   stub: 'stub',
+  leg: 'leg',
+  beam: 'beam',
+  skirt: 'skirt',
+  hanger: 'hanger',
+  tread: 'tread',
+  tube: 'tube',
+  horn: 'horn',
+  wheel: 'wheel',
   skin: 'skin',
   fill: 'fill',
   roof: 'roof',

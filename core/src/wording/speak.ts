@@ -140,6 +140,7 @@ const partNameOf = (part: PartId, trailer: Trailer): string => {
     case 'own-panel':
       return ownName(printPartId(part), 'panel', trailer);
     case 'piece':
+    case 'spare-wheel':
       return pieceName(trailer, printPartId(part));
     case 'own':
       return part.id;

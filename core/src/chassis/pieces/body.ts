@@ -19,6 +19,7 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
     fill: piece.skin,
     face: 'outside',
     carries: piece.carries,
+    fillCarries: piece.skinCarries,
     cutouts: cutoutsOf,
     sideYM: wallYM,
   });
@@ -46,7 +47,7 @@ export const buildBody = (draft: Draft, piece: Extract<Piece, { kind: 'body' }>)
         z0M: zM,
         z1M: zM + piece.roof.thicknessM,
       },
-      { heldBy },
+      { heldBy, carries: piece.carries && piece.skinCarries },
     );
   const { insulation } = piece;
   if (!insulation) return;

@@ -4,6 +4,7 @@ import type { BarDraft } from '../ownBars.js';
 import type { PanelDraft } from '../ownPanels.js';
 import { buildBumper, buildShelf, buildUpperFrame } from './addOns.js';
 import { buildBody } from './body.js';
+import { buildFender, buildReceiver, buildSpare, buildStep } from './fixtures.js';
 import { buildGate } from './gate.js';
 import { buildHeadboard, buildRack } from './racks.js';
 import { type Draft, draftOf, siteOf } from './site.js';
@@ -13,7 +14,14 @@ const build = (draft: Draft, piece: Piece): void => {
   switch (piece.kind) {
     case 'sides': {
       const edges = (['left', 'right', 'front', 'rear'] as const).filter((edge) => piece.edges[edge]);
-      buildWalls(draft, { ...piece, edges, face: 'inside', cutouts: () => [], sideYM: draft.site.railYM });
+      buildWalls(draft, {
+        ...piece,
+        edges,
+        face: 'inside',
+        fillCarries: false,
+        cutouts: () => [],
+        sideYM: draft.site.railYM,
+      });
       return;
     }
     case 'body':
@@ -36,6 +44,18 @@ const build = (draft: Draft, piece: Piece): void => {
       return;
     case 'bumper':
       buildBumper(draft, piece);
+      return;
+    case 'fender':
+      buildFender(draft, piece);
+      return;
+    case 'step':
+      buildStep(draft, piece);
+      return;
+    case 'receiver':
+      buildReceiver(draft, piece);
+      return;
+    case 'spare':
+      buildSpare(draft, piece);
       return;
   }
 };

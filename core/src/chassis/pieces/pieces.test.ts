@@ -79,6 +79,7 @@ const BODY: Extract<Piece, { kind: 'body' }> = {
   heightM: inches(60),
   postSpacingM: inches(24),
   carries: true,
+  skinCarries: false,
   overhangM: 0,
   skin: { kind: 'aluminum-sheet', thicknessM: 0.001 },
   roof: { kind: 'aluminum-sheet', thicknessM: 0.001 },

@@ -88,6 +88,16 @@ export const buildRack = (draft: Draft, piece: Extract<Piece, { kind: 'rack' }>)
         bar(`post.${nameOf(side)}.${i + 1}`, foot.end, { kind: 'on', barId: barId(cross), atM: side * railYM + endYM });
     }
   });
+  const { horns } = piece;
+  if (horns)
+    xs.forEach((_, i) => {
+      for (const side of SIDES)
+        bar(
+          `horn.${nameOf(side)}.${i + 1}`,
+          { kind: 'on', barId: barId(`cross.${i + 1}`), atM: side < 0 ? half : 2 * endYM - half },
+          { kind: 'off', byXM: 0, byYM: side * horns.outM, byZM: horns.heightM },
+        );
+    });
   const longYM = railYM + piece.overhangM;
   for (const side of SIDES) {
     if (piece.longBars)

@@ -111,7 +111,7 @@ interface BarOptions {
   readonly turnDeg?: OwnBar['turnDeg'];
   readonly hungOn?: readonly string[] | undefined;
 }
-type PanelOptions = Partial<Pick<PanelDraft, 'cutouts' | 'heldBy'>>;
+type PanelOptions = Partial<Pick<PanelDraft, 'cutouts' | 'heldBy' | 'carries'>>;
 
 /** An empty draft of a piece; undefined where its section is none. */
 export const draftOf = (site: Site, piece: Piece, problems: ChassisProblem[]): Draft | undefined => {
@@ -140,8 +140,8 @@ export const draftOf = (site: Site, piece: Piece, problems: ChassisProblem[]): D
     bar: (role, from, to, { turnDeg = 0, hungOn } = {}) => {
       bars.push({ id: barId(role), sectionId, materialId, turnDeg, from, to, ...(hungOn ? { hungOn } : {}) });
     },
-    panel: (role, sheet, plane, box, { cutouts = [], heldBy = [] } = {}) => {
-      panels.push({ id: `panel.${own}.${role}`, sheet, plane, box, cutouts, heldBy, existing: false });
+    panel: (role, sheet, plane, box, { cutouts = [], heldBy = [], carries = false } = {}) => {
+      panels.push({ id: `panel.${own}.${role}`, sheet, plane, box, cutouts, heldBy, existing: false, carries });
     },
   };
 };

@@ -17,6 +17,8 @@ export interface Walls {
   readonly face: 'inside' | 'outside';
   /** part of the frame; else it hangs on what it stands on */
   readonly carries: boolean;
+  /** what fills or skins them is fastened to all posts and rails, and holds them square */
+  readonly fillCarries: boolean;
   /** middle of the side walls from the trailer's middle; past the rails they stand on sills that arms from the rails hold */
   readonly sideYM: number;
   readonly cutouts: (edge: Edge) => PanelDraft['cutouts'];
@@ -172,6 +174,7 @@ export const buildWalls = (draft: Draft, walls: Walls): readonly string[] => {
         fillBox(draft, walls, edge),
         {
           cutouts: walls.cutouts(edge),
+          carries: walls.carries && walls.fillCarries,
           heldBy: walls.carries ? [barId(`top.${edge}`), ...posts.map(({ role }) => barId(role))] : wall.hostIds,
         },
       );

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../../test/projects.js';
 import { evaluate } from '../../evaluation/index.js';
-import type { Tongue, Trailer } from '../../project/index.js';
+import { FIXED_JOINT, PLAIN_TONGUE, type Tongue, type Trailer } from '../../project/index.js';
 import { analyseStrength } from '../../strength/index.js';
 import { inches } from '../../units/index.js';
 import { buildChassis } from '../index.js';
@@ -26,10 +26,10 @@ const straight = (runs: Tongue['runs']): Trailer => ({
       runs,
       cutLaterM: 0,
       topPlate: null,
-      capped: false,
+      caps: PLAIN_TONGUE.caps,
       underM: inches(48),
       tipBehindBallM: inches(3),
-      joint: { kind: 'fixed', aheadM: 0.1, pins: 1, pinSpacingM: 0.1, pinDiameterM: 0.016, grade: 'grade-5' },
+      joint: FIXED_JOINT,
     },
   },
 });

@@ -194,9 +194,14 @@ describe('plates and end work', () => {
     });
   });
   test('caps close what ends in the open, gussets are half a square', () => {
-    const capped = buildChassis(withTongue(straight({ capped: true })));
+    const capped = buildChassis(withTongue(straight({ caps: { ball: false, rear: true, sides: true } })));
     expect(capped.plates.map(({ kind }) => kind)).toEqual(['cap']);
-    expect(buildChassis(withTongue(straight({ capped: true, underM: 0 }))).plates).toEqual([]);
+    const both = buildChassis(withTongue(straight({ caps: { ball: true, rear: true, sides: false } }))).plates;
+    expect(both.map(({ id }) => id)).toEqual(['cap.tongue.middle', 'cap.ball.tongue.middle']);
+    expect(both[1]?.centre.xM).toBeLessThan(both[0]?.centre.xM ?? 0);
+    expect(
+      buildChassis(withTongue(straight({ caps: { ball: false, rear: true, sides: true }, underM: 0 }))).plates,
+    ).toEqual([]);
     const gusseted = buildChassis({
       ...base,
       strength: { ...base.strength, gussets: { tongueM: inches(4), cornerM: inches(6) } },

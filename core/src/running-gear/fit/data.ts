@@ -50,6 +50,8 @@ export interface FitFindingData {
     readonly bumpPa: number;
     readonly yieldPa: number;
   };
+  /** + leans out at the top */
+  'axle-camber': { readonly loadedRad: number; readonly builtRad: number; readonly slopeRad: number };
   'departure-angle': { readonly rad: number; readonly approachRad: number; readonly clearM: number };
   'parts-meet': Pick<Meeting, 'what' | 'withId' | 'restM' | 'bumpM'>;
   'ride-unknown': Record<string, never>;

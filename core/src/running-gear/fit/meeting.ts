@@ -2,7 +2,7 @@ import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import { finding, quantity } from '../../findings/index.js';
 import { type Part, unsprungAxleOf } from '../../mass/index.js';
-import type { Trailer } from '../../project/index.js';
+import { parsePartId, type Trailer } from '../../project/index.js';
 import { loadedHangers } from '../hangers.js';
 import type { RideHeights } from '../heights.js';
 import { BUMP_AIR_M, RULES } from '../rules.js';
@@ -19,7 +19,8 @@ export const meetingFindings = (
   const items = new Set(trailer.items.map(({ id }) => id));
   const aboard = (caseId: string): readonly Part[] =>
     (cases.find(({ loadCase }) => loadCase.id === caseId)?.parts ?? []).filter(
-      (part) => items.has(part.id) && unsprungAxleOf(part) === undefined,
+      (part) =>
+        (items.has(part.id) || parsePartId(part.id).kind === 'spare-wheel') && unsprungAxleOf(part) === undefined,
     );
   return meetings(trailer, chassis, rides, loadedHangers(trailer, rides), aboard, BUMP_AIR_M).map(
     ({ what, withId, subject, caseId, restM, bumpM }) =>

@@ -1,7 +1,7 @@
 import { type BalancedCase, stepsOnRear } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
 import { add, length, type Vector3 } from '../../frame-analysis/index.js';
-import type { Part } from '../../mass/index.js';
+import { isTipped, type Part } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import { lastOf, type Steps } from '../../steps.js';
 import { isSheet } from '../frame-model/deckSheet.js';
@@ -140,7 +140,8 @@ export function* analysisSteps(input: AnalysisInput): Steps<AnalysisOutcome> {
   const into = collector(trailer, frame, strengths, input.watch);
   const badly = !trailer.strength.off.includes(BADLY_OFF);
   const gross = ratedGrossCases(trailer, chassis, bare, badly);
-  const cases = [...input.cases, ...gross].filter(stands);
+  // A bed that is tipped hangs on its pivot and the ground, not on its latch: another frame than this.
+  const cases = [...input.cases.filter(({ loadCase }) => !isTipped(loadCase)), ...gross].filter(stands);
   const deflections: FrameDeflection[] = [];
   try {
     for (const [done, balanced] of cases.entries()) {

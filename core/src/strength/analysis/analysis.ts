@@ -97,6 +97,14 @@ export interface SeamResult extends RunKey {
   readonly utilisation: number;
 }
 
+/** The bay of a panel where most shear flows. */
+export interface PanelShearResult extends RunKey {
+  readonly panelId: string;
+  readonly flowNM: number;
+  readonly alongM: number;
+  readonly upM: number;
+}
+
 export interface BoltResult extends RunKey {
   readonly forceN: number;
   readonly strengthN: number;
@@ -148,6 +156,7 @@ export interface OpinionResult {
   readonly hangers: readonly HangerResult[];
   readonly holes: readonly HoleResult[];
   readonly seams: readonly SeamResult[];
+  readonly panels: readonly PanelShearResult[];
   readonly bolts: BoltResult | undefined;
 }
 

@@ -14,6 +14,7 @@ import type {
   MemberResult,
   OpinionResult,
   RunBalance,
+  PanelShearResult,
   RunKey,
   SeamResult,
   WeldResult,
@@ -33,6 +34,7 @@ import {
   holePlaces,
   limitOf,
 } from './checks.js';
+import { bayFlowNM } from './panelShear.js';
 import { largestFlowNM, seamPlaces, weldedShare } from './seams.js';
 import { detailOf, kmToCrack } from './fatigue.js';
 import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
@@ -90,6 +92,7 @@ const opinionCollector = () => {
   const hangers = worstById<HangerResult>();
   const holes = worstById<HoleResult>();
   const seams = worstById<SeamResult>();
+  const panels = worstById<PanelShearResult>();
   let bolts: BoltResult | undefined;
   return {
     takeMember: (strength: ElementStrength, share: number, hardest: HardestPlace, key: RunKey): void => {
@@ -108,6 +111,7 @@ const opinionCollector = () => {
     hangers,
     holes,
     seams,
+    panels,
     takeBolts: (found: BoltResult): void => {
       if (!bolts || found.utilisation > bolts.utilisation) bolts = found;
     },
@@ -117,6 +121,7 @@ const opinionCollector = () => {
       hangers: hangers.told(),
       holes: holes.told(),
       seams: seams.told(),
+      panels: panels.told(),
       bolts,
     }),
   };
@@ -247,6 +252,12 @@ export const collector = (
           into.welds.keep(weld.id, found.share, () => weldResult(weld, found, key, limit));
       }
       if (key.situation === 'turn-over' || opinion === 'rules') return;
+      for (const bay of frame.panelBays) {
+        const { panelId, alongM, upM } = bay;
+        const flowNM = bayFlowNM(bay, solved);
+        if (into.panels.isWorse(panelId, flowNM))
+          into.panels.keep(panelId, flowNM, () => ({ ...key, panelId, flowNM, alongM, upM }));
+      }
       for (const place of hangersOf) {
         const forceN = hangerForceN(place, solved);
         const share = hangerShare(place, forceN, limit);

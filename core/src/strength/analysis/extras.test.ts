@@ -151,7 +151,7 @@ describe('straps', () => {
   test('what the rings pull up presses down on the load: wheels and ball feel nothing of it', () => {
     const trailer: Trailer = {
       ...apiary,
-      frame: { ...apiary.frame, tieDowns: { perSide: 3, workingLoadKg: pounds(500) } },
+      frame: { ...apiary.frame, tieDowns: { ...apiary.frame.tieDowns, perSide: 3, workingLoadKg: pounds(500) } },
     };
     const { balances } = analysed(trailer, 'tie-downs', 'standing');
     const strapped = balances.filter(({ situation }) => situation === 'tie-downs');

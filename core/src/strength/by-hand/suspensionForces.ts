@@ -1,6 +1,6 @@
 import { axlePlaces, isIndependent } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
-import { swingForces } from '../../suspension/index.js';
+import { beamPivotXM, swingForces } from '../../suspension/index.js';
 
 /** How the springs hold the rails: forces per newton of sprung load on each axle, and couples where an arm gives them. */
 export interface SuspensionForces {
@@ -75,6 +75,13 @@ export const suspensionForces = (trailer: Trailer, sprungAxlesN: readonly number
         { xM: xM - armLengthM, upN: own(i) * share.pivot },
         { xM: xM - armLengthM + unitAtM, upN: own(i) * share.unit },
       ]),
+      couples: [],
+    };
+  }
+  if (suspension.kind === 'walking-beam' && places.length === 2 && equalised) {
+    return {
+      kind: 'at-axle',
+      forces: [{ xM: beamPivotXM(first.xM, last.xM, equaliserArms), upN: own(0) + own(1) }],
       couples: [],
     };
   }

@@ -104,7 +104,7 @@ describe('findings', () => {
     const strap = (workingLoadKg: number | null) =>
       withDeck((trailer) => ({
         ...trailer,
-        frame: { ...trailer.frame, tieDowns: { perSide: 3, workingLoadKg } },
+        frame: { ...trailer.frame, tieDowns: { ...trailer.frame.tieDowns, perSide: 3, workingLoadKg } },
       })).find(({ code }) => code === 'straps-hold');
     expect(strap(null)?.verdict).toBe('open');
     const found = strap(200);

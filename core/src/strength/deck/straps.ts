@@ -1,4 +1,5 @@
 import type { BalancedCase } from '../../balance/index.js';
+import { tieDownPlaces } from '../../chassis/index.js';
 import {
   checkShare,
   concluding,
@@ -20,7 +21,8 @@ export type StrapFinding = FindingOf<StrapFindingData>;
 
 /** Straps over the load, one from each ring to the one across: the sum of their working loads against the heaviest loose load. */
 export const strapFindings = (trailer: Trailer, cases: readonly BalancedCase[]): StrapFinding[] => {
-  const { perSide, workingLoadKg } = trailer.frame.tieDowns;
+  const { workingLoadKg } = trailer.frame.tieDowns;
+  const perSide = tieDownPlaces(trailer).length;
   if (perSide === 0) return [];
   const loads = cases
     .filter(({ loadCase }) => loadCase.mode === 'towed')

@@ -207,7 +207,7 @@ export const bearingFinder = (chassis: Chassis, frame: TrailerFrame, sheet: bool
   const restsOn = (part: Part): Bearing[] => {
     const { feet, heldX0M: x0M = part.x0M, heldX1M: x1M = part.x1M } = part;
     if (!feet) return onDeck({ ...part, x0M, x1M });
-    return feet.flatMap(({ xM, yM }) => onDeck({ x0M: xM, x1M: xM, y0M: yM, y1M: yM }, 1 / feet.length));
+    return feet.flatMap(({ xM, yM, share }) => onDeck({ x0M: xM, x1M: xM, y0M: yM, y1M: yM }, share));
   };
 
   const evenly = (bars: readonly ElementLine[]): Bearing[] => {

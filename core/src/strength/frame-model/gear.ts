@@ -1,6 +1,7 @@
 import { type AxleId, axlePlaces, isIndependent } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import type { Freedom, Vector3 } from '../../frame-analysis/index.js';
+import { beamPivotXM } from '../../suspension/index.js';
 import { equaliserGapM } from '../by-hand/suspensionForces.js';
 import { type Framing, railNode, SAME_STATION_M, type Station } from './framing.js';
 import { RIGID } from './rigid.js';
@@ -296,6 +297,35 @@ const swingArms = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string
   });
 };
 
+/** A stiff beam to each side that rocks on a pivot under the rail, with a spindle at each end. */
+const walkingBeams = (gear: Gear, frontXM: number, rearXM: number): void => {
+  const { trailer, frame, hubZM } = gear;
+  const pivotXM = beamPivotXM(frontXM, rearXM, trailer.runningGear.equaliserArms);
+  const hubs = [wheelNodes(gear, 'axle.1', frontXM), wheelNodes(gear, 'axle.2', rearXM)] as const;
+  ([0, 1] as const).forEach((i) => {
+    const side = SIDES[i];
+    const y = springYM(gear, i);
+    const bracket = hangerNode(gear, i, pivotXM, 'hanger.1');
+    const pivot = frame.node(`beam.pivot.${side}`, [pivotXM, y, hubZM]);
+    frame.element({
+      id: `gear.beam.post.${side}`,
+      from: bracket,
+      to: pivot,
+      ...RIGID,
+      offsetFrom: [0, y - frame.at(bracket)[1], (hubZM - frame.at(bracket)[2]) / 2],
+      releaseTo: ['ry'],
+    });
+    gear.pivots.push({ node: pivot, side });
+    hubs.forEach((own, k) => {
+      const hub = own[i];
+      const end = frame.node(`beam.${k}.${side}`, [frame.at(hub)[0], y, hubZM]);
+      const axle = k === 0 ? 'axle.1' : 'axle.2';
+      frame.element({ id: `gear.beam.${k}.${side}`, from: pivot, to: end, ...RIGID });
+      frame.element({ id: `gear.${axle}.tube.${side}`, from: end, to: hub, ...axleTube(trailer) });
+    });
+  });
+};
+
 /** An axle bolted or welded under the rails without springs: it stiffens the frame as a cross-member does. */
 const solidAxle = (gear: Gear, axle: WheelPlace['axle'], x: number, name: string): void => {
   const { trailer, frame, hubZM } = gear;
@@ -399,13 +429,18 @@ export const placeGear = (
         ? places.map(({ xM }) => xM - armM)
         : kind === 'swing-arm'
           ? places.flatMap(({ xM }) => swingMountsXM(trailer, xM))
-          : places.map(({ xM }) => xM);
+          : kind === 'walking-beam' && second
+            ? [beamPivotXM(first.xM, second.xM, trailer.runningGear.equaliserArms)]
+            : places.map(({ xM }) => xM);
   if (ends.some((x) => rails.some(({ start, end }) => x < start[0] - 1e-9 || x > end[0] + 1e-9)))
     return { code: 'no-axle-under-frame' };
   const independent = isIndependent(trailer);
-  if (third || (second && kind !== 'leaf' && !independent)) return { code: 'suspension-not-modelled' };
-  if (second && !independent && equaliserGapM(trailer) <= 0) return { code: 'suspension-not-modelled' };
-  if (kind === 'leaf' && second && !independent) leafTandem(gear, first.xM, second.xM);
+  const equalised = second && !independent;
+  if (third || (kind === 'walking-beam' ? !equalised : equalised && kind !== 'leaf'))
+    return { code: 'suspension-not-modelled' };
+  if (equalised && kind === 'leaf' && equaliserGapM(trailer) <= 0) return { code: 'suspension-not-modelled' };
+  if (kind === 'walking-beam') walkingBeams(gear, first.xM, (second ?? first).xM);
+  else if (kind === 'leaf' && equalised) leafTandem(gear, first.xM, second.xM);
   else if (kind === 'leaf') places.forEach(({ id, xM }, i) => leafAlone(gear, id, xM, i));
   else places.forEach(({ id, xM }, i) => AXLE_OF[kind](gear, id, xM, `hanger.${i + 1}`));
   return {

@@ -16,6 +16,7 @@ import { softEndOf } from '../joints/softEnd.js';
 import { joinOwnBars } from './ownBars.js';
 import { placeSideFrames } from './sideFrames.js';
 import { placeDeckSheet } from './deckSheet.js';
+import { type PanelBay, placeShearPanels } from './shearPanels.js';
 import {
   type BarElement,
   type Framing,
@@ -59,6 +60,8 @@ export interface TrailerFrame {
   readonly stands: readonly (readonly [string, string])[];
   /** rings for straps on the rails, left and right, front to rear */
   readonly tieDowns: readonly (readonly [string, string])[];
+  /** panels that carry, bay by bay */
+  readonly panelBays: readonly PanelBay[];
   readonly groundZM: number;
   readonly at: (node: string) => Vector3;
 }
@@ -363,6 +366,7 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
   }
   for (const line of lines) frame.bar(line.member, line.start, line.end, line.stations);
   placeDeckSheet(trailer, chassis, frame, crosses);
+  const panelBays = placeShearPanels(chassis, frame, lines);
   const corner = (header: string, rail: Line): string => jointOf(header, rail.member.id);
   return {
     nodes: frame.nodes,
@@ -383,6 +387,7 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
     underRail: underRail as unknown as [string, string],
     stands,
     tieDowns,
+    panelBays,
     groundZM,
     at: (node) => frame.at(node),
   };

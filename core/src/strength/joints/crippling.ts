@@ -12,7 +12,9 @@ const BRACKET_LENGTH_M = 0.15;
 
 /** Weld down each side of what holds the axle, m. */
 export const heldLengthM = ({ runningGear }: Trailer): number =>
-  ['torsion', 'swing-arm', 'stub'].includes(runningGear.suspension.kind) ? BRACKET_LENGTH_M : HANGER_LENGTH_M;
+  ['torsion', 'swing-arm', 'stub', 'walking-beam'].includes(runningGear.suspension.kind)
+    ? BRACKET_LENGTH_M
+    : HANGER_LENGTH_M;
 
 export const CRIPPLING_SOURCE: Source = publishedVerify('AISC 360-16 J10.2, J10.3, both walls of a tube');
 

@@ -15,7 +15,7 @@ import type { Trailer } from '../../project/index.js';
 import { designShape, wallThicknessM } from '../../sections/index.js';
 
 import { inches, weightN } from '../../units/index.js';
-import { boltShearN, pinBearingN } from './bolts.js';
+import { boltShearN, pinBearingN, tearOutN } from './bolts.js';
 import { RULES, PIN_ALONG_G, PIN_UPRIGHT_G } from '../rules.js';
 
 export interface TonguePinFindingData {
@@ -23,7 +23,7 @@ export interface TonguePinFindingData {
     readonly kind: 'folding' | 'removable';
     readonly forceN: number;
     readonly strengthN: number;
-    readonly by: 'shear' | 'bearing';
+    readonly by: 'shear' | 'bearing' | 'cheek';
     readonly load: 'along' | 'upright';
     readonly pins: 1 | 2;
     readonly spacingM: number;
@@ -77,7 +77,16 @@ export const tonguePinFindings = (
   const metal = bar.material.weldedYieldPa ?? bar.material.yieldPa;
   const shearN = 2 * boltShearN(joint.pinDiameterM, joint.grade, LASTING);
   const wallN = walls * pinBearingN(joint.pinDiameterM, wallThicknessM(shape), metal);
-  const strengthN = Math.min(shearN, wallN);
+  const cheeks = joint.plates;
+  // Both cheeks round a pin: the hole must stay round, and twice the diameter from its middle to the edge must not tear out.
+  const cheekN = cheeks
+    ? 2 *
+      Math.min(
+        pinBearingN(joint.pinDiameterM, cheeks.thicknessM, metal),
+        tearOutN(1.5 * joint.pinDiameterM, cheeks.thicknessM, bar.material.ultimatePa, LASTING),
+      )
+    : Number.POSITIVE_INFINITY;
+  const strengthN = Math.min(shearN, wallN, cheekN);
   const utilisation = asked.result.value / strengthN;
   const spare = workedOut('spare', minus(n(strengthN), asked.result), 'force');
   return [
@@ -88,7 +97,7 @@ export const tonguePinFindings = (
         kind,
         forceN: asked.result.value,
         strengthN,
-        by: shearN <= wallN ? 'shear' : 'bearing',
+        by: cheekN <= Math.min(shearN, wallN) ? 'cheek' : shearN <= wallN ? 'shear' : 'bearing',
         load: asked === along ? 'along' : 'upright',
         pins: two ? 2 : 1,
         spacingM: joint.pinSpacingM,

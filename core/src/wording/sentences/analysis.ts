@@ -75,6 +75,14 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
       `Seams of the ${say.partName(data.memberId).toLowerCase()}, ${data.welded < 1 ? `${say.percent(data.welded, 0)} of them welded` : 'welded all along'}, work at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
       verdict === 'over' ? 'Make the stitches longer, or nearer to each other.' : '',
     ),
+  'panel-shear': ({ data, verdict, caseId }, say) =>
+    sentence(
+      `${say.partName(data.panelId)} holds its bars square: up to ${say.force(data.fastenerN)} on each fastener where they are ${say.length(data.pitchM)} apart, ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
+      verdict === 'tight'
+        ? 'It ripples there, and pulls on: fasten it closer, or take it thicker or the posts nearer.'
+        : '',
+      verdict === 'unchecked' ? 'What it bears nobody has said.' : '',
+    ),
   'stitch-gap': ({ data, verdict }, say) =>
     sentence(
       `${say.length(data.openM)} stay open between the stitches of the ${say.partName(data.memberId).toLowerCase()}; so far a plate that is pressed holds to ${say.length(data.mostM)}.`,

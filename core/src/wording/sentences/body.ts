@@ -1,8 +1,8 @@
-import type { GateFindingData, TiltFindingData } from '../../body/index.js';
+import type { GateFindingData, TiltFindingData, TreadFindingData } from '../../body/index.js';
 import { formatAngle } from '../../units/index.js';
 import type { SentencesOf } from './kit.js';
 
-export const bodySentences: SentencesOf<GateFindingData & TiltFindingData> = {
+export const bodySentences: SentencesOf<GateFindingData & TiltFindingData & TreadFindingData> = {
   'gate-person': ({ data, caseId }, say) => {
     const where =
       data.held === 'chains'
@@ -16,6 +16,10 @@ export const bodySentences: SentencesOf<GateFindingData & TiltFindingData> = {
     data.angleRad === undefined
       ? `${say.partName(data.pieceId)} is shorter than its hinge is high, ${say.length(data.hingeM)}: let down, it does not reach the ground. Make it longer, or hang it on chains.`
       : `${say.partName(data.pieceId)} lies on the ground at ${formatAngle(data.angleRad)}, its hinge ${say.length(data.hingeM)} high.`,
+  'gate-drags': ({ data, caseId }, say) =>
+    `${say.partName(data.pieceId)} lies on the ground ${say.caseName(caseId)}, which is towed: fold it up, or hang it on chains.`,
+  'tread-person': ({ data, utilisation }, say) =>
+    `${say.partName(data.pieceId)}: a person of ${say.mass(data.personKg)} who steps on the end of one arm works it at ${say.percent(utilisation, 0)}.${(utilisation ?? 0) > 1 ? ' Take heavier bars, or let it reach out less.' : ''}`,
   'gate-bars': ({ data, utilisation }, say) =>
     `${say.partName(data.pieceId)}: ${data.by === 'wheel' ? 'a wheel with' : 'a person of'} ${say.mass(data.loadKg)} in the middle of one bar works it at ${say.percent(utilisation, 0)}.${(utilisation ?? 0) > 1 ? ' Take heavier bars, or drive on over ramps of their own.' : ''}`,
   'tilt-balance': ({ data, caseId }, say) =>

@@ -32,6 +32,13 @@ const COUPLING_KINDS = {
   hand: 'Pulled by hand: a handle where it is held upright, nothing to pinch fingers, and a way to hold it on a slope.',
 } as const;
 
+/** What of a joint's pins holds least. */
+const PIN_HELD_BY = {
+  shear: 'a pin in double shear',
+  bearing: 'the walls at its hole',
+  cheek: 'the cheeks at its hole',
+} as const;
+
 export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindingData & TonguePinFindingData> = {
   'gross-against-plate': ({ data, caseId }, say) =>
     data.ratedKg === undefined
@@ -49,11 +56,13 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
       : `Tow vehicle may tow ${say.mass(data.limitKg)}; ${data.byPlate ? 'the plate lets the trailer be' : 'the trailer weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.limitKg, (kg) => say.mass(kg))}.`,
   'tongue-pins': ({ data, utilisation, verdict }, say) =>
     sentence(
-      `The ${data.kind} tongue’s pins bear ${say.force(data.forceN)} ${data.load === 'along' ? 'of pull' : 'where the coupling is lifted'}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'a pin in double shear' : 'the walls at its hole'} may.`,
+      `The ${data.kind} tongue’s pins bear ${say.force(data.forceN)} ${data.load === 'along' ? 'of pull' : 'where the coupling is lifted'}: ${say.percent(utilisation, 0)} of what ${PIN_HELD_BY[data.by]} may.`,
       verdict === 'over'
         ? data.load === 'upright'
           ? 'Set them further apart, or take thicker ones.'
-          : 'Take a thicker pin.'
+          : data.by === 'cheek'
+            ? 'Take thicker cheeks.'
+            : 'Take a thicker pin.'
         : '',
       data.pins === 2 && data.spacingM < inches(4) - 1e-6 ? `Two pins are usually 4 in apart or more.` : '',
     ),
@@ -80,6 +89,15 @@ export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindin
       : Math.abs(data.ballM - data.couplerM) < 5e-4
         ? `Ball and coupler are both ${say.length(data.couplerM)}.`
         : `A ball of ${ballSize(data.ballM)} in a coupler made for ${ballSize(data.couplerM)}: ${data.ballM < data.couplerM ? 'it comes off in a bump' : 'it does not close'}. They do not interchange.`,
+  'mount-lever': ({ data, verdict }, say) =>
+    sentence(
+      `The ball stands ${say.length(data.reachM)} behind the receiver’s pin.`,
+      data.ratedReachM === undefined
+        ? 'How far its maker rated the mount at nobody has read: longer ones bear less.'
+        : verdict === 'ok'
+          ? `Its maker rated the mount at ${say.length(data.ratedReachM)}.`
+          : `Its maker rated the mount at ${say.length(data.ratedReachM)}; what it bears further out nobody has said. ${data.asKg === undefined ? '' : `As a lever ${say.mass(data.tongueKg ?? 0)} there ask as much of it as ${say.mass(data.asKg)} at the rated place.`}`,
+    ),
   'ball-hole': ({ data }, say) =>
     data.holeM < data.shankM
       ? `A shank of ${say.length(data.shankM)} does not go into a hole of ${say.length(data.holeM)}. Never file it thinner.`

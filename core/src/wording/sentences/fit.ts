@@ -1,5 +1,5 @@
 import type { FitFindingData } from '../../running-gear/index.js';
-import { formatAngle } from '../../units/index.js';
+import { formatAngle, toRadians } from '../../units/index.js';
 import { spare, capital, sentence, type SentencesOf } from './kit.js';
 
 const GAPS: Readonly<Record<FitFindingData['clearance']['what'], string>> = {
@@ -117,6 +117,18 @@ export const fitSentences: SentencesOf<FitFindingData> = {
     `The wheels’ middles stand ${say.length(data.overhangM)} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.`,
   'home-built-axle': ({ data }, say) =>
     `A home-built axle: in a bump its tube feels ${say.stress(data.bumpPa)} on a lever of ${say.length(data.leverM)}, and bends for good at ${say.stress(data.yieldPa)}. Spindles, their welds and the hubs are not checked: buy them rated, weld where their maker says, never on the tube’s middle or on spring steel.`,
+  'axle-camber': ({ data, verdict }) => {
+    const leans = Math.abs(data.loadedRad);
+    const way = data.loadedRad < 0 ? 'in' : 'out';
+    return sentence(
+      leans < toRadians(0.05, 'deg')
+        ? 'Under the heaviest load the wheels stand upright.'
+        : `Under the heaviest load the wheels lean ${way} at the top by ${formatAngle(leans)}.`,
+      verdict === 'ok'
+        ? ''
+        : `Bend the tube up by ${formatAngle(data.slopeRad)} before it is loaded, or tires wear on one side.`,
+    );
+  },
   'departure-angle': ({ data, caseId }, say) =>
     `Behind the wheels it clears ${formatAngle(data.rad)}, ahead of them ${formatAngle(data.approachRad)} up to the ball; the lowest steel is ${say.length(data.clearM)} above the ground, ${say.caseName(caseId)}.`,
   'ride-unknown': () =>

@@ -26,6 +26,19 @@ export const runningGearSentences: SentencesOf<RunningGearFindingData> = {
     `The plate’s ${say.mass(data.grossKg)} less ${say.percent(data.tongueShare, 0)} on the tongue leaves ${say.mass(data.demandKg)} for ${data.ratingsKg === undefined ? 'axles whose rating is missing' : `axles of ${say.mass(data.ratingsKg)}: ${spare(data.demandKg, data.ratingsKg, (kg) => say.mass(kg))}`}.`,
   'equaliser-needs-leaf': () =>
     'An equaliser shares the load between leaf springs only. Choose axles without one: torsion axles share by how level the trailer rides.',
+  'walking-beam': () =>
+    'A walking beam carries two axles on one pivot to each side: choose two axles, with equalisers or walking beams.',
+  shocks: ({ data, verdict }, say) =>
+    data.damping === undefined
+      ? 'Shocks stand beside the springs; how much they damp nobody has read.'
+      : sentence(
+          `The shocks damp a wheel to ${say.percent(data.damping, 0)} of what stops it swinging at once.`,
+          verdict === 'ok'
+            ? ''
+            : data.damping < 0.1
+              ? 'It will swing on after every bump: stronger ones, 20 to 40 %, are usual.'
+              : 'Wheels will hang back after a bump: softer ones, 20 to 40 %, are usual.',
+        ),
   'no-room-for-equaliser': ({ data }, say) =>
     `Axles ${say.length(data.spacingM)} apart leave no room for an equaliser between springs of ${say.length(data.springM)}.`,
   'swing-arm': ({ data }, say) =>

@@ -193,7 +193,7 @@ describe('what is said of tongue, hardware and towing', () => {
     ['plug?', coupling({ plug: 'not-decided' }), 'plug', /^Which plug carries the lights is missing\.$/],
     [
       'jack unread',
-      coupling({ jack: { fitted: true, swings: false, ratedKg: null, shortM: null, longM: null } }),
+      coupling({ jack: { fitted: true, swings: false, foot: 'foot', ratedKg: null, shortM: null, longM: null } }),
       'jack-rating',
       /read its stamp\.$/,
     ],
@@ -205,7 +205,7 @@ describe('what is said of tongue, hardware and towing', () => {
     ],
     [
       'jack drags',
-      coupling({ jack: { ...apiary.coupling.jack, swings: false, shortM: inches(30) } }),
+      coupling({ jack: { ...apiary.coupling.jack, swings: false, foot: 'foot', shortM: inches(30) } }),
       'jack-reach',
       /drags on the road: take one that swings up\.$/,
     ],

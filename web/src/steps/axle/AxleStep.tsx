@@ -107,7 +107,12 @@ export const AxleStep = () => {
           label="Suspension"
           value={gear.suspension.kind}
           options={SUSPENSIONS}
-          onCommit={(kind) => setSuspension('suspension', { kind: kind })}
+          onCommit={(kind) =>
+            // A walking beam is two axles on one pivot, or nothing.
+            kind === 'walking-beam'
+              ? set('walking beams', { layout: 'tandem-equaliser', suspension: { ...gear.suspension, kind } })
+              : setSuspension('suspension', { kind })
+          }
         />
         <Picker
           label="Axle from the list"

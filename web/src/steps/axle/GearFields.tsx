@@ -53,6 +53,23 @@ export const GearFields = () => {
           onClear={() => setSuspension('no equaliser measured', { equaliserM: null })}
         />
       )}
+      {gear.layout === 'tandem-equaliser' &&
+        (['front', 'rear'] as const).map((which, index) => (
+          <QuantityField
+            key={which}
+            label={`${gear.suspension.kind === 'walking-beam' ? 'Beam' : 'Equaliser'}, its ${which} arm`}
+            kind="number"
+            value={gear.equaliserArms[index] ?? 1}
+            min={0.01}
+            max={100}
+            hint="Only the ratio of the two counts"
+            onCommit={(arm) =>
+              set(`${which} arm`, {
+                equaliserArms: which === 'front' ? [arm, gear.equaliserArms[1]] : [gear.equaliserArms[0], arm],
+              })
+            }
+          />
+        ))}
       <SelectField
         label="Hangers or brackets"
         value={gear.suspension.mounting}

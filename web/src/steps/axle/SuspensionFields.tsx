@@ -18,6 +18,7 @@ import {
 import { useEditing } from '../../fields/editing';
 import { Picker } from '../../fields/Picker';
 import { useRecord } from '../../fields/useRecord';
+import { ShockFields } from './ShockFields';
 import { springRows } from '../pickRows';
 import { useMemo } from 'react';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
@@ -224,6 +225,16 @@ const DROP_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
     hint: '0 for a straight axle; of stubs above the rail’s middle',
   },
 ];
+const CAMBER_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
+  {
+    field: 'camberRad',
+    label: 'Wheels lean out at the top, unloaded',
+    kind: 'angle',
+    of: 'runningGear.axle.camberRad',
+    said: 'camber of the axle',
+    hint: 'The tube bent up in its middle; 0 for a straight one',
+  },
+];
 const HUB_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
   {
     field: 'hubFaceM',
@@ -328,6 +339,7 @@ export const SuspensionFields = () => {
           <RecordFields record={suspension} sizes={BUMP_SIZES} onChange={set} />
         </>
       )}
+      {(suspension.kind === 'leaf' || suspension.kind === 'torsion') && <ShockFields />}
       <RecordFields record={suspension} sizes={BRACKET_SIZES} onChange={set} />
       <RecordFields record={axle} sizes={DROP_SIZES} onChange={setAxle} />
       <RecordFields
@@ -358,6 +370,7 @@ export const SuspensionFields = () => {
               axle.homeBuilt && setAxle(said, { homeBuilt: { ...axle.homeBuilt, ...change } })
             }
           />
+          <RecordFields record={axle} sizes={CAMBER_SIZES} onChange={setAxle} />
           <p className="narrow col-span-2 text-[13px]">
             Buy spindles, hubs and springs rated, with papers. Spin the finished axle and write down what it runs out:
             1/16 in (1.5 mm) at the hub faces is the most that shops pass. Do not weld on the middle of the tube, on

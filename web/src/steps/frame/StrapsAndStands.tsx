@@ -1,22 +1,75 @@
+import { optionsOf, TIE_DOWN_NAMES, tieDownPlaces } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useRecord } from '../../fields/useRecord';
-import { FieldGroup } from '../../fields/fields';
+import { useEditing } from '../../fields/editing';
+import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 
-/** Rings for straps along both rails, and pairs of stands to park on. */
+const KINDS = optionsOf(TIE_DOWN_NAMES);
+
+/** As many places as are asked for: those that there are, and further ones at the rear. */
+const resized = (places: readonly number[], count: number, bedM: number): number[] =>
+  Array.from({ length: count }, (_, i) => places[i] ?? bedM);
+
+/** What straps are hooked to along both rails, and pairs of stands to park on. */
 export const StrapsAndStands = () => {
   const [{ stands, bed }, setFrame] = useRecord('frame');
   const [tieDowns, setStraps] = useRecord('frame.tieDowns');
+  const { trailer } = useEditing();
+  const evenly = tieDownPlaces(trailer);
   const setStands = (label: string, next: typeof stands): void => setFrame(label, { stands: next });
   return (
     <FieldGroup title="Straps and stands">
       <QuantityField
-        label="Rings on each rail"
+        label="Places for straps on each rail"
         kind="number"
         value={tieDowns.perSide}
         of="frame.tieDowns.perSide"
-        onCommit={(count) => setStraps('rings for straps', { perSide: Math.round(count) })}
+        onCommit={(count) => {
+          const perSide = Math.round(count);
+          setStraps('places for straps', {
+            perSide,
+            ...(tieDowns.places.length > 0 ? { places: resized(tieDowns.places, perSide, bed.lengthM) } : {}),
+          });
+        }}
       />
+      {tieDowns.perSide > 0 && (
+        <SelectField
+          label="They are"
+          value={tieDowns.kind}
+          options={KINDS}
+          onCommit={(kind) => setStraps(`straps on ${kind}s`, { kind })}
+        />
+      )}
+      {tieDowns.perSide > 0 && (
+        <div className="col-span-2">
+          <CheckField
+            label="At places of their own"
+            checked={tieDowns.places.length > 0}
+            onCommit={(own) =>
+              setStraps(own ? 'straps at places of their own' : 'straps spread evenly', {
+                places: own ? [...evenly] : [],
+              })
+            }
+          />
+        </div>
+      )}
+      {tieDowns.places.map((xM, index) => (
+        <QuantityField
+          // biome-ignore lint/suspicious/noArrayIndexKey: places have nothing but their order
+          key={index}
+          label={`Place ${index + 1}, back from front edge`}
+          kind="length"
+          value={xM}
+          min={0}
+          max={bed.lengthM}
+          onCommit={(next) =>
+            setStraps('place of a strap', {
+              places: tieDowns.places.map((other, k) => (k === index ? next : other)),
+            })
+          }
+        />
+      ))}
       {tieDowns.perSide > 0 && (
         <QuantityField
           label="Each may be worked at"

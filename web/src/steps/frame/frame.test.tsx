@@ -95,7 +95,7 @@ describe('straps and stands', () => {
   test('rings ask for what they may be worked at; a first pair of stands goes to the rear', () => {
     show(apiary, <StrapsAndStands />);
     expect(screen.queryByLabelText('Each may be worked at')).toBeNull();
-    type('Rings on each rail', '3');
+    type('Places for straps on each rail', '3');
     expect(last().frame.tieDowns.perSide).toBe(3);
     expect(evaluate(last()).findings.find(({ code }) => code === 'straps-hold')?.verdict).toBe('open');
     fireEvent.click(screen.getByRole('button', { name: 'Add a pair of stands' }));

@@ -1,5 +1,6 @@
 import { changeCase, type LoadCase, removeCase, setAboard, CASE_MODE_NAMES, optionsOf } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
+import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGrid, SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
@@ -37,6 +38,48 @@ const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
         onClear={() => setLow(item.id, item.name, undefined)}
       />
     ));
+};
+
+interface BodyStatesProps {
+  readonly loadCase: LoadCase;
+  readonly onChange: (label: string, change: Partial<LoadCase>) => void;
+}
+
+/** Gates that are let down in a load, and the bed where it tips. */
+const BodyStates = ({ loadCase, onChange }: BodyStatesProps) => {
+  const { trailer } = useEditing();
+  const { say } = useWorkbench('say');
+  const { gatesDown = [], bedTipped = false, mode } = loadCase;
+  return (
+    <>
+      {trailer.frame.pieces
+        .filter(({ kind }) => kind === 'gate')
+        .map(({ id }) => {
+          const name = say.partName(id);
+          return (
+            <CheckField
+              key={id}
+              label={`${name} let down`}
+              checked={gatesDown.includes(id)}
+              onCommit={(down) =>
+                onChange(`${name.toLowerCase()} ${down ? 'let down' : 'shut'} in ${loadCase.name}`, {
+                  gatesDown: down ? [...gatesDown, id] : gatesDown.filter((other) => other !== id),
+                })
+              }
+            />
+          );
+        })}
+      {trailer.frame.tilt && mode !== 'towed' && (
+        <CheckField
+          label="Bed tipped"
+          checked={bedTipped}
+          onCommit={(tipped) =>
+            onChange(`bed ${tipped ? 'tipped' : 'level'} in ${loadCase.name}`, { bedTipped: tipped })
+          }
+        />
+      )}
+    </>
+  );
 };
 
 /** What is aboard in one load case, how full, and how the trailer stands. */
@@ -104,6 +147,7 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
             onCommit={(drawerOutM) => set('drawer', { drawerOutM })}
           />
         )}
+        <BodyStates loadCase={loadCase} onChange={set} />
         {loadCase.mode === 'towed' && (
           <CheckField
             label="Counts for the axle’s place"

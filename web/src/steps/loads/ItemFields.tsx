@@ -154,6 +154,21 @@ const OnWheels = ({ item }: { readonly item: Item }) => {
           }
         />
       )}
+      {item.wheels && (
+        <QuantityField
+          label="Of its weight, on its front axle"
+          kind="percent"
+          value={item.wheels.frontShare ?? 0.5}
+          of="items.wheels.frontShare"
+          hint="50 % where both bear alike; it balances that much nearer to one"
+          onCommit={(frontShare) =>
+            set('front axle’s share of the load', (old) => ({
+              ...old,
+              wheels: old.wheels && { ...old.wheels, frontShare },
+            }))
+          }
+        />
+      )}
     </>
   );
 };

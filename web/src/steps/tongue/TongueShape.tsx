@@ -23,8 +23,8 @@ export const TONGUE_KINDS = optionsOf(TONGUE_NAMES);
 
 /** A tongue of another kind, as long and as high as the one that was. */
 export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: boolean): Tongue => {
-  const { lengthM, cutLaterM, topPlate, capped } = old;
-  const made = { ...PLAIN_TONGUE, lengthM, cutLaterM, topPlate, capped };
+  const { lengthM, cutLaterM, topPlate, caps } = old;
+  const made = { ...PLAIN_TONGUE, lengthM, cutLaterM, topPlate, caps };
   const behindBallM = metric ? millimetres(80) : inches(3);
   if (kind === 'a-frame')
     return {
@@ -69,6 +69,13 @@ const JOINT_SIZES: readonly SizeOf<Joint>[] = [
     said: 'distance of the pins',
   },
 ];
+
+/** Ends of the tongue's tubes that may be capped. */
+const CAPS = [
+  { end: 'ball', label: 'Capped at the ball’s end', said: 'ball’s end' },
+  { end: 'rear', label: 'Capped at its rear end', said: 'rear end' },
+  { end: 'sides', label: 'Side tubes capped', said: 'side tubes' },
+] as const;
 
 type TopPlate = NonNullable<Tongue['topPlate']>;
 
@@ -141,6 +148,60 @@ const TongueAngles = () => {
   );
 };
 
+interface CheeksProps {
+  readonly joint: Joint;
+  readonly onChange: (said: string, plates: Joint['plates']) => void;
+}
+
+/** Plates to both sides of the joint, which the pins go through. */
+const Cheeks = ({ joint: { plates }, onChange }: CheeksProps) => {
+  const { trailer } = useEditing();
+  const metric = trailer.settings.units === 'metric';
+  return (
+    <>
+      <div className="col-span-2">
+        <CheckField
+          label="Cheeks to both sides"
+          checked={plates !== null}
+          onCommit={(on) =>
+            onChange(
+              on ? 'cheeks at the joint' : 'no cheeks at the joint',
+              on
+                ? {
+                    thicknessM: metric ? millimetres(6) : inches(1 / 4),
+                    heightM: metric ? millimetres(80) : inches(3),
+                  }
+                : null,
+            )
+          }
+        />
+      </div>
+      {plates && (
+        <RecordFields
+          record={plates}
+          sizes={[
+            {
+              field: 'thicknessM',
+              label: 'Cheeks, thickness',
+              kind: 'length',
+              of: 'frame.tongue.joint.plates.thicknessM',
+              said: 'thickness of the cheeks',
+            },
+            {
+              field: 'heightM',
+              label: 'Cheeks, height',
+              kind: 'length',
+              of: 'frame.tongue.joint.plates.heightM',
+              said: 'height of the cheeks',
+            },
+          ]}
+          onChange={(said, part) => onChange(said, { ...plates, ...part })}
+        />
+      )}
+    </>
+  );
+};
+
 /** A tube that folds or comes out, and the pins that hold it. */
 const TongueJoint = ({ single }: { readonly single: SingleTube }) => {
   const [, change] = useRecord('frame.tongue');
@@ -174,6 +235,10 @@ const TongueJoint = ({ single }: { readonly single: SingleTube }) => {
             options={GRADES}
             onCommit={(grade) => change('grade of the pins', { joint: { ...single.joint, grade: grade } })}
           />
+          <Cheeks
+            joint={single.joint}
+            onChange={(said, plates) => change(said, { joint: { ...single.joint, plates } })}
+          />
         </>
       )}
     </FieldGroup>
@@ -201,11 +266,14 @@ const PlatesAndEnds = () => {
           })
         }
       />
-      <CheckField
-        label="Open ends capped"
-        checked={tongue.capped}
-        onCommit={(capped) => change(capped ? 'ends capped' : 'ends left open', { capped })}
-      />
+      {CAPS.filter(({ end }) => end !== 'sides' || tongue.kind === 'backbone').map(({ end, label, said }) => (
+        <CheckField
+          key={end}
+          label={label}
+          checked={tongue.caps[end]}
+          onCommit={(on) => change(`${said} ${on ? 'capped' : 'left open'}`, { caps: { ...tongue.caps, [end]: on } })}
+        />
+      ))}
       {tongue.topPlate && (
         <RecordFields
           record={tongue.topPlate}

@@ -40,7 +40,7 @@ describe('kinds of tongue', () => {
         tongue: {
           ...apiary.frame.tongue,
           cutLaterM: 0.1,
-          capped: true,
+          caps: { ball: false, rear: true, sides: true },
           topPlate: { lengthM: 0.3, widthM: 0.2, thicknessM: 0.005 },
         },
       },
@@ -51,7 +51,7 @@ describe('kinds of tongue', () => {
         kind,
         lengthM: plated.frame.tongue.lengthM,
         cutLaterM: 0.1,
-        capped: true,
+        caps: { ball: false, rear: true, sides: true },
       });
       expect(evaluate(changed).chassis.problems).toEqual([]);
     }
@@ -78,8 +78,8 @@ describe('kinds of tongue', () => {
     expect(last().frame.tongue.cutLaterM).toBeCloseTo(inches(6), 9);
     fireEvent.click(screen.getByLabelText('Plate over the front'));
     expect(last().frame.tongue.topPlate).not.toBeNull();
-    fireEvent.click(screen.getByLabelText('Open ends capped'));
-    expect(last().frame.tongue.capped).toBe(true);
+    fireEvent.click(screen.getByLabelText('Capped at its rear end'));
+    expect(last().frame.tongue.caps).toEqual({ ball: false, rear: true, sides: false });
     type('Gussets where it meets the frame, leg', '4');
     expect(last().strength.gussets.tongueM).toBeCloseTo(inches(4), 9);
     expect(edits.map(({ label }) => label)).toEqual([
@@ -87,7 +87,7 @@ describe('kinds of tongue', () => {
       'joint of the tongue',
       'left on the tongue',
       'plate over the tongue',
-      'ends capped',
+      'rear end capped',
       'gussets of the tongue',
     ]);
   });
@@ -106,6 +106,10 @@ describe('kinds of tongue', () => {
     expect(last().frame.tongue).toMatchObject({ joint: { pins: 1 } });
     type('Pin diameter', '3/4');
     expect(last().frame.tongue).toMatchObject({ joint: { pinDiameterM: expect.closeTo(inches(0.75), 9) as number } });
+    fireEvent.click(screen.getByLabelText('Cheeks to both sides'));
+    expect(last().frame.tongue).toMatchObject({
+      joint: { plates: { thicknessM: expect.closeTo(inches(0.25), 9) as number } },
+    });
     choose('Pins’ grade', '10.9');
     expect(last().frame.tongue).toMatchObject({ joint: { grade: '10.9' } });
   });

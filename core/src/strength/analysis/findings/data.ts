@@ -33,6 +33,14 @@ export interface AnalysisFindingData {
   };
   /** a built-up bar's own seam */
   'built-up-seam': When & { readonly memberId: string; readonly flowNM: number; readonly welded: number };
+  /** a panel that holds bars square: `foldsNM` undefined where nothing is known of its kind */
+  'panel-shear': When & {
+    readonly panelId: string;
+    readonly flowNM: number;
+    readonly foldsNM: number | undefined;
+    readonly fastenerN: number;
+    readonly pitchM: number;
+  };
   'stitch-gap': { readonly memberId: string; readonly openM: number; readonly mostM: number };
   'frame-welds-rest': { readonly count: number; readonly most: number };
   'weld-leg-small': { readonly memberId: string; readonly legM: number; readonly leastM: number };

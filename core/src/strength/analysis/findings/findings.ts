@@ -1,7 +1,8 @@
+import { panelFindings } from './panels.js';
 import { seamFindings } from './seams.js';
 import { checkShare, finding, quantity } from '../../../findings/index.js';
 import { pieceIdOf, type Settings } from '../../../project/index.js';
-import type { Member, TongueGeometry } from '../../../chassis/index.js';
+import type { Member, Panel, TongueGeometry } from '../../../chassis/index.js';
 import type { StrengthResult } from '../../by-hand/findings.js';
 import { SITUATIONS } from '../../situations/situations.js';
 import type { AnalysisOutcome, StrengthAnalysis } from '../analysis.js';
@@ -148,6 +149,7 @@ const coverageFindings = (analysis: StrengthAnalysis, regions: readonly Region[]
 /** What the telling depends on besides the analysis. */
 export interface Told {
   readonly settings: Settings;
+  readonly panelOf: (id: string) => Panel | undefined;
   readonly rearOn: TongueGeometry['rearOn'] | undefined;
 }
 
@@ -156,7 +158,7 @@ export const analysisFindings = (
   outcome: AnalysisOutcome,
   hand: StrengthResult,
   memberOf: (memberId: string) => Member | undefined,
-  { settings, rearOn }: Told,
+  { settings, rearOn, panelOf }: Told,
 ): AnalysisFinding[] => {
   const { regions } = settings;
   switch (outcome.kind) {
@@ -184,6 +186,7 @@ export const analysisFindings = (
         ...memberFindings(analysis.members, (id) => pieceIdOf(id) ?? memberOf(id)?.group),
         ...weldFindings(analysis, settings.units),
         ...seamFindings(analysis, memberOf),
+        ...panelFindings(analysis, panelOf),
         ...jointFindings(analysis),
         ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),

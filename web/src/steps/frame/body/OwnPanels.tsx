@@ -159,6 +159,11 @@ export const PickedOwnPanel = ({ id }: { readonly id: string }) => {
           checked={panel.existing}
           onCommit={(existing) => change(existing ? 'already there' : 'to be made', { existing })}
         />
+        <CheckField
+          label="Holds its bars square"
+          checked={panel.carries}
+          onCommit={(carries) => change(carries ? 'fastened all round' : 'only lies on its bars', { carries })}
+        />
         <SheetFields
           label="Of"
           sheet={panel.sheet}

@@ -1,6 +1,7 @@
 import {
   buildChassis,
   changePiece,
+  inches,
   isOfPiece,
   overrideBar,
   pieceAsOwn,
@@ -53,23 +54,84 @@ const Carries = ({ piece, change }: KindProps & { readonly piece: Extract<Piece,
     />
     <p className="mute text-[13px]">
       {piece.carries
-        ? 'Its bars are analysed with the frame, without what skins or fills would add.'
+        ? 'Its bars are analysed with the frame.'
         : 'It weighs on the frame and is not analysed: its own bars are yours to check.'}
     </p>
+    {piece.kind === 'body' && piece.carries && (
+      <>
+        <CheckField
+          label="Its skins hold it square"
+          checked={piece.skinCarries}
+          onCommit={(skinCarries) =>
+            change(skinCarries ? 'held square by its skins' : 'without what its skins hold', { skinCarries })
+          }
+        />
+        <p className="mute text-[13px]">
+          Fastened to every post and rail, all round. A bay with a door or window in it counts for nothing.
+        </p>
+      </>
+    )}
   </div>
 );
 
+/** Bars up and outward at the ends of a rack's bars across. */
+const Horns = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, { kind: 'rack' }> }) => {
+  const { trailer } = useEditing();
+  const metric = trailer.settings.units === 'metric';
+  const { horns } = piece;
+  return (
+    <>
+      <CheckField
+        label="Ends bent up and out"
+        checked={horns !== undefined}
+        onCommit={(on) =>
+          change(on ? 'with ends bent up' : 'with straight ends', {
+            horns: on ? { heightM: metric ? 0.3 : inches(12), outM: metric ? 0.1 : inches(4) } : undefined,
+          })
+        }
+      />
+      {horns && (
+        <div className="grid grid-cols-2 gap-x-3 gap-y-2">
+          <QuantityField
+            label="Ends rise by"
+            kind="length"
+            value={horns.heightM}
+            of="frame.pieces.horns.heightM"
+            onCommit={(heightM) => change('height of its ends', { horns: { ...horns, heightM } })}
+          />
+          <QuantityField
+            label="Ends lean out by"
+            kind="length"
+            value={horns.outM}
+            of="frame.pieces.horns.outM"
+            onCommit={(outM) => change('lean of its ends', { horns: { ...horns, outM } })}
+          />
+        </div>
+      )}
+    </>
+  );
+};
+
+type Covered = Extract<Piece, { kind: 'upper-frame' | 'shelf' | 'step' }>;
+/** Something lies on it, that it may do without. */
+const covered = (piece: Piece): piece is Covered =>
+  piece.kind === 'upper-frame' || piece.kind === 'shelf' || piece.kind === 'step';
+
 /** What a piece is beyond its figures: edges, fills, openings, how it is held. */
 const KindFields = ({ piece, change }: KindProps) => {
-  const filled = piece.kind !== 'rack' && piece.kind !== 'body' && piece.kind !== 'bumper';
-  const fill = filled ? (
-    <SheetFields
-      label={piece.kind === 'upper-frame' || piece.kind === 'shelf' ? 'Covered with' : 'Filled with'}
-      sheet={piece.fill}
-      of="frame.pieces.fill.thicknessM"
-      onCommit={(said, sheet) => change(said, { fill: sheet })}
-    />
-  ) : null;
+  const fill =
+    piece.kind === 'sides' || piece.kind === 'gate' || piece.kind === 'headboard' || covered(piece) ? (
+      <SheetFields
+        label={
+          piece.kind === 'upper-frame' || piece.kind === 'shelf' || piece.kind === 'step'
+            ? 'Covered with'
+            : 'Filled with'
+        }
+        sheet={piece.fill}
+        of="frame.pieces.fill.thicknessM"
+        onCommit={(said, sheet) => change(said, { fill: sheet })}
+      />
+    ) : null;
   switch (piece.kind) {
     case 'sides':
       return (
@@ -124,7 +186,45 @@ const KindFields = ({ piece, change }: KindProps) => {
             checked={piece.braced}
             onCommit={(braced) => change(braced ? 'braced' : 'not braced', { braced })}
           />
+          <Horns piece={piece} change={change} />
         </div>
+      );
+    case 'fender':
+      return (
+        <>
+          <SheetFields
+            label="Of"
+            sheet={piece.fill}
+            optional={false}
+            of="frame.pieces.fill.thicknessM"
+            onCommit={(said, sheet) => sheet && change(said, { fill: sheet })}
+          />
+          <CheckField
+            label="To stand on"
+            checked={piece.standOn}
+            onCommit={(standOn) => change(standOn ? 'to stand on' : 'not to stand on', { standOn })}
+          />
+        </>
+      );
+    case 'step':
+    case 'spare':
+      return (
+        <>
+          <SelectField
+            label="On the edge"
+            value={piece.edge}
+            options={EDGE_OPTIONS}
+            onCommit={(edge) => change(`at the ${edge}`, { edge })}
+          />
+          {piece.kind === 'spare' && (
+            <CheckField
+              label="A wheel is on it"
+              checked={piece.wheel}
+              onCommit={(wheel) => change(wheel ? 'with its wheel' : 'without a wheel', { wheel })}
+            />
+          )}
+          {fill}
+        </>
       );
     case 'body':
       return (

@@ -62,6 +62,24 @@ export const PIECE_FIGURES: Readonly<Record<PieceKind, readonly FigureField[]>> 
     length('widthM', 'Its width'),
     length('levelM', 'Above the rails’ top', 'Below it is negative'),
   ],
+  fender: [
+    length('atM', 'Its middle, from front edge'),
+    length('lengthM', 'Its length'),
+    length('overhangM', 'Past the bed’s sides'),
+    length('levelM', 'Top above the rails’ top'),
+    length('skirtM', 'Outside hangs down'),
+  ],
+  step: [
+    length('atM', 'Its middle', 'Of a side step back from the front edge, else right of the middle'),
+    length('widthM', 'Its width'),
+    length('dropM', 'Hangs down by'),
+    length('depthM', 'Reaches out'),
+  ],
+  receiver: [length('behindM', 'Mouth behind the rear header')],
+  spare: [
+    length('atM', 'Its middle', 'On a side back from the front edge, else right of the middle'),
+    length('levelM', 'Hub above the rails’ top'),
+  ],
 };
 
 export const pathOf = ({ field }: FigureField): FieldPath => `frame.pieces.${field}` as FieldPath;

@@ -88,6 +88,23 @@ export const HitchAndBall = () => {
             clears: true,
             hint: 'The one that is fitted now; a rise is minus',
           },
+          {
+            field: 'reachM',
+            label: 'Receiver’s pin to ball',
+            kind: 'length',
+            of: 'coupling.ballMount.reachM',
+            said: 'reach of the ball mount',
+            clears: true,
+            hint: 'The mount is a lever: longer ones bear less',
+          },
+          {
+            field: 'ratedReachM',
+            label: 'Rated at a reach of',
+            kind: 'length',
+            of: 'coupling.ballMount.ratedReachM',
+            said: 'reach that the ball mount is rated at',
+            clears: true,
+          },
         ]}
         onChange={(said, part) => set(said, { ballMount: { ...ballMount, ...part } })}
       />

@@ -40,6 +40,16 @@ export const Jack = () => {
         ]}
         onChange={set}
       />
+      <SelectField
+        label="It stands on"
+        value={jack.foot}
+        options={[
+          { value: 'foot', text: 'A foot' },
+          { value: 'wheel', text: 'A wheel' },
+        ]}
+        hint="On a wheel it rolls: chock the trailer before you unhitch"
+        onCommit={(foot) => set(`jack on a ${foot}`, { jack: { ...jack, foot } })}
+      />
       <div className="col-span-2">
         <CheckField
           label="A jack is on the trailer"
