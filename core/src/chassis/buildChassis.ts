@@ -25,6 +25,8 @@ export interface Chassis {
   readonly headerWidthM: number;
   readonly deckTopZM: number;
   readonly problems: readonly ChassisProblem[];
+  /** on an old trailer and to be taken off: drawn, in no figure */
+  readonly goes: { readonly members: readonly Member[]; readonly panels: readonly Panel[] };
 }
 
 const build = (trailer: Trailer): Chassis => {
@@ -38,7 +40,9 @@ const build = (trailer: Trailer): Chassis => {
     ...sides.members,
   ];
   const pieces = draftPieces(trailer, frame, problems);
-  const ownBars = [...pieces.bars, ...trailer.frame.ownBars];
+  const stays = <T extends { readonly removed?: boolean | undefined }>(all: readonly T[]): readonly T[] =>
+    all.filter(({ removed }) => !removed);
+  const ownBars = [...pieces.bars, ...stays(trailer.frame.ownBars)];
   const members = [...frame, ...buildOwnBars(trailer, ownBars, frame, problems)];
   return {
     members,
@@ -47,7 +51,7 @@ const build = (trailer: Trailer): Chassis => {
       ...(bed ? buildDeck(trailer, bed) : []),
       ...sides.panels,
       ...pieces.panels.flatMap((draft) => panelOf(draft) ?? []),
-      ...buildOwnPanels(trailer, members, problems),
+      ...buildOwnPanels(stays(trailer.frame.ownPanels), members, problems),
     ],
     plates: bed && tongue ? buildPlates(trailer, bed, tongue) : [],
     tongue,
@@ -58,6 +62,24 @@ const build = (trailer: Trailer): Chassis => {
     headerWidthM: bed?.headerWidthM ?? 0,
     deckTopZM: deckTopZM(trailer),
     problems,
+    goes: goesOf(trailer, frame, pieces.bars),
+  };
+};
+
+/** What is to be taken off, where it is while it is still there. */
+const goesOf = (trailer: Trailer, frame: readonly Member[], drafts: readonly BarDraft[]): Chassis['goes'] => {
+  const { ownBars, ownPanels } = trailer.frame;
+  const ids = new Set([...ownBars, ...ownPanels].filter(({ removed }) => removed).map(({ id }) => id));
+  if (ids.size === 0) return { members: [], panels: [] };
+  const told: ChassisProblem[] = [];
+  const members = [...frame, ...buildOwnBars(trailer, [...drafts, ...ownBars], frame, told)];
+  return {
+    members: members.filter(({ id }) => ids.has(id)),
+    panels: buildOwnPanels(
+      ownPanels.filter(({ id }) => ids.has(id)),
+      members,
+      told,
+    ),
   };
 };
 

@@ -67,3 +67,27 @@ describe('a bar from the picked one to the next', () => {
     );
   });
 });
+
+describe('a place that is pointed at', () => {
+  const chassis = buildChassis(sampleTrailer());
+  test('from above, the bar begins and ends where it was pointed at on both', () => {
+    const ends = barBetween(chassis, 'rail.left', 'rail.right', {
+      from: { view: 'plan', at: [0.5, -10] },
+      to: { view: 'plan', at: [1.5, 10] },
+    });
+    expect(ends?.from).toMatchObject({ kind: 'on', barId: 'rail.left', atM: 0.5 });
+    expect(ends?.to).toMatchObject({ kind: 'on', barId: 'rail.right', atM: 1.5 });
+  });
+  test('where only one was pointed at, the other end lies nearest to it', () => {
+    const ends = barBetween(chassis, 'rail.left', 'rail.right', { from: { view: 'side', at: [0.7, 0] } });
+    expect(ends?.from).toMatchObject({ atM: expect.closeTo(0.7, 9) as number });
+    expect(ends?.to).toMatchObject({ atM: expect.closeTo(0.7, 9) as number });
+  });
+  test('seen end on, a rail says no place of its own; past its end it is its end', () => {
+    const plain = barBetween(chassis, 'rail.left', 'rail.right');
+    expect(barBetween(chassis, 'rail.left', 'rail.right', { from: { view: 'rear', at: [0, 0] } })).toEqual(plain);
+    const past = barBetween(chassis, 'rail.left', 'rail.right', { from: { view: 'plan', at: [99, 0] } });
+    const rail = chassis.members.find(({ id }) => id === 'rail.left');
+    expect(past?.from).toMatchObject({ atM: expect.closeTo(rail?.cutLengthM ?? 0, 6) as number });
+  });
+});

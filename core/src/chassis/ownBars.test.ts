@@ -5,6 +5,7 @@ import { verify } from '../../test/verify.js';
 import { evaluate } from '../evaluation/index.js';
 import { buildCutList } from '../fabrication/index.js';
 import { subtract } from '../frame-analysis/index.js';
+import { goesSeen } from '../drawing/goes.js';
 import { type BarEnd, barOf, type OwnBar, type Trailer } from '../project/index.js';
 import { type AnalysisOutcome, analyseStrength, memberDiagram } from '../strength/index.js';
 import { withSections } from '../strength/sizing/design.js';
@@ -394,5 +395,28 @@ describe('what is there already', () => {
     expect(barOf(resized, 'rail', 'rail.left').sectionId).toBe('hss-3x2x3_16');
     expect(barOf(resized, 'cross', 'cross.1').sectionId).toBe('hss-4x2x3_16');
     expect(buildChassis(resized).members.find(({ id }) => id === 'rail.left')?.existing).toBe(true);
+  });
+});
+
+describe('what is to be taken off an old trailer', () => {
+  const post = (id: string, host: string, atIn: number): OwnBar => bar(id, on(host, atIn), off(0, 0, 20));
+  test('is drawn as a ghost where it was, and is in no weight, cut list or analysis; what stood on it says so', () => {
+    const at = (removed: boolean): Trailer =>
+      withBars({ ...post('a', 'rail.left', 30), removed }, post('b', 'rail.left', 50));
+    const [stays, goes] = [at(false), at(true)].map((trailer) => buildChassis(trailer));
+    if (!stays || !goes) throw new Error('none');
+    expect(goes.members.map(({ id }) => id)).not.toContain('bar.a');
+    expect(goes.members.map(({ id }) => id)).toContain('bar.b');
+    expect(goes.goes.members.map(({ id, extent }) => [id, extent])).toEqual(
+      stays.members.filter(({ id }) => id === 'bar.a').map(({ id, extent }) => [id, extent]),
+    );
+    expect(stays.goes.members).toEqual([]);
+    const ghosts = goesSeen(goes, 'side');
+    expect(ghosts).toHaveLength(1);
+    expect(ghosts[0]).toMatchObject({ part: 'bar.a', line: 'ghost', fill: 'none' });
+    const onIt = post('c', 'bar.a', 5);
+    const trailer = at(true);
+    const hangs = buildChassis({ ...trailer, frame: { ...trailer.frame, ownBars: [...trailer.frame.ownBars, onIt] } });
+    expect(hangs.problems.map(({ code }) => code)).toContain('own-bar-on-nothing');
   });
 });

@@ -1,5 +1,5 @@
 import { SHEET_ROWS } from '../catalog/index.js';
-import type { OwnPanel, SheetFill, Trailer } from '../project/index.js';
+import type { OwnPanel, SheetFill } from '../project/index.js';
 import { type BarBox, boxesAlong } from './barBoxes.js';
 import type { ChassisProblem, Member, MiddleLine } from './member.js';
 import { middleLineOf } from './middleLine.js';
@@ -178,12 +178,12 @@ const heldBy = (box: BarBox, members: readonly Member[]): readonly string[] =>
 
 /** Flat parts of one's own; those that cannot be placed are problems. */
 export const buildOwnPanels = (
-  { frame }: Trailer,
+  panels: readonly OwnPanel[],
   members: readonly Member[],
   problems: ChassisProblem[],
 ): readonly Panel[] => {
   const byId = new Map(members.map((member) => [member.id, member]));
-  return frame.ownPanels.flatMap((own): Panel[] => {
+  return panels.flatMap((own): Panel[] => {
     const draft = own.place.kind === 'between' ? between(own, byId, own.place) : at(own, own.place);
     if ('code' in draft) {
       problems.push(draft);

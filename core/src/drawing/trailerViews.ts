@@ -20,6 +20,7 @@ import {
   wholeWidthM,
   sparesSeen,
 } from './fittings.js';
+import { goesSeen } from './goes.js';
 import { bedTipped, gatesDownFromAbove, gatesLetDown, withGatesDown } from './gates.js';
 import { gearFromAbove, gearFromRear, gearFromSide, type Stance, stanceOf } from './gear.js';
 import { hitchFromAbove, hitchFromSide } from './hitch.js';
@@ -67,6 +68,7 @@ const FRAME = {
     ...barsFromSide(trailer, chassis),
     ...platesFromSide(chassis),
     ...ringsFromSide(trailer),
+    ...goesSeen(chassis, 'side'),
   ]),
   plan: keptOfFrame((trailer, chassis) => [
     ...barsFromAbove(trailer, chassis),
@@ -74,9 +76,10 @@ const FRAME = {
     ...platesFromAbove(trailer, chassis),
     ...panelsFromAbove(trailer, chassis),
     ...ringsFromAbove(trailer),
+    ...goesSeen(chassis, 'plan'),
   ]),
   rearPanels: keptOfFrame((_trailer, chassis) => panelsFromRear(chassis)),
-  rear: keptOfFrame(barsFromRear),
+  rear: keptOfFrame((trailer, chassis) => [...barsFromRear(trailer, chassis), ...goesSeen(chassis, 'rear')]),
 } as const;
 
 const NOTHING: Pick<DrawnView, 'dimensions' | 'labels' | 'arrows'> = { dimensions: [], labels: [], arrows: [] };

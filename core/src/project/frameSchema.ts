@@ -97,7 +97,7 @@ const barEndSchema = z.discriminatedUnion('kind', [
   object({ kind: z.literal('off'), byXM: place, byYM: place, byZM: place }),
 ]);
 
-const ownBarSchema = object({
+export const ownBarSchema = object({
   id,
   name: text.optional(),
   sectionId: id,

@@ -54,7 +54,7 @@ export {
   removeOwnPanel,
   removePiece,
 } from './pieceEdits.js';
-export { keptPieces, withKeptPiece } from './keptPieces.js';
+export { keptBars, keptPieces, withKeptBar, withKeptPiece } from './keptPieces.js';
 export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pieceIdOf, pieceOf } from './parts.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';

@@ -50,6 +50,7 @@ const atFirst = (projectStore: ProjectStore, step: StepId, goTo: (step: StepId) 
     projectStore,
     readOnly: !projectStore.store.getState().mayWrite,
     picked: step === 'axle' ? 'axle' : undefined,
+    pickedAt: undefined,
     caseId: caseOf(trailer, undefined),
     showOpinion: nothing,
     showSituation: nothing,
@@ -126,7 +127,7 @@ export const createBench = (projectStore: ProjectStore, step: StepId, goTo: (ste
     showBent: (bent) => choose({ bent }),
     showJoint: (joint) => choose({ joint }),
     show3d: (view3d) => choose({ view3d }),
-    pick: (partId) => choose({ picked: partId }),
+    pick: (partId, pickedAt) => choose({ picked: partId, pickedAt }),
     hide: (hidden) => choose({ hidden }),
     showCase: (caseId) => choose({ caseId }),
   });

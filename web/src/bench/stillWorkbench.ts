@@ -28,6 +28,7 @@ export const stillWorkbench = (trailer: Trailer, step: StepId, picked?: string):
   projectStore: createProjectStore(asProject(trailer), false),
   readOnly: true,
   picked,
+  pickedAt: undefined,
   pick: () => undefined,
   hidden: new Set(),
   hide: () => undefined,

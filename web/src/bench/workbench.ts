@@ -1,4 +1,4 @@
-import type { Evaluation, OpinionId, Trailer, SituationId, Speaker, StepId } from '@kereta/core';
+import type { Evaluation, OpinionId, PointedAt, Trailer, SituationId, Speaker, StepId } from '@kereta/core';
 import type { Doubt, Strength } from '../jobs/questions';
 import { createContext, useContext } from 'react';
 import { useStore } from 'zustand';
@@ -40,7 +40,9 @@ export interface Workbench {
   readonly projectStore: ProjectStore;
   readonly readOnly: boolean;
   readonly picked: string | undefined;
-  readonly pick: (partId: string | undefined) => void;
+  /** the place on it that was pointed at, where a pointer picked it */
+  readonly pickedAt: PointedAt | undefined;
+  readonly pick: (partId: string | undefined, at?: PointedAt) => void;
   /** parts that are left out of the drawing for the moment; they stay in every figure */
   readonly hidden: ReadonlySet<string>;
   readonly hide: (hidden: ReadonlySet<string>) => void;

@@ -1,6 +1,6 @@
 import { OPINION_NAMES, SITUATION_NAMES } from '@kereta/core';
 import { useMemo } from 'react';
-import { type DrawingScale, drawingScale, planHeightPx } from '../../drawing/drawingScale';
+import { type DrawingScale, drawingScale, planHeightPx, planPlacement } from '../../drawing/drawingScale';
 import { Ground } from '../../drawing/Ground';
 import { GridLines, Ruler } from '../../drawing/Ruler';
 import { HatchPatterns } from '../../drawing/Shapes';
@@ -154,10 +154,17 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
     // oxlint-disable-next-line react-hooks/exhaustive-deps -- the chassis moves with the committed project
     [committed, width, fitHeight, lower, marks],
   );
-  const drag = usePartDrag(scale.pxPerM);
   const onKeyDown = usePartKeys(openFields);
   const shownCaseId = marks ? undefined : (caseId ?? committed.cases[0]?.id);
   const planTop = scale.lowerY + (lower === 'work' ? WORK_CHART_PX : 0);
+  const drag = usePartDrag(scale.pxPerM, (clientX, clientY) => {
+    const sheet = holder.current?.getBoundingClientRect();
+    if (!sheet) return undefined;
+    const y = clientY - sheet.top;
+    const xM = scale.toXM(clientX - sheet.left);
+    if (y < scale.rulerY) return { view: 'side', at: [xM, (scale.side.y(0) - y) / scale.pxPerM] };
+    return { view: 'plan', at: [xM, (planPlacement(scale, planTop).y(0) - y) / scale.pxPerM] };
+  });
   const lowerPx = {
     plan: planHeightPx(scale, true),
     work: WORK_CHART_PX + planHeightPx(scale, false),

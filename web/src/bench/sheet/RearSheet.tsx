@@ -1,18 +1,18 @@
 import { layOut, reachOf, rearView } from '@kereta/core';
-import { useMemo } from 'react';
+import { useCallback, useMemo } from 'react';
 import { Lettering } from '../../drawing/Lettering';
-import { HatchPatterns, type Placement, Shapes, STILL } from '../../drawing/Shapes';
+import { HatchPatterns, type Placement, Shapes } from '../../drawing/Shapes';
 import { SheetText } from '../../drawing/SheetText';
 import { useWidth } from '../../fields/useWidth';
 import { useWorkbench } from '../workbench';
 import { TEXT_PX } from './SideSection';
+import { usePartStates } from './usePartStates';
 
 const EDGE_PX = { left: 76, right: 76, top: 66, bottom: 84 } as const;
-const still = (): typeof STILL => STILL;
 
 /** The trailer from behind: track, widths, and how high the balance point of the load that is shown lies. */
 export const RearSheet = ({ height }: { readonly height: number }) => {
-  const { trailer, evaluation, say, caseId } = useWorkbench('trailer', 'evaluation', 'say', 'caseId');
+  const { trailer, evaluation, say, caseId, pick } = useWorkbench('trailer', 'evaluation', 'say', 'caseId', 'pick');
   const [holder, width] = useWidth<HTMLDivElement>(768);
   const { chassis, cases } = evaluation;
   const shown = cases.find(({ loadCase }) => loadCase.id === caseId) ?? cases[0];
@@ -37,6 +37,9 @@ export const RearSheet = ({ height }: { readonly height: number }) => {
     () => rearView({ trailer, chassis, shown }, { lettering: say, sizes: true }),
     [trailer, chassis, shown, say],
   );
+  const states = usePartStates(false, false);
+  // Nothing moves along the trailer in a view that looks along it.
+  const stateOf = useCallback<typeof states>((part, layer) => ({ ...states(part, layer), moves: false }), [states]);
   const sheetHeight = groundY + EDGE_PX.bottom;
   const laid = useMemo(
     () => layOut(view, { ...place, bounds: { x0: 2, x1: width - 2, y0: 26, y1: sheetHeight - 2 }, text: TEXT_PX }),
@@ -51,6 +54,17 @@ export const RearSheet = ({ height }: { readonly height: number }) => {
         aria-label={`${trailer.name} from behind`}
         data-testid="rear-view"
         className="block"
+        onClick={({ target, clientX, clientY, currentTarget }) => {
+          const part =
+            target instanceof Element ? target.closest<SVGElement>('[data-grab]')?.dataset['grab'] : undefined;
+          const sheet = currentTarget.getBoundingClientRect();
+          const [x, y] = [clientX - sheet.left, clientY - sheet.top];
+          if (part !== undefined)
+            pick(part, {
+              view: 'rear',
+              at: [(x - place.x(0)) / place.perM, (place.y(0) - y) / place.perM],
+            });
+        }}
         style={{ fontFamily: 'var(--font-sans)' }}
       >
         <HatchPatterns />
@@ -63,7 +77,7 @@ export const RearSheet = ({ height }: { readonly height: number }) => {
           bold
         />
         <path d={`M20 ${groundY}H${width - 20}`} stroke="var(--ink)" strokeWidth="1.2" />
-        <Shapes shapes={view.shapes} place={place} stateOf={still} />
+        <Shapes shapes={view.shapes} place={place} stateOf={stateOf} />
         <Lettering laid={laid} size={TEXT_PX} />
       </svg>
     </div>

@@ -1,3 +1,4 @@
+import type { PointedAt } from '@kereta/core';
 import { useDrag } from '@use-gesture/react';
 import { useEffect, useRef } from 'react';
 import { useWorkbenchNow } from '../workbench';
@@ -33,7 +34,7 @@ const onceAFrame = () => {
  * Drags parts along the ruler: previews at every frame, one undo step at the end, Esc puts it back. What it gives goes onto the drawing as a
  * whole; a part is told by its `data-grab`.
  */
-export const usePartDrag = (pxPerM: number): object => {
+export const usePartDrag = (pxPerM: number, placeOf: (x: number, y: number) => PointedAt | undefined): object => {
   const now = useWorkbenchNow();
   const cancelled = useRef(false);
   const cancel = useRef<(() => void) | undefined>(undefined);
@@ -55,7 +56,7 @@ export const usePartDrag = (pxPerM: number): object => {
   }, [now]);
 
   const bind = useDrag(
-    ({ event, xy: [x], initial: [fromX], first, last, tap, shiftKey, memo, cancel: stop }) => {
+    ({ event, xy: [x, y], initial: [fromX], first, last, tap, shiftKey, memo, cancel: stop }) => {
       const { projectStore, pick, readOnly, say, evaluation } = now();
       const held = (memo as { id: string | undefined; startM: number | undefined } | undefined) ?? {
         id: grabbed(event.target),
@@ -64,7 +65,7 @@ export const usePartDrag = (pxPerM: number): object => {
       const { id } = held;
       if (id === undefined) return held;
       if (tap) {
-        pick(id);
+        pick(id, placeOf(x, y));
         return undefined;
       }
       const trailer = projectStore.trailerNow();

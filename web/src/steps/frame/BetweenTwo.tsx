@@ -1,19 +1,37 @@
-import { addOwnBar, barBetween, explicitCrossMembers, middleLineOf, parsePartId } from '@kereta/core';
+import {
+  addOwnBar,
+  barBetween,
+  explicitCrossMembers,
+  middleLineOf,
+  parsePartId,
+  type PointedAt,
+  type Speaker,
+} from '@kereta/core';
 import { useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { newBarId } from './hosts';
 
-/** A bar from the one that is picked to the one that is picked next, where they come nearest. */
+/** How far along both bars it begins and ends. */
+const placesText = ({ from, to }: NonNullable<ReturnType<typeof barBetween>>, say: Speaker): string =>
+  [from, to]
+    .map((end) => (end.kind === 'on' ? say.length(end.atM) : ''))
+    .join(' and ')
+    .concat(' along them');
+
+/** A bar from the one that is picked to the one that is picked next, where both were pointed at, else where they come nearest. */
 export const BetweenTwo = () => {
   const { trailer, edit } = useEditing();
-  const { picked, pick, say, evaluation } = useWorkbench('picked', 'pick', 'say', 'evaluation');
-  const [fromId, setFrom] = useState<string>();
+  const { picked, pickedAt, pick, say, evaluation } = useWorkbench('picked', 'pickedAt', 'pick', 'say', 'evaluation');
+  const [begun, setBegun] = useState<{ readonly id: string; readonly at: PointedAt | undefined }>();
+  const fromId = begun?.id;
   const { chassis } = evaluation;
   const isHost = (id: string | undefined): id is string =>
     chassis.members.some((member) => member.id === id && middleLineOf(member));
   const ends =
-    fromId !== undefined && isHost(picked) && picked !== fromId ? barBetween(chassis, fromId, picked) : undefined;
+    begun && isHost(picked) && picked !== begun.id
+      ? barBetween(chassis, begun.id, picked, { from: begun.at, to: pickedAt })
+      : undefined;
   const { cross } = trailer.frame.groups;
   const add = (): void => {
     if (!ends) return;
@@ -28,7 +46,7 @@ export const BetweenTwo = () => {
         ...ends,
       }),
     );
-    setFrom(undefined);
+    setBegun(undefined);
     pick(id);
   };
   if (fromId === undefined)
@@ -38,7 +56,7 @@ export const BetweenTwo = () => {
         className="button"
         disabled={!isHost(picked)}
         title={isHost(picked) ? undefined : 'Pick the bar that it begins on first'}
-        onClick={() => setFrom(picked)}
+        onClick={() => isHost(picked) && setBegun({ id: picked, at: pickedAt })}
       >
         From this to another
       </button>
@@ -48,7 +66,7 @@ export const BetweenTwo = () => {
       <p>
         From <b>{say.partName(fromId).toLowerCase()}</b>:{' '}
         {ends
-          ? `to ${say.partName(picked ?? '').toLowerCase()}.`
+          ? `to ${say.partName(picked ?? '').toLowerCase()}, ${placesText(ends, say)}.`
           : isHost(picked) && picked !== fromId
             ? `${say.partName(picked)} touches it there: nothing fits between.`
             : 'pick the bar that it ends on, in the drawing or among all parts.'}
@@ -57,7 +75,7 @@ export const BetweenTwo = () => {
         <button type="button" className="button" disabled={!ends} onClick={add}>
           Put it there
         </button>
-        <button type="button" className="button" onClick={() => setFrom(undefined)}>
+        <button type="button" className="button" onClick={() => setBegun(undefined)}>
           Leave it
         </button>
       </div>

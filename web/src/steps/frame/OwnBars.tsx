@@ -4,6 +4,7 @@ import {
   changeOwnBar,
   explicitCrossMembers,
   inches,
+  keptBars,
   lineLengthM,
   middleLineOf,
   millimetres,
@@ -14,6 +15,7 @@ import {
   removeOwnBar,
   shiftedOwnBar,
   type Trailer,
+  withKeptBar,
 } from '@kereta/core';
 import { useMemo, useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
@@ -21,6 +23,7 @@ import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { Picker } from '../../fields/Picker';
 import { QuantityField } from '../../fields/QuantityField';
+import { recall, remember } from '../../storage/remembered';
 import { sectionRows } from '../pickRows';
 import { materialOptions, metalNote, sectionChange } from '../stepKit';
 import { BuildFields } from './BuildFields';
@@ -174,6 +177,29 @@ const Copies = ({ own }: { readonly own: OwnBar }) => {
   );
 };
 
+/** Under this bars are remembered for other trailers. */
+const KEPT_KEY = 'kereta.bars';
+
+/** Keeps a bar for other trailers of this browser, by its name. */
+const KeepForOthers = ({ own }: { readonly own: OwnBar }) => {
+  const [kept, setKept] = useState(false);
+  const named = (own.name ?? '') !== '';
+  return (
+    <button
+      type="button"
+      className="button"
+      disabled={!named}
+      title={named ? undefined : 'Give it a name first'}
+      onClick={() => {
+        remember(KEPT_KEY, withKeptBar(recall(KEPT_KEY), own));
+        setKept(true);
+      }}
+    >
+      {kept ? 'Kept for others' : 'Keep for others'}
+    </button>
+  );
+};
+
 /** A bar of one's own that is picked: what it is of, where it begins and ends. */
 export const PickedOwnBar = ({ id }: { readonly id: string }) => {
   const { trailer, edit } = useEditing();
@@ -199,7 +225,11 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
         {name}
       </h2>
       <p className="mute mb-2 text-[13px]">
-        {member ? `${say.length(member.cutLengthM)} long, ${say.mass(member.massKg)}` : 'Not placed: see the checks'}
+        {member
+          ? `${say.length(member.cutLengthM)} long, ${say.mass(member.massKg)}`
+          : own.removed
+            ? 'To be taken off'
+            : 'Not placed: see the checks'}
       </p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3">
         <TextField
@@ -243,6 +273,13 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
             }
           />
         </div>
+        <div className="col-span-2">
+          <CheckField
+            label="To be taken off: drawn as a ghost, in no figure"
+            checked={own.removed ?? false}
+            onCommit={(removed) => change(removed ? 'to be taken off' : 'stays', { removed })}
+          />
+        </div>
         {member && (
           <>
             <BuildFields
@@ -265,6 +302,7 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
         <EndFields title="Begins" own={own} end={own.from} set={(label, from) => setEnd(label, { from })} />
         <EndFields title="Ends" own={own} end={own.to} set={(label, to) => setEnd(label, { to })} />
         <Copies own={own} />
+        <KeepForOthers own={own} />
         <button
           type="button"
           className="button"
@@ -286,6 +324,7 @@ export const OwnBars = () => {
   const { picked, pick, say, evaluation } = useWorkbench('picked', 'pick', 'say', 'evaluation');
   const metric = trailer.settings.units === 'metric';
   const { ownBars, groups } = trailer.frame;
+  const kept = keptBars(recall(KEPT_KEY));
   const add = (): void => {
     const id = newBarId();
     const host = evaluation.chassis.members.find((member) => member.id === picked && middleLineOf(member));
@@ -319,6 +358,20 @@ export const OwnBars = () => {
         Add a bar
       </button>
       <BetweenTwo />
+      {kept.length > 0 && (
+        <SelectField
+          label="One kept from another trailer"
+          value=""
+          options={kept.map(({ name = '' }, i) => ({ value: String(i), text: name }))}
+          onCommit={(chosen) => {
+            const bar = kept[Number(chosen)];
+            if (!bar) return;
+            const id = newBarId();
+            edit(`${bar.name ?? 'bar'} put on`, (current) => addOwnBar(current, { ...bar, id }));
+            pick(id);
+          }}
+        />
+      )}
     </FieldGroup>
   );
 };

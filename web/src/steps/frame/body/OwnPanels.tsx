@@ -160,6 +160,11 @@ export const PickedOwnPanel = ({ id }: { readonly id: string }) => {
           onCommit={(existing) => change(existing ? 'already there' : 'to be made', { existing })}
         />
         <CheckField
+          label="To be taken off"
+          checked={panel.removed ?? false}
+          onCommit={(removed) => change(removed ? 'to be taken off' : 'stays', { removed })}
+        />
+        <CheckField
           label="Holds its bars square"
           checked={panel.carries}
           onCommit={(carries) => change(carries ? 'fastened all round' : 'only lies on its bars', { carries })}
