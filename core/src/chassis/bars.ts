@@ -9,7 +9,6 @@ import {
 } from '../project/index.js';
 import type { SectionRow } from '../catalog/index.js';
 import { barProperties, type BuildUp, builtUpBar, doubledBar } from '../sections/index.js';
-import { withReinforcement } from './reinforced.js';
 import { type ChassisProblem, type EndCut, type Member, planArea, type PlanPoint } from './member.js';
 
 const SQUARE: EndCut = { kind: 'square' };
@@ -119,7 +118,7 @@ export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement
   const xs = plan.map(([x]) => x);
   const [x0M, x1M] = [Math.min(...xs), Math.max(...xs)];
   const frontRiseM = risePerM * (x1M - x0M);
-  return withReinforcement({
+  return {
     id,
     group,
     ...stock,
@@ -143,5 +142,5 @@ export const placeBar = (id: string, group: BarGroup, stock: BarStock, placement
       yM,
       zM: z0M + (standingM === undefined ? bar.design.centroidZM : standingM / 2) + risePerM * (x1M - xM),
     },
-  });
+  };
 };

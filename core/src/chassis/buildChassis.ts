@@ -7,6 +7,7 @@ import type { Panel } from './panel.js';
 import { buildDeck, buildSides, deckTopZM } from './panels.js';
 import { draftPieces } from './pieces/index.js';
 import { buildPlates, type Plate } from './plates.js';
+import { withReinforcement } from './reinforced.js';
 import { buildTongue, type TongueGeometry } from './tongue/buildTongue.js';
 
 /** The frame as it stands in space, from the project alone. */
@@ -43,7 +44,7 @@ const build = (trailer: Trailer): Chassis => {
   const stays = <T extends { readonly removed?: boolean | undefined }>(all: readonly T[]): readonly T[] =>
     all.filter(({ removed }) => !removed);
   const ownBars = [...pieces.bars, ...stays(trailer.frame.ownBars)];
-  const members = [...frame, ...buildOwnBars(trailer, ownBars, frame, problems)];
+  const members = [...frame, ...buildOwnBars(trailer, ownBars, frame, problems)].map(withReinforcement);
   return {
     members,
     ownBars,

@@ -10,7 +10,6 @@ import {
   type MiddleLine,
   type PlanPoint,
 } from './member.js';
-import { withReinforcement } from './reinforced.js';
 import { directionOf, lineBetween, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
 
 /** A bar to be placed: one of one's own, or one of a ready-made piece, which may hang loose on others. */
@@ -84,7 +83,7 @@ const memberOf = (
   const corners = boxCorners(line, stock);
   const [xs, zs] = [corners.map(([x]) => x), corners.map(([, , z]) => z)];
   const middle = scale(add(line.start, line.end), 0.5);
-  return withReinforcement({
+  return {
     id,
     group: 'own',
     ...stock,
@@ -99,7 +98,7 @@ const memberOf = (
     ends: [from.cut, to.cut],
     massKg: stock.bar.nominalAreaM2 * stock.material.densityKgM3 * middleM,
     centre: { xM: middle[0], yM: middle[1], zM: middle[2] },
-  });
+  };
 };
 
 type Ended = { readonly at: Vector3; readonly host: Host | undefined };

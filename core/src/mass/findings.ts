@@ -1,7 +1,7 @@
 import { concluding, finding, type FindingOf, plus, quantity, workedOut, type Expression } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 
-import { type Part } from './parts.js';
+import { type Part } from './part.js';
 import { buildChassis, rackUnder } from '../chassis/index.js';
 import { sumByGroup, sumMass } from './sum.js';
 import { RULES } from './rules.js';

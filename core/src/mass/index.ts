@@ -1,17 +1,12 @@
+export { AXLE_IDS, type AxleId, type CarriedBy, type Part, type PartGroup, unsprungAxleOf } from './part.js';
 export {
   aboardOf,
-  AXLE_IDS,
   axleCount,
-  type AxleId,
   axlePlaces,
   isIndependent,
   originXM,
-  unsprungAxleOf,
-  type CarriedBy,
   itemPart,
   itemParts,
-  type Part,
-  type PartGroup,
   trailerParts,
 } from './parts.js';
 export { heaviestMachine, type Machine, PERSON_KG } from './onDeck.js';

@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
-import type { Part } from './parts.js';
+import type { Part } from './part.js';
 
 /** Spare wheels on carriers, as the trailer's own, each flat against its post on the side away from the bed. */
 export const spareWheels = (trailer: Trailer, { members }: Pick<Chassis, 'members'>): readonly Part[] =>

@@ -148,7 +148,7 @@ describe('a machine whose axles bear unlike', () => {
 
 describe('gates and beds in a load’s own state', () => {
   const gate = (held: 'chains' | 'ground'): Trailer['frame']['pieces'][number] =>
-    ({ ...newPiece(sample, 'metric', 'gate', 'piece.g'), held }) as Trailer['frame']['pieces'][number];
+    Object.assign(newPiece(sample, 'metric', 'gate', 'piece.g'), { held });
   const withGate = (held: 'chains' | 'ground', change: Partial<LoadCase>): Trailer => ({
     ...sample,
     frame: { ...sample.frame, pieces: [gate(held)] },

@@ -1,7 +1,8 @@
 import type { Chassis } from '../chassis/index.js';
 import { isOfPiece, isOfTongue, type LoadCase, type Piece, type Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
-import { axleCount, type Part } from './parts.js';
+import type { Part } from './part.js';
+import { axleCount } from './parts.js';
 
 type Gate = Extract<Piece, { kind: 'gate' }>;
 

@@ -1,5 +1,5 @@
 import type { Point3 } from '../chassis/index.js';
-import type { Part, PartGroup } from './parts.js';
+import type { Part, PartGroup } from './part.js';
 
 export interface MassSum {
   readonly massKg: number;

@@ -50,10 +50,10 @@ export {
   changeOwnPanel,
   changePiece,
   newOwnPanel,
-  newPiece,
   removeOwnPanel,
   removePiece,
 } from './pieceEdits.js';
+export { newPiece } from './newPiece.js';
 export { keptBars, keptPieces, withKeptBar, withKeptPiece } from './keptPieces.js';
 export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pieceIdOf, pieceOf } from './parts.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';

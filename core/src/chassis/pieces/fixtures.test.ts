@@ -12,7 +12,7 @@ const put = <K extends PieceKind>(kind: K, change: Partial<Extract<Piece, { kind
   ...sample,
   frame: {
     ...sample.frame,
-    pieces: [{ ...newPiece(sample, 'imperial', kind, 'piece.p'), ...STEEL, ...change } as Piece],
+    pieces: [{ ...newPiece(sample, 'imperial', kind, 'piece.p'), ...STEEL, ...change }],
   },
 });
 const bars = (trailer: Trailer) => {

@@ -1,7 +1,8 @@
 import type { Member } from '../../chassis/index.js';
-import { type InnerAt, innerAt } from '../../frame-analysis/index.js';
+import { type InnerAt, innerAt, type MemberPieces } from '../../frame-analysis/index.js';
 import type { Trailer } from '../../project/index.js';
 import { elementLines } from '../frame-model/bearings.js';
+import type { PanelBay } from '../frame-model/shearPanels.js';
 import { type TrailerFrame } from '../frame-model/trailerFrame.js';
 import { type OpinionId, opinionOf } from '../situations/opinions.js';
 import { type SituationId } from '../situations/situations.js';
@@ -35,7 +36,7 @@ import {
   limitOf,
 } from './checks.js';
 import { bayFlowNM } from './panelShear.js';
-import { largestFlowNM, seamPlaces, weldedShare } from './seams.js';
+import { largestFlowNM, type SeamPlace, seamPlaces, weldedShare } from './seams.js';
 import { detailOf, kmToCrack } from './fatigue.js';
 import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
 import { weldPlaces, weldResult, weldShare } from './welds.js';
@@ -110,8 +111,28 @@ const opinionCollector = () => {
     welds,
     hangers,
     holes,
-    seams,
-    panels,
+    takeSeam: (seam: SeamPlace | undefined, pieces: MemberPieces, rows: Float64Array, key: RunKey): void => {
+      if (!seam) return;
+      const { memberId } = seam;
+      const flowNM = largestFlowNM(seam, pieces, rows);
+      const bearsNM = seam.bearsNM[limitOf(key)];
+      const utilisation = flowNM / bearsNM;
+      if (seams.isWorse(memberId, utilisation))
+        seams.keep(memberId, utilisation, () => ({
+          ...key,
+          memberId,
+          flowNM,
+          bearsNM,
+          welded: weldedShare(seam.builtUp),
+          utilisation,
+        }));
+    },
+    takeBay: (bay: PanelBay, solved: SolvedRun, key: RunKey): void => {
+      const { panelId, alongM, upM } = bay;
+      const flowNM = bayFlowNM(bay, solved);
+      if (panels.isWorse(panelId, flowNM))
+        panels.keep(panelId, flowNM, () => ({ ...key, panelId, flowNM, alongM, upM }));
+    },
     takeBolts: (found: BoltResult): void => {
       if (!bolts || found.utilisation > bolts.utilisation) bolts = found;
     },
@@ -222,21 +243,7 @@ export const collector = (
           if (strength.weldFrom) cracks.take(strength, 'from', at(bar.clearFromM), key.caseId);
           if (strength.weldTo) cracks.take(strength, 'to', at(pieces.lengthM - bar.clearToM), key.caseId);
         }
-        const seam = seamsOf.get(own);
-        if (seam) {
-          const flowNM = largestFlowNM(seam, pieces, rows);
-          const bearsNM = seam.bearsNM[limit];
-          const utilisation = flowNM / bearsNM;
-          if (into.seams.isWorse(id, utilisation))
-            into.seams.keep(id, utilisation, () => ({
-              ...key,
-              memberId: id,
-              flowNM,
-              bearsNM,
-              welded: weldedShare(seam.builtUp),
-              utilisation,
-            }));
-        }
+        into.takeSeam(seamsOf.get(own), pieces, rows, key);
         for (const hole of drilled) {
           if (hole.index !== own) continue;
           const found = holeCheck(hole, pieces, rows, key);
@@ -252,12 +259,7 @@ export const collector = (
           into.welds.keep(weld.id, found.share, () => weldResult(weld, found, key, limit));
       }
       if (key.situation === 'turn-over' || opinion === 'rules') return;
-      for (const bay of frame.panelBays) {
-        const { panelId, alongM, upM } = bay;
-        const flowNM = bayFlowNM(bay, solved);
-        if (into.panels.isWorse(panelId, flowNM))
-          into.panels.keep(panelId, flowNM, () => ({ ...key, panelId, flowNM, alongM, upM }));
-      }
+      for (const bay of frame.panelBays) into.takeBay(bay, solved, key);
       for (const place of hangersOf) {
         const forceN = hangerForceN(place, solved);
         const share = hangerShare(place, forceN, limit);

@@ -54,10 +54,11 @@ interface ViewsProps {
   readonly children: ReactNode;
   readonly height: number;
   readonly leaveSpace: () => void;
+  readonly openFields: (partId: string) => void;
 }
 
 /** The flat drawing with switches to the view from behind and in space, laid over its corner so that nothing moves. */
-const Views = ({ children, height, leaveSpace }: ViewsProps) => {
+const Views = ({ children, height, leaveSpace, openFields }: ViewsProps) => {
   const { step, view3d, show3d } = useWorkbench('step', 'view3d', 'show3d');
   const [behind, setBehind] = useState(false);
   const inSpace = IN_SPACE.has(step) && view3d;
@@ -90,7 +91,7 @@ const Views = ({ children, height, leaveSpace }: ViewsProps) => {
           <SpaceView onLost={leaveSpace} shaded={step === 'strength'} />
         </Suspense>
       ) : behind ? (
-        <RearSheet height={height} />
+        <RearSheet height={height} openFields={openFields} />
       ) : (
         children
       )}
@@ -109,7 +110,7 @@ export const MainView = memo(
     const fitHeight = phone ? PHONE_DRAWING_PX : height - TOP_BAR_PX - STRIP_PX.normal;
     const tabsPx = step === 'tongue' ? TABS_PX : 0;
     const drawing = (
-      <Views height={fitHeight - tabsPx} leaveSpace={leaveSpace}>
+      <Views height={fitHeight - tabsPx} leaveSpace={leaveSpace} openFields={openFields}>
         <Drawing lower={phone ? view.phoneLower : view.lower} fitHeight={fitHeight - tabsPx} openFields={openFields} />
       </Views>
     );

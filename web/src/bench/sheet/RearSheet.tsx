@@ -6,12 +6,19 @@ import { SheetText } from '../../drawing/SheetText';
 import { useWidth } from '../../fields/useWidth';
 import { useWorkbench } from '../workbench';
 import { TEXT_PX } from './SideSection';
+import { usePartKeys } from './usePartKeys';
 import { usePartStates } from './usePartStates';
 
 const EDGE_PX = { left: 76, right: 76, top: 66, bottom: 84 } as const;
 
 /** The trailer from behind: track, widths, and how high the balance point of the load that is shown lies. */
-export const RearSheet = ({ height }: { readonly height: number }) => {
+interface RearSheetProps {
+  readonly height: number;
+  readonly openFields: (partId: string) => void;
+}
+
+export const RearSheet = ({ height, openFields }: RearSheetProps) => {
+  const onKeyDown = usePartKeys(openFields);
   const { trailer, evaluation, say, caseId, pick } = useWorkbench('trailer', 'evaluation', 'say', 'caseId', 'pick');
   const [holder, width] = useWidth<HTMLDivElement>(768);
   const { chassis, cases } = evaluation;
@@ -50,8 +57,11 @@ export const RearSheet = ({ height }: { readonly height: number }) => {
       <svg
         width={width}
         height={sheetHeight}
-        role="img"
-        aria-label={`${trailer.name} from behind`}
+        tabIndex={0}
+        role="application"
+        aria-label={`${trailer.name} from behind. Keys: [ and ] pick a part, Enter opens its sizes.`}
+        aria-roledescription="drawing"
+        onKeyDown={onKeyDown}
         data-testid="rear-view"
         className="block"
         onClick={({ target, clientX, clientY, currentTarget }) => {

@@ -48,6 +48,50 @@ const insideOf = (trailer: Trailer, section: SectionRow): SectionRow | undefined
     .filter((inner) => inner.family === section.family && builtUpBar(section, { kind: 'sleeved', inner }))
     .toSorted((a, b) => (barProperties(b)?.nominalAreaM2 ?? 0) - (barProperties(a)?.nominalAreaM2 ?? 0))[0];
 
+interface ReachFieldsProps {
+  readonly built: Built;
+  readonly lengthM: number;
+  readonly onCommit: (said: string, built: Built) => void;
+}
+
+/** How far along the bar plates, or what is inside it, reach. */
+const ReachFields = ({ built, lengthM, onCommit }: ReachFieldsProps) => {
+  const { over } = built;
+  return (
+    <>
+      <SelectField
+        label="It reaches"
+        value={over ? 'part' : 'all'}
+        options={REACH}
+        hint="From the bar’s front, left or ball end"
+        onCommit={(reach) => {
+          const { over: _whole, ...rest } = built;
+          if (reach === 'all') onCommit('reinforced all along', rest);
+          else onCommit('reinforced in part', { ...rest, over: { fromM: 0, toM: lengthM / 2 } });
+        }}
+      />
+      {over && (
+        <>
+          <QuantityField
+            label="From"
+            kind="length"
+            value={over.fromM}
+            of="frame.overrides.any.built.over.fromM"
+            onCommit={(fromM) => onCommit('start of reinforcement', { ...built, over: { ...over, fromM } })}
+          />
+          <QuantityField
+            label="To"
+            kind="length"
+            value={over.toM}
+            of="frame.overrides.any.built.over.toM"
+            onCommit={(toM) => onCommit('end of reinforcement', { ...built, over: { ...over, toM } })}
+          />
+        </>
+      )}
+    </>
+  );
+};
+
 interface BuildFieldsProps {
   readonly member: Member;
   readonly override: (current: Trailer, change: Override) => Trailer;
@@ -67,7 +111,6 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
   const plates = built?.how.kind === 'plated' ? built.how : undefined;
   const isBox = built?.how.kind === 'boxed';
   const inside = built?.how.kind === 'sleeved' ? built.how : undefined;
-  const over = built?.over;
   const section = member.builtUp?.base ?? member.section;
   const can: readonly string[] = ['single', 'doubled', made, ...buildUpsOf(section.shape)];
   const rows = useMemo(() => sectionRows(trailer), [trailer]);
@@ -127,37 +170,7 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
           onCommit={(sectionId) => build('bar inside', { ...built, how: { ...inside, sectionId } })}
         />
       )}
-      {built && !isBox && (
-        <SelectField
-          label="It reaches"
-          value={over ? 'part' : 'all'}
-          options={REACH}
-          hint="From the bar’s front, left or ball end"
-          onCommit={(reach) => {
-            const { over: _whole, ...rest } = built;
-            if (reach === 'all') build('reinforced all along', rest);
-            else build('reinforced in part', { ...rest, over: { fromM: 0, toM: member.cutLengthM / 2 } });
-          }}
-        />
-      )}
-      {built && over && (
-        <>
-          <QuantityField
-            label="From"
-            kind="length"
-            value={over.fromM}
-            of="frame.overrides.any.built.over.fromM"
-            onCommit={(fromM) => build('start of reinforcement', { ...built, over: { ...over, fromM } })}
-          />
-          <QuantityField
-            label="To"
-            kind="length"
-            value={over.toM}
-            of="frame.overrides.any.built.over.toM"
-            onCommit={(toM) => build('end of reinforcement', { ...built, over: { ...over, toM } })}
-          />
-        </>
-      )}
+      {built && !isBox && <ReachFields built={built} lengthM={member.cutLengthM} onCommit={build} />}
       {built && !inside && (
         <SelectField
           label="Seams welded"

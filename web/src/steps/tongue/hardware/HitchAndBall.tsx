@@ -1,4 +1,4 @@
-import { BALL_ROWS, RECEIVER_ROWS } from '@kereta/core';
+import { BALL_ROWS, type Coupling, RECEIVER_ROWS } from '@kereta/core';
 import { FieldGroup, SelectField } from '../../../fields/fields';
 import { RecordFields, type SizeOf } from '../../../fields/RecordFields';
 import { useWorkbench } from '../../../bench/workbench';
@@ -20,6 +20,51 @@ const rating = (said: string): readonly SizeOf<{ ratedKg: number | null; tongueK
     kind: 'mass',
     of: 'coupling.receiver.tongueKg',
     said: `${said}: on the ball`,
+    clears: true,
+  },
+];
+
+const MOUNT_SIZES: readonly SizeOf<Coupling['ballMount']>[] = [
+  {
+    field: 'ratedKg',
+    label: 'Ball mount may pull',
+    kind: 'mass',
+    of: 'coupling.ballMount.ratedKg',
+    said: 'ball mount: may pull',
+    clears: true,
+  },
+  {
+    field: 'tongueKg',
+    label: 'Ball mount on the ball',
+    kind: 'mass',
+    of: 'coupling.ballMount.tongueKg',
+    said: 'ball mount: on the ball',
+    clears: true,
+  },
+  {
+    field: 'dropM',
+    label: 'Ball mount’s drop',
+    kind: 'length',
+    of: 'coupling.ballMount.dropM',
+    said: 'drop of the ball mount',
+    clears: true,
+    hint: 'The one that is fitted now; a rise is minus',
+  },
+  {
+    field: 'reachM',
+    label: 'Receiver’s pin to ball',
+    kind: 'length',
+    of: 'coupling.ballMount.reachM',
+    said: 'reach of the ball mount',
+    clears: true,
+    hint: 'The mount is a lever: longer ones bear less',
+  },
+  {
+    field: 'ratedReachM',
+    label: 'Rated at a reach of',
+    kind: 'length',
+    of: 'coupling.ballMount.ratedReachM',
+    said: 'reach that the ball mount is rated at',
     clears: true,
   },
 ];
@@ -62,50 +107,7 @@ export const HitchAndBall = () => {
       />
       <RecordFields
         record={ballMount}
-        sizes={[
-          {
-            field: 'ratedKg',
-            label: 'Ball mount may pull',
-            kind: 'mass',
-            of: 'coupling.ballMount.ratedKg',
-            said: 'ball mount: may pull',
-            clears: true,
-          },
-          {
-            field: 'tongueKg',
-            label: 'Ball mount on the ball',
-            kind: 'mass',
-            of: 'coupling.ballMount.tongueKg',
-            said: 'ball mount: on the ball',
-            clears: true,
-          },
-          {
-            field: 'dropM',
-            label: 'Ball mount’s drop',
-            kind: 'length',
-            of: 'coupling.ballMount.dropM',
-            said: 'drop of the ball mount',
-            clears: true,
-            hint: 'The one that is fitted now; a rise is minus',
-          },
-          {
-            field: 'reachM',
-            label: 'Receiver’s pin to ball',
-            kind: 'length',
-            of: 'coupling.ballMount.reachM',
-            said: 'reach of the ball mount',
-            clears: true,
-            hint: 'The mount is a lever: longer ones bear less',
-          },
-          {
-            field: 'ratedReachM',
-            label: 'Rated at a reach of',
-            kind: 'length',
-            of: 'coupling.ballMount.ratedReachM',
-            said: 'reach that the ball mount is rated at',
-            clears: true,
-          },
-        ]}
+        sizes={MOUNT_SIZES}
         onChange={(said, part) => set(said, { ballMount: { ...ballMount, ...part } })}
       />
       <RecordFields
