@@ -326,24 +326,31 @@ export const wholeWidthM = (trailer: Trailer, { members, panels }: Chassis): num
     ...panels.flatMap(({ own, y0M, y1M }) => (own ? [2 * Math.abs(y0M), 2 * Math.abs(y1M)] : [])),
   );
 
-/** Spare wheels on their carriers: round where they are seen face on, else as wide as they are. */
-export const sparesSeen = (trailer: Trailer, chassis: Chassis, view: 'side' | 'plan' | 'rear'): readonly DrawnShape[] =>
-  spareWheels(trailer, chassis).map((wheel): DrawnShape => {
-    const { centre, x0M, x1M, y0M, y1M, heightM } = wheel;
-    const own = { part: wheel.heldBy?.[0] ?? wheel.id, layer: 'wheels', fill: 'paper', line: 'edge' } as const;
-    const faceOn = view === 'side' ? x1M - x0M > y1M - y0M : view === 'rear' && y1M - y0M > x1M - x0M;
-    if (faceOn)
-      return {
-        ...own,
-        kind: 'circle',
-        centre: [view === 'side' ? centre.xM : centre.yM, centre.zM],
-        radiusM: heightM / 2,
-      };
-    const levels = [centre.zM - heightM / 2, centre.zM + heightM / 2] as const;
-    const points = {
-      side: box(x0M, x1M, ...levels),
-      plan: box(x0M, x1M, y0M, y1M),
-      rear: box(y0M, y1M, ...levels),
-    }[view];
-    return { ...own, kind: 'polygon', points };
-  });
+/** Spare wheels on their carriers: round where they are seen face on, else as wide as they are; from behind those at the bed's rear end lie before all else. */
+export const sparesSeen = (
+  trailer: Trailer,
+  chassis: Chassis,
+  view: 'side' | 'plan' | 'rear',
+  which: 'all' | 'before' | 'behind' = 'all',
+): readonly DrawnShape[] =>
+  spareWheels(trailer, chassis)
+    .filter(({ centre }) => which === 'all' || centre.xM > trailer.frame.bed.lengthM / 2 === (which === 'before'))
+    .map((wheel): DrawnShape => {
+      const { centre, x0M, x1M, y0M, y1M, heightM } = wheel;
+      const own = { part: wheel.heldBy?.[0] ?? wheel.id, layer: 'wheels', fill: 'paper', line: 'edge' } as const;
+      const faceOn = view === 'side' ? x1M - x0M > y1M - y0M : view === 'rear' && y1M - y0M > x1M - x0M;
+      if (faceOn)
+        return {
+          ...own,
+          kind: 'circle',
+          centre: [view === 'side' ? centre.xM : centre.yM, centre.zM],
+          radiusM: heightM / 2,
+        };
+      const levels = [centre.zM - heightM / 2, centre.zM + heightM / 2] as const;
+      const points = {
+        side: box(x0M, x1M, ...levels),
+        plan: box(x0M, x1M, y0M, y1M),
+        rear: box(y0M, y1M, ...levels),
+      }[view];
+      return { ...own, kind: 'polygon', points };
+    });

@@ -1,7 +1,7 @@
 import { hasAxleAcross } from '../suspension/index.js';
 import type { BalancedCase } from '../balance/index.js';
 import { type Chassis, type Member, type MiddleLine, panelBoxes, type Point3 } from '../chassis/index.js';
-import { axlePlaces } from '../mass/index.js';
+import { axlePlaces, spareWheels } from '../mass/index.js';
 import { parsePartId, type Trailer } from '../project/index.js';
 import { isMirrored, runsAcross } from './bars.js';
 import { fendersFromSide, standsFromSide } from './fittings.js';
@@ -34,8 +34,9 @@ export type Solid = Body &
         readonly y1M: number;
       }
     | {
-        /** its axis across the trailer */
+        /** its axis across the trailer, or along it where that is said */
         readonly kind: 'cylinder';
+        readonly axis?: 'along';
         readonly centre: Point3;
         readonly radiusM: number;
         readonly lengthM: number;
@@ -233,6 +234,18 @@ export const trailerSolids = (
     ...chassis.members.map((member) => barSolid(trailer, member)),
     ...gearSolids(trailer, chassis, stance),
     ...fenderSolids(trailer),
+    ...spareWheels(trailer, chassis).map(
+      ({ id, heldBy, centre, heightM, x0M, x1M, y0M, y1M }): Solid => ({
+        part: heldBy?.[0] ?? id,
+        layer: 'wheels',
+        fill: 'behind',
+        kind: 'cylinder',
+        centre,
+        radiusM: heightM / 2,
+        lengthM: Math.min(x1M - x0M, y1M - y0M),
+        ...(x1M - x0M < y1M - y0M ? { axis: 'along' } : {}),
+      }),
+    ),
     ...thick(
       hitch.filter(({ layer }) => layer === 'coupling'),
       [0],

@@ -434,11 +434,12 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
     ...NOTHING,
     shapes: [
       ...FRAME.rearPanels(trailer, chassis),
+      ...sparesSeen(trailer, chassis, 'rear', 'behind'),
       ...loadShapes(loads, 'rear'),
       ...gearFromRear(trailer, chassis, stance),
       ...FRAME.rear(trailer, chassis),
       ...fendersFromRear(trailer),
-      ...sparesSeen(trailer, chassis, 'rear'),
+      ...sparesSeen(trailer, chassis, 'rear', 'before'),
     ],
     dimensions: sizes ? dimensions : [],
     labels: names ? loadLabels(loads, 'rear', undefined) : [],

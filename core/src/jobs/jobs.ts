@@ -15,6 +15,7 @@ import {
   carrySteps,
   memberDiagram,
   neighbourSteps,
+  pieceSteps,
   type RunKey,
   sizingSteps,
   wayOutSteps,
@@ -39,6 +40,8 @@ export const JOBS = {
   size: stepJob(sizingSteps),
   /** one section up and one down, group by group */
   neighbours: stepJob(({ trailer }: OfTrailer) => neighbourSteps(trailer)),
+  /** the lightest section for the bars of each ready-made piece */
+  sizePieces: stepJob(({ trailer }: OfTrailer) => pieceSteps(trailer)),
   /** the lightest stronger section with which a bar passes; undefined: none */
   wayOut: stepJob(({ trailer, memberId, share }: OfTrailer & { readonly memberId: string; readonly share: number }) =>
     wayOutSteps(trailer, memberId, share),

@@ -30,7 +30,7 @@ const newFixture = ({ frame, runningGear, own, size, mesh }: Site, kind: Fixture
         levelM: size(8, 200) + Math.max(0, axle.dropM),
         skirtM: size(4, 100),
         fill: { kind: 'steel-sheet', thicknessM: size(1 / 8, 3) },
-        standOn: true,
+        standOn: false,
       };
     }
     case 'step':

@@ -4,6 +4,7 @@ import { AXLE_ROWS, type AxleRow } from '../catalog/index.js';
 import { tireLoadKg, type Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { OVERHANG_M } from './rules.js';
+import { isSameStuds } from './studs.js';
 
 /** Why an axle of the list does not fit, or what would have to change with it. */
 export type Misfit =
@@ -71,10 +72,11 @@ const misfitsOf = (
   const tireKg = tireLoadKg(trailer);
   const perTireKg = demand.loadKg / (2 * count);
   if (tireKg !== undefined && tireKg < perTireKg) found.push({ code: 'tires-too-small', tireKg, demandKg: perTireKg });
-  if (wheel.studCircle !== '' && wheel.studCircle !== row.studCircle)
+  if (wheel.studCircle !== '' && !isSameStuds(wheel.studCircle, row.studCircle))
     found.push({ code: 'wheels-other-studs', studs: row.studCircle });
   const vehicle = trailer.towVehicle?.studCircle ?? '';
-  if (vehicle !== '' && vehicle !== row.studCircle) found.push({ code: 'spare-other-studs', studs: row.studCircle });
+  if (vehicle !== '' && !isSameStuds(vehicle, row.studCircle))
+    found.push({ code: 'spare-other-studs', studs: row.studCircle });
   if (suspension.kind !== row.suspension && isSprung(suspension.kind)) found.push({ code: 'other-suspension' });
   const overhangM = (axle.hubFaceM - (trailer.frame.bed.widthM - railWidthM)) / 2;
   if (row.suspension === 'leaf' && overhangM > OVERHANG_M) found.push({ code: 'long-overhang', overhangM });

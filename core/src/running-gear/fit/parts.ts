@@ -1,6 +1,7 @@
 import type { Chassis } from '../../chassis/index.js';
 import { finding, concluding, minus, plus, quantity, times, workedOut } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
+import { isSameStuds } from '../studs.js';
 
 import { inches, millimetres } from '../../units/index.js';
 import { overhangM } from '../homeBuilt.js';
@@ -38,7 +39,7 @@ export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
   const { axle, wheel, tire, suspension } = trailer.runningGear;
   const findings: FitFinding[] = [];
   const studs = axle.studCircle;
-  if (studs !== '' && wheel.studCircle !== '' && wheel.studCircle !== studs) {
+  if (studs !== '' && wheel.studCircle !== '' && !isSameStuds(wheel.studCircle, studs)) {
     findings.push(
       finding({
         ...plain,
@@ -51,7 +52,7 @@ export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
     );
   }
   const vehicle = trailer.towVehicle?.studCircle ?? '';
-  if (studs !== '' && vehicle !== '' && vehicle !== studs) {
+  if (studs !== '' && vehicle !== '' && !isSameStuds(vehicle, studs)) {
     findings.push(
       finding({
         ...plain,
@@ -63,7 +64,7 @@ export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
       }),
     );
   }
-  if (studs !== '' && vehicle === studs) {
+  if (studs !== '' && vehicle !== '' && isSameStuds(vehicle, studs)) {
     findings.push(
       finding({
         ...plain,

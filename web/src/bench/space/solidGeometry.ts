@@ -76,6 +76,7 @@ export const solidGeometry = (solid: Solid): BufferGeometry => {
       return prismGeometry(solid.outline, solid.y0M, solid.y1M);
     case 'cylinder': {
       const geometry = new CylinderGeometry(solid.radiusM, solid.radiusM, solid.lengthM, 40);
+      if (solid.axis === 'along') geometry.rotateZ(Math.PI / 2);
       geometry.translate(solid.centre.xM, solid.centre.yM, solid.centre.zM);
       return geometry;
     }

@@ -19,6 +19,7 @@ import { useWorkbench } from '../../bench/workbench';
 import { useJobProgress } from '../../jobs/progress';
 import { useJob } from '../../jobs/useJob';
 import { MetalsTable, OneSizeTable, SizedDesigns } from './SizedAnswers';
+import { SizedPieces } from './SizedPieces';
 
 /** Families of bars on the yard's list that a search may choose from. */
 const FAMILIES = [...new Set(SECTION_ROWS.map(({ group }) => group))].filter((group) => /tube/i.test(group));
@@ -33,7 +34,8 @@ const METAL_FAMILIES = {
 type Asked =
   | { readonly kind: 'metals'; readonly steel: SizingRequest; readonly aluminum: SizingRequest }
   | { readonly kind: 'sized'; readonly family: string; readonly request: SizingRequest }
-  | { readonly kind: 'steps'; readonly trailer: Trailer };
+  | { readonly kind: 'steps'; readonly trailer: Trailer }
+  | { readonly kind: 'pieces'; readonly trailer: Trailer };
 
 /** How far the jobs are together, each counting alike. */
 const SizingProgress = ({
@@ -41,8 +43,13 @@ const SizingProgress = ({
 }: {
   readonly jobs: readonly { readonly progressKey: string; readonly current: boolean }[];
 }) => {
-  const [first, second, around] = jobs.map(({ progressKey }) => progressKey);
-  const told = [useJobProgress(first ?? ''), useJobProgress(second ?? ''), useJobProgress(around ?? '')];
+  const [first, second, around, ofPieces] = jobs.map(({ progressKey }) => progressKey);
+  const told = [
+    useJobProgress(first ?? ''),
+    useJobProgress(second ?? ''),
+    useJobProgress(around ?? ''),
+    useJobProgress(ofPieces ?? ''),
+  ];
   const asked = jobs.flatMap(({ progressKey, current }, i) => {
     const now = told[i];
     return progressKey === '' ? [] : [current ? 1 : now ? now.done / now.of : 0];
@@ -74,9 +81,13 @@ const useSearches = (asked: Asked | undefined) => {
     dependsOn: [asked?.kind === 'steps' ? asked.trailer : undefined],
     keepsOld: false,
   });
-  const jobs = [first, second, around];
+  const pieces = useJob('sizePieces', asked?.kind === 'pieces' ? asked : undefined, {
+    dependsOn: [asked?.kind === 'pieces' ? asked.trailer : undefined],
+    keepsOld: false,
+  });
+  const jobs = [first, second, around, pieces];
   const working = jobs.some((job) => job.working);
-  return { first, second, around, jobs, working };
+  return { first, second, around, pieces, jobs, working };
 };
 
 /** What metal costs: a fact of the record, outside undo. */
@@ -125,7 +136,7 @@ export const Sizing = () => {
   const [badly, setBadly] = useState(false);
   const [leastWallM, setLeastWallM] = useState<number>(LEAST_WALL_M[trailer.settings.units]);
   const [asked, ask] = useState<Asked | undefined>(undefined);
-  const { first, second, around, jobs, working } = useSearches(asked);
+  const { first, second, around, pieces, jobs, working } = useSearches(asked);
   const prices = trailer.pricesPerKg;
   const name = (id: string): string => findSection(trailer, id)?.designation ?? id;
   const money = (price: number | undefined): string =>
@@ -190,6 +201,16 @@ export const Sizing = () => {
       <button type="button" className="button col-span-2" disabled={readOnly || working} onClick={metals}>
         Steel against aluminum
       </button>
+      {trailer.frame.pieces.length > 0 && (
+        <button
+          type="button"
+          className="button col-span-2"
+          disabled={readOnly || working}
+          onClick={() => ask({ kind: 'pieces', trailer })}
+        >
+          Body and add-ons
+        </button>
+      )}
       {working && (
         <div className="col-span-2 flex items-center gap-3" role="status">
           <SizingProgress jobs={jobs} />
@@ -205,6 +226,7 @@ export const Sizing = () => {
       {asked?.kind === 'metals' && first.result && second.result && (
         <MetalsTable steel={first.result} aluminum={second.result} words={words} take={take} />
       )}
+      {asked?.kind === 'pieces' && pieces.result && <SizedPieces sized={pieces.result} words={words} />}
       {asked?.kind === 'steps' && around.result && <OneSizeTable {...around.result} words={words} take={take} />}
     </FieldGroup>
   );
