@@ -1,6 +1,8 @@
 import { designShape, type Shape } from '../sections/index.js';
 import { millimetres } from '../units/index.js';
 import type { Chassis } from './buildChassis.js';
+import { hollowOn, saddleLengthM } from './hollow.js';
+import { middleLineOf } from './middleLine.js';
 import type { Member } from './member.js';
 
 /** What is cut at a bar's end besides the saw cut, so that it fits what it meets. */
@@ -21,6 +23,15 @@ export type EndWork =
       readonly memberId: string;
       readonly against: string;
       /** from the deepest of the hollow to its furthest point, along the tube */
+      readonly lengthM: number;
+      readonly angleRad: number;
+    }
+  | {
+      /** the end of a flat-sided bar hollowed to lie round a tube */
+      readonly kind: 'notch';
+      readonly memberId: string;
+      readonly against: string;
+      /** from the deepest of the hollow to its furthest point, along the bar */
       readonly lengthM: number;
       readonly angleRad: number;
     };
@@ -54,25 +65,6 @@ export const copeInto = (
   return depthM > 0 ? { lengthM: reachM + COPE_ROOM_M, depthM } : undefined;
 };
 
-/**
- * Length of the hollow at the end of a round tube of radius r that meets a round one of radius R under the angle θ between their middle
- * lines: z(φ) = √(R² − r²·sin²φ) ÷ sin θ + r·cos φ ÷ tan θ, its greatest less its least over φ. Source: intersection of two cylinders.
- * A tube wider than what it meets has none.
- */
-export const saddleLengthM = (radiusM: number, ontoM: number, angleRad: number): number | undefined => {
-  if (radiusM > ontoM) return undefined;
-  let [least, most] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
-  for (let i = 0; i <= 720; i += 1) {
-    const phi = (Math.PI * i) / 720;
-    const z =
-      Math.sqrt(Math.max(0, ontoM ** 2 - (radiusM * Math.sin(phi)) ** 2)) / Math.sin(angleRad) +
-      (radiusM * Math.cos(phi)) / Math.tan(angleRad);
-    least = Math.min(least, z);
-    most = Math.max(most, z);
-  }
-  return most - least;
-};
-
 const copes = (bars: readonly Member[], onto: Member): EndWork[] => {
   const shape = designShape(onto.section);
   if (!isChannel(shape)) return [];
@@ -90,7 +82,27 @@ export const endWorkOf = (chassis: Chassis): readonly EndWork[] => {
   const { members } = chassis;
   const rail = members.find(({ id }) => id === 'rail.left');
   const between = members.filter(({ group }) => group === 'header' || group === 'cross');
-  return [...(rail ? copes(between, rail) : []), ...tongueEndWork(chassis)];
+  return [...(rail ? copes(between, rail) : []), ...tongueEndWork(chassis), ...ownEndWork(chassis)];
+};
+
+/** Ends of bars of one's own, and of pieces, that stand on round tubes: hollowed to lie on them. */
+const ownEndWork = ({ members, ownBars }: Chassis): readonly EndWork[] => {
+  const byId = new Map(members.map((member) => [member.id, member]));
+  return ownBars.flatMap(({ id, from, to }): EndWork[] => {
+    const member = byId.get(id);
+    const line = member && middleLineOf(member);
+    if (!member || !line) return [];
+    const round = member.section.shape.kind === 'round-tube';
+    return [from, to].flatMap((end): EndWork[] => {
+      const host = end.kind === 'on' ? byId.get(end.barId) : undefined;
+      const hostLine = host && middleLineOf(host);
+      const hollow = host && hostLine && hollowOn(member, line, host, hostLine);
+      if (!host || !hollow) return [];
+      const { nearM, farM, angleRad } = hollow;
+      const own = { memberId: id, against: host.id, lengthM: farM - nearM, angleRad };
+      return [{ kind: round ? 'saddle' : 'notch', ...own }];
+    });
+  });
 };
 
 const tongueEndWork = ({ members, tongue }: Chassis): readonly EndWork[] => {

@@ -26,7 +26,8 @@ export { deckLay, type SheetJoint, sheetJoints, type SheetLay, sheetLay, wholeSh
 export { webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
 export type { Cutout, OwnSheet, Panel } from './panel.js';
-export { copeInto, type EndWork, saddleLengthM, endWorkOf } from './endWork.js';
+export { copeInto, type EndWork, endWorkOf } from './endWork.js';
+export { saddleLengthM } from './hollow.js';
 export type { Plate } from './plates.js';
 export { type Crossing, tongueMiddle, withRearHeld } from './tongue/crossings.js';
 export type { TongueGeometry } from './tongue/buildTongue.js';

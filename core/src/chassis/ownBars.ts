@@ -10,6 +10,7 @@ import {
   type MiddleLine,
   type PlanPoint,
 } from './member.js';
+import { hollowOn } from './hollow.js';
 import { directionOf, lineBetween, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
 
 /** A bar to be placed: one of one's own, or one of a ready-made piece, which may hang loose on others. */
@@ -69,15 +70,20 @@ const cutAgainst = (line: MiddleLine, outward: Vector3, face: Vector3 | undefine
   return { cut: { kind: 'mitre', offSquareRad, ...(bevelRad < SQUARE_RAD ? {} : slanted) }, past };
 };
 
-const memberOf = (
-  id: string,
+/** How an end is cut: hollowed round a tube, so that it reaches on about it and is sawn square before; else flat on the face that it meets. */
+const endAgainst = (
   stock: BarStock,
   line: MiddleLine,
-  faces: readonly [Vector3 | undefined, Vector3 | undefined],
-): Member => {
-  const along = directionOf(line);
-  const from = cutAgainst(line, scale(along, -1), faces[0], stock);
-  const to = cutAgainst(line, along, faces[1], stock);
+  host: Host | undefined,
+  outward: Vector3,
+  met: { readonly outM: number; readonly face: Vector3 } | undefined,
+): CutEnd => {
+  const hollow = host && hollowOn(stock, line, host.member, host.line);
+  if (!met || !hollow) return cutAgainst(line, outward, met?.face, stock);
+  return { cut: { kind: 'square' }, past: CORNERS.map(() => met.outM - hollow.nearM) };
+};
+
+const memberOf = (id: string, stock: BarStock, line: MiddleLine, [from, to]: readonly [CutEnd, CutEnd]): Member => {
   const middleM = lineLengthM(line);
   const edges = CORNERS.map((_, i) => middleM + (from.past[i] as number) + (to.past[i] as number));
   const corners = boxCorners(line, stock);
@@ -154,7 +160,10 @@ const placed = (own: BarDraft, stock: BarStock, from: Ended, to: Ended): Member 
     add(to.at, scale(along, -lastM)),
     (own.turnDeg * Math.PI) / 180,
   );
-  const member = memberOf(own.id, stock, line, [first?.face, last?.face]);
+  const member = memberOf(own.id, stock, line, [
+    endAgainst(stock, line, from.host, scale(along, -1), first),
+    endAgainst(stock, line, to.host, along, last),
+  ]);
   return own.hungOn ? { ...member, hungOn: own.hungOn } : member;
 };
 

@@ -146,6 +146,11 @@ export const RULES = rulesOf({
     ),
     holds: 'for study: never a verdict on an axle that nobody has rated',
   },
+  'stub-cross': {
+    formula: 'a bar from rail to rail within 4 in of the spindle; it holds wheel load × lever from the rail’s middle',
+    source: commonPractice('stub axles stand at a cross-member, or the rail twists'),
+    holds: 'spindles that are welded or bolted to the rails; the frame analysis has the rest',
+  },
   'axle-camber': {
     formula: 'camber as built − F × a × (l + a) ÷ (2 × E × I), within 1°',
     source: publishedVerify('slope of a beam with overhangs (AISC Manual, beam formulas); 1° is common practice'),

@@ -1,8 +1,8 @@
 import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../test/projects.js';
-import { tieDownPlaces } from '../chassis/index.js';
+import { buildChassis, tieDownPlaces } from '../chassis/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { Trailer } from '../project/index.js';
+import { addCrossMember, type Trailer } from '../project/index.js';
 import { analyseStrength } from '../strength/index.js';
 import { beamPivotXM, wheelRateNPerM } from '../suspension/index.js';
 
@@ -63,6 +63,35 @@ describe('shocks and walking beams', () => {
     const wheels = standing?.reactions.filter(({ place }) => place.includes('hub.left')).map(({ forceN }) => forceN[2]);
     expect(wheels).toHaveLength(2);
     expect(own?.standing?.axles[0]?.leftN).toBeCloseTo(wheels?.[0] ?? Number.NaN, 0);
+  });
+});
+
+describe('stub axles', () => {
+  const stubs = (positionM: number): Trailer => {
+    const gear = base.runningGear;
+    return { ...base, runningGear: { ...gear, positionM, suspension: { ...gear.suspension, kind: 'stub' } } };
+  };
+  const [first, second] = buildChassis(base).crossPlaced;
+  if (!first || !second) throw new Error('no cross-members');
+  test('between two cross-members they turn the rails: told with the moment, by hand; one put there ends it', () => {
+    const between = stubs((first.xM + second.xM) / 2);
+    const [found] = find(between, 'stub-cross');
+    if (found?.code !== 'stub-cross') throw new Error('not told');
+    expect(found.verdict).toBe('tight');
+    const { cases, chassis } = evaluate(between);
+    const wheelN = Math.max(
+      ...cases
+        .filter(({ loadCase }) => loadCase.mode === 'towed')
+        .flatMap(({ standing }) => (standing?.axles ?? []).flatMap(({ leftN, rightN }) => [leftN, rightN])),
+    );
+    const leverM = (base.runningGear.suspension.trackM - base.frame.bed.widthM + chassis.railWidthM) / 2;
+    expect(found.data.momentNm).toBeCloseTo(wheelN * leverM, 6);
+    const held = addCrossMember(between, 'extra.a', found.data.xM);
+    expect(find(held, 'stub-cross')[0]?.verdict).toBe('ok');
+  });
+  test('at a cross-member they are held; springs are asked nothing of the kind', () => {
+    expect(find(stubs(first.xM), 'stub-cross')[0]?.verdict).toBe('ok');
+    expect(find(base, 'stub-cross')).toEqual([]);
   });
 });
 

@@ -50,6 +50,13 @@ export interface FitFindingData {
     readonly bumpPa: number;
     readonly yieldPa: number;
   };
+  /** a spindle on each rail: how far the nearest bar across is, and the moment that it should hold */
+  'stub-cross': {
+    readonly axleId: string;
+    readonly xM: number;
+    readonly offM: number;
+    readonly momentNm: number;
+  };
   /** + leans out at the top */
   'axle-camber': { readonly loadedRad: number; readonly builtRad: number; readonly slopeRad: number };
   'departure-angle': { readonly rad: number; readonly approachRad: number; readonly clearM: number };

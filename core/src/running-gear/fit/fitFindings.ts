@@ -8,6 +8,7 @@ import type { RideHeights } from '../heights.js';
 import { type FitFinding, plain } from './data.js';
 import { clearanceFinding, heightFindings } from './heights.js';
 import { meetingFindings } from './meeting.js';
+import { stubFindings } from './stubs.js';
 import { homeBuiltFindings } from './homeBuiltAxle.js';
 import { fitFaults } from './parts.js';
 import { ratingFindings } from './ratings.js';
@@ -58,6 +59,11 @@ export const fitFindings = (
     ...bounceFindings(trailer, loaded, lightest(rides, cases)),
     ...shackleFindings(trailer, driven),
     ...fitFaults(trailer, chassis),
+    ...stubFindings(
+      trailer,
+      chassis,
+      cases.filter(({ loadCase }) => loadCase.mode === 'towed'),
+    ),
     ...homeBuiltFindings(
       trailer,
       chassis,

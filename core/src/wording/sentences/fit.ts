@@ -117,6 +117,10 @@ export const fitSentences: SentencesOf<FitFindingData> = {
     `The wheels’ middles stand ${say.length(data.overhangM)} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.`,
   'home-built-axle': ({ data }, say) =>
     `A home-built axle: in a bump its tube feels ${say.stress(data.bumpPa)} on a lever of ${say.length(data.leverM)}, and bends for good at ${say.stress(data.yieldPa)}. Spindles, their welds and the hubs are not checked: buy them rated, weld where their maker says, never on the tube’s middle or on spring steel.`,
+  'stub-cross': ({ data, verdict }, say) =>
+    verdict === 'ok'
+      ? `A bar across beside the spindles holds the ${say.torque(data.momentNm)} by which each wheel turns its rail.`
+      : `Each spindle turns its rail by ${say.torque(data.momentNm)}, and the nearest bar across is ${say.length(data.offM)} off: put one beside them.`,
   'axle-camber': ({ data, verdict }) => {
     const leans = Math.abs(data.loadedRad);
     const way = data.loadedRad < 0 ? 'in' : 'out';

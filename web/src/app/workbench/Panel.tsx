@@ -1,17 +1,19 @@
 import { type AnyFinding, fatigueShare, STEP_NAMES, isOfAxle } from '@kereta/core';
 import type { ReactNode } from 'react';
 import { STEP_VIEWS, stepOfPart } from '../../steps/steps';
+import { StubCrossOffer } from '../../steps/axle/StubCrossOffer';
 import { PackerOffer } from '../../steps/tongue/PackerOffer';
 import { WayOutOffer } from '../../steps/strength/WayOutOffer';
 import { FindingList } from '../../fields/FindingCard';
 import { useIsBehind, useWorkbench } from '../../bench/workbench';
 
-/** A bar past its allowance comes with a section that mends it, a tongue that hangs loose with a packer. */
+/** A bar past its allowance comes with a section that mends it, a tongue that hangs loose with a packer, stub axles with a bar between them. */
 const actionOf = (finding: AnyFinding): ReactNode => {
   if (finding.code === 'frame-member' && finding.verdict === 'over')
     return <WayOutOffer memberId={finding.data.memberId} share={finding.utilisation ?? 1} />;
   if (finding.code === 'fatigue-life' && finding.verdict === 'over')
     return <WayOutOffer memberId={finding.data.memberId} share={fatigueShare(finding.data.km)} />;
+  if (finding.code === 'stub-cross' && finding.verdict !== 'ok') return <StubCrossOffer xM={finding.data.xM} />;
   const [crossId] = finding.code === 'tongue-gap' && finding.data.loose ? finding.data.crossIds : [];
   return crossId === undefined ? undefined : <PackerOffer crossId={crossId} />;
 };

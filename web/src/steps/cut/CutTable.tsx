@@ -2,6 +2,7 @@ import {
   type CutRow,
   cutoutsText,
   cutText,
+  type EndWork,
   endWorkOf,
   type Evaluation,
   type Speaker,
@@ -30,6 +31,18 @@ const EndFigure = ({ shape }: { readonly shape: CutRow['shape'] }) => (
   </svg>
 );
 
+/** What is cut at a piece's ends besides the saw cut. */
+const endWorkText = (work: readonly EndWork[], say: Speaker): string =>
+  [
+    ...new Set(
+      work.map((own) =>
+        own.kind === 'cope'
+          ? '; coped'
+          : `; hollowed ${say.length(own.lengthM)} deep to lie on ${say.partName(own.against).toLowerCase()}`,
+      ),
+    ),
+  ].join('');
+
 interface CutTableProps {
   readonly evaluation: Evaluation;
   readonly say: Speaker;
@@ -39,9 +52,7 @@ interface CutTableProps {
 
 /** Every piece: its mark, how many, how long, how the ends are sawn. */
 export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
-  const coped = new Set(
-    endWorkOf(evaluation.chassis).flatMap(({ kind, memberId }) => (kind === 'cope' ? [memberId] : [])),
-  );
+  const work = endWorkOf(evaluation.chassis);
   return (
     <table className="narrow w-full text-[14px]" aria-label="Cut list">
       <thead>
@@ -91,7 +102,10 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
                 {first === second ? `both ${first}` : `${first}; ${second}`}
                 {END_SHAPES[row.shape]}
                 {row.handed && '; left and right are mirror images: cut them as a pair'}
-                {coped.has(row.memberIds[0] ?? '') && '; coped'}
+                {endWorkText(
+                  work.filter(({ memberId }) => memberId === row.memberIds[0]),
+                  say,
+                )}
               </td>
               <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
             </tr>

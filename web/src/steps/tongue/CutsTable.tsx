@@ -6,7 +6,7 @@ import { useWorkbench } from '../../bench/workbench';
 const workText = (work: EndWork, say: Speaker): string =>
   work.kind === 'cope'
     ? `Cope its rear end to reach into the ${say.partName(work.against).toLowerCase()}: ${say.length(work.depthM)} off top and bottom, ${say.length(work.lengthM)} back from the end.`
-    : `Hollow its front end to lie on the ${say.partName(work.against).toLowerCase()}: a saddle ${say.length(work.lengthM)} deep along the tube.`;
+    : `Hollow its ${work.kind === 'saddle' ? 'front ' : ''}end to lie on the ${say.partName(work.against).toLowerCase()}: ${say.length(work.lengthM)} deep along the bar.`;
 
 /** How each bar of the tongue is cut, each end in both readings of a saw. */
 export const CutsTable = () => {

@@ -1,0 +1,72 @@
+import { cross, dot, length, scale } from '../frame-analysis/index.js';
+import type { Member, MiddleLine } from './member.js';
+import { directionOf } from './middleLine.js';
+
+/** How the end of a bar that lies on a round tube ends, measured along the bar from where both middle lines cross, m. */
+export interface Hollow {
+  /** where the bar reaches furthest about the tube, and where it is hollowed deepest */
+  readonly nearM: number;
+  readonly farM: number;
+  /** between the two middle lines */
+  readonly angleRad: number;
+}
+
+/** Places on a section's outline: so far across the plane of both middle lines, and so far in it, m. */
+type Outline = readonly (readonly [acrossM: number, inPlaneM: number])[];
+
+const STEPS = 720;
+const roundOutline = (radiusM: number): Outline =>
+  Array.from({ length: STEPS + 1 }, (_, i) => {
+    const phi = (Math.PI * i) / STEPS;
+    return [radiusM * Math.sin(phi), radiusM * Math.cos(phi)];
+  });
+const flatOutline = (acrossM: number, inPlaneM: number): Outline =>
+  [0, acrossM / 2].flatMap(
+    (u): Outline => [
+      [u, inPlaneM / 2],
+      [u, -inPlaneM / 2],
+    ],
+  );
+
+/**
+ * z(u, v) = √(R² − u²) ÷ sin θ + v ÷ tan θ over an outline, its least and its greatest. Source: a line parallel to the bar's middle meets the
+ * cylinder of radius R. Undefined for what is wider than the tube.
+ */
+const endOn = (outline: Outline, ontoM: number, angleRad: number): Hollow | undefined => {
+  if (outline.some(([u]) => u > ontoM * (1 + 1e-9))) return undefined;
+  const zs = outline.map(
+    ([u, v]) => Math.sqrt(Math.max(0, ontoM ** 2 - u ** 2)) / Math.sin(angleRad) + v / Math.tan(angleRad),
+  );
+  return { nearM: Math.min(...zs), farM: Math.max(...zs), angleRad };
+};
+
+/**
+ * Length of the hollow at the end of a round tube of radius r that meets a round one of radius R under an angle between their middle lines, m.
+ * A tube wider than what it meets has none.
+ */
+export const saddleLengthM = (radiusM: number, ontoM: number, angleRad: number): number | undefined => {
+  const found = endOn(roundOutline(radiusM), ontoM, angleRad);
+  return found && found.farM - found.nearM;
+};
+
+type Bar = Pick<Member, 'section' | 'bar'>;
+
+/** How a bar's end lies on another bar; undefined where that one is not round, or narrower. */
+export const hollowOn = (
+  { section, bar }: Bar,
+  line: MiddleLine,
+  host: Bar,
+  hostLine: MiddleLine,
+): Hollow | undefined => {
+  const { shape: onto } = host.section;
+  if (onto.kind !== 'round-tube') return undefined;
+  const normal = cross(directionOf(line), directionOf(hostLine));
+  const sine = length(normal);
+  if (sine < 1e-6) return undefined;
+  const angleRad = Math.asin(Math.min(1, sine));
+  const ontoM = onto.diameterM / 2;
+  if (section.shape.kind === 'round-tube') return endOn(roundOutline(section.shape.diameterM / 2), ontoM, angleRad);
+  const acrossIsWidth = Math.abs(dot(line.across, scale(normal, 1 / sine))) > Math.SQRT1_2;
+  const [u, v] = acrossIsWidth ? [bar.widthM, bar.heightM] : [bar.heightM, bar.widthM];
+  return endOn(flatOutline(u, v), ontoM, angleRad);
+};
