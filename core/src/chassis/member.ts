@@ -143,6 +143,7 @@ export type ChassisProblem =
   | { readonly code: 'own-panel-on-nothing'; readonly panelId: string; readonly onId: string }
   | { readonly code: 'own-panel-not-flat'; readonly panelId: string; readonly barIds: readonly [string, string] }
   | { readonly code: 'own-panel-no-size'; readonly panelId: string }
+  | { readonly code: 'own-panel-leans-open'; readonly panelId: string }
   | { readonly code: 'gate-wider-than-bed'; readonly pieceId: string; readonly widthM: number; readonly bedM: number }
   | { readonly code: 'piece-off-bed'; readonly pieceId: string }
   | { readonly code: 'piece-too-low'; readonly pieceId: string; readonly leastM: number };

@@ -5,7 +5,7 @@ import { evaluate } from '../evaluation/index.js';
 import type { OwnBar, OwnPanel, Trailer } from '../project/index.js';
 import { analyseStrength } from '../strength/index.js';
 import { inches } from '../units/index.js';
-import { buildChassis } from './index.js';
+import { buildChassis, panelBoxes, panelSizes } from './index.js';
 
 const sample = sampleTrailer();
 const post = (id: string, barId: string, atIn: number): OwnBar => ({
@@ -29,6 +29,14 @@ const panel = (place: OwnPanel['place'], more: Partial<OwnPanel> = {}): OwnPanel
   existing: false,
   carries: false,
   ...more,
+});
+const bar = (id: string, from: OwnBar['from'], to: OwnBar['to']): OwnBar => ({
+  id: `bar.${id}`,
+  sectionId: 'hss-1x1x1_8',
+  materialId: 'a500b',
+  turnDeg: 0,
+  from,
+  to,
 });
 const POSTS = [post('front', 'rail.right', 20), post('rear', 'rail.right', 60)];
 const withPanel = (own: OwnPanel): Trailer => ({
@@ -179,5 +187,53 @@ describe('what cannot be is said', () => {
   ])('%s', (_what, own, code) => {
     expect(problemOf(own)).toEqual([expect.objectContaining({ code, panelId: 'panel.a' })]);
     expect(evaluate(withPanel(own)).findings.some((finding) => finding.subject === 'panel.a')).toBe(true);
+  });
+});
+
+describe('a panel that leans', () => {
+  const lean = (face: 'outer' | 'inner' | 'middle', more: Partial<OwnPanel> = {}): Trailer => ({
+    ...sample,
+    frame: {
+      ...sample.frame,
+      ownBars: [
+        bar('low', { kind: 'at', xM: 0, yM: -0.5, zM: 0.3 }, { kind: 'at', xM: 0, yM: 0.5, zM: 0.3 }),
+        bar('high', { kind: 'at', xM: 0.4, yM: -0.5, zM: 0.6 }, { kind: 'at', xM: 0.4, yM: 0.5, zM: 0.6 }),
+        bar('post.1', { kind: 'on', barId: 'header.front', atM: 0.5 }, { kind: 'on', barId: 'bar.low', atM: 0.5 }),
+        bar('post.2', { kind: 'on', barId: 'bar.low', atM: 0.2 }, { kind: 'on', barId: 'bar.high', atM: 0.2 }),
+      ],
+      ownPanels: [panel(between(face, 'bar.low', 'bar.high'), more)],
+    },
+  });
+  const panelOfTrailer = (trailer: Trailer) => {
+    const chassis = buildChassis(trailer);
+    const found = chassis.panels.find(({ id }) => id === 'panel.a');
+    if (!found?.own?.slant) throw new Error(JSON.stringify(chassis.problems));
+    return { found, own: found.own, slant: found.own.slant };
+  };
+  test('0.4 m on and 0.3 m up it is 0.5 m wide, weighs by that, and balances between its bars', () => {
+    const { found, own } = panelOfTrailer(lean('middle'));
+    const size = inches(1);
+    // Between the bars it ends at them: half a bar less at each edge.
+    expect(panelSizes(found, own).widthM).toBeCloseTo(0.5 - size, 9);
+    expect(own.areaM2).toBeCloseTo(1 * (0.5 - size), 6);
+    expect(found.massKg / (own.areaM2 * 0.012)).toBeCloseTo(600, -2);
+    expect(found.centre.xM).toBeCloseTo(0.2, 9);
+    expect(found.centre.zM).toBeCloseTo(0.45, 9);
+  });
+  test('outside it lies over both bars, inside under them, as far off as bar and sheet are thick', () => {
+    const [outer, inner] = (['outer', 'inner'] as const).map((face) => panelOfTrailer(lean(face)).found.centre);
+    const apart = Math.hypot((outer?.xM ?? 0) - (inner?.xM ?? 0), (outer?.zM ?? 0) - (inner?.zM ?? 0));
+    expect(apart).toBeCloseTo(inches(1) + 0.012, 9);
+    expect(outer?.zM).toBeGreaterThan(inner?.zM ?? 0);
+  });
+  test('its boxes lie in the box about it and fill its height; openings in it are refused in words', () => {
+    const { found, own } = panelOfTrailer(lean('outer'));
+    const boxes = panelBoxes(found, own);
+    expect(boxes.length).toBeGreaterThan(5);
+    expect(Math.min(...boxes.map(({ z0M }) => z0M))).toBeCloseTo(found.extent.z0M, 9);
+    expect(Math.max(...boxes.map(({ z1M }) => z1M))).toBeCloseTo(found.extent.z1M, 9);
+    for (const one of boxes) expect(one.x0M).toBeGreaterThanOrEqual(found.extent.x0M - 1e-9);
+    const cutouts = [{ id: 'o', alongM: 0.1, upM: 0.1, lengthM: 0.1, heightM: 0.1 }];
+    expect(buildChassis(lean('outer', { cutouts })).problems.map(({ code }) => code)).toContain('own-panel-leans-open');
   });
 });

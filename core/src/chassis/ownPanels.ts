@@ -3,6 +3,7 @@ import type { OwnPanel, SheetFill } from '../project/index.js';
 import { type BarBox, boxesAlong } from './barBoxes.js';
 import type { ChassisProblem, Member, MiddleLine } from './member.js';
 import { middleLineOf } from './middleLine.js';
+import { type Axis, type Slant, slantBetween, slantBox, slantBoxes, slantWidthM } from './slantedPanel.js';
 import type { Cutout, OwnSheet, Panel } from './panel.js';
 
 /** Lies flat, stands along the trailer, or stands across it. */
@@ -18,12 +19,13 @@ export interface PanelDraft {
   readonly cutouts: readonly Omit<Cutout, 'box'>[];
   readonly existing: boolean;
   readonly carries: boolean;
+  /** it leans: `box` is then the one about it */
+  readonly slant?: Slant;
   readonly heldBy: readonly string[];
 }
 
 /** Along which axis a panel is thin, then its two axes: along, and up (of one that lies flat: across). */
 export const PLANE_AXES = { flat: [2, 0, 1], along: [1, 0, 2], across: [0, 1, 2] } as const;
-type Axis = 0 | 1 | 2;
 
 const low = (box: BarBox, axis: Axis): number => [box.x0M, box.y0M, box.z0M][axis] as number;
 const high = (box: BarBox, axis: Axis): number => [box.x1M, box.y1M, box.z1M][axis] as number;
@@ -42,16 +44,8 @@ const boxBy = (stretch: (axis: Axis) => readonly [number, number]): BarBox => {
 };
 
 /** Weighs a flat part, its cut-outs taken out; undefined where nothing is left of it. */
-export const panelOf = ({
-  id,
-  sheet,
-  plane,
-  box,
-  cutouts,
-  existing,
-  carries,
-  heldBy,
-}: PanelDraft): Panel | undefined => {
+export const panelOf = (draft: PanelDraft): Panel | undefined => {
+  const { id, sheet, plane, box, cutouts, existing, carries, heldBy, slant } = draft;
   const [thin, along, up] = PLANE_AXES[plane];
   const density = SHEET_ROWS.find((row) => row.id === sheet.kind)?.densityKgM3 ?? 0;
   const clipped = cutouts.flatMap((cutout): Cutout[] => {
@@ -68,12 +62,16 @@ export const panelOf = ({
   });
   const areaOf = (one: BarBox): number => (high(one, along) - low(one, along)) * (high(one, up) - low(one, up));
   const middle = (one: BarBox, axis: Axis): number => (low(one, axis) + high(one, axis)) / 2;
-  const areaM2 = areaOf(box) - clipped.reduce((sum, cutout) => sum + areaOf(cutout.box), 0);
+  const areaM2 = slant
+    ? slantWidthM(slant) * (high(box, slant.axis) - low(box, slant.axis))
+    : areaOf(box) - clipped.reduce((sum, cutout) => sum + areaOf(cutout.box), 0);
   if (!(areaM2 > 0)) return undefined;
   const centreAt = (axis: Axis): number =>
-    (areaOf(box) * middle(box, axis) -
-      clipped.reduce((sum, cutout) => sum + areaOf(cutout.box) * middle(cutout.box, axis), 0)) /
-    areaM2;
+    slant
+      ? middle(box, axis)
+      : (areaOf(box) * middle(box, axis) -
+          clipped.reduce((sum, cutout) => sum + areaOf(cutout.box) * middle(cutout.box, axis), 0)) /
+        areaM2;
   return {
     id,
     kind: 'own',
@@ -82,7 +80,7 @@ export const panelOf = ({
     y1M: box.y1M,
     massKg: density * sheet.thicknessM * areaM2,
     centre: { xM: centreAt(0), yM: centreAt(1), zM: centreAt(2) },
-    own: { sheet, plane, cutouts: clipped, areaM2, existing, carries, heldBy },
+    own: { sheet, plane, cutouts: clipped, areaM2, existing, carries, heldBy, ...(slant ? { slant } : {}) },
   };
 };
 
@@ -92,6 +90,8 @@ const axisOf = ({ start, end }: MiddleLine): Axis | undefined => {
   return spans.every((span, axis) => axis === longest || span < 1e-3) ? longest : undefined;
 };
 
+/** Bars further than this out of one plane make a panel lean, m. */
+const LEANS_M = 0.02;
 const THIN_TO_PLANE = ['across', 'along', 'flat'] as const;
 
 /** A panel from one bar to the other: both run alike, along one of the trailer's axes, and lie in one plane with two of them. */
@@ -112,8 +112,16 @@ const between = (
   const [first, second] = others as [Axis, Axis];
   const [thin, across] = apart(first) < apart(second) ? [first, second] : [second, first];
   const [boxA, boxB] = [a, b].map((member) => wholeBox(member));
-  if (!boxA || !boxB || apart(thin) > 0.02 || apart(across) < 0.01)
-    return { code: 'own-panel-not-flat', panelId: own.id, barIds };
+  if (!boxA || !boxB || apart(across) < 0.01) return { code: 'own-panel-not-flat', panelId: own.id, barIds };
+  if (apart(thin) > LEANS_M) {
+    if (own.cutouts.length > 0) return { code: 'own-panel-leans-open', panelId: own.id };
+    const slant = slantBetween({ ...own, place: { kind: 'between', barIds, face } }, axis, [a, b], [lineA, lineB]);
+    const from = Math.max(low(boxA, axis), low(boxB, axis));
+    const to = Math.min(high(boxA, axis), high(boxB, axis));
+    if (!(to > from)) return { code: 'own-panel-not-flat', panelId: own.id, barIds };
+    const about = slantBox(slant, own.sheet.thicknessM, [from, to]);
+    return { ...own, plane: THIN_TO_PLANE[thin], box: about, slant, heldBy: barIds };
+  }
   const plane = THIN_TO_PLANE[thin];
   const t = own.sheet.thicknessM;
   const [inner, outer] = [
@@ -199,9 +207,15 @@ export const buildOwnPanels = (
 /** Boxes of what is left of a panel between its cut-outs: strips across it, by the cut-outs' edges. */
 export const panelBoxes = (
   { extent, y0M, y1M }: Panel,
-  { plane, cutouts }: Pick<OwnSheet, 'plane' | 'cutouts'>,
+  {
+    plane,
+    cutouts,
+    slant,
+    sheet,
+  }: Pick<OwnSheet, 'plane' | 'cutouts' | 'slant'> & { readonly sheet: { readonly thicknessM: number } },
 ): readonly BarBox[] => {
   const whole: BarBox = { ...extent, y0M, y1M };
+  if (slant) return slantBoxes(slant, sheet.thicknessM, [low(whole, slant.axis), high(whole, slant.axis)]);
   const [, along, up] = PLANE_AXES[plane];
   const edges = [
     low(whole, along),
@@ -233,9 +247,10 @@ export const panelBoxes = (
 /** How long and how wide (of one that stands: high) a panel is, m. */
 export const panelSizes = (
   { extent, y0M, y1M }: Panel,
-  { plane }: Pick<OwnSheet, 'plane'>,
+  { plane, slant }: Pick<OwnSheet, 'plane' | 'slant'>,
 ): { readonly lengthM: number; readonly widthM: number } => {
   const whole: BarBox = { ...extent, y0M, y1M };
+  if (slant) return { lengthM: high(whole, slant.axis) - low(whole, slant.axis), widthM: slantWidthM(slant) };
   const [, along, up] = PLANE_AXES[plane];
   return { lengthM: high(whole, along) - low(whole, along), widthM: high(whole, up) - low(whole, up) };
 };

@@ -1,6 +1,7 @@
 import type { SheetFill } from '../project/index.js';
 import type { BarBox } from './barBoxes.js';
 import type { Extent, Point3 } from './member.js';
+import type { Slant } from './slantedPanel.js';
 
 /** A window, a door, a wheel well in a panel of one's own: from its front or left edge and from its lower edge, m. */
 export interface Cutout {
@@ -21,6 +22,8 @@ export interface OwnSheet {
   /** of what is left between the cut-outs */
   readonly areaM2: number;
   readonly existing: boolean;
+  /** it leans between the two bars that it lies on; its extent is then the box about it */
+  readonly slant?: Slant;
   /** fastened all round, so that it holds its bars square by its shear */
   readonly carries: boolean;
   /** bars that carry it, alike by their lengths; none where it is held by nothing */

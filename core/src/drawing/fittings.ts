@@ -11,7 +11,7 @@ import {
 import { axlePlaces, spareWheels } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import type { Stance } from './gear.js';
-import { box, type Point, type DrawnShape } from './shapes.js';
+import { box, type Point, type DrawnShape, strip } from './shapes.js';
 
 /** Fenders are as long as the tires under them and so much more at each end, m; sheet is drawn so thick (common practice: 2 in, 3 mm). */
 const FENDER_PAST_M = 0.05;
@@ -156,13 +156,23 @@ const HATCH_OF = {
 const SHEET_HATCH = { ...HATCH_OF, 'welded-mesh': 'mesh', 'foam-board': undefined } as const;
 
 type View = 'side' | 'plan' | 'rear';
-/** The plane that each view looks square at. */
+/** The axis that each view looks along, and the plane that it looks square at. */
+const SEEN_ALONG = { side: 1, plan: 2, rear: 0 } as const;
 const SEEN_FLAT = { side: 'along', plan: 'flat', rear: 'across' } as const;
 
 /** A panel of one's own: with its openings where it is looked at square, else as the edge that it shows. What is open is seen through. */
 const ownPanelShape = ({ id, extent, y0M, y1M }: Panel, own: OwnSheet, view: View): DrawnShape => {
   const loopOf = ({ x0M, x1M, y0M: a, y1M: b, z0M, z1M }: BarBox): readonly Point[] =>
     view === 'side' ? box(x0M, x1M, z0M, z1M) : view === 'plan' ? box(x0M, x1M, a, b) : box(a, b, z0M, z1M);
+  if (own.slant && own.slant.axis === SEEN_ALONG[view])
+    return {
+      part: id,
+      layer: 'sides',
+      line: 'detail',
+      kind: 'polygon',
+      points: strip(own.slant.from, own.slant.to, own.sheet.thicknessM),
+      fill: 'wood',
+    };
   const whole = loopOf({ ...extent, y0M, y1M });
   const common = { part: id, layer: 'sides', line: 'detail' } as const;
   if (own.plane !== SEEN_FLAT[view]) return { ...common, kind: 'polygon', points: whole, fill: 'wood' };

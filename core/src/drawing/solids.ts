@@ -1,6 +1,6 @@
 import { hasAxleAcross } from '../suspension/index.js';
 import type { BalancedCase } from '../balance/index.js';
-import { type Chassis, type Member, type MiddleLine, panelBoxes, type Point3 } from '../chassis/index.js';
+import { type Chassis, type Member, type MiddleLine, type Panel, panelBoxes, type Point3 } from '../chassis/index.js';
 import { axlePlaces, spareWheels } from '../mass/index.js';
 import { parsePartId, type Trailer } from '../project/index.js';
 import { isMirrored, runsAcross } from './bars.js';
@@ -9,7 +9,7 @@ import { gearFromSide, springCentreYM, type Stance, stanceOf } from './gear.js';
 import { hitchFromSide } from './hitch.js';
 import { loadsOf } from './loads.js';
 import { profileAt } from './profile.js';
-import { box, type DrawnShape, type Fill, type Layer, type Point } from './shapes.js';
+import { box, type DrawnShape, type Fill, type Layer, type Point, strip } from './shapes.js';
 
 interface Body {
   readonly part: string | undefined;
@@ -220,6 +220,25 @@ const fenderSolids = (trailer: Trailer): readonly Solid[] => {
   });
 };
 
+/** A flat part: what its openings leave of it; leaning over bars across the trailer it is one plate, over bars along it boxes stand for it. */
+const panelSolids = (trailer: Trailer, panel: Panel): readonly Solid[] => {
+  const { id, kind, extent, y0M, y1M, own, holes } = panel;
+  const body = { part: id, layer: kind === 'deck' ? 'deck' : 'sides', fill: 'wood', kind: 'prism' } as const;
+  if (own?.slant?.axis === 1)
+    return [{ ...body, outline: strip(own.slant.from, own.slant.to, own.sheet.thicknessM), y0M, y1M }];
+  const boxes = own
+    ? panelBoxes(panel, own)
+    : holes
+      ? panelBoxes(panel, { plane: 'flat', cutouts: holes, sheet: trailer.frame.deck })
+      : [{ ...extent, y0M, y1M }];
+  return boxes.map((part) => ({
+    ...body,
+    outline: box(part.x0M, part.x1M, part.z0M, part.z1M),
+    y0M: part.y0M,
+    y1M: part.y1M,
+  }));
+};
+
 /** Everything that the trailer is made of as bodies, and what the shown load puts on it. */
 export const trailerSolids = (
   trailer: Trailer,
@@ -277,25 +296,7 @@ export const trailerSolids = (
           ]
         : [],
     ),
-    ...chassis.panels.flatMap((panel) => {
-      const { id, kind, extent, y0M, y1M, own, holes } = panel;
-      const boxes = own
-        ? panelBoxes(panel, own)
-        : holes
-          ? panelBoxes(panel, { plane: 'flat', cutouts: holes })
-          : [{ ...extent, y0M, y1M }];
-      return boxes.map(
-        (part): Solid => ({
-          part: id,
-          layer: kind === 'deck' ? 'deck' : 'sides',
-          fill: 'wood',
-          kind: 'prism',
-          outline: box(part.x0M, part.x1M, part.z0M, part.z1M),
-          y0M: part.y0M,
-          y1M: part.y1M,
-        }),
-      );
-    }),
+    ...chassis.panels.flatMap((panel) => panelSolids(trailer, panel)),
     ...loadsOf(trailer, chassis, shown?.loadCase)
       .filter(({ aboard }) => aboard)
       .map(

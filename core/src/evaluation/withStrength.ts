@@ -26,7 +26,7 @@ export const withStrength = (evaluation: Evaluation, outcome: AnalysisOutcome): 
   const memberOf = (id: string) => evaluation.chassis.members.find((member) => member.id === id);
   const own = analysisFindings(outcome, evaluation.strength, memberOf, {
     settings: evaluation.trailer.settings,
-    panelOf: (id) => evaluation.chassis.panels.find((panel) => panel.id === id),
+    panels: evaluation.chassis.panels,
     rearOn: evaluation.chassis.tongue?.rearOn,
   });
   const done = outcome.kind === 'analysed';

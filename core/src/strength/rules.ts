@@ -114,6 +114,11 @@ export const RULES = rulesOf({
     holds:
       'panels fastened along all edges and to every bar, bays without openings; how far fasteners give is assumed. Fasteners and glue are not checked',
   },
+  'panel-holds-nothing': {
+    formula: 'two bars run across the panel from edge to edge, joined to others there',
+    source: computedBy('a sheet passes shear from bar to bar'),
+    holds: 'panels that are said to hold their bars square; mesh and foam hold nothing, leaning panels are not counted',
+  },
   'stitch-gap': {
     formula: 'clear gap between stitches ≤ plate × 0.75 × √(E ÷ Fy), and ≤ 12 in',
     source: publishedSure('AISC 360-16 E6.2'),

@@ -83,6 +83,8 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
         : '',
       verdict === 'unchecked' ? 'What it bears nobody has said.' : '',
     ),
+  'panel-holds-nothing': ({ data }, say) =>
+    `${say.partName(data.panelId)} is said to hold its bars square, and counts for nothing: no two bars run across it from edge to edge with joints there, or its sheet holds nothing, or every bay has an opening.`,
   'stitch-gap': ({ data, verdict }, say) =>
     sentence(
       `${say.length(data.openM)} stay open between the stitches of the ${say.partName(data.memberId).toLowerCase()}; so far a plate that is pressed holds to ${say.length(data.mostM)}.`,

@@ -58,6 +58,8 @@ const PROBLEMS: {
     `${say.partName(p.panelId)} reaches to ${say.partName(p.onId)}, which is not there. Choose another.`,
   'own-panel-not-flat': (p, say) =>
     `${say.partName(p.panelId)}: ${say.partName(p.barIds[0])} and ${say.partName(p.barIds[1])} do not lie side by side in one plane, along, across or upright. Choose bars that do, or put it at a place.`,
+  'own-panel-leans-open': (p, say) =>
+    `${say.partName(p.panelId)} leans from one bar to the other: openings can be cut in it only where it lies flat or stands. Take them out, or set its bars in one plane.`,
   'own-panel-no-size': (p, say) => `${say.partName(p.panelId)} has no size, or its openings leave nothing of it.`,
   'gate-wider-than-bed': (p, say) =>
     `${say.partName(p.pieceId)} is ${say.length(p.widthM)} wide, the bed’s edge that it hangs on is ${say.length(p.bedM)}. Make it narrower.`,

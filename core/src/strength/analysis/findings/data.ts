@@ -41,6 +41,7 @@ export interface AnalysisFindingData {
     readonly fastenerN: number;
     readonly pitchM: number;
   };
+  'panel-holds-nothing': { readonly panelId: string };
   'stitch-gap': { readonly memberId: string; readonly openM: number; readonly mostM: number };
   'frame-welds-rest': { readonly count: number; readonly most: number };
   'weld-leg-small': { readonly memberId: string; readonly legM: number; readonly leastM: number };

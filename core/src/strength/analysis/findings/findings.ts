@@ -149,7 +149,7 @@ const coverageFindings = (analysis: StrengthAnalysis, regions: readonly Region[]
 /** What the telling depends on besides the analysis. */
 export interface Told {
   readonly settings: Settings;
-  readonly panelOf: (id: string) => Panel | undefined;
+  readonly panels: readonly Panel[];
   readonly rearOn: TongueGeometry['rearOn'] | undefined;
 }
 
@@ -158,7 +158,7 @@ export const analysisFindings = (
   outcome: AnalysisOutcome,
   hand: StrengthResult,
   memberOf: (memberId: string) => Member | undefined,
-  { settings, rearOn, panelOf }: Told,
+  { settings, rearOn, panels }: Told,
 ): AnalysisFinding[] => {
   const { regions } = settings;
   switch (outcome.kind) {
@@ -186,7 +186,7 @@ export const analysisFindings = (
         ...memberFindings(analysis.members, (id) => pieceIdOf(id) ?? memberOf(id)?.group),
         ...weldFindings(analysis, settings.units),
         ...seamFindings(analysis, memberOf),
-        ...panelFindings(analysis, panelOf),
+        ...panelFindings(analysis, panels),
         ...jointFindings(analysis),
         ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),

@@ -8,13 +8,10 @@ import { type AnalysisFinding, plain } from './data.js';
 /** Fasteners of skins are about so far apart, m: what a single one bears is told by it (common practice, 4 in). */
 const PITCH_M = 0.1016;
 
-/** Panels that hold bars square: the shear that flows in them, against what folds them. A folded skin still pulls, so that it is no fault by itself. */
-export const panelFindings = (
-  { panels }: Pick<StrengthAnalysis, 'panels'>,
-  panelOf: (id: string) => Panel | undefined,
-): AnalysisFinding[] =>
+/** The shear that flows in them, against what folds them. A folded skin still pulls, so that it is no fault by itself. */
+const shearFindings = ({ panels }: Pick<StrengthAnalysis, 'panels'>, built: readonly Panel[]): AnalysisFinding[] =>
   panels.flatMap(({ panelId, flowNM, alongM, upM, situation, variant, caseId }): AnalysisFinding[] => {
-    const sheet = panelOf(panelId)?.own?.sheet;
+    const sheet = built.find(({ id }) => id === panelId)?.own?.sheet;
     if (!sheet) return [];
     const foldsNM = sheetShearNM(sheet, alongM, upM);
     const flow = quantity(flowNM, 'force-per-length');
@@ -37,3 +34,25 @@ export const panelFindings = (
       }),
     ];
   });
+
+/** Panels that are said to hold bars square: what flows in them, or that they hold nothing. */
+export const panelFindings = (
+  analysis: Pick<StrengthAnalysis, 'panels'>,
+  built: readonly Panel[],
+): AnalysisFinding[] => {
+  const holds = new Set(analysis.panels.map(({ panelId }) => panelId));
+  const idle = built.filter(({ id, own }) => own?.carries && !holds.has(id));
+  return [
+    ...shearFindings(analysis, built),
+    ...idle.map(({ id }) =>
+      finding({
+        ...plain,
+        rule: RULES['panel-holds-nothing'],
+        data: { panelId: id },
+        subject: id,
+        verdict: 'tight',
+        working: [],
+      }),
+    ),
+  ];
+};
