@@ -193,7 +193,7 @@ export const anyProject: fc.Arbitrary<Trailer> = fc
         axle: {
           ...axleFromCatalog(AXLE_ROWS[r.axle % AXLE_ROWS.length]?.id ?? ''),
           ratingKg: r.unknown ? null : 1000,
-          homeBuilt: r.sides ? { wallM: 0.006, yieldPa: 2.5e8 } : null,
+          homeBuilt: r.sides ? { wallM: 0.006, yieldPa: 2.5e8, spindleKg: r.unknown ? null : 600, hubKg: 700 } : null,
         },
         tire: tireFromCatalog(TIRE_ROWS[r.tire % TIRE_ROWS.length]?.id ?? ''),
         suspension: { ...base.runningGear.suspension, kind: r.suspension },

@@ -9,7 +9,7 @@ import {
   sumMass,
   unsprungAxleOf,
 } from '../mass/index.js';
-import type { LoadCase, Trailer, TongueBand } from '../project/index.js';
+import { axleRatingKg, type LoadCase, type Trailer, type TongueBand } from '../project/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
 import type { CaseMoments, WindowGeometry, WindowLimits } from './windowTypes.js';
 import { wheelRateNPerM } from '../suspension/index.js';
@@ -170,7 +170,7 @@ export const windowLimits = (
   trailer: Trailer,
   { band, massKg }: Pick<BalancedCase, 'band' | 'massKg'>,
 ): WindowLimits => {
-  const rating = trailer.runningGear.axle.ratingKg;
+  const rating = axleRatingKg(trailer.runningGear);
   return {
     minShare: leastShare(band, massKg),
     maxShare: band.maxShare,

@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { type Part, unsprungAxleOf } from '../mass/index.js';
-import { type Item, type LoadCase, tireLoadKg, type Trailer } from '../project/index.js';
+import { axleRatingKg, type Item, type LoadCase, tireLoadKg, type Trailer } from '../project/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 import { type BalancedCase, bandKg, supportOf } from './balanceCase.js';
 import { diceOf } from './random.js';
@@ -179,7 +179,7 @@ const limitsOf = (trailer: Trailer, { standing }: BalancedCase): readonly Limit[
   const tire: Limit['asks'] = (_mass, _tongue, axleKg) => axleKg * uneven;
   const rated = coupling.fitted && !coupling.homeMade;
   const all: readonly (readonly [Overload['of'], number | null | undefined, Limit['asks']])[] = [
-    ['axle', runningGear.axle.ratingKg, axle],
+    ['axle', axleRatingKg(runningGear), axle],
     ['tires', tireLoadKg(trailer), tire],
     ['plate', ratedGrossKg, whole],
     ['coupler', rated ? coupling.ratedGrossKg : null, whole],

@@ -13,7 +13,7 @@ import {
   workedOut,
   minus,
 } from '../findings/index.js';
-import { schoolOf, type TongueBand, type Trailer } from '../project/index.js';
+import { axleRatingKg, schoolOf, type TongueBand, type Trailer } from '../project/index.js';
 import { commonPractice, publishedVerify, type Source } from '../source.js';
 import { massOfWeightKg, pounds, weightN } from '../units/index.js';
 import type { AxlePlacement } from './axlePlacement.js';
@@ -213,7 +213,7 @@ const sixtyForty = (trailer: Trailer, { ruleOfThumbM, window }: AxlePlacement): 
 
 /** Whether every load that counts is within its band, or so near to it that no scale tells it apart. */
 const nearEnough = (trailer: Trailer, cases: readonly BalancedCase[]): boolean => {
-  const rating = trailer.runningGear.axle.ratingKg;
+  const rating = axleRatingKg(trailer.runningGear);
   const hitchN = hitchLimitN(trailer) ?? Number.POSITIVE_INFINITY;
   return cases.every(({ standing, massKg, band, loadCase }) => {
     if (loadCase.mode !== 'towed' || !loadCase.countsForWindow || !standing) return true;

@@ -1,6 +1,6 @@
 import type { Chassis } from '../chassis/index.js';
 import { axleCount, type Part } from '../mass/index.js';
-import type { Item, Trailer } from '../project/index.js';
+import { axleRatingKg, type Item, type Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { balanceCase } from './balanceCase.js';
 
@@ -28,7 +28,7 @@ export interface WeightLedger {
 export const weightLedger = (trailer: Trailer, chassis: Chassis, bare: readonly Part[]): WeightLedger => {
   const fitted = trailer.items.filter(({ kind, since }) => kind !== 'cargo' && since !== undefined);
   const days = ['', ...new Set(fitted.map(({ since = '' }) => since))].toSorted();
-  const { ratingKg } = trailer.runningGear.axle;
+  const ratingKg = axleRatingKg(trailer.runningGear);
   const mayKg = ratingKg === null ? undefined : ratingKg * axleCount(trailer);
   const rows = days.flatMap((date): LedgerRow[] => {
     const there: Trailer = {

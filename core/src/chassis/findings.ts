@@ -3,6 +3,7 @@ import { madeIn } from '../materials/index.js';
 import { findMaterial, type Trailer } from '../project/index.js';
 import type { Chassis } from './buildChassis.js';
 import type { ChassisProblem, Member } from './member.js';
+import { openJoints } from './panelJoints.js';
 import { RULES } from './rules.js';
 import { sheetJoints } from './sheets.js';
 import { throughBars } from './throughBars.js';
@@ -45,6 +46,8 @@ export interface ChassisFindingData {
   'aluminum-welds': { readonly memberCount: number };
   /** two sheets of the deck meet where no bar across holds both */
   'sheet-joint-off-bar': { readonly xM: number; readonly nearestId: string | undefined; readonly offM: number };
+  /** a plywood panel larger than a sheet: between these two places no bar is where two could meet */
+  'panel-joint-off-bar': { readonly panelId: string; readonly fromM: number; readonly toM: number };
   /** a tongue on top of the frame, so deep into what is over the deck */
   'tongue-through-deck': { readonly deepM: number };
   /** bars that pass through each other without a joint; and how many more do */
@@ -304,6 +307,19 @@ const offBars = (trailer: Trailer, chassis: Chassis): ChassisFinding[] =>
       }),
     );
 
+const panelJoints = (trailer: Trailer, { panels, members }: Chassis): ChassisFinding[] =>
+  openJoints(trailer, panels, members).map((open) =>
+    finding({
+      rule: RULES['panel-joint-off-bar'],
+      data: open,
+      verdict: 'tight',
+      step: 'frame',
+      subject: open.panelId,
+      counts: true,
+      working: [],
+    }),
+  );
+
 /** Bars that lie in each other: told together, one of each first. */
 const through = (chassis: Chassis): ChassisFinding[] => {
   const found = throughBars(chassis);
@@ -370,6 +386,7 @@ export const chassisFindings = (trailer: Trailer, chassis: Chassis, aboard: read
     ...gaps(chassis),
     ...shallowHeader(chassis),
     ...offBars(trailer, chassis),
+    ...panelJoints(trailer, chassis),
     ...through(chassis),
     ...throughDeck(trailer, chassis),
     ...metals(trailer, chassis.members),

@@ -237,3 +237,44 @@ describe('a panel that leans', () => {
     expect(buildChassis(lean('outer', { cutouts })).problems.map(({ code }) => code)).toContain('own-panel-leans-open');
   });
 });
+
+describe('plywood larger than a sheet', () => {
+  const wall = (lengthM: number, heightM: number, postsM: readonly number[], kind = 'plywood' as const): Trailer => ({
+    ...sample,
+    frame: {
+      ...sample.frame,
+      bed: { ...sample.frame.bed, lengthM: 5 },
+      ownBars: postsM.map((xM, i) =>
+        bar(`p${i}`, { kind: 'on', barId: 'rail.right', atM: xM }, { kind: 'off', byXM: 0, byYM: 0, byZM: heightM }),
+      ),
+      ownPanels: [
+        panel(
+          {
+            kind: 'at',
+            plane: 'along',
+            atM: sample.frame.bed.widthM / 2 - 0.03,
+            fromM: 0,
+            toM: lengthM,
+            lowM: 0,
+            highM: heightM,
+          },
+          { sheet: { kind, thicknessM: 0.012 } },
+        ),
+      ],
+    },
+  });
+  const open = (trailer: Trailer) => evaluate(trailer).findings.find(({ code }) => code === 'panel-joint-off-bar');
+  test('one sheet needs no joint; two meet on a post, wherever it is within a sheet’s reach', () => {
+    expect(open(wall(2.4, 1.2, [0.1, 2.3]))).toBeUndefined();
+    expect(open(wall(4.5, 1.2, [0.1, 2.2, 4.4]))).toBeUndefined();
+    // Standing, a sheet reaches 4 ft along the wall: posts every metre do.
+    expect(open(wall(3, 2.4, [0.1, 1, 2, 2.9]))).toBeUndefined();
+  });
+  test('with no post where they could meet it is told where one is wanted', () => {
+    const found = open(wall(4.5, 1.2, [0.1, 4.4]));
+    if (found?.code !== 'panel-joint-off-bar') throw new Error('not told');
+    expect(found.verdict).toBe('tight');
+    expect(found.data.fromM).toBeLessThan(0.2);
+    expect(found.data.toM).toBeLessThan(2.6);
+  });
+});

@@ -254,3 +254,17 @@ export const panelSizes = (
   const [, along, up] = PLANE_AXES[plane];
   return { lengthM: high(whole, along) - low(whole, along), widthM: high(whole, up) - low(whole, up) };
 };
+
+/** The two axes of a panel that does not lean, how long it is on each, and where it starts, m. */
+export const panelAxes = ({ extent, y0M, y1M }: Panel, plane: Plane) => {
+  const whole: BarBox = { ...extent, y0M, y1M };
+  const [, along, up] = PLANE_AXES[plane];
+  return {
+    along,
+    up,
+    lengthM: high(whole, along) - low(whole, along),
+    widthM: high(whole, up) - low(whole, up),
+    startM: low(whole, along),
+    lowM: low(whole, up),
+  };
+};

@@ -38,6 +38,11 @@ export const RULES = rulesOf({
     source: commonPractice('re-rolled rail is high in carbon: it hardens and cracks beside welds'),
     holds: 'welded frames; the bar itself counts at 30 ksi (205 MPa)',
   },
+  'panel-joint-off-bar': {
+    formula: 'from bar to bar no further than a sheet reaches, lengthwise or crosswise',
+    source: commonPractice('two sheets meet on a bar; plywood is sold in 4 × 8 ft or 1250 × 2500 mm'),
+    holds: 'plywood panels that do not lean; a joint on a batten of its own is not known',
+  },
   'sheet-joint-off-bar': {
     formula: '3/8 in (10 mm) of a bar under the edge of each sheet where two meet across the trailer',
     source: commonPractice('joints of sheets lie on framing'),

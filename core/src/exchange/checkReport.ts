@@ -1,5 +1,5 @@
 import type { Evaluation } from '../evaluation/index.js';
-import type { Trailer } from '../project/index.js';
+import { axleRatingKg, type Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
 import { sentenceOf, sourceText, speaker, VERDICT_WORDS } from '../wording/index.js';
 
@@ -35,7 +35,7 @@ export interface CheckReport {
 
 export const checkReport = (trailer: Trailer, evaluation: Evaluation): CheckReport => {
   const say = speaker(trailer);
-  const rating = trailer.runningGear.axle.ratingKg;
+  const rating = axleRatingKg(trailer.runningGear);
   return {
     project: { id: trailer.id, name: trailer.name },
     verdict: evaluation.verdict,

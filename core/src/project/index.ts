@@ -53,6 +53,7 @@ export {
   removeOwnPanel,
   removePiece,
 } from './pieceEdits.js';
+export { axleRatingKg } from './axleRating.js';
 export { newPiece } from './newPiece.js';
 export { keptBars, keptPieces, withKeptBar, withKeptPiece } from './keptPieces.js';
 export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pieceIdOf, pieceOf } from './parts.js';

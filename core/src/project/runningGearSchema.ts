@@ -66,7 +66,13 @@ export const axleSchema = object({
   /** spindles above the tube's middle; of stubs above the rail's middle */
   dropM: z.number().min(-0.3).max(0.3),
   /** tube of an axle that the user builds; null for one that is bought */
-  homeBuilt: object({ wallM: length, yieldPa: stress }).nullable(),
+  homeBuilt: object({
+    wallM: length,
+    yieldPa: stress,
+    /** stamped on one spindle, and on one hub with its bearings; null where nobody has read it */
+    spindleKg: mass.nullable(),
+    hubKg: mass.nullable(),
+  }).nullable(),
   /** of each spindle, unloaded: wheels lean out at the top by so much where it is positive */
   camberRad: z.number().min(-0.1).max(0.1),
 });

@@ -171,6 +171,8 @@ export const USUAL_SIZES = {
 
   'runningGear.axle.camberRad': [-0.05, 0.05],
   'runningGear.axle.dropM': [-0.3, 0.3],
+  'runningGear.axle.homeBuilt.hubKg': [10, 10000],
+  'runningGear.axle.homeBuilt.spindleKg': [10, 10000],
   'runningGear.axle.homeBuilt.wallM': [0.001, 0.05],
   'runningGear.axle.homeBuilt.yieldPa': [10000000, 2000000000],
   'runningGear.axle.hubFaceM': [0.3, 3.5],

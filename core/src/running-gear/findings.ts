@@ -15,7 +15,7 @@ import {
   workedOut,
 } from '../findings/index.js';
 import { axlePlaces } from '../mass/index.js';
-import { isDerated, tireLoadKg, towsOnRoad, type Trailer } from '../project/index.js';
+import { axleRatingKg, isDerated, tireLoadKg, towsOnRoad, type Trailer } from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { RULES, TIRE_RULE } from './rules.js';
 
@@ -86,7 +86,7 @@ const axleLoads = (trailer: Trailer, cases: readonly BalancedCase[]): RunningGea
     const worst = worstBy(cases, axleIndex, ({ loadN }) => loadN);
     if (!worst) return [];
     const loadKg = massOfWeightKg(worst.loadN);
-    const ratingKg = trailer.runningGear.axle.ratingKg ?? undefined;
+    const ratingKg = axleRatingKg(trailer.runningGear) ?? undefined;
     return [
       check({
         rule: RULES['axle-load'],

@@ -471,7 +471,9 @@ describe('parts that go together', () => {
       unit: 'ksi',
       source,
     });
-    const built = geared(base, { axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.25 * IN, yieldPa: 2.5e8 } } });
+    const built = geared(base, {
+      axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.25 * IN, yieldPa: 2.5e8, spindleKg: null, hubKg: null } },
+    });
     expect(find(built, 'home-built-axle')[0]?.verdict).toBe('unchecked');
   });
   test('its ends slope as those of a beam with overhangs: 1,000 lb on 8 in outside springs 50 in apart, I = 2.0 in⁴', () => {
@@ -487,7 +489,7 @@ describe('parts that go together', () => {
     });
   });
   test('wheels lean in under a load as the tube’s ends slope; camber built in by as much stands them upright', () => {
-    const homeBuilt = { wallM: 0.25 * IN, yieldPa: 2.5e8 };
+    const homeBuilt = { wallM: 0.25 * IN, yieldPa: 2.5e8, spindleKg: null, hubKg: null };
     const leans = (camberRad: number) => {
       const [found] = find(geared(base, { axle: { ...base.runningGear.axle, homeBuilt, camberRad } }), 'axle-camber');
       if (found?.code !== 'axle-camber') throw new Error('no camber');

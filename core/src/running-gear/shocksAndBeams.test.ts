@@ -2,8 +2,9 @@ import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../test/projects.js';
 import { buildChassis, tieDownPlaces } from '../chassis/index.js';
 import { evaluate } from '../evaluation/index.js';
-import { addCrossMember, type Trailer } from '../project/index.js';
+import { addCrossMember, axleRatingKg, type Trailer } from '../project/index.js';
 import { analyseStrength } from '../strength/index.js';
+import { weakestPart } from './assembly.js';
 import { beamPivotXM, wheelRateNPerM } from '../suspension/index.js';
 
 const base = sampleTrailer();
@@ -105,5 +106,26 @@ describe('straps hooked where they are said to be', () => {
     const { lengthM } = base.frame.bed;
     expect(at([])).toEqual([lengthM / 4, (3 * lengthM) / 4]);
     expect(at([1, 0.2, lengthM + 1])).toEqual([0.2, 1]);
+  });
+});
+
+describe('an axle that the user builds', () => {
+  const built = (spindleKg: number | null, hubKg: number | null): Trailer => ({
+    ...base,
+    runningGear: {
+      ...base.runningGear,
+      axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.00635, yieldPa: 250e6, spindleKg, hubKg } },
+    },
+  });
+  test('goes by its spindles and hubs, the weaker pair; the tag of another axle says nothing of it', () => {
+    expect(axleRatingKg(built(900, 800).runningGear)).toBe(1600);
+    expect(axleRatingKg(base.runningGear)).toBe(base.runningGear.axle.ratingKg);
+    const [load] = find(built(100, 800), 'axle-load');
+    expect(load?.verdict).toBe('over');
+    expect(weakestPart(built(100, 800))).toEqual({ part: 'spindles', ratingKg: 200 });
+  });
+  test('what nobody has read is missing', () => {
+    expect(axleRatingKg(built(null, 800).runningGear)).toBeNull();
+    expect(find(built(null, 800), 'axle-load')[0]?.verdict).toBe('open');
   });
 });

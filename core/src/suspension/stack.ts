@@ -1,4 +1,4 @@
-import type { Trailer } from '../project/index.js';
+import { axleRatingKg, type Trailer } from '../project/index.js';
 import { archUnderM, chordM, clampLengthM, shackleAngleRad } from './leaf.js';
 import { weightN } from '../units/index.js';
 import { swingTravelM } from './swingArm.js';
@@ -123,7 +123,7 @@ export const saysHeight = (trailer: Trailer): boolean => {
 export const usualRailTopM = (trailer: Trailer, railHeightM: number, axles: number): number => {
   const { measuredRailTopM, axle, tire } = trailer.runningGear;
   if (measuredRailTopM !== null) return measuredRailTopM;
-  const kg = trailer.ratedGrossKg ?? axles * (axle.ratingKg ?? 0);
+  const kg = trailer.ratedGrossKg ?? axles * (axleRatingKg(trailer.runningGear) ?? 0);
   const stack = heightStack(trailer, railHeightM, axles > 0 ? weightN(kg) / (2 * axles) : 0);
   return (stack?.railBottomM ?? tire.loadedRadiusM + axle.tubeDiameterM / 2) + railHeightM;
 };

@@ -1,4 +1,5 @@
 import {
+  axleRatingKg,
   type AnyFinding,
   type Evaluation,
   type Speaker,
@@ -50,10 +51,13 @@ const orderRows = (evaluation: Evaluation, say: Speaker): readonly (readonly [st
   const missing = 'read it off and write it here: ________';
   const leaf = suspension.kind === 'leaf';
   const row = AXLE_ROWS.find(({ id }) => id === axle.catalogId);
+  const rating = axleRatingKg(runningGear);
   const drum = row && row.brake !== '' ? `, usual drum ${row.brake}` : '';
   return [
     ['Axles', AXLE_LAYOUT_NAMES[runningGear.layout]],
-    ['Rating on the tag, each', axle.ratingKg === null ? missing : say.mass(axle.ratingKg)],
+    axle.homeBuilt
+      ? ['Built at home: by its spindles and hubs, each', rating === null ? missing : say.mass(rating)]
+      : ['Rating on the tag, each', rating === null ? missing : say.mass(rating)],
     ...(weakest
       ? [['Weakest of the assembly', `${weakest.part}, ${say.mass(weakest.ratingKg)} an axle`] as const]
       : []),

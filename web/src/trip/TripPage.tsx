@@ -1,4 +1,5 @@
 import {
+  axleRatingKg,
   type BalancedCase,
   evaluate,
   type Evaluation,
@@ -71,7 +72,7 @@ const Answer = ({
   readonly say: Speaker;
 }) => {
   const { standing, massKg } = balanced;
-  const rating = trailer.runningGear.axle.ratingKg;
+  const rating = axleRatingKg(trailer.runningGear);
   const worstAxle = Math.max(0, ...(standing?.axles.map(({ loadN }) => massOfWeightKg(loadN)) ?? []));
   const gross = trailer.ratedGrossKg;
   return (

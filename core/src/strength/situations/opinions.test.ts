@@ -174,7 +174,7 @@ describe('what is asked of whom', () => {
       ],
       runningGear: {
         ...base.runningGear,
-        axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.006, yieldPa: 2.4e8 } },
+        axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.006, yieldPa: 2.4e8, spindleKg: null, hubKg: null } },
       },
     };
     const inBump = evaluate(loading).findings.find(({ code }) => code === 'home-built-axle');

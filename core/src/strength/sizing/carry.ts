@@ -1,6 +1,6 @@
 import type { BalancedCase } from '../../balance/index.js';
 import { axleCount } from '../../mass/index.js';
-import type { Trailer } from '../../project/index.js';
+import { axleRatingKg, type Trailer } from '../../project/index.js';
 import { massOfWeightKg } from '../../units/index.js';
 import { analysisSteps } from '../analysis/analyse.js';
 import { type Hardest, hardestOf } from '../analysis/hardest.js';
@@ -67,7 +67,7 @@ const grossForAxlesKg = (trailer: Trailer, wantedKg: number): number | undefined
 };
 
 const limitsOf = (trailer: Trailer, frameKg: number | undefined): GrossLimit[] => {
-  const { axle, tire, wheel } = trailer.runningGear;
+  const { tire, wheel } = trailer.runningGear;
   const axles = axleCount(trailer);
   const onAxles = (part: GrossLimit['part'], eachKg: number | null, count: number): GrossLimit[] => {
     const grossKg = eachKg === null ? undefined : grossForAxlesKg(trailer, eachKg * count);
@@ -77,7 +77,7 @@ const limitsOf = (trailer: Trailer, frameKg: number | undefined): GrossLimit[] =
     grossKg === null || grossKg === undefined ? [] : [{ part, grossKg }];
   return [
     ...plain('frame', frameKg),
-    ...onAxles('axle', axle.ratingKg, axles),
+    ...onAxles('axle', axleRatingKg(trailer.runningGear), axles),
     ...onAxles('tires', tire.maxLoadKg, 2 * axles),
     ...onAxles('wheels', wheel.maxLoadKg, 2 * axles),
     ...plain('coupler', trailer.coupling.homeMade ? null : trailer.coupling.ratedGrossKg),

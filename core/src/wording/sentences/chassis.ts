@@ -96,6 +96,8 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
     `${whichPieces(data.memberIds, say)} of ${data.metal.toLowerCase()}: hard steel cracks beside its welds, often days later, and no figure here covers that. Bolt it, or keep it out of everything that carries; ask a welder who knows the steel.`,
   'unmarked-metal': ({ data }, say) =>
     `${whichPieces(data.memberIds, say)} of steel without mark or certificate: counted at ${say.stress(data.yieldPa)} only.`,
+  'panel-joint-off-bar': ({ data }, say) =>
+    `${say.partName(data.panelId)} is larger than a sheet, and no bar is where two could meet, between ${say.length(data.fromM)} and ${say.length(data.toM)} along it: put one there.`,
   'sheet-joint-off-bar': ({ data }, say) =>
     sentence(
       `Two sheets of the deck meet ${say.length(data.xM)} back, where no bar holds both edges.`,

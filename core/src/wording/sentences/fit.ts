@@ -12,7 +12,14 @@ const GAPS: Readonly<Record<FitFindingData['clearance']['what'], string>> = {
   'tire-tire': 'Between the tires',
 };
 
-const ASSEMBLY_PARTS = { axle: 'tube and hubs', springs: 'springs', tires: 'tires', wheels: 'wheels' } as const;
+const ASSEMBLY_PARTS = {
+  axle: 'tube and hubs',
+  spindles: 'spindles',
+  hubs: 'hubs',
+  springs: 'springs',
+  tires: 'tires',
+  wheels: 'wheels',
+} as const;
 
 export const fitSentences: SentencesOf<FitFindingData> = {
   clearance: ({ data, caseId, verdict }, say) => {

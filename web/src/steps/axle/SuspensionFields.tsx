@@ -246,6 +246,23 @@ const HUB_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
 ];
 const HOME_BUILT_SIZES: readonly SizeOf<HomeBuilt>[] = [
   {
+    field: 'spindleKg',
+    label: 'One spindle may carry',
+    kind: 'mass',
+    of: 'runningGear.axle.homeBuilt.spindleKg',
+    said: 'rating of a spindle',
+    clears: true,
+  },
+  {
+    field: 'hubKg',
+    label: 'One hub may carry',
+    kind: 'mass',
+    of: 'runningGear.axle.homeBuilt.hubKg',
+    said: 'rating of a hub',
+    clears: true,
+    hint: 'With its bearings',
+  },
+  {
     field: 'wallM',
     label: 'Wall of its tube',
     kind: 'length',
@@ -356,7 +373,7 @@ export const SuspensionFields = () => {
           checked={axle.homeBuilt !== null}
           onCommit={(own) =>
             setAxle(own ? 'axle built at home' : 'axle bought', {
-              homeBuilt: own ? { wallM: axle.tubeDiameterM / 8, yieldPa: 250e6 } : null,
+              homeBuilt: own ? { wallM: axle.tubeDiameterM / 8, yieldPa: 250e6, spindleKg: null, hubKg: null } : null,
             })
           }
         />
