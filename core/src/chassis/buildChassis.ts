@@ -8,6 +8,7 @@ import { buildDeck, buildSides, deckTopZM } from './panels.js';
 import { draftPieces } from './pieces/index.js';
 import { buildPlates, type Plate } from './plates.js';
 import { withReinforcement } from './reinforced.js';
+import { partedBy } from './tongue/parted.js';
 import { buildTongue, type TongueGeometry } from './tongue/buildTongue.js';
 
 /** The frame as it stands in space, from the project alone. */
@@ -36,7 +37,7 @@ const build = (trailer: Trailer): Chassis => {
   const tongue = bed && buildTongue(trailer, bed, problems);
   const sides = buildSides(trailer, problems);
   const frame = [
-    ...(bed?.members ?? []),
+    ...partedBy(trailer.frame.tongue, tongue?.members[0], bed?.members ?? []),
     ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers, ...tongue.packers] : []),
     ...sides.members,
   ];

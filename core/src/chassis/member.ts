@@ -96,6 +96,8 @@ export interface Member {
   readonly cutLaterM: number;
   /** of its length, past the faces that its outline ends at: into the open side of what it meets, m */
   readonly intoM: number;
+  /** cut in two by what goes through it: from its front, left or ball end, m */
+  readonly parted?: { readonly fromM: number; readonly toM: number };
   /** from its ball's end, along it: where it folds and is two pieces, m */
   readonly hingeAtM?: number;
   /** along the longest side, what is marked on the stick */

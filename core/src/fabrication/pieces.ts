@@ -173,6 +173,23 @@ export const piecesOf = (whole: Member): readonly Piece[] => {
   return [...Array.from({ length: count }, () => simplePieces(one)).flat(), ...inside];
 };
 
+/** Two pieces to both sides of what goes through. */
+const partedPieces = (whole: Piece, { fromM, toM }: NonNullable<Member['parted']>): readonly Piece[] => {
+  const [front, rear] = whole.ends;
+  const slantedM = whole.cutLengthM - whole.faceLengthM;
+  const leftM = whole.cutLengthM - (toM - fromM);
+  const side = (lengthM: number, ends: Piece['ends']): Piece => ({
+    ...whole,
+    cutLengthM: lengthM,
+    faceLengthM: lengthM - slantedM / 2,
+    ends,
+    shape: ends.every(({ kind }) => kind === 'square') ? 'square' : 'one-slanted',
+    massKg: (whole.massKg * lengthM) / leftM,
+    cutLaterM: 0,
+  });
+  return [side(fromM, [front, SQUARE]), side(whole.cutLengthM - toM, [SQUARE, rear])];
+};
+
 const simplePieces = (member: Member): readonly Piece[] => {
   const corners = member.line ? undefined : cornersOf(member);
   const shape = member.line ? shapeOfEnds(member) : corners ? shapeOf(corners) : 'square';
@@ -189,7 +206,8 @@ const simplePieces = (member: Member): readonly Piece[] => {
   const splicesM = member.splicesM.filter((at) => at > LEAST_PIECE_M && at < member.cutLengthM - LEAST_PIECE_M);
   if (splicesM.length > 0) return spliced(whole, splicesM);
   if (member.pieces === 2 && corners && shape !== 'square') return halves(member, corners);
-  const { hingeAtM } = member;
+  const { hingeAtM, parted } = member;
+  if (parted) return partedPieces(whole, parted);
   if (hingeAtM === undefined || hingeAtM <= 0 || hingeAtM >= member.cutLengthM)
     return member.pieces === 2 ? [whole, whole] : [whole];
   // A tongue that folds is two pieces with its hinge between them, which its maker sizes.

@@ -20,8 +20,8 @@ const anyTongue = {
   lengthM: length,
   /** ball's end higher (+) or lower (−) than a tongue straight out of the frame would hold it, by a slope or by a step at the front header */
   rise: object({ kind: z.enum(['level', 'sloped', 'stepped']), byM: z.number().min(-1).max(1) }),
-  /** what runs on along the frame lies under it or on top of it */
-  runs: z.enum(['under', 'over']),
+  /** what runs on along the frame lies under it or on top of it; a straight tube may go through it, as high as the rails, bars across cut to it */
+  runs: z.enum(['under', 'over', 'through']),
   /** left on at the ball's end, to be cut when all is in place */
   cutLaterM: lengthOrZero,
   /** plate over the front of the tongue, for coupler and jack */

@@ -10,7 +10,10 @@ export interface TongueLevel {
   readonly risePerM: number;
 }
 
-/** Half-way up the header where it ends there; under the rails or on them where it runs on; a step moves all of it, a slope its front. */
+/** A straight tube that goes through the frame: bars across are cut to it. */
+export const isThrough = ({ kind, runs }: Tongue): boolean => kind === 'straight' && runs === 'through';
+
+/** Half-way up the header where it ends there, or goes through it; under the rails or on them where it runs on; a step moves all of it, a slope its front. */
 export const tongueLevel = (
   tongue: Tongue,
   bed: Bed,
@@ -18,11 +21,12 @@ export const tongueLevel = (
   under: boolean,
   problems: ChassisProblem[],
 ): TongueLevel => {
+  const through = under && isThrough(tongue);
   const over = under && tongue.runs === 'over';
-  const usualM = over ? 0 : under ? -bed.railHeightM - barHeightM : -(bed.railHeightM + barHeightM) / 2;
+  const usualM = over ? 0 : under && !through ? -bed.railHeightM - barHeightM : -(bed.railHeightM + barHeightM) / 2;
   const { kind, byM } = tongue.rise;
   if (kind === 'level' || byM === 0) return { z0M: usualM, risePerM: 0 };
-  if (over) {
+  if (over || through) {
     problems.push({ code: 'rise-over-frame', byM });
     return { z0M: usualM, risePerM: 0 };
   }

@@ -29,7 +29,7 @@ const PROBLEMS: {
   'slope-under-frame': () =>
     'A sloped tongue that runs on under the frame bends at the front header. Let it end at the header, or step it instead.',
   'rise-over-frame': () =>
-    'A tongue that runs on top of the frame lies level here. Let it end at the front header to slope or step it.',
+    'A tongue that runs on top of the frame, or through it, lies level here. Let it end at the front header to slope or step it.',
   'step-up-under-frame': () =>
     'A tongue that runs on under the frame can only be stepped down. Let it end at the front header to step it up.',
   'tongue-joint-behind-side-tubes': (p, say) =>

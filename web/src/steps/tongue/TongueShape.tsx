@@ -329,6 +329,7 @@ const PlatesAndEnds = () => {
 const RUNS = [
   { value: 'under', text: 'Under the frame' },
   { value: 'over', text: 'On top of it' },
+  { value: 'through', text: 'Through it, level with it' },
 ] as const;
 
 /** Angle, slope or step, joint, and what lies on the tongue. */
@@ -344,7 +345,7 @@ export const TongueShape = () => {
           <SelectField
             label="It runs on"
             value={tongue.runs}
-            options={RUNS}
+            options={RUNS.filter(({ value }) => value !== 'through' || tongue.kind === 'straight')}
             onCommit={(runs) => change(`tongue ${runs} the frame`, { runs })}
           />
         )}
