@@ -22,7 +22,7 @@ test('a new 5 x 8 bed: own loads first, a packer from the advice, what it could 
   // A single tube is built so that its rear end is held; moved further back, it hangs in the air again.
   await goTo(page, 'Tongue & coupler');
   await page.getByLabel('Tongue', { exact: true }).selectOption('straight');
-  await set(page, 'Runs on under the frame', '50"');
+  await set(page, 'Runs on along the frame', '50"');
   const checks = page.getByRole('list', { name: 'Checks' });
   const gap = checks.getByRole('button', { name: /^Fix 2" of air between the tongue and cross-member 2/ });
   await page.getByText('Where it meets the frame', { exact: true }).click();

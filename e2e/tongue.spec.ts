@@ -115,7 +115,7 @@ test('straight, folding, sloped and backbone tongues are drawn, cut and judged',
   );
   await goTo(page, 'Tongue & coupler');
   await tongue.selectOption({ label: 'Backbone' });
-  await type(page, 'Runs on under the frame', '0');
+  await type(page, 'Runs on along the frame', '0');
   await open(page, 'Shape of the tongue');
   await page.getByLabel('Height', { exact: true }).selectOption({ label: 'Sloped to the ball' });
   await open(page, 'How its bars are cut');
@@ -125,7 +125,7 @@ test('straight, folding, sloped and backbone tongues are drawn, cut and judged',
   await expect(cuts).toContainText('blade tilted');
   await type(page, 'Left on, to be cut later', '6');
   await expect(cuts).toContainText('Leave 6" more at the front');
-  await type(page, 'Runs on under the frame', '40');
+  await type(page, 'Runs on along the frame', '40');
   await expect(
     checksOf(page).getByRole('button', { name: /^Fix A sloped tongue that runs on under the frame/ }),
   ).toBeVisible();

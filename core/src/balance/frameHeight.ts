@@ -1,5 +1,13 @@
 import type { Chassis } from '../chassis/index.js';
-import { axlePlaces, isIndependent, itemParts, type Part, trailerParts, unsprungAxleOf } from '../mass/index.js';
+import {
+  axlePlaces,
+  inState,
+  isIndependent,
+  itemParts,
+  type Part,
+  trailerParts,
+  unsprungAxleOf,
+} from '../mass/index.js';
 import type { Item, LoadCase, Trailer } from '../project/index.js';
 import { type HeightStack, heightStack, saysHeight, usualRailTopM } from '../suspension/index.js';
 import { equalisedShares, type StaticMass, standingLoads, type Support } from './statics.js';
@@ -83,10 +91,11 @@ const heaviestParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => {
     const kg = aboardKg(items, loadCase);
     if (!most || kg > most.kg) most = { loadCase, kg };
   }
-  const parts = [
-    ...trailerParts(trailer, chassis),
-    ...(most && most.kg > 0 ? itemParts(trailer, chassis, most.loadCase) : []),
-  ];
+  const bare = trailerParts(trailer, chassis);
+  const parts =
+    most && most.kg > 0
+      ? inState(trailer, chassis, [...bare, ...itemParts(trailer, chassis, most.loadCase)], most.loadCase)
+      : bare;
   heaviest.set(trailer, parts);
   return parts;
 };

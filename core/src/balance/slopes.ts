@@ -1,8 +1,8 @@
 import { buildChassis, type Chassis } from '../chassis/index.js';
-import { itemParts, trailerParts } from '../mass/index.js';
+import { trailerParts } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import { massOfWeightKg, millimetres, STANDARD_GRAVITY } from '../units/index.js';
-import { type BalancedCase, balanceParts, momentsOf } from './balanceCase.js';
+import { balanceCase, type BalancedCase, momentsOf } from './balanceCase.js';
 
 /** What a step of a metre does to the tongue, kg per m. */
 export interface TongueSlopes {
@@ -19,8 +19,7 @@ const STEP_M = millimetres(1);
 
 /** The tongue of the same load on a changed trailer, kg; undefined where it stands on nothing. */
 const tongueOf = (trailer: Trailer, chassis: Chassis, { loadCase }: BalancedCase): number | undefined => {
-  const parts = [...trailerParts(trailer, chassis), ...itemParts(trailer, chassis, loadCase)];
-  const { standing } = balanceParts(trailer, chassis, parts, loadCase);
+  const { standing } = balanceCase(trailer, chassis, trailerParts(trailer, chassis), loadCase);
   return standing && massOfWeightKg(standing.tongueN);
 };
 

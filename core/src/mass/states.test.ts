@@ -1,7 +1,7 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../test/projects.js';
-import { extremeCases, weightLedger } from '../balance/index.js';
+import { extremeCases, tongueSlopes, weightLedger } from '../balance/index.js';
 import { buildChassis } from '../chassis/index.js';
 import { evaluate } from '../evaluation/index.js';
 import { isOfPiece, type Item, type LoadCase, newPiece, type Trailer } from '../project/index.js';
@@ -176,6 +176,13 @@ describe('gates and beds in a load’s own state', () => {
     );
     expect(down.massKg * (down.centre?.xM ?? 0) - shut.massKg * (shut.centre?.xM ?? 0)).toBeCloseTo(byHand, 6);
     expect(down.standing?.tongueN).toBeLessThan(shut.standing?.tongueN ?? 0);
+  });
+  test('what a longer tongue does to the ball is told of the load as it is: much the same with the gate down', () => {
+    const { shut, down } = both(withGate('chains', {}));
+    const trailer = withGate('chains', {});
+    const [a, b] = [shut, down].map((balanced) => tongueSlopes(trailer, balanced)?.ballAhead ?? Number.NaN);
+    // T = W·e ÷ B: its slope goes with T, which the gate changes by a part of itself.
+    expect(Math.abs((b ?? Number.NaN) / (a ?? Number.NaN) - 1)).toBeLessThan(0.5);
   });
   test('on the ground half of it is borne there; while it is towed it stays shut, and that is told', () => {
     const parked = withGate('ground', { mode: 'loading' });

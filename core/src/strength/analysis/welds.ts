@@ -203,7 +203,28 @@ const unit = (v: Vector3): Vector3 => {
   return [v[0] / size, v[1] / size, v[2] / size];
 };
 
-/** Where a bar of the tongue laps under a rail, header or cross-member that it touches: welded all round the contact. */
+/** The same weld twice, on both sides of a tube that goes through. */
+const onBothSides = (one: WeldGroup): WeldGroup => ({
+  ...one,
+  lengthM: 2 * one.lengthM,
+  modulusYM2: 2 * one.modulusYM2,
+  modulusZM2: 2 * one.modulusZM2,
+  polarM3: 2 * one.polarM3,
+});
+
+/**
+ * What the welds of a bar's two halves on a tube between them feel: forces and the turn about the halves' own line in the plane of the welds; the other
+ * turns as a couple of pull and push across the tube, M ÷ w on each side, which is half of the weld.
+ */
+const through =
+  (passed: (solved: SolvedRun) => Wrench, along: Vector3, apartM: number): WeldPlace['forces'] =>
+  (solved) => {
+    const wrench = passed(solved);
+    const { n, vy, vz, t, my, mz } = inPlane(wrench, UP, along, RIGHT);
+    return { n: Math.abs(n) + (2 * (Math.abs(my) + Math.abs(mz))) / apartM, vy, vz, t, my: 0, mz: 0 };
+  };
+
+/** Where a bar of the tongue laps under a rail, header or cross-member that it touches: welded all round the contact. Where it goes through one, both halves are welded to its sides. */
 const lapWelds = (trailer: Trailer, frame: TrailerFrame, bars: readonly BarElement[], lines: LinesOf): WeldPlace[] =>
   frame.laps.flatMap(({ barId, onId, node, lengthM }): WeldPlace[] => {
     const own = bars.filter(({ member }) => member.id === barId);
@@ -227,19 +248,34 @@ const lapWelds = (trailer: Trailer, frame: TrailerFrame, bars: readonly BarEleme
     const weaker = wallOf(on) < wallOf(member) ? on : member;
     const wallM = wallOf(weaker);
     const legM = legOn(trailer, member, on);
+    const common = {
+      id: `${barId} ${onId}`,
+      memberId: barId,
+      joint: onId,
+      end: onId,
+      at,
+      legM,
+      wallM,
+      pieces: 1,
+    } as const;
+    const strengths = borneBy(trailer, weaker, wallM, legM);
+    if (on.parted)
+      return [
+        {
+          ...common,
+          at: centre,
+          kind: 'lap',
+          group: onBothSides(allRound(designShape(on.section))),
+          strengths,
+          forces: through(passing(ends, centre), along, member.bar.widthM),
+        },
+      ];
     return [
       {
-        id: `${barId} ${onId}`,
-        memberId: barId,
-        joint: onId,
-        end: onId,
+        ...common,
         kind: 'lap',
-        at,
-        legM,
-        wallM,
         group: alongLines(lengthM, member.bar.widthM, true),
-        pieces: 1,
-        strengths: borneBy(trailer, weaker, wallM, legM),
+        strengths,
         forces: (solved) => inPlane(passed(solved), along, across, UP),
       },
     ];

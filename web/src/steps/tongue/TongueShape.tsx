@@ -34,7 +34,9 @@ export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: bo
       rearEnd: 'under',
       apexBehindBallM: behindBallM,
     };
-  const tube = { ...made, underM: bedLengthM / 3, tipBehindBallM: behindBallM, joint: FIXED_JOINT };
+  // A third of the bed, in round figures.
+  const stepM = metric ? millimetres(10) : inches(1);
+  const tube = { ...made, underM: Math.round(bedLengthM / 3 / stepM) * stepM, tipBehindBallM: behindBallM, joint: FIXED_JOINT };
   return kind === 'straight'
     ? { ...tube, kind }
     : { ...tube, kind: 'backbone', sideTubesAheadM: lengthM / 2, sideTubeAngleRad: toRadians(25, 'deg') };

@@ -68,7 +68,7 @@ export const TongueStep = () => {
           />
         ) : (
           <QuantityField
-            label="Runs on under the frame"
+            label="Runs on along the frame"
             kind="length"
             value={tongue.underM}
             of="frame.tongue.underM"

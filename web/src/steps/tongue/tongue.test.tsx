@@ -64,7 +64,7 @@ describe('kinds of tongue', () => {
     cleanup();
     show(last(), <TongueStep />);
     expect(screen.queryByLabelText('Legs end')).toBeNull();
-    expect(screen.getByLabelText('Runs on under the frame')).toBeTruthy();
+    expect(screen.getByLabelText('Runs on along the frame')).toBeTruthy();
     expect(screen.getByRole('combobox', { name: 'Side tubes, section' })).toBeTruthy();
   });
   test('height, joint, plate, caps and what is left on are one named edit each', () => {
