@@ -17,6 +17,7 @@ import { axleCount, heaviestMachine, PERSON_KG, rampRad } from '../mass/index.js
 import { isOfPiece, type Piece, type Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
+import { bendingShare } from './bending.js';
 import { RULES, STEEP_RAD, WHEEL_SHARE } from './rules.js';
 
 export interface GateFindingData {
@@ -160,12 +161,6 @@ const bars = (trailer: Trailer, chassis: Chassis, gate: Gate): GateFinding[] => 
     over(times(quantity(weightN(loadKg), 'force'), quantity(lineLengthM(bar.line), 'arm')), quantity(4, 'number')),
     'moment',
   );
-  const feels = workedOut(
-    'metal-feels',
-    over(quantity(moment.result.value, 'moment'), quantity(modulusM3, 'modulus')),
-    'stress',
-  );
-  const share = feels.result.value / allowed.stressPa;
   return [
     checkShare({
       rule: RULES['gate-bars'],
@@ -173,19 +168,7 @@ const bars = (trailer: Trailer, chassis: Chassis, gate: Gate): GateFinding[] => 
       step: 'strength',
       subject: gate.id,
       counts: true,
-      utilisation: share,
-      working: [
-        moment,
-        feels,
-        given('allowed', allowed.stressPa, 'stress'),
-        concluding(
-          workedOut(
-            'works-at',
-            over(quantity(feels.result.value, 'stress'), quantity(allowed.stressPa, 'stress')),
-            'percent',
-          ),
-        ),
-      ],
+      ...bendingShare(moment, modulusM3, allowed.stressPa),
     }),
   ];
 };

@@ -1,9 +1,10 @@
 import { type Chassis, lineLengthM, type Member } from '../chassis/index.js';
-import { checkShare, concluding, type FindingOf, given, over, quantity, times, workedOut } from '../findings/index.js';
+import { checkShare, type FindingOf, quantity, times, workedOut } from '../findings/index.js';
 import { PERSON_KG } from '../mass/index.js';
 import { allowableBending } from '../materials/index.js';
 import { isOfPiece, type Piece, type Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
+import { bendingShare } from './bending.js';
 import { RULES, STEPPING_ON } from './rules.js';
 
 export interface TreadFindingData {
@@ -23,30 +24,13 @@ const onArm = (piece: Piece, arm: Member, reachM: number): TreadFinding => {
     times(times(quantity(weightN(PERSON_KG), 'force'), quantity(STEPPING_ON, 'number')), quantity(reachM, 'arm')),
     'moment',
   );
-  const feels = workedOut(
-    'metal-feels',
-    over(quantity(moment.result.value, 'moment'), quantity(modulusM3, 'modulus')),
-    'stress',
-  );
   return checkShare({
     rule: RULES['tread-person'],
     data: { pieceId: piece.id, memberId: arm.id, personKg: PERSON_KG },
     step: 'strength',
     subject: piece.id,
     counts: true,
-    utilisation: feels.result.value / allowed.stressPa,
-    working: [
-      moment,
-      feels,
-      given('allowed', allowed.stressPa, 'stress'),
-      concluding(
-        workedOut(
-          'works-at',
-          over(quantity(feels.result.value, 'stress'), quantity(allowed.stressPa, 'stress')),
-          'percent',
-        ),
-      ),
-    ],
+    ...bendingShare(moment, modulusM3, allowed.stressPa),
   });
 };
 
