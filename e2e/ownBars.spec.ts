@@ -31,7 +31,7 @@ test('a lantern rack from New: two posts, a crossbar between them, drawn, cut, w
   await expect(page.getByText(`4' 8" long`)).toBeVisible();
   expect(await seriousFaults(page)).toEqual([]);
   await page.getByRole('button', { name: 'From behind' }).click();
-  await expect(page.getByRole('img', { name: /from behind/ })).toBeVisible();
+  await expect(page.getByTestId('rear-view')).toBeVisible();
   await goTo(page, 'Cut & buy');
   const list = page.getByRole('table').filter({ hasText: 'Piece' });
   await expect(list.getByRole('row').filter({ hasText: 'B1' })).toContainText('22"');

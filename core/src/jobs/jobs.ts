@@ -16,12 +16,14 @@ import {
   memberDiagram,
   neighbourSteps,
   pieceSteps,
+  type AnalysisOutcome,
   type RunKey,
   sizingSteps,
   wayOutSteps,
 } from '../strength/index.js';
 import { afterFlick, type Flick, type Rig, swayOf, swayWhatIf, type WhatIf } from '../towing/index.js';
 import { type Job, type JobSignal, type Report, stepJob, wholeJob } from './job.js';
+import { shedCard } from './shedCard.js';
 
 /** Two degrees at the front wheels, there and back within a second: a start at something in the road. Our choice. */
 const FLICK: Flick = { steerRad: 0.035, lastsS: 1 };
@@ -34,6 +36,10 @@ interface OfTrailer {
 
 /** Every heavy job by its name: what takes longer than a frame is asked for here and nowhere else. */
 export const JOBS = {
+  /** how a trailer stands in the shed */
+  shedCard: wholeJob(({ trailer, outcome }: OfTrailer & { readonly outcome: AnalysisOutcome | undefined }) =>
+    shedCard(trailer, outcome),
+  ),
   /** the whole frame in every situation */
   analyse: stepJob(({ trailer }: OfTrailer) => analysisSteps(analysisInput(trailer, evaluate(trailer)))),
   /** the lightest or cheapest frame that passes everything */

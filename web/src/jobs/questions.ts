@@ -1,5 +1,6 @@
-import type { AnalysisOutcome, CaseDoubt, Sway, Trailer } from '@kereta/core';
+import type { AnalysisOutcome, CaseDoubt, JobOutput, Sway, Trailer } from '@kereta/core';
 import { useMemo } from 'react';
+import { NoAnswer } from './askWorker';
 import type { Urgency } from './host';
 import { useJob } from './useJob';
 
@@ -57,6 +58,19 @@ export const useStrength = (trailer: Trailer, urgency: Urgency = 'now'): Strengt
     () => ({ outcome: result, of: analysed, current, progressKey, failed }),
     [result, analysed, current, progressKey, failed],
   );
+};
+
+/** How a trailer stands in the shed: at first without the frame analysis, which is kept for who opens it. */
+export const useShedCard = (
+  trailer: Trailer,
+  urgency: Urgency,
+): { readonly card: JobOutput<'shedCard'> | undefined; readonly strength: Strength } => {
+  const strength = useStrength(trailer, urgency);
+  const outcome = strength.current ? strength.outcome : undefined;
+  const input = useMemo(() => ({ trailer, outcome }), [trailer, outcome]);
+  const { result, failed } = useJob('shedCard', input, { urgency: 'soon' });
+  if (failed) throw new NoAnswer();
+  return { card: result, strength };
 };
 
 /** What the doubt in weights and places does to every towed load; of the trailer before the last change while that is worked out. */

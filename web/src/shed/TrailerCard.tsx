@@ -1,12 +1,4 @@
-import {
-  PROJECT_FILE_SUFFIX,
-  type Project,
-  trailerOf,
-  sentenceOf,
-  speaker,
-  VERDICT_WORDS,
-  writeProject,
-} from '@kereta/core';
+import { PROJECT_FILE_SUFFIX, type Project, trailerOf, VERDICT_WORDS, writeProject } from '@kereta/core';
 import { Copy, Download, Trash2 } from 'lucide-react';
 import { Link } from 'react-router';
 import { SmallDrawing } from '../drawing/SmallDrawing';
@@ -14,8 +6,7 @@ import { download, fileName } from '../fields/download';
 import { Sized } from '../fields/Sized';
 import { useInView } from '../fields/useInView';
 import { VerdictMark } from '../fields/VerdictMark';
-import { useFullEvaluation } from '../bench/fullEvaluation';
-import { useStrength } from '../jobs/questions';
+import { useShedCard } from '../jobs/questions';
 
 interface TrailerCardProps {
   readonly project: Project;
@@ -32,9 +23,7 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
   const trailer = trailerOf(project);
   // Those that are seen come first, and none before what an open trailer asks.
   const [ref, seen] = useInView<HTMLLIElement>(false);
-  const strength = useStrength(trailer, seen ? 'soon' : 'background');
-  const evaluation = useFullEvaluation(trailer, strength);
-  const worst = evaluation.findings.find(({ counts }) => counts);
+  const { card, strength } = useShedCard(trailer, seen ? 'soon' : 'background');
   return (
     <li
       ref={ref}
@@ -42,18 +31,18 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
       data-testid="trailer-card"
     >
       <Link to={`/trailer/${trailer.id}/axle`} className="block flex-1">
-        <SmallDrawing trailer={trailer} />
+        <SmallDrawing card={card} />
         <span className="block px-4 pt-3">
           <span className="wide block text-[17px] leading-[21px] font-bold">{trailer.name}</span>
           <span className="mute narrow block text-[13.5px]">{trailer.job.purpose}</span>
           <span className="mt-2 flex items-start gap-2 text-[14px] leading-[18px]">
-            <VerdictMark verdict={evaluation.verdict} />
+            {card && <VerdictMark verdict={card.verdict} />}
             <span>
-              <b>{VERDICT_WORDS[evaluation.verdict]}</b>
-              {worst && (
+              {card && <b>{VERDICT_WORDS[card.verdict]}</b>}
+              {card?.worst && (
                 <>
                   {': '}
-                  <Sized>{sentenceOf(worst, speaker(trailer))}</Sized>
+                  <Sized>{card.worst}</Sized>
                 </>
               )}
               {!strength.current && (

@@ -36,7 +36,12 @@ export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: bo
     };
   // A third of the bed, in round figures.
   const stepM = metric ? millimetres(10) : inches(1);
-  const tube = { ...made, underM: Math.round(bedLengthM / 3 / stepM) * stepM, tipBehindBallM: behindBallM, joint: FIXED_JOINT };
+  const tube = {
+    ...made,
+    underM: Math.round(bedLengthM / 3 / stepM) * stepM,
+    tipBehindBallM: behindBallM,
+    joint: FIXED_JOINT,
+  };
   return kind === 'straight'
     ? { ...tube, kind }
     : { ...tube, kind: 'backbone', sideTubesAheadM: lengthM / 2, sideTubeAngleRad: toRadians(25, 'deg') };
