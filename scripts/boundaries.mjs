@@ -25,6 +25,7 @@ const ORDER = [
   'strength',
   'towing',
   'body',
+  'nesting',
   'fabrication',
   'evaluation',
   'drawing',
@@ -78,7 +79,7 @@ const forbidden = [
     severity: 'error',
     from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
     to: {
-      pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|jsonc-parser|ml-matrix|@types/papaparse)/',
+      pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|jsonc-parser|ml-matrix|highs|@types/papaparse)/',
       dependencyTypesNot: [],
     },
   },

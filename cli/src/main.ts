@@ -1,5 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import {
+  calculateCutting,
   calculateFrame,
   calculateSections,
   calculateStatics,
@@ -66,11 +67,14 @@ const strength = async (file: string, filter: StrengthFilter): Promise<number> =
   return checkExitCode(evaluation);
 };
 
-const CALCULATIONS: Readonly<Record<string, (file: unknown) => Result<unknown, NeutralProblem>>> = {
+const CALCULATIONS: Readonly<
+  Record<string, (file: unknown) => Result<unknown, NeutralProblem> | Promise<Result<unknown, NeutralProblem>>>
+> = {
   statics: calculateStatics,
   section: calculateSections,
   frame: calculateFrame,
   sway: calculateSway,
+  cutting: calculateCutting,
 };
 
 const refuse = (problem: NeutralProblem | { code: string; path: string; message: string }): number => {
@@ -96,7 +100,7 @@ const calculate = async (what: string, file: string): Promise<number> => {
   } catch (error) {
     return refuse({ code: 'not-json', path: '', message: error instanceof Error ? error.message : 'not JSON' });
   }
-  const result = calculation(content);
+  const result = await calculation(content);
   if (!result.ok) return refuse(result.error);
   answer(result.value);
   return 0;
@@ -140,8 +144,8 @@ export const run = async (argv: readonly string[]): Promise<number> => {
     });
   program
     .command('calc')
-    .description('calculate a neutral JSON file: statics, section, frame or sway')
-    .argument('<what>', 'statics, section, frame or sway')
+    .description('calculate a neutral JSON file: statics, section, frame, sway or cutting')
+    .argument('<what>', 'statics, section, frame, sway or cutting')
     .argument('<file>', 'the JSON file')
     .option('--json', 'print JSON (it always does)')
     .action(async (what: string, file: string) => {

@@ -1,6 +1,7 @@
 export { type CheckReport, checkExitCode, checkReport, checkText } from './checkReport.js';
 export { cutListCsv, findingsCsv, weightsCsv } from './csv.js';
 export type { NeutralProblem } from './neutralProblem.js';
+export { calculateCutting } from './neutralCutting.js';
 export { calculateFrame } from './neutralFrame.js';
 export { calculateSections } from './neutralSection.js';
 export { calculateSway } from './neutralSway.js';

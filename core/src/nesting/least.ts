@@ -1,0 +1,177 @@
+import type { Highs } from 'highs';
+import type { Progress } from '../steps.js';
+import { fullCombos } from './combos.js';
+import { bestWorths, choicesWorth } from './knapsack.js';
+import { measureOf } from './measure.js';
+import type { CuttingProblem, Pattern } from './problem.js';
+import { type Aim, families, keyOf, largestRoom, NONE, type Relaxed, relaxed, wholePlan } from './relaxation.js';
+import type { Answer } from './solver.js';
+
+/** More patterns than these are not laid before the solver; the plan then stands unproved where the bound is not met. */
+const PATTERNS_AT_MOST = 20_000;
+/** Every pattern that a plan better by `within` than the relaxation allows can hold; undefined where they are too many. */
+const patternsWithin = (
+  problem: CuttingProblem,
+  { worth, stockCosts }: Relaxed,
+  within: number,
+): Pattern[] | undefined => {
+  const found = new Map<string, Pattern>();
+  for (const family of families(problem)) {
+    const best = bestWorths(family.kinds, worth, largestRoom(problem, family));
+    for (let stock = 0; stock < problem.stock.length; stock += 1) {
+      const room = family.roomOf(problem.stock[stock]?.length ?? 0);
+      if (room <= 0) continue;
+      const floor = (stockCosts[stock] ?? 0) - within - NONE;
+      const choices = choicesWorth(family.kinds, worth, best, { room, floor, limit: PATTERNS_AT_MOST });
+      if (!choices) return undefined;
+      for (const counts of choices) {
+        const pattern = { stock, counts };
+        if (counts.some((count) => count > 0)) found.set(keyOf(pattern), pattern);
+      }
+      if (found.size > PATTERNS_AT_MOST) return undefined;
+    }
+  }
+  return [...found.values()];
+};
+
+export interface Whole {
+  readonly times: readonly number[];
+  readonly patterns: readonly Pattern[];
+  readonly cost: number;
+  readonly leastCost: number;
+}
+
+/** What a dearest combination would have to be worth: more sticks are worth more, and no plan needs less than `needs`. */
+interface Cut {
+  readonly worthOf: readonly number[];
+  readonly needs: number;
+}
+
+const cutOf = (problem: CuttingProblem, worth: readonly number[]): Cut => {
+  const groups = families(problem).map((family) => ({
+    family,
+    best: bestWorths(family.kinds, worth, largestRoom(problem, family)),
+  }));
+  return {
+    worthOf: problem.stock.map(({ length }) =>
+      Math.max(0, ...groups.map(({ family, best }) => best[0]?.[Math.max(0, family.roomOf(length))] ?? 0)),
+    ),
+    needs: problem.parts.reduce((sum, { quantity }, i) => sum + quantity * (worth[i] ?? 0), 0),
+  };
+};
+const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, x, i) => sum + x * (b[i] ?? 0), 0);
+
+type Found = { readonly answer: Answer; readonly patterns: readonly Pattern[] };
+
+/**
+ * A plan from exactly so many sticks at most; 'none' where even parts of sticks make none, with why; 'open' where it could not be told.
+ */
+export const planFrom = function* (
+  highs: Highs,
+  problem: CuttingProblem,
+  available: readonly number[],
+  costs: readonly number[],
+  known: readonly Pattern[],
+): Generator<Progress, Found | { readonly none: Cut } | 'open', void> {
+  const limited = { ...problem, stock: problem.stock.map((one, i) => ({ ...one, available: available[i] ?? 0 })) };
+  const patterns = known.filter(({ stock }) => (available[stock] ?? 0) > 0);
+  const nothing: Aim = { costs: costs.map(() => 0), budget: undefined };
+  const relaxation = yield* relaxed(highs, limited, nothing, patterns);
+  if (!relaxation) return 'open';
+  if (relaxation.missing.length > 0) return { none: cutOf(problem, relaxation.worth) };
+  const answer = wholePlan(highs, limited, patterns, { costs, budget: undefined });
+  return answer ? { answer, patterns } : 'open';
+};
+
+/**
+ * Looks for a plan cheaper than `cost` stock by stock: how many sticks of each it could have is gone through, those that cannot hold the
+ * parts even in pieces fall away. 'none' proves that there is no cheaper one.
+ */
+const cheaper = function* (
+  highs: Highs,
+  problem: CuttingProblem,
+  aim: Aim,
+  { cost, bound, patterns }: { readonly cost: number; readonly bound: number; readonly patterns: readonly Pattern[] },
+): Generator<Progress, Found | 'none' | 'open', void> {
+  const { stock, parts } = problem;
+  const wanted = parts.reduce((sum, { quantity }) => sum + quantity, 0);
+  const offers = stock.map(({ price, available }, i) => ({
+    cost: aim.costs[i] ?? 0,
+    price,
+    most: Math.min(wanted, available ?? wanted),
+  }));
+  const combos = fullCombos(offers, { cost, price: aim.budget ?? Number.POSITIVE_INFINITY });
+  if (!combos) return 'open';
+  const cuts: Cut[] = [];
+  let open = false;
+  for (const [i, combo] of combos.entries()) {
+    if (dot(combo, aim.costs) < bound - NONE) continue;
+    if (cuts.some(({ worthOf, needs }) => dot(combo, worthOf) < needs - NONE)) continue;
+    yield { done: i, of: combos.length };
+    const found = yield* planFrom(highs, problem, combo, aim.costs, patterns);
+    if (found === 'open') open = true;
+    else if ('none' in found) cuts.push(found.none);
+    else return found;
+  }
+  return open ? 'open' : 'none';
+};
+
+/** By every pattern that a cheaper plan could hold; undefined where they are too many or make none. */
+const byAllPatterns = (
+  highs: Highs,
+  problem: CuttingProblem,
+  aim: Aim,
+  relaxation: Relaxed,
+  within: number,
+): Found | undefined => {
+  const patterns = patternsWithin(problem, relaxation, within);
+  const answer = patterns && wholePlan(highs, problem, patterns, aim);
+  return answer && { answer, patterns };
+};
+
+/**
+ * The least whole plan. By the patterns of the relaxation first; where that is dearer than the bound, cheaper ones are looked for until
+ * there is none, which proves it.
+ */
+export const least = function* (
+  highs: Highs,
+  problem: CuttingProblem,
+  aim: Aim,
+  patterns: Pattern[],
+): Generator<Progress, Whole | { readonly missing: readonly number[] } | undefined, void> {
+  const relaxation = yield* relaxed(highs, problem, aim, patterns);
+  if (!relaxation) return undefined;
+  const measure = measureOf(aim.costs) || 1;
+  const bound = Math.ceil(relaxation.bound / measure - 1e-6) * measure;
+  const start = wholePlan(highs, problem, patterns, aim, bound);
+  if (!start && relaxation.missing.length > 0) return { missing: relaxation.missing };
+  let best: Found | undefined = start && { answer: start, patterns: [...patterns] };
+  const costOf = ({ answer }: Found): number => Math.round(answer.cost);
+  let proved = best !== undefined && costOf(best) <= bound;
+  while (!proved) {
+    // A cheaper plan costs at least one measure less.
+    const cost = best ? costOf(best) - measure : Number.POSITIVE_INFINITY;
+    let next = best
+      ? yield* cheaper(highs, problem, aim, { cost, bound: relaxation.bound, patterns: best.patterns })
+      : ('open' as const);
+    if (next === 'open') {
+      const all = byAllPatterns(highs, problem, aim, relaxation, cost - relaxation.bound);
+      if (!all) break;
+      if (!best || costOf(all) < costOf(best)) next = all;
+      else if (all.answer.proved) next = 'none';
+      else break;
+    }
+    if (next === 'none') proved = true;
+    else {
+      best = next;
+      proved = costOf(best) <= bound;
+    }
+  }
+  if (!best) return undefined;
+  return {
+    times: best.answer.columns.map(Math.round),
+    patterns: best.patterns,
+    cost: costOf(best),
+    leastCost: proved ? costOf(best) : bound,
+  };
+};
