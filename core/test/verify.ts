@@ -1,5 +1,5 @@
 import { appendFileSync, mkdirSync, writeFileSync } from 'node:fs';
-import { basename, join } from 'node:path';
+import { join, relative } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { expect } from 'vitest';
 
@@ -18,12 +18,15 @@ export interface Verification {
   readonly note?: string;
 }
 
-const FOLDER = fileURLToPath(new URL('../../.cache/verification/', import.meta.url));
+const ROOT = fileURLToPath(new URL('../../', import.meta.url));
+const FOLDER = join(ROOT, '.cache/verification');
 let begun: string | undefined;
 
 // One worker runs many test files with this module loaded once: each test file begins a page of its own.
 const record = (entry: object): void => {
-  const file = join(FOLDER, `${basename(expect.getState().testPath ?? 'unknown')}.jsonl`);
+  // By the whole path: two rooms may have a test of one name.
+  const test = relative(ROOT, expect.getState().testPath ?? 'unknown').replace(/[^\w.]+/g, '-');
+  const file = join(FOLDER, `${test}.jsonl`);
   if (file !== begun) {
     begun = file;
     mkdirSync(FOLDER, { recursive: true });

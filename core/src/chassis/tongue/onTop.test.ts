@@ -117,7 +117,7 @@ describe('a tongue through the frame', () => {
   test('it cannot slope or be stepped; on an A-frame it says nothing', () => {
     const sloped: Trailer = {
       ...through,
-      frame: { ...through.frame, tongue: { ...through.frame.tongue, rise: { kind: 'sloped', byM: 0.1 } } as Tongue },
+      frame: { ...through.frame, tongue: { ...through.frame.tongue, rise: { kind: 'sloped', byM: 0.1 } } },
     };
     expect(buildChassis(sloped).problems.map(({ code }) => code)).toContain('rise-over-frame');
     expect(buildChassis(withTongue({ runs: 'through' })).tongue?.topZM).toBe(
