@@ -21,5 +21,7 @@ const smallest = (): Plugin => ({
 
 export default defineConfig({
   plugins: [react(), tailwindcss(), smallest()],
+  // What only some jobs need, as the solver, is loaded by these jobs.
+  worker: { format: 'es' },
   build: { target: 'es2023', sourcemap: false, manifest: true },
 });

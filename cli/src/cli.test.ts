@@ -39,6 +39,35 @@ const decided = (): Project => {
   });
 };
 
+describe('kereta cut', () => {
+  test('every piece of the apiary on its stick, as text and as JSON', () => {
+    const file = fileOf('cut.kereta.json', writeProject(DEMO_PROJECTS[0] as Project));
+    const { out, code } = kereta('cut', file, '--json');
+    expect(code).toBe(0);
+    const { sections } = JSON.parse(out) as {
+      sections: {
+        sticks: { pieces: { mark: string }[] }[];
+        buy: { lengthM: number; count: number }[];
+        proved: boolean;
+      }[];
+    };
+    // Two rails of 10 ft, two headers of 5 ft and two legs of 6 ft 8 in do not go on two sticks of 20 ft: 42 ft and more.
+    expect(sections[0]?.buy).toEqual([{ lengthM: expect.closeTo(7.3152, 6), count: 2, priceEach: null }]);
+    expect(sections.every(({ proved }) => proved)).toBe(true);
+    expect(kereta('cut', file).out).toMatch(/Stick 1, 24' 0": .*T1 6' 8"/);
+    expect(kereta('cut', fileOf('none.kereta.json', '{'), '--json').code).toBe(2);
+  });
+  test('calc cutting answers the examples', () => {
+    const { out, code } = kereta('calc', 'cutting', join(EXAMPLES, 'cutting-examples.json'), '--json');
+    expect(code).toBe(0);
+    expect((JSON.parse(out) as { cases: { cost: number; optimal: boolean }[] }).cases).toMatchObject([
+      { cost: 3, optimal: true },
+      { cost: 4, optimal: true },
+      { cost: 400, optimal: true },
+    ]);
+  });
+});
+
 describe('kereta calc sway', () => {
   test('prints modes and the speed at which damping is gone; refuses negative stiffness with its place', () => {
     const { out, code } = kereta('calc', 'sway', join(EXAMPLES, 'sway-examples.json'), '--json');
@@ -143,6 +172,7 @@ describe('kereta calc', () => {
       ['statics', '{"cases": 1}'],
       ['section', '{}'],
       ['sway', '{}'],
+      ['cutting', '{"cases": []}'],
     ] as const) {
       const { code, out } = kereta('calc', what, fileOf('bad.json', text), '--json');
       expect(code).toBe(2);

@@ -8,6 +8,9 @@ import {
   checkExitCode,
   checkReport,
   checkText,
+  cutReport,
+  cutReportText,
+  doJob,
   evaluateFully,
   fileProblemSentence,
   type NeutralProblem,
@@ -65,6 +68,17 @@ const strength = async (file: string, filter: StrengthFilter): Promise<number> =
   const { report, evaluation } = strengthReport(trailerOf(project), filter);
   answer(report);
   return checkExitCode(evaluation);
+};
+
+/** 0 everything is laid out, 1 something is not, 2 the file cannot be read. */
+const cut = async (file: string, json: boolean): Promise<number> => {
+  const project = await projectIn(file, json);
+  if (!project) return UNREADABLE;
+  const trailer = trailerOf(project);
+  const sections = await doJob('sticks', { trailer }, { aborted: false }, () => undefined);
+  if (json) answer(cutReport(trailer, sections));
+  else console.log(cutReportText(trailer, sections));
+  return sections.some(({ problem }) => problem) ? 1 : 0;
 };
 
 const CALCULATIONS: Readonly<
@@ -141,6 +155,14 @@ export const run = async (argv: readonly string[]): Promise<number> => {
         situation: options.situation,
         caseId: options.case,
       });
+    });
+  program
+    .command('cut')
+    .description('print what is cut out of which stick; exit 0 all laid out, 1 something is not, 2 file not readable')
+    .argument('<file>', 'a *.kereta.json file')
+    .option('--json', 'print sticks and pieces as JSON, in metres')
+    .action(async (file: string, { json }: { json?: boolean }) => {
+      exitCode = await cut(file, json === true);
     });
   program
     .command('calc')

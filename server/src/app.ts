@@ -51,7 +51,8 @@ export const createApp = (webRoot: string): Express => {
       contentSecurityPolicy: {
         directives: {
           'default-src': ["'self'"],
-          'script-src': ["'self'"],
+          // The solver that lays pieces on sticks is WASM.
+          'script-src': ["'self'", "'wasm-unsafe-eval'"],
           // React and charts set styles on elements.
           'style-src': ["'self'", "'unsafe-inline'"],
           'img-src': ["'self'", 'data:', 'blob:'],

@@ -196,7 +196,7 @@ const findingsOf = (trailer: Trailer, stages: ReturnType<typeof stagesOf>): read
     ...gateFindings(trailer, chassis, cases),
     ...tiltFindings(trailer, chassis, cases),
     ...treadFindings(trailer, chassis),
-    ...fabricationFindings(stages.cutList()),
+    ...fabricationFindings(trailer, stages.cutList()),
   ];
   const tongueWorksAt = stages.strength().findings.find(({ code }) => code === 'tongue')?.utilisation;
   findings.push(...otherVehicleFindings(trailer, { chassis, cases, rides, tongueWorksAt }, findings));

@@ -1,7 +1,8 @@
 import Papa from 'papaparse';
 import type { Evaluation } from '../evaluation/index.js';
+import type { StickSection } from '../fabrication/index.js';
 import type { Trailer } from '../project/index.js';
-import { formatPercent } from '../units/index.js';
+import { formatAngle, formatPercent } from '../units/index.js';
 import {
   cutoutsText,
   cutText,
@@ -109,5 +110,28 @@ export const cutListCsv = (trailer: Trailer, { cutList }: Evaluation): string =>
         '',
       ]),
     ],
+  );
+};
+
+/** Every piece on its stick, from the end that is cut first. */
+export const stickPlanCsv = (trailer: Trailer, sections: readonly StickSection[]): string => {
+  const say = speaker(trailer);
+  return table(
+    ['Stick', 'Section', 'Material', 'Stick length', 'Mark', 'From', 'Long points', 'Off square', 'Left over'],
+    sections.flatMap(({ designation, materialName, sticks }) =>
+      sticks.flatMap(({ number, lengthM, pieces, leftM }) =>
+        pieces.map(({ mark, fromM, toM, angleRad }, i) => [
+          number,
+          designation,
+          materialName,
+          say.length(lengthM),
+          mark,
+          say.length(fromM),
+          say.length(toM - fromM),
+          formatAngle(angleRad),
+          i === pieces.length - 1 ? say.length(leftM) : '',
+        ]),
+      ),
+    ),
   );
 };

@@ -1,5 +1,6 @@
 export { type CheckReport, checkExitCode, checkReport, checkText } from './checkReport.js';
-export { cutListCsv, findingsCsv, weightsCsv } from './csv.js';
+export { cutReport, cutReportText } from './cutReport.js';
+export { cutListCsv, findingsCsv, stickPlanCsv, weightsCsv } from './csv.js';
 export type { NeutralProblem } from './neutralProblem.js';
 export { calculateCutting } from './neutralCutting.js';
 export { calculateFrame } from './neutralFrame.js';

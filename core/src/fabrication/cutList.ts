@@ -9,9 +9,7 @@ import {
   type Plate,
 } from '../chassis/index.js';
 
-import { finding, type FindingOf } from '../findings/index.js';
 import { type EndShape, type Piece, piecesOf, reinforcementOf } from './pieces.js';
-import { RULES } from './rules.js';
 
 /** Identical pieces: one mark, cut together. */
 export interface CutRow {
@@ -263,37 +261,4 @@ export const buildCutList = (chassis: Chassis): CutList => {
       [...totals.values()].reduce((sum, { massKg }) => sum + massKg, 0) +
       plates.reduce((sum, { quantity, massEachKg }) => sum + quantity * massEachKg, 0),
   };
-};
-
-export interface FabricationFindingData {
-  'cut-list': {
-    readonly pieces: number;
-    readonly marks: number;
-    readonly massKg: number;
-    /** bars that are there already, not among the pieces */
-    readonly existing: number;
-  };
-  'no-cut-list': Record<string, never>;
-}
-export type FabricationFinding = FindingOf<FabricationFindingData>;
-
-export const fabricationFindings = ({ rows, massKg, existingIds }: CutList): FabricationFinding[] => {
-  const plain = {
-    step: 'cut',
-    subject: 'trailer',
-    counts: true,
-    working: [],
-  } as const;
-  const existing = existingIds.length;
-  if (rows.length === 0 && existing === 0)
-    return [finding({ ...plain, rule: RULES['no-cut-list'], data: {}, verdict: 'open' })];
-  const pieces = rows.reduce((sum, row) => sum + row.quantity, 0);
-  return [
-    finding({
-      ...plain,
-      rule: RULES['cut-list'],
-      data: { pieces, marks: rows.length, massKg, existing },
-      verdict: 'ok',
-    }),
-  ];
 };

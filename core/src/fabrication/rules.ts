@@ -1,5 +1,5 @@
 import { rulesOf } from '../findings/index.js';
-import { computedBy } from '../source.js';
+import { commonPractice, computedBy } from '../source.js';
 
 /** What this stage checks, and what it tells without judging. */
 export const RULES = rulesOf({
@@ -12,5 +12,10 @@ export const RULES = rulesOf({
     formula: 'pieces, marks and weight',
     source: computedBy('lengths of the drawn frame'),
     holds: 'told, not judged',
+  },
+  'longer-than-stock': {
+    formula: 'piece ≤ longest length of its section − what is cut off both ends',
+    source: commonPractice('yards sell 20 and 24 ft, or 6 m'),
+    holds: 'lengths that are named under the stock; else the usual ones',
   },
 });

@@ -7,7 +7,9 @@ import {
   tongueLengthRows,
 } from '../evaluation/index.js';
 import { doubtSteps } from '../balance/index.js';
+import { stickPlanSteps } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
+import { loadSolver } from '../nesting/index.js';
 import type { Trailer } from '../project/index.js';
 import {
   analysisSteps,
@@ -22,7 +24,7 @@ import {
   wayOutSteps,
 } from '../strength/index.js';
 import { afterFlick, type Flick, type Rig, swayOf, swayWhatIf, type WhatIf } from '../towing/index.js';
-import { type Job, type JobSignal, type Report, stepJob, wholeJob } from './job.js';
+import { inSteps, type Job, type JobSignal, type Report, stepJob, wholeJob } from './job.js';
 import { shedCard } from './shedCard.js';
 
 /** Two degrees at the front wheels, there and back within a second: a start at something in the road. Our choice. */
@@ -83,6 +85,9 @@ export const JOBS = {
     ({ trailer, past, steps }: OfTrailer & { readonly past: Trailer; readonly steps: readonly StepId[] }) =>
       changesBetween(evaluate(past), evaluate(trailer), steps),
   ),
+  /** how every bar is cut out of what there is and what is sold */
+  sticks: async ({ trailer }: OfTrailer, signal: JobSignal, report: Report) =>
+    inSteps(stickPlanSteps(await loadSolver(), trailer, evaluate(trailer).cutList), signal, report),
   /** what brings the tongues back into their band */
   waysOut: stepJob(({ trailer }: OfTrailer) => adviceSteps(trailer)),
 } as const;

@@ -384,6 +384,7 @@ export const newProject = ({ id, name, units, place, newId }: NewProject): Proje
       deckPoint: { massKg: null, patchM: size(4, 100) },
       filler: '5356',
     },
+    cutting: { kerfM: size(1 / 8, 3), trimM: 0, keepM: size(12, 300), stock: [] },
     items: [newLoad(size, loadId, metric ? 600 : pounds(1300))],
     cases: newCases(loadId),
     axleCaseId: 'case.loaded',

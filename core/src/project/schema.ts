@@ -19,7 +19,7 @@ import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.j
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 7;
+export const SCHEMA_VERSION = 8;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -173,6 +173,21 @@ export const materialRowSchema = object({
   note: text.optional(),
 });
 
+/** A length of a section that can be cut: sold by a yard, or lying there already. */
+const stockSchema = object({
+  id,
+  sectionId: id,
+  lengthM: length,
+  /** for one, in the project's currency; null where it is not known */
+  price: z.number().min(0).max(100_000).nullable(),
+  /** null: as many as wanted */
+  available: z.number().int().min(0).max(10000).nullable(),
+  /** it is there already and costs nothing more */
+  onHand: z.boolean(),
+  /** what is wrong with it, where it came from */
+  note: text,
+});
+
 /** What the user decided about the trailer: the part of a project that undo covers. */
 export const designSchema = object({
   name: text,
@@ -218,6 +233,16 @@ export const designSchema = object({
     deckPoint: object({ massKg: mass.nullable(), patchM: length }),
     /** wire for aluminum */
     filler: z.enum(['5356', '4043']),
+  }),
+  /** how pieces are cut out of what */
+  cutting: object({
+    /** what one saw cut eats */
+    kerfM: z.number().min(0).max(0.05),
+    /** cut off each end of a stick before anything else, the saw's loss counted in */
+    trimM: z.number().min(0).max(2),
+    /** an offcut as long as this is kept */
+    keepM: z.number().min(0).max(20),
+    stock: z.array(stockSchema).max(500),
   }),
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),
@@ -274,6 +299,8 @@ export type LoadCase = z.infer<typeof caseSchema>;
 export type TongueBand = z.infer<typeof tongueBandSchema>;
 export type RunningGear = z.infer<typeof runningGearSchema>;
 export type TowVehicle = z.infer<typeof towVehicleSchema>;
+export type Cutting = Design['cutting'];
+export type StockRow = Cutting['stock'][number];
 export type Coupling = z.infer<typeof couplingSchema>;
 export type OwnSectionRow = z.infer<typeof sectionRowSchema>;
 export type OwnMaterialRow = z.infer<typeof materialRowSchema>;

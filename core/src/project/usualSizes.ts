@@ -48,6 +48,13 @@ export const USUAL_SIZES = {
   'coupling.study.yieldPa': [10000000, 2000000000],
   'coupling.tongueLimitKg': [1, 5000],
 
+  'cutting.keepM': [0, 6],
+  'cutting.kerfM': [0, 0.01],
+  'cutting.stock.available': [0, 1000],
+  'cutting.stock.lengthM': [0.05, 15],
+  'cutting.stock.price': [0, 100000],
+  'cutting.trimM': [0, 0.3],
+
   'frame.bed.lengthM': [0.3, 20],
   'frame.bed.widthM': [0.2, 4],
   'frame.crossMembers.maxSpacingM': [0.1, 10],

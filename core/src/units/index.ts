@@ -48,4 +48,5 @@ export {
   weightN,
 } from './quantities.js';
 export { formatPressureText } from './pressureText.js';
+export { formatMoney } from './money.js';
 export { isFigure, NO_FIGURE } from './noFigure.js';

@@ -103,6 +103,27 @@ export const useDoubt = (trailer: Trailer, wanted: boolean): Doubt => {
   return useMemo(() => ({ doubts: result, current }), [result, current]);
 };
 
+/** How every bar is cut out of what there is; of the trailer before the last change while that goes on. */
+export const useSticks = (
+  trailer: Trailer,
+): { readonly sections: JobOutput<'sticks'> | undefined; readonly current: boolean; readonly failed: boolean } => {
+  const input = useMemo(() => ({ trailer }), [trailer]);
+  const { result, current, failed } = useJob('sticks', input, {
+    dependsOn: [
+      trailer.frame,
+      trailer.runningGear,
+      trailer.coupling,
+      trailer.strength.gussets,
+      trailer.cutting,
+      trailer.ownRows,
+      trailer.settings,
+      trailer.pricesPerKg,
+    ],
+    settleMs: SETTLE_MS,
+  });
+  return { sections: result, current, failed };
+};
+
 /** Damping over speed of every towed load; of the trailer before the last change while that goes on. */
 export const useSway = (
   trailer: Trailer,

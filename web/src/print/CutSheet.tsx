@@ -4,19 +4,25 @@ import { Drawing } from '../bench/sheet/Drawing';
 import { CutTable } from '../steps/cut/CutTable';
 import { DeckSheets } from '../steps/cut/DeckSheets';
 import { marksOf } from '../steps/cut/MarkedPlan';
+import { SticksOf } from '../steps/cut/StickPlan';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { stillWorkbench } from '../bench/stillWorkbench';
 import { StillBench } from '../bench/StillBench';
 import { Sized } from '../fields/Sized';
+import { useSticks } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
 import type { ReadableTrailer } from '../storage/trailers';
 
 const DRAWING_PX = 560;
+/** Longest stick on paper. */
+const STICK_PX = 700;
+const none = (): boolean => false;
 
 const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const trailer = trailerOf(stored.project);
   const workbench = useMemo(() => stillWorkbench(trailer, 'cut'), [trailer]);
   const { evaluation, say } = workbench;
+  const { sections } = useSticks(trailer);
   return (
     <StillBench workbench={workbench}>
       <SheetFrame
@@ -53,10 +59,20 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             <DeckSheets trailer={trailer} chassis={evaluation.chassis} say={say} columns={4} />
           </tbody>
         </table>
+        {sections && (
+          <SticksOf
+            sections={sections}
+            trailer={trailer}
+            say={say}
+            width={STICK_PX}
+            picked={none}
+            onPick={() => undefined}
+          />
+        )}
         <p className="narrow mt-3 text-[13px]">
           Sizes beside cross-members run from the front edge to their middles. Angles are told both ways: off square,
-          and as read from the stick’s own direction. Lengths are over the long points; saw kerf and trim come on top.
-          Check one piece before you cut its twins.
+          and as read from the stick’s own direction. Lengths are over the long points; saw kerf and trim come on top:
+          the sticks above count them in. Check one piece before you cut its twins.
         </p>
       </SheetFrame>
     </StillBench>

@@ -125,6 +125,10 @@ export const chassisSentences: SentencesOf<ChassisFindingData & FabricationFindi
           ? 'One bar is there already.'
           : `${data.existing} bars are there already.`,
     ),
+  'longer-than-stock': ({ data }, say) =>
+    data.assumed
+      ? `${data.marks.join(', ')} of ${data.designation}: ${say.length(data.lengthM)} is longer than the usual ${say.length(data.longestM)}. Ask your yard and name what it sells under “Saw and stock”, or say where the bar is welded together.`
+      : `${data.marks.join(', ')} of ${data.designation}: ${say.length(data.lengthM)} is longer than every length there is; the longest is good for ${say.length(data.longestM)}. Name a longer one, or say where the bar is welded together.`,
   'no-cut-list': () => 'No frame to cut yet.',
   'no-rack-under': ({ data, caseId }, say) =>
     `${say.partName(data.itemId)} is to stand on bars of your own, and no level one lies under it, ${say.caseName(caseId)}. Move it, or put a bar there.`,

@@ -7,6 +7,7 @@ import { WorkLegend } from '../../drawing/workShading';
 import { Contained } from '../../fields/Contained';
 import { CutTable } from '../../steps/cut/CutTable';
 import { MarkedPlan } from '../../steps/cut/MarkedPlan';
+import { StickPlan } from '../../steps/cut/StickPlan';
 import { AboardTable } from '../../steps/loads/AboardTable';
 import { TongueView } from '../../steps/rig/TongueView';
 import { TowView } from '../../steps/rig/TowView';
@@ -142,6 +143,9 @@ export const MainView = memo(
             <div className="overflow-x-auto bg-base-100 px-4 py-3">
               <ContainedNow name="The cut list">
                 <CutList />
+              </ContainedNow>
+              <ContainedNow name="The plan of sticks">
+                <StickPlan />
               </ContainedNow>
             </div>
           )}

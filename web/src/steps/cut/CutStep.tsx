@@ -1,15 +1,20 @@
-import { cutListCsv, findingsCsv, weightsCsv } from '@kereta/core';
+import { cutListCsv, findingsCsv, formatMoney, stickPlanCsv, weightsCsv } from '@kereta/core';
 import { Link } from 'react-router';
 import { download, fileName } from '../../fields/download';
 import { useEditing } from '../../fields/editing';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { useSticks } from '../../jobs/questions';
 import { DeckSheets } from './DeckSheets';
+import { buyText } from './StickPlan';
+import { StockFields } from './StockFields';
 
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {
   const { trailer } = useEditing();
   const { evaluation, say } = useWorkbench('evaluation', 'say');
+  const { sections, current } = useSticks(trailer);
+  const plan = current ? sections : undefined;
   const csv = (name: string, text: string): void =>
     download(fileName(`${trailer.name} ${name}`, '.csv'), text, 'text/csv');
   return (
@@ -28,6 +33,14 @@ export const CutStep = () => {
               <td className="py-1">
                 <Sized>{designation}</Sized>
                 <span className="mute block">{materialName}</span>
+                {plan
+                  ?.filter((section) => section.sectionId === sectionId && section.materialName === materialName)
+                  .map((section) => (
+                    <span key={section.designation} className="block">
+                      <Sized>{buyText(section, say)}</Sized>
+                      {section.price !== null && ` · ${formatMoney(section.price, trailer.settings.currency)}`}
+                    </span>
+                  ))}
               </td>
               <td className="text-right whitespace-nowrap">
                 <Sized>{say.length(lengthM)}</Sized>
@@ -59,7 +72,8 @@ export const CutStep = () => {
         </tbody>
       </table>
       <p className="narrow mute mt-1 text-[13px]">
-        Sum of the pieces: what the saw eats and what is left over come on top.
+        Lengths and weights are sums of the pieces; under each section what to buy, with what the saw eats and what is
+        left over.
       </p>
       <div className="mt-3 grid grid-cols-2 gap-2">
         <Link className="button button-main col-span-2" to={`/trailer/${trailer.id}/print/cut-list`}>
@@ -76,11 +90,18 @@ export const CutStep = () => {
         </button>
         <button
           type="button"
-          className="button col-span-2"
-          onClick={() => csv('checks', findingsCsv(trailer, evaluation))}
+          className="button"
+          disabled={!plan}
+          onClick={() => plan && csv('sticks', stickPlanCsv(trailer, plan))}
         >
+          Sticks, CSV
+        </button>
+        <button type="button" className="button" onClick={() => csv('checks', findingsCsv(trailer, evaluation))}>
           Checks, CSV
         </button>
+      </div>
+      <div className="-mx-4 mt-3">
+        <StockFields />
       </div>
     </div>
   );
