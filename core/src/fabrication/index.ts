@@ -10,3 +10,4 @@ export { type FabricationFinding, type FabricationFindingData, fabricationFindin
 export { RULES as FABRICATION_RULES } from './rules.js';
 export { stickPlanSteps } from './stickPlan.js';
 export { boughtOf, type Stick, type StickSection } from './sticks.js';
+export { usualLengthsM } from './stock.js';

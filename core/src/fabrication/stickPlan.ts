@@ -7,10 +7,19 @@ import type { CutList, CutRow, StockTotal } from './cutList.js';
 import { laidOn, type Stick, type StickPiece, type StickSection } from './sticks.js';
 import { type Offered, stockOf } from './stock.js';
 
-/** Lengths are counted in these, m: pieces upwards, sticks downwards. */
-const unitOf = ({ settings }: Trailer): number => (settings.units === 'metric' ? millimetres(0.5) : inches(1 / 32));
 const up = (lengthM: number, unitM: number): number => Math.ceil(lengthM / unitM - 1e-6);
 const down = (lengthM: number, unitM: number): number => Math.floor(lengthM / unitM + 1e-6);
+
+/** Lengths are counted in one of these, m: pieces upwards, sticks downwards. */
+const UNITS_M = [inches(1 / 32), millimetres(0.5)] as const;
+
+/** The unit in which the pieces are lengthened least, whatever their sizes are told in. */
+const unitOf = (lengthsM: readonly number[]): number => {
+  const lostM = (unitM: number): number =>
+    lengthsM.reduce((sum, lengthM) => sum + up(lengthM, unitM) * unitM - lengthM, 0);
+  const [inch, metre] = UNITS_M;
+  return lostM(metre) < lostM(inch) ? metre : inch;
+};
 /** Prices are counted in hundredths. */
 const HUNDREDTHS = 100;
 
@@ -59,8 +68,8 @@ const askedOf = (
   used: ReadonlyMap<string, number>,
 ): Asked => {
   const { kerfM, trimM } = trailer.cutting;
-  const unitM = unitOf(trailer);
   const stock = stockOf(trailer, total);
+  const unitM = unitOf(rows.map(({ cutLengthM, cutLaterM }) => cutLengthM + cutLaterM));
   const priced = stock.every(({ price, onHand }) => onHand || price !== null);
   const parts = new Map<string, { part: Part; pieces: StickPiece[] }>();
   for (const row of rows) {

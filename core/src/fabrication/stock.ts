@@ -2,9 +2,12 @@ import { findSection, type StockRow, type Trailer } from '../project/index.js';
 import { feet } from '../units/index.js';
 import type { StockTotal } from './cutList.js';
 
-/** What yards usually sell; common practice. */
-const usualLengthsM = ({ settings }: Trailer): readonly number[] =>
-  settings.units === 'metric' ? [6] : [feet(20), feet(24)];
+/** What yards usually sell, by where the trailer is used and not by how its sizes are told; common practice. */
+export const usualLengthsM = ({ settings: { regions } }: Trailer): readonly number[] => {
+  const feetSold = regions.includes('north-america');
+  const metresSold = regions.length === 0 || regions.some((region) => region !== 'north-america');
+  return [...(feetSold ? [feet(20), feet(24)] : []), ...(metresSold ? [6] : [])];
+};
 
 /** A row of stock; what yards usually sell has no id. */
 export type Offered = Pick<StockRow, 'lengthM' | 'price' | 'available' | 'onHand' | 'note'> & {

@@ -1,4 +1,4 @@
-import type { StockRow } from '@kereta/core';
+import { type StockRow, usualLengthsM } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useWorkbench } from '../../bench/workbench';
@@ -58,7 +58,10 @@ const StockRowFields = ({ row, currency, onChange, onRemove }: RowProps) => {
 /** The saw, and what is sold or lies there of each section. */
 export const StockFields = () => {
   const { trailer, readOnly } = useEditing();
-  const { evaluation } = useWorkbench('evaluation');
+  const { evaluation, say } = useWorkbench('evaluation', 'say');
+  const usual = usualLengthsM(trailer)
+    .map((lengthM) => say.length(lengthM))
+    .join(' and ');
   const [cutting, setCutting] = useRecord('cutting');
   const metric = trailer.settings.units === 'metric';
   const setRows = (said: string, stock: readonly StockRow[]): void => setCutting(said, { stock: [...stock] });
@@ -114,8 +117,7 @@ export const StockFields = () => {
               </p>
               {!rows.some(({ onHand }) => !onHand) && (
                 <p className="narrow mute text-[13px]">
-                  Taken to be sold in {metric ? '6 m' : '20 and 24 ft'}, as is usual, by the weight’s price where that
-                  is known.
+                  Taken to be sold in {usual}, as is usual, by the weight’s price where that is known.
                 </p>
               )}
               <ul>
