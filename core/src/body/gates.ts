@@ -1,6 +1,7 @@
 import type { BalancedCase } from '../balance/index.js';
 import { type Chassis, lineLengthM, type Member } from '../chassis/index.js';
 import {
+  bendingShare,
   checkShare,
   concluding,
   finding,
@@ -17,7 +18,6 @@ import { axleCount, heaviestMachine, PERSON_KG, rampRad } from '../mass/index.js
 import { isOfPiece, type Piece, type Trailer } from '../project/index.js';
 import { usualRailTopM } from '../suspension/index.js';
 import { massOfWeightKg, weightN } from '../units/index.js';
-import { bendingShare } from './bending.js';
 import { RULES, STEEP_RAD, WHEEL_SHARE } from './rules.js';
 
 export interface GateFindingData {

@@ -1,10 +1,9 @@
 import { type Chassis, lineLengthM, type Member } from '../chassis/index.js';
-import { checkShare, type FindingOf, quantity, times, workedOut } from '../findings/index.js';
+import { bendingShare, checkShare, type FindingOf, quantity, times, workedOut } from '../findings/index.js';
 import { PERSON_KG } from '../mass/index.js';
 import { allowableBending } from '../materials/index.js';
 import { isOfPiece, type Piece, type Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
-import { bendingShare } from './bending.js';
 import { RULES, STEPPING_ON } from './rules.js';
 
 export interface TreadFindingData {

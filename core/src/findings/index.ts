@@ -1,3 +1,4 @@
+export { bendingShare } from './bending.js';
 export { check, checkShare, finding, type Found, shareOf } from './check.js';
 export {
   bySeverity,

@@ -1,4 +1,3 @@
-export { firstFit } from './firstFit.js';
 export { type Nested, nestSteps, type NoPlan } from './nest.js';
 export {
   type CuttingPlan,

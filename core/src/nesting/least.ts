@@ -9,6 +9,7 @@ import type { Answer } from './solver.js';
 
 /** More patterns than these are not laid before the solver; the plan then stands unproved where the bound is not met. */
 const PATTERNS_AT_MOST = 20_000;
+
 /** Every pattern that a plan better by `within` than the relaxation allows can hold; undefined where they are too many. */
 const patternsWithin = (
   problem: CuttingProblem,

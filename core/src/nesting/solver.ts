@@ -3,7 +3,7 @@ import type { Highs } from 'highs';
 /** One row of a linear program: Σ coefficient × column, and what it must keep. */
 export interface Row {
   readonly of: readonly { readonly column: number; readonly times: number }[];
-  readonly sign: '>=' | '<=' | '=';
+  readonly sign: '>=' | '<=';
   readonly bound: number;
 }
 
@@ -48,7 +48,7 @@ const sum = (terms: readonly string[]): string =>
 const term = (times: number, column: number): string => `${times < 0 ? '-' : '+'} ${Math.abs(times)} x${column}`;
 
 /** The program in the LP format that the solver reads. */
-export const asText = ({ costs, rows, whole }: Program): string =>
+const asText = ({ costs, rows, whole }: Program): string =>
   [
     'Minimize',
     ` cost: ${sum(costs.map((cost, column) => term(cost, column)))}`,

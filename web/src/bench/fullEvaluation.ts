@@ -27,6 +27,6 @@ export const fullEvaluation = (shown: Trailer, { outcome, of, current }: Strengt
   return current && shown === committed ? withStrength(light, outcome) : withOlderStrength(light, olderOf(of, outcome));
 };
 
-/** The same of a trailer that stands still: a card, a printed sheet. */
+/** The same of a trailer that stands still: a printed sheet. */
 export const useFullEvaluation = (trailer: Trailer, strength: Strength): Evaluation =>
   useMemo(() => fullEvaluation(trailer, strength, trailer), [trailer, strength]);

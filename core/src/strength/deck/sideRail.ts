@@ -1,14 +1,5 @@
 import type { Chassis } from '../../chassis/index.js';
-import {
-  checkShare,
-  concluding,
-  type FindingOf,
-  given,
-  over,
-  quantity,
-  times,
-  workedOut,
-} from '../../findings/index.js';
+import { bendingShare, checkShare, type FindingOf, quantity, times, workedOut } from '../../findings/index.js';
 import { type Trailer, parsePartId } from '../../project/index.js';
 
 import { RULES, LEAN_N } from '../rules.js';
@@ -36,12 +27,6 @@ export const sideRailFindings = (trailer: Trailer, { members }: Chassis): SideRa
     times(quantity(LEAN_N, 'force'), quantity(sides.heightM, 'arm')),
     'moment',
   );
-  const feels = workedOut(
-    'metal-feels',
-    over(quantity(moment.result.value, 'moment'), quantity(modulusM3, 'modulus')),
-    'stress',
-  );
-  const share = feels.result.value / allowedPa;
   return [
     checkShare({
       rule: RULES['side-post'],
@@ -49,15 +34,7 @@ export const sideRailFindings = (trailer: Trailer, { members }: Chassis): SideRa
       step: 'strength',
       subject: post.id,
       counts: true,
-      utilisation: share,
-      working: [
-        moment,
-        feels,
-        given('allowed', allowedPa, 'stress'),
-        concluding(
-          workedOut('works-at', over(quantity(feels.result.value, 'stress'), quantity(allowedPa, 'stress')), 'percent'),
-        ),
-      ],
+      ...bendingShare(moment, modulusM3, allowedPa),
     }),
   ];
 };

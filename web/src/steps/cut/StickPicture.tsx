@@ -1,5 +1,4 @@
-import { formatMoney, type Stick } from '@kereta/core';
-import type { Speaker } from '@kereta/core';
+import { formatMoney, type Speaker, type Stick } from '@kereta/core';
 import { Sized } from '../../fields/Sized';
 
 const BAR_PX = 38;

@@ -14,7 +14,7 @@ import { VerdictMark } from '../../fields/VerdictMark';
 import { useSticks } from '../../jobs/questions';
 import { StickPicture } from './StickPicture';
 
-/** Less than this left of a stick is nothing to rely on: yards’ lengths vary. */
+/** Less than this left of a stick is nothing to rely on: yards’ lengths vary. Common practice. */
 const TIGHT_M = inches(1 / 2);
 
 const WHY_NOT = {

@@ -1,4 +1,4 @@
-import { type StockRow, usualLengthsM } from '@kereta/core';
+import { feet, type StockRow, usualLengthsM } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useWorkbench } from '../../bench/workbench';
@@ -71,7 +71,7 @@ export const StockFields = () => {
       {
         id: `stock.${nanoid(8)}`,
         sectionId,
-        lengthM: metric ? (onHand ? 1 : 6) : onHand ? 0.9144 : 6.096,
+        lengthM: onHand ? (metric ? 1 : feet(3)) : (usualLengthsM(trailer)[0] ?? 6),
         price: null,
         available: onHand ? 1 : null,
         onHand,

@@ -1,7 +1,7 @@
-import { concluding, given, over, quantity, type WorkingLine, workedOut } from '../findings/index.js';
+import { concluding, given, over, quantity, type WorkingLine, workedOut } from './working.js';
 
 /**
- * A bar of a piece that bends: M / S against what its metal is allowed.
+ * A bar that bends by hand: M / S against what its metal is allowed.
  * The moment in N m, the section modulus in m³, the allowed stress in Pa.
  */
 export const bendingShare = (moment: WorkingLine, modulusM3: number, allowedPa: number) => {
