@@ -9,6 +9,7 @@ import {
   checkReport,
   checkText,
   cutReport,
+  cutEntries,
   cutReportText,
   doJob,
   evaluateFully,
@@ -75,7 +76,12 @@ const cut = async (file: string, json: boolean): Promise<number> => {
   const project = await projectIn(file, json);
   if (!project) return UNREADABLE;
   const trailer = trailerOf(project);
-  const sections = await doJob('sticks', { trailer }, { aborted: false }, () => undefined);
+  const sections = await doJob(
+    'sticks',
+    { trailer, cuts: cutEntries(project.record) },
+    { aborted: false },
+    () => undefined,
+  );
   if (json) answer(cutReport(trailer, sections));
   else console.log(cutReportText(trailer, sections));
   return sections.some(({ problem }) => problem) ? 1 : 0;

@@ -16,6 +16,8 @@ export interface CutRow {
   readonly mark: string;
   readonly group: Member['group'] | 'post' | 'packer';
   readonly memberIds: readonly string[];
+  /** of each piece, by its bar and its place among the bar's pieces */
+  readonly pieceIds: readonly string[];
   readonly sectionId: string;
   readonly designation: string;
   readonly materialName: string;
@@ -66,6 +68,8 @@ export interface StockTotal {
   readonly sectionId: string;
   readonly designation: string;
   readonly materialName: string;
+  /** that the bars are counted at */
+  readonly yieldPa: number;
   readonly pieces: number;
   /** sum of the cut lengths, without the saw's own loss */
   readonly lengthM: number;
@@ -203,9 +207,16 @@ const panelRows = (panels: readonly Panel[]): readonly PanelRow[] => {
   return [...alike.values()];
 };
 
+/** How the ends of a row are sawn, for comparing a piece that was cut with what is wanted now. */
+export const endsText = ({ ends, shape }: Pick<CutRow, 'ends' | 'shape'>): string =>
+  [shape, ...ends.map(endKey)].join('|');
+
 export const buildCutList = (chassis: Chassis): CutList => {
-  const alike = new Map<string, Piece[]>();
-  for (const piece of chassis.members.flatMap(piecesOf)) {
+  const alike = new Map<string, (Piece & { readonly id: string })[]>();
+  const all = chassis.members.flatMap((member) =>
+    piecesOf(member).map((piece, i) => ({ ...piece, id: `${member.id}#${i + 1}` })),
+  );
+  for (const piece of all) {
     const key = alikeKey(piece);
     alike.set(key, [...(alike.get(key) ?? []), piece]);
   }
@@ -223,6 +234,7 @@ export const buildCutList = (chassis: Chassis): CutList => {
         mark: `${MARK_LETTERS[group]}${number}`,
         group,
         memberIds,
+        pieceIds: pieces.map(({ id }) => id),
         sectionId: member.section.id,
         designation: member.section.designation,
         materialName: member.material.name,
@@ -237,6 +249,9 @@ export const buildCutList = (chassis: Chassis): CutList => {
       },
     ];
   });
+  const yieldsPa = new Map(
+    all.map(({ member: { section, material } }) => [`${section.id}|${material.name}`, material.yieldPa]),
+  );
   const totals = new Map<string, StockTotal>();
   for (const row of rows) {
     const key = `${row.sectionId}|${row.materialName}`;
@@ -245,6 +260,7 @@ export const buildCutList = (chassis: Chassis): CutList => {
       sectionId: row.sectionId,
       designation: row.designation,
       materialName: row.materialName,
+      yieldPa: yieldsPa.get(key) ?? 0,
       pieces: (known?.pieces ?? 0) + row.quantity,
       lengthM: (known?.lengthM ?? 0) + row.quantity * (row.cutLengthM + row.cutLaterM),
       massKg: (known?.massKg ?? 0) + row.quantity * row.massEachKg,

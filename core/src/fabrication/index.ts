@@ -8,6 +8,17 @@ export {
 } from './cutList.js';
 export { type FabricationFinding, type FabricationFindingData, fabricationFindings } from './findings.js';
 export { RULES as FABRICATION_RULES } from './rules.js';
+export {
+  CUT_WITHIN_M,
+  cutEntries,
+  cutEntryOf,
+  type CutPiece,
+  cutPiecesOf,
+  type CutState,
+  serves,
+} from './cutPieces.js';
+export { type CutOrder, cutOrder } from './cutOrder.js';
+export { heldStickOf, holdAll, holdStick, type Moved, movePiece, releaseStick } from './holding.js';
 export { stickPlanSteps } from './stickPlan.js';
 export { boughtOf, type Stick, type StickSection } from './sticks.js';
-export { usualLengthsM } from './stock.js';
+export { leftAlone, usualLengthsM } from './stock.js';

@@ -15,7 +15,7 @@ beforeAll(async () => {
 });
 const planned = (trailer: Trailer) => {
   const cutList = buildCutList(buildChassis(trailer));
-  return { cutList, sections: lastOf(stickPlanSteps(highs, trailer, cutList)) };
+  return { cutList, sections: lastOf(stickPlanSteps(highs, trailer, cutList, [])) };
 };
 const withCutting = (trailer: Trailer, change: Partial<Trailer['cutting']>): Trailer => ({
   ...trailer,

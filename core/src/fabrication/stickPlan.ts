@@ -1,149 +1,136 @@
 import type { Highs } from 'highs';
-import { type CuttingPlan, type CuttingProblem, nestSteps, type Part } from '../nesting/index.js';
-import { findSection, type Trailer } from '../project/index.js';
+import { type CuttingPlan, type CuttingProblem, nestSteps } from '../nesting/index.js';
+import type { CutEntry, Trailer } from '../project/index.js';
 import type { Progress } from '../steps.js';
-import { inches, millimetres } from '../units/index.js';
-import type { CutList, CutRow, StockTotal } from './cutList.js';
-import { laidOn, type Stick, type StickPiece, type StickSection } from './sticks.js';
-import { type Offered, stockOf } from './stock.js';
+import type { CutList, StockTotal } from './cutList.js';
+import { type CutPiece, cutPiecesOf } from './cutPieces.js';
+import { type FixedStick, fixedSticks, roomOn } from './fixedSticks.js';
+import { HUNDREDTHS, type Offer, offersOf, type PartPieces, partsOf, unitOf, up } from './offers.js';
+import { stickPiecesOf } from './stickPieces.js';
+import { laidOn, type OnStick, type Stick, type StickSection } from './sticks.js';
 
-const up = (lengthM: number, unitM: number): number => Math.ceil(lengthM / unitM - 1e-6);
-const down = (lengthM: number, unitM: number): number => Math.floor(lengthM / unitM + 1e-6);
-
-/** Lengths are counted in one of these, m: pieces upwards, sticks downwards. */
-const UNITS_M = [inches(1 / 32), millimetres(0.5)] as const;
-
-/** The unit in which the pieces are lengthened least, whatever their sizes are told in. */
-const unitOf = (lengthsM: readonly number[]): number => {
-  const lostM = (unitM: number): number =>
-    lengthsM.reduce((sum, lengthM) => sum + up(lengthM, unitM) * unitM - lengthM, 0);
-  const [inch, metre] = UNITS_M;
-  return lostM(metre) < lostM(inch) ? metre : inch;
-};
-/** Prices are counted in hundredths. */
-const HUNDREDTHS = 100;
-
-/** Closed and flat shapes can be turned over, so that any slant of theirs lies against another. */
-const TURNED_OVER: ReadonlySet<string> = new Set(['rect-tube', 'round-tube', 'flat-bar']);
-
-const pieceOf = (trailer: Trailer, row: CutRow): StickPiece => {
-  const [first, second] = row.ends;
-  const angles = row.ends.map((end) => (end.kind === 'mitre' ? end.offSquareRad : 0));
-  const angleRad = Math.max(...angles);
-  const bevelled = row.ends.some((end) => end.kind === 'mitre' && (end.bevelRad ?? 0) > 1e-6);
-  const both = row.shape === 'parallel' || row.shape === 'same-side';
-  const slantM = (row.cutLengthM - row.faceLengthM) / (row.shape === 'same-side' ? 2 : 1);
-  const nests =
-    both &&
-    first.kind === 'mitre' &&
-    second.kind === 'mitre' &&
-    Math.abs(first.offSquareRad - second.offSquareRad) < 1e-6 &&
-    !bevelled &&
-    row.cutLaterM === 0 &&
-    slantM > 0 &&
-    slantM < row.faceLengthM &&
-    TURNED_OVER.has(findSection(trailer, row.sectionId)?.shape.kind ?? '');
-  return {
-    mark: row.mark,
-    lengthM: row.cutLengthM + row.cutLaterM,
-    shape: row.shape,
-    slantM,
-    angleRad,
-    nests: nests ? { name: `${row.shape} ${angleRad.toFixed(5)}` } : undefined,
-  };
-};
-
+/** What is asked of one section and metal. */
 interface Asked {
   readonly problem: CuttingProblem;
-  readonly stock: readonly Offered[];
-  /** pieces of each part */
-  readonly pieces: readonly (readonly StickPiece[])[];
+  readonly offers: readonly Offer[];
+  readonly parts: readonly PartPieces[];
+  readonly fixed: readonly FixedStick[];
   readonly priced: boolean;
+  readonly assumed: boolean;
+}
+
+/** What all sections draw on: rows of stock, and the numbers that sticks are called by. */
+interface Shared {
+  readonly used: Map<string, number>;
+  readonly numbers: Set<number>;
 }
 
 const askedOf = (
   trailer: Trailer,
-  rows: readonly CutRow[],
+  cutList: CutList,
   total: StockTotal,
-  used: ReadonlyMap<string, number>,
+  cuts: readonly CutPiece[],
+  { used }: Shared,
 ): Asked => {
-  const { kerfM, trimM } = trailer.cutting;
-  const stock = stockOf(trailer, total);
-  const unitM = unitOf(rows.map(({ cutLengthM, cutLaterM }) => cutLengthM + cutLaterM));
-  const priced = stock.every(({ price, onHand }) => onHand || price !== null);
-  const parts = new Map<string, { part: Part; pieces: StickPiece[] }>();
-  for (const row of rows) {
-    const piece = pieceOf(trailer, row);
-    const lostM = kerfM / Math.cos(piece.angleRad) - kerfM;
-    const slant = piece.nests ? down(piece.slantM - lostM, unitM) : 0;
-    const length = up(piece.lengthM, unitM);
-    const key = `${length} ${slant > 0 ? `${piece.nests?.name} ${slant}` : ''}`;
-    const known = parts.get(key);
-    const pieces = [...(known?.pieces ?? []), ...Array.from({ length: row.quantity }, () => piece)];
-    const nests = slant > 0 && piece.nests ? { nests: { name: piece.nests.name, slant } } : {};
-    parts.set(key, { part: { length, quantity: pieces.length, ...nests }, pieces });
-  }
+  const { kerfM } = trailer.cutting;
+  const rows = cutList.rows.filter(
+    (row) => row.sectionId === total.sectionId && row.materialName === total.materialName,
+  );
+  const pieces = stickPiecesOf(trailer, rows);
+  const fixed = fixedSticks(trailer, total, pieces, cuts);
+  const there = new Set(fixed.flatMap(({ on }) => on.filter(({ state }) => state !== 'wrong').map(({ id }) => id)));
+  const pool = pieces.filter(({ id }) => !there.has(id));
+  const unitM = unitOf(pool.map(({ lengthM }) => lengthM));
+  const parts = partsOf(pool, kerfM, unitM);
+  const { offers, priced, assumed } = offersOf({ trailer, total, parts, fixed, cuts, used, unitM });
   return {
-    problem: {
-      kerf: up(kerfM, unitM),
-      stock: stock.map(({ id, lengthM, price, onHand, available }) => ({
-        length: Math.max(0, down(lengthM - 2 * trimM, unitM)),
-        // Where no price is known, the least metal is bought.
-        price: onHand ? 0 : priced ? Math.round((price ?? 0) * HUNDREDTHS) : up(lengthM, unitM),
-        available: available === null ? null : Math.max(0, available - (used.get(id ?? '') ?? 0)),
-      })),
-      parts: [...parts.values()].map(({ part }) => part),
-    },
-    stock,
-    pieces: [...parts.values()].map(({ pieces }) => pieces),
+    problem: { kerf: up(kerfM, unitM), stock: offers, parts: parts.map(({ part }) => part) },
+    offers,
+    parts,
+    fixed,
     priced,
+    assumed,
   };
 };
 
-const sticksOf = (
+const stickOf = (
   trailer: Trailer,
-  { stock, pieces, problem }: Asked,
-  plan: CuttingPlan,
-  from: number,
-): readonly Stick[] => {
-  const { kerfM, trimM, keepM } = trailer.cutting;
-  const left = pieces.map((own) => [...own]);
-  return plan.patterns
-    .flatMap(({ times, ...pattern }) => Array.from({ length: times }, () => pattern))
-    .sort((a, b) => (problem.stock[b.stock]?.length ?? 0) - (problem.stock[a.stock]?.length ?? 0))
-    .map(({ stock: index, counts }, i): Stick => {
-      const own = counts.flatMap((count, part) => left[part]?.splice(0, count) ?? []);
-      const row = stock[index];
-      const lengthM = row?.lengthM ?? 0;
-      const { pieces: laid, takenM } = laidOn(own, { kerfM, trimM });
-      const leftM = Math.max(0, lengthM - 2 * trimM - takenM - kerfM);
-      return {
-        number: from + i,
-        lengthM,
-        price: row?.onHand ? 0 : (row?.price ?? null),
-        onHand: row?.onHand ?? false,
-        note: row?.note ?? '',
-        pieces: laid,
-        leftM,
-        kept: leftM > 0 && leftM >= keepM,
-      };
-    });
+  { stick, held }: Pick<FixedStick, 'stick' | 'held'>,
+  on: readonly OnStick[],
+): Stick => {
+  const { kerfM, keepM } = trailer.cutting;
+  const { trimM, lengthM } = stick;
+  const leftM = Math.max(0, roomOn(stick, on, kerfM));
+  return {
+    ...stick,
+    held,
+    price: stick.onHand ? 0 : stick.price,
+    lengthM,
+    pieces: laidOn(on, { kerfM, trimM }).pieces,
+    leftM,
+    kept: leftM > 0 && leftM >= keepM,
+  };
 };
 
-/** How every bar is cut out of what there is and what is sold: section by section, each to the least price. */
+/** The lowest number that no stick has. */
+const nextNumber = (numbers: Set<number>): number => {
+  let number = 1;
+  while (numbers.has(number)) number += 1;
+  numbers.add(number);
+  return number;
+};
+
+/** Sticks of a section as they are to be cut: those that are fixed with what is put on their ends, and new ones, the longest first. */
+const sticksOf = (
+  trailer: Trailer,
+  { sectionId, materialName }: StockTotal,
+  { offers, parts, fixed }: Asked,
+  plan: CuttingPlan,
+  { numbers }: Shared,
+): readonly Stick[] => {
+  const left = parts.map(({ pieces }) => [...pieces]);
+  const added = new Map<FixedStick, OnStick[]>();
+  const fresh = plan.patterns
+    .flatMap(({ times, ...pattern }) => Array.from({ length: times }, () => pattern))
+    .sort((a, b) => (offers[b.stock]?.length ?? 0) - (offers[a.stock]?.length ?? 0))
+    .flatMap(({ stock, counts }) => {
+      const own = counts.flatMap((count, part) => left[part]?.splice(0, count) ?? []);
+      const from = offers[stock]?.from;
+      if (from?.kind === 'rest') added.set(from.stick, own);
+      return from?.kind === 'fresh' ? [{ from: from.stick, own }] : [];
+    })
+    .map(({ from, own }) => {
+      const number = nextNumber(numbers);
+      const pieces = own.map(({ id }) => id);
+      const stick = { ...from, id: `plan.${number}`, number, sectionId, materialName, pieces };
+      return stickOf(trailer, { stick, held: false }, own);
+    });
+  const begun = fixed.map((one) => stickOf(trailer, one, [...one.on, ...(added.get(one) ?? [])]));
+  return [...begun, ...fresh].sort((a, b) => a.number - b.number);
+};
+
+/**
+ * How every bar is cut out of what there is and what is sold: section by section, each to the least price. Sticks that are held or begun stay
+ * as they are; `cuts` are those that count.
+ */
 export const stickPlanSteps = function* (
   highs: Highs,
   trailer: Trailer,
-  { totals, rows }: CutList,
+  cutList: CutList,
+  cuts: readonly CutEntry[],
 ): Generator<Progress, readonly StickSection[], void> {
+  const { totals } = cutList;
   const sections: StickSection[] = [];
-  let number = 1;
-  // Sections of two metals draw on the same stock.
-  const used = new Map<string, number>();
+  const cut = cutPiecesOf(trailer, cutList, cuts);
+  const fixed = [...new Map([...cuts.map(({ stick }) => stick), ...trailer.cutting.held].map((one) => [one.id, one]))];
+  const shared: Shared = { used: new Map(), numbers: new Set(fixed.map(([, { number }]) => number)) };
+  const use = (id: string | null | undefined, times: number): void => {
+    if (id !== null && id !== undefined) shared.used.set(id, (shared.used.get(id) ?? 0) + times);
+  };
+  for (const [, { stockId }] of fixed) use(stockId, 1);
   for (const total of totals) {
     const { sectionId, designation, materialName } = total;
-    const own = rows.filter((row) => row.sectionId === sectionId && row.materialName === materialName);
-    const asked = askedOf(trailer, own, total, used);
+    const asked = askedOf(trailer, cutList, total, cut, shared);
     const steps = nestSteps(highs, asked.problem);
     let step = steps.next();
     while (!step.done) {
@@ -151,27 +138,32 @@ export const stickPlanSteps = function* (
       step = steps.next();
     }
     const plain = { sectionId, designation, materialName };
+    const heldSticks = asked.fixed.filter(({ held }) => held).length;
     if (!step.value.ok) {
       const { error } = step.value;
-      const marks = 'parts' in error ? error.parts.flatMap((i) => asked.pieces[i]?.map(({ mark }) => mark) ?? []) : [];
-      const assumed = asked.stock.some(({ id }) => id === undefined);
-      const problem = { code: error.code, marks: [...new Set(marks)], assumed };
-      sections.push({ ...plain, sticks: [], price: null, proved: false, gap: 1, problem });
+      const marks =
+        'parts' in error ? error.parts.flatMap((i) => asked.parts[i]?.pieces.map(({ mark }) => mark) ?? []) : [];
+      const problem = { code: error.code, marks: [...new Set(marks)], assumed: asked.assumed };
+      const sticks = asked.fixed.map((one) => stickOf(trailer, one, one.on));
+      sections.push({ ...plain, sticks, price: null, proved: false, gap: 1, heldSticks, problem });
       continue;
     }
     const { value } = step.value;
     for (const { stock, times } of value.patterns) {
-      const id = asked.stock[stock]?.id ?? '';
-      used.set(id, (used.get(id) ?? 0) + times);
+      const from = asked.offers[stock]?.from;
+      if (from?.kind === 'fresh') use(from.stick.stockId, times);
     }
-    const sticks = sticksOf(trailer, asked, value, number);
-    number += sticks.length;
+    const sticks = sticksOf(trailer, total, asked, value, shared);
+    const prices = sticks.map(({ price }) => price);
     sections.push({
       ...plain,
       sticks,
-      price: asked.priced ? value.price / HUNDREDTHS : null,
+      price: prices.includes(null)
+        ? null
+        : prices.reduce<number>((sum, price) => sum + Math.round((price ?? 0) * HUNDREDTHS), 0) / HUNDREDTHS,
       proved: value.proved,
       gap: value.price > 0 ? (value.price - value.leastPrice) / value.price : 0,
+      heldSticks,
       problem: undefined,
     });
   }

@@ -1,8 +1,10 @@
+import type { HeldStick } from '../project/index.js';
 import type { NoPlan } from '../nesting/index.js';
 import type { EndShape } from './pieces.js';
 
 /** One piece that is to be laid on a stick. */
 export interface StickPiece {
+  readonly id: string;
   readonly mark: string;
   /** over the long points, with what is left on */
   readonly lengthM: number;
@@ -13,18 +15,31 @@ export interface StickPiece {
   readonly angleRad: number;
   /** lies nose to tail with others of this name */
   readonly nests: { readonly name: string } | undefined;
+  /** how its ends are sawn, for comparing */
+  readonly ends: string;
 }
 
 /** One length of stock with what is cut out of it. */
 export interface Stick {
-  /** counted through the whole trailer, from 1 */
+  readonly id: string;
+  readonly sectionId: string;
+  readonly materialName: string;
+  /** it is called by, through the whole trailer */
   readonly number: number;
+  /** row of stock; null for what yards usually sell */
+  readonly stockId: string | null;
+  /** its pieces stay on it, whatever the rest is planned like */
+  readonly held: boolean;
+  readonly origin: HeldStick['origin'];
+  /** cut off each end first */
+  readonly trimM: number;
   readonly lengthM: number;
   /** for this one; null where no price is known */
   readonly price: number | null;
   readonly onHand: boolean;
   readonly note: string;
   readonly pieces: readonly {
+    readonly id: string;
     readonly mark: string;
     /** its long points, from the end of the stick */
     readonly fromM: number;
@@ -36,6 +51,8 @@ export interface Stick {
     readonly angleRad: number;
     /** one cut ends the piece before and begins this one */
     readonly sharesCut: boolean;
+    /** wrong: it was cut and is none of the pieces that are wanted */
+    readonly state: 'planned' | 'cut' | 'wrong';
   }[];
   /** what is left at its end, after the last cut */
   readonly leftM: number;
@@ -53,6 +70,8 @@ export interface StickSection {
   readonly price: number | null;
   /** no plan is cheaper (buys less metal where no price is known), and none of that price needs fewer sticks */
   readonly proved: boolean;
+  /** sticks whose pieces the user keeps on them: the plan is the best one with them as they are */
+  readonly heldSticks: number;
   /** share that the price could be above the least one at most */
   readonly gap: number;
   readonly problem:
@@ -72,13 +91,18 @@ interface Laid {
   readonly takenM: number;
 }
 
-/** Lays pieces one after another, nose to tail where their slants fit, the long ones first. */
+/** A piece on a stick, planned unless it says otherwise. */
+export type OnStick = StickPiece & { readonly state?: Stick['pieces'][number]['state'] };
+const isCut = ({ state }: OnStick): boolean => state !== undefined && state !== 'planned';
+
+/** Lays pieces one after another, nose to tail where their slants fit, what is cut first, then the long ones. */
 export const laidOn = (
-  pieces: readonly StickPiece[],
+  pieces: readonly OnStick[],
   { kerfM, trimM }: { readonly kerfM: number; readonly trimM: number },
 ): Laid => {
   const order = [...pieces].sort(
     (a, b) =>
+      Number(isCut(b)) - Number(isCut(a)) ||
       Number(b.nests !== undefined) - Number(a.nests !== undefined) ||
       (a.nests?.name ?? '').localeCompare(b.nests?.name ?? '') ||
       b.lengthM - a.lengthM ||
@@ -95,6 +119,7 @@ export const laidOn = (
     endM = atM + piece.lengthM;
     before = piece;
     return {
+      id: piece.id,
       mark: piece.mark,
       fromM: atM,
       toM: endM,
@@ -103,6 +128,7 @@ export const laidOn = (
       turned,
       angleRad: piece.angleRad,
       sharesCut: fits,
+      state: piece.state ?? 'planned',
     };
   });
   return { pieces: laid, takenM: endM - trimM };

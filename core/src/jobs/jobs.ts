@@ -10,7 +10,7 @@ import { doubtSteps } from '../balance/index.js';
 import { stickPlanSteps } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
 import { loadSolver } from '../nesting/index.js';
-import type { Trailer } from '../project/index.js';
+import type { CutEntry, Trailer } from '../project/index.js';
 import {
   analysisSteps,
   bentFrame,
@@ -86,8 +86,11 @@ export const JOBS = {
       changesBetween(evaluate(past), evaluate(trailer), steps),
   ),
   /** how every bar is cut out of what there is and what is sold */
-  sticks: async ({ trailer }: OfTrailer, signal: JobSignal, report: Report) =>
-    inSteps(stickPlanSteps(await loadSolver(), trailer, evaluate(trailer).cutList), signal, report),
+  sticks: async (
+    { trailer, cuts }: OfTrailer & { readonly cuts: readonly CutEntry[] },
+    signal: JobSignal,
+    report: Report,
+  ) => inSteps(stickPlanSteps(await loadSolver(), trailer, evaluate(trailer).cutList, cuts), signal, report),
   /** what brings the tongues back into their band */
   waysOut: stepJob(({ trailer }: OfTrailer) => adviceSteps(trailer)),
 } as const;

@@ -130,6 +130,30 @@ const byAllPatterns = (
   return answer && { answer, patterns };
 };
 
+/** Dearest sticks that leaving a part out is made to cost where it costs too little. */
+const LEAVING_OUT = [10, 1e3, 1e5] as const;
+
+/**
+ * The relaxation, with nothing left out that there is stock for: where a scarce cheap stick would save several dear ones, leaving out what
+ * takes it pays until it is made dear enough.
+ */
+const enough = function* (
+  highs: Highs,
+  problem: CuttingProblem,
+  aim: Aim,
+  patterns: Pattern[],
+): Generator<Progress, Relaxed | undefined, void> {
+  let relaxation: Relaxed | undefined;
+  for (const leavingOut of LEAVING_OUT) {
+    relaxation = yield* relaxed(highs, problem, aim, patterns, leavingOut);
+    if (!relaxation || relaxation.missing.length === 0) break;
+    const nothing = { costs: aim.costs.map(() => 0), budget: aim.budget };
+    const possible = yield* relaxed(highs, problem, nothing, patterns);
+    if (possible && possible.missing.length > 0) break;
+  }
+  return relaxation;
+};
+
 /**
  * The least whole plan. By the patterns of the relaxation first; where that is dearer than the bound, cheaper ones are looked for until
  * there is none, which proves it.
@@ -140,7 +164,7 @@ export const least = function* (
   aim: Aim,
   patterns: Pattern[],
 ): Generator<Progress, Whole | { readonly missing: readonly number[] } | undefined, void> {
-  const relaxation = yield* relaxed(highs, problem, aim, patterns);
+  const relaxation = yield* enough(highs, problem, aim, patterns);
   if (!relaxation) return undefined;
   const measure = measureOf(aim.costs) || 1;
   const bound = Math.ceil(relaxation.bound / measure - 1e-6) * measure;

@@ -10,24 +10,22 @@ import { families, keyOf, largestRoom } from './relaxation.js';
 const ROOM_AT_MOST = 2e7;
 
 /** Drops what was cut too often: the solver covers what is wanted and may go over it. */
-const withoutSurplus = (problem: CuttingProblem, { patterns, times }: Whole): readonly Pattern[] => {
+const withoutSurplus = (problem: CuttingProblem, sticks: readonly Pattern[]): readonly Pattern[] => {
   const over = problem.parts.map(
-    ({ quantity }, i) =>
-      patterns.reduce((sum, { counts }, k) => sum + (counts[i] ?? 0) * (times[k] ?? 0), 0) - quantity,
+    ({ quantity }, i) => sticks.reduce((sum, { counts }) => sum + (counts[i] ?? 0), 0) - quantity,
   );
-  const sticks: Pattern[] = [];
-  patterns.forEach(({ stock, counts }, k) => {
-    for (let i = 0; i < (times[k] ?? 0); i += 1) {
-      const kept = counts.map((count, part) => {
-        const off = Math.min(count, Math.max(0, over[part] ?? 0));
-        over[part] = (over[part] ?? 0) - off;
-        return count - off;
-      });
-      if (kept.some((count) => count > 0)) sticks.push({ stock, counts: kept });
-    }
+  return sticks.flatMap(({ stock, counts }): Pattern[] => {
+    const kept = counts.map((count, part) => {
+      const off = Math.min(count, Math.max(0, over[part] ?? 0));
+      over[part] = (over[part] ?? 0) - off;
+      return count - off;
+    });
+    return kept.some((count) => count > 0) ? [{ stock, counts: kept }] : [];
   });
-  return sticks;
 };
+
+const sticksOf = ({ patterns, times }: Whole): readonly Pattern[] =>
+  patterns.flatMap((pattern, k) => Array.from({ length: times[k] ?? 0 }, () => pattern));
 
 const alikeTogether = (sticks: readonly Pattern[]): readonly PlannedPattern[] => {
   const alike = new Map<string, PlannedPattern>();
@@ -75,8 +73,8 @@ export const nestSteps = function* (highs: Highs, problem: CuttingProblem): Gene
     ...cheapest.patterns,
   ]);
   const whole = fewest && !('missing' in fewest) ? fewest : cheapest;
-  const loose = yield* withLongestOffcut(highs, problem, withoutSurplus(problem, whole));
-  const planned = alikeTogether(loose.sticks);
+  const loose = yield* withLongestOffcut(highs, problem, withoutSurplus(problem, sticksOf(whole)));
+  const planned = alikeTogether(withoutSurplus(problem, loose.sticks));
   const of = (what: (pattern: PlannedPattern) => number): number =>
     planned.reduce((sum, pattern) => sum + what(pattern) * pattern.times, 0);
   return {

@@ -128,6 +128,40 @@ describe('sticks', () => {
   });
 });
 
+test('looking for a longer offcut cuts no part twice', () => {
+  const problem = {
+    kerf: 0,
+    stock: [sticks(14, 1000), sticks(15, 1000, 2), sticks(8, 0)],
+    parts: [
+      { length: 9, quantity: 3 },
+      { length: 5, quantity: 1 },
+    ],
+  };
+  const plan = nested(problem);
+  recount(problem, plan);
+  expect(plan).toMatchObject({ price: 3000, sticks: 3 });
+});
+
+describe('scarce stock', () => {
+  // 90 is to go on the 95, both 50 on the 100: cut by hand, longest first, they do not fit. A 5 lies on the 95 beside it.
+  const problem = (fives: number | null) => ({
+    kerf: 0,
+    stock: [sticks(100, 1, 1), sticks(95, 5, 1), sticks(5, 1000, fives)],
+    parts: [
+      { length: 90, quantity: 1 },
+      { length: 50, quantity: 2 },
+      { length: 5, quantity: 20 },
+    ],
+  });
+  test('no part is left out for what leaving it out would save, however dear the others come', () => {
+    expect(firstFit(problem(null))).toBeUndefined();
+    expect(nested(problem(null))).toMatchObject({ price: 19_006, sticks: 21, proved: true });
+  });
+  test('where there is truly too little, it is said', () => {
+    expect(lastOf(nestSteps(highs, problem(18)))).toMatchObject({ ok: false, error: { code: 'too-little-stock' } });
+  });
+});
+
 describe('slants', () => {
   const legs = (quantity: number) => ({ length: 1000, quantity, nests: { name: '45', slant: 100 } });
   test('parallel slants lie nose to tail: two of 1000 with slants of 100 take 1900 and a cut', () => {

@@ -98,19 +98,19 @@ const rowsOf = (
 
 /**
  * The relaxation by column generation (Gilmore and Gomory, 1961): patterns are added for as long as one would make it cheaper. Those found
- * are put into `patterns`.
+ * are put into `patterns`. Leaving a part out costs `leavingOut` times the dearest stick, so that there is an answer at once.
  */
 export const relaxed = function* (
   highs: Highs,
   problem: CuttingProblem,
   aim: Aim,
   patterns: Pattern[],
+  leavingOut = 10,
 ): Generator<Progress, Relaxed | undefined, void> {
   const { parts, stock } = problem;
   const known = new Set(patterns.map(keyOf));
   const groups = families(problem);
-  // Leaving a part out costs more than any stick.
-  const outCost = 10 * (1 + Math.max(...aim.costs));
+  const outCost = leavingOut * (1 + Math.max(...aim.costs));
   for (let round = 0; round < ROUNDS_AT_MOST; round += 1) {
     yield { done: round, of: ROUNDS_AT_MOST };
     const answer = solved(highs, {

@@ -60,7 +60,8 @@ export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pie
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';
 export { priceEntryOf, type PricesPerKg, pricesPerKg, recordEntry, standingEntries } from './record.js';
-export type { ProjectRecord, RecordEntry } from './recordSchema.js';
+export { PURCHASE_GROUPS, type PurchaseGroup } from './buyingSchema.js';
+export type { CutEntry, ProjectRecord, RecordEntry } from './recordSchema.js';
 export {
   type Bar,
   type BarEnd,
@@ -72,7 +73,10 @@ export {
   type SheetFill,
   type SharedGroup,
   type Coupling,
+  type Buying,
   type Cutting,
+  type HeldStick,
+  type OwnLine,
   type Design,
   type StockRow,
   FILE_FORMAT,

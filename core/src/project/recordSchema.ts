@@ -1,5 +1,7 @@
 import { z } from 'zod';
-import { finite, id, object, price, text } from './fields.js';
+import { purchaseGroupSchema, sum } from './buyingSchema.js';
+import { finite, id, length, object, price, text } from './fields.js';
+import { heldStickSchema } from './heldStickSchema.js';
 
 /** What every entry of the record has. */
 const entry = {
@@ -24,8 +26,49 @@ const entrySchema = z.discriminatedUnion('kind', [
   object({ kind: z.literal('weigh-in'), ...entry, caseId: id, support: text, readings: z.record(z.string(), finite) }),
   /** what a kilogram of bars was seen to cost, in the project's currency; null where the price is not known any more */
   object({ kind: z.literal('price'), ...entry, family: z.enum(['steel', 'aluminum']), perKg: price.nullable() }),
-  /** something bought, in the project's currency */
-  object({ kind: z.literal('purchase'), ...entry, what: text, paid: z.number().nonnegative().max(1e7).nullable() }),
+  /** something bought, in the project's currency; a line of the purchase list where it was planned */
+  object({
+    kind: z.literal('purchase'),
+    ...entry,
+    what: text,
+    paid: z.number().nonnegative().max(1e7).nullable(),
+    lineId: id.optional(),
+    group: purchaseGroupSchema.optional(),
+    supplier: text.optional(),
+  }),
+  /** how far a line of the purchase list is; the last one counts */
+  object({
+    kind: z.literal('line-state'),
+    ...entry,
+    lineId: id,
+    state: z.enum(['to-buy', 'ordered', 'here', 'fitted']),
+  }),
+  /** what something was seen to cost: of one, in the currency of that time */
+  object({
+    kind: z.literal('quote'),
+    ...entry,
+    /** the line that it is of */
+    lineId: id,
+    each: sum,
+    currency: text,
+    supplier: text,
+    source: z.enum(['typed', 'list', 'yard']),
+  }),
+  /** a piece cut off a stick, as it came out */
+  object({
+    kind: z.literal('cut'),
+    ...entry,
+    /** the stick as it was when it was begun */
+    stick: heldStickSchema,
+    pieceId: id,
+    mark: text,
+    /** over the long points; null where a correction takes the cut back */
+    lengthM: length.nullable(),
+    /** how its ends were to be sawn then */
+    ends: text,
+    /** it is used as it is, whatever its length */
+    willDo: z.boolean(),
+  }),
   /** a day's work, a change, a lesson */
   object({ kind: z.literal('log'), ...entry, text, hours: z.number().nonnegative().max(1e4).nullable() }),
   /** a service done: greased, torqued, looked over */
@@ -36,3 +79,5 @@ export const recordSchema = object({ entries: z.array(entrySchema).max(20_000) }
 
 export type ProjectRecord = z.infer<typeof recordSchema>;
 export type RecordEntry = z.infer<typeof entrySchema>;
+/** A piece cut off a stick, as it came out. */
+export type CutEntry = Extract<RecordEntry, { kind: 'cut' }> & { readonly lengthM: number };

@@ -35,7 +35,7 @@ const standsOnItself = (start: string, hosts: ReadonlyMap<string, string | null>
  * Sections and metals are not looked at: a catalog may lack a row that another program had, and the part then says so (a finding).
  */
 export const referenceProblems = ({ design, record }: Project): readonly ReferenceProblem[] => {
-  const { items, cases, frame, axleCaseId, alsoTowedBy, ownRows, cutting } = design;
+  const { items, cases, frame, axleCaseId, alsoTowedBy, ownRows, cutting, buying } = design;
   const vehicleIds = new Set(ownRows.vehicles.map(({ id }) => id));
   const itemIds = new Set(items.map(({ id }) => id));
   const caseIds = new Set(cases.map(({ id }) => id));
@@ -46,6 +46,8 @@ export const referenceProblems = ({ design, record }: Project): readonly Referen
     ...takenTwice(['design', 'items'], items),
     ...takenTwice(['design', 'cases'], cases),
     ...takenTwice(['design', 'cutting', 'stock'], cutting.stock),
+    ...takenTwice(['design', 'cutting', 'held'], cutting.held),
+    ...takenTwice(['design', 'buying', 'lines'], buying.lines),
     ...takenTwice(['design', 'frame', 'crossMembers', 'members'], members),
     ...takenTwice(['design', 'frame', 'extras'], frame.extras),
     ...takenTwice(['design', 'frame', 'ownBars'], frame.ownBars),

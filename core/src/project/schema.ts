@@ -13,13 +13,15 @@ import {
   stress,
   text,
 } from './fields.js';
+import { buyingSchema } from './buyingSchema.js';
 import { barSchema, frameSchema } from './frameSchema.js';
+import { heldStickSchema } from './heldStickSchema.js';
 import { recordSchema } from './recordSchema.js';
 import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.js';
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 8;
+export const SCHEMA_VERSION = 9;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -186,6 +188,10 @@ const stockSchema = object({
   onHand: z.boolean(),
   /** what is wrong with it, where it came from */
   note: text,
+  /** nobody knows what steel it is: nothing is cut from it that counts on more than steel without mark */
+  unknownSteel: z.boolean().optional(),
+  /** the supplier saws it to length, up to `lengthM`: by the metre and by the cut, in the project's currency; `price` does not count then */
+  cutToSize: object({ perM: z.number().min(0).max(100_000), perCut: z.number().min(0).max(100_000) }).optional(),
 });
 
 /** What the user decided about the trailer: the part of a project that undo covers. */
@@ -242,8 +248,13 @@ export const designSchema = object({
     trimM: z.number().min(0).max(2),
     /** an offcut as long as this is kept */
     keepM: z.number().min(0).max(20),
+    /** left on every piece, to be ground or machined off */
+    allowM: z.number().min(0).max(0.1),
+    held: z.array(heldStickSchema).max(2000),
     stock: z.array(stockSchema).max(500),
   }),
+  /** what is bought, besides what the design itself says */
+  buying: buyingSchema,
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),
   /** the case that answers "where does the axle go for this tongue share" */
@@ -301,6 +312,9 @@ export type RunningGear = z.infer<typeof runningGearSchema>;
 export type TowVehicle = z.infer<typeof towVehicleSchema>;
 export type Cutting = Design['cutting'];
 export type StockRow = Cutting['stock'][number];
+export type HeldStick = z.infer<typeof heldStickSchema>;
+export type Buying = Design['buying'];
+export type OwnLine = Buying['lines'][number];
 export type Coupling = z.infer<typeof couplingSchema>;
 export type OwnSectionRow = z.infer<typeof sectionRowSchema>;
 export type OwnMaterialRow = z.infer<typeof materialRowSchema>;

@@ -48,6 +48,7 @@ export const USUAL_SIZES = {
   'coupling.study.yieldPa': [10000000, 2000000000],
   'coupling.tongueLimitKg': [1, 5000],
 
+  'cutting.allowM': [0, 0.01],
   'cutting.keepM': [0, 6],
   'cutting.kerfM': [0, 0.01],
   'cutting.stock.available': [0, 1000],

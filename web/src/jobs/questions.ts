@@ -1,4 +1,12 @@
-import type { AnalysisOutcome, CaseDoubt, JobOutput, Sway, Trailer } from '@kereta/core';
+import {
+  type AnalysisOutcome,
+  type CaseDoubt,
+  cutEntries,
+  type JobOutput,
+  type ProjectRecord,
+  type Sway,
+  type Trailer,
+} from '@kereta/core';
 import { useMemo } from 'react';
 import { NoAnswer } from './askWorker';
 import type { Urgency } from './host';
@@ -106,8 +114,10 @@ export const useDoubt = (trailer: Trailer, wanted: boolean): Doubt => {
 /** How every bar is cut out of what there is; of the trailer before the last change while that goes on. */
 export const useSticks = (
   trailer: Trailer,
+  record: ProjectRecord,
 ): { readonly sections: JobOutput<'sticks'> | undefined; readonly current: boolean; readonly failed: boolean } => {
-  const input = useMemo(() => ({ trailer }), [trailer]);
+  const cuts = useMemo(() => cutEntries(record), [record]);
+  const input = useMemo(() => ({ trailer, cuts }), [trailer, cuts]);
   const { result, current, failed } = useJob('sticks', input, {
     dependsOn: [
       trailer.frame,
@@ -118,6 +128,7 @@ export const useSticks = (
       trailer.ownRows,
       trailer.settings,
       trailer.pricesPerKg,
+      cuts.map(({ id }) => id).join(' '),
     ],
     settleMs: SETTLE_MS,
   });

@@ -6,6 +6,7 @@ import { toVersion5 } from './toVersion5.js';
 import { toVersion6 } from './toVersion6.js';
 import { toVersion7 } from './toVersion7.js';
 import { toVersion8 } from './toVersion8.js';
+import { toVersion9 } from './toVersion9.js';
 
 /**
  * One step of the file's shape: from `to − 1` to `to`. Steps are numbered without gaps and never edited once released; each has its
@@ -25,6 +26,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { to: 6, up: toVersion6 },
   { to: 7, up: toVersion7 },
   { to: 8, up: toVersion8 },
+  { to: 9, up: toVersion9 },
 ];
 
 export const migrate = (
