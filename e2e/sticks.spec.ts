@@ -8,7 +8,7 @@ test('pieces on sticks: two of 24 ft for the frame; a price, a thicker saw and w
   await goTo(page, 'Cut & buy');
   const sticks = page.getByRole('region', { name: 'Sticks' });
   // Legs nose to tail and both headers on one, both rails on the other.
-  await expect(sticks.getByRole('img', { name: /^Stick 1: T1 6' 8", T1 6' 8", E1 5' 0", E1 5' 0"/ })).toBeVisible();
+  await expect(sticks.getByRole('group', { name: /^Stick 1: T1 6' 8", T1 6' 8", E1 5' 0", E1 5' 0"/ })).toBeVisible();
   await expect(sticks.getByText('No plan buys less metal.').first()).toBeVisible();
   await expect(page.getByRole('table', { name: 'Metal to buy' })).toContainText(`2 × 24' 0"`);
   await page.getByText('Saw and stock').click();

@@ -1,7 +1,7 @@
 import { boughtOf, type StickSection } from '../fabrication/index.js';
 import type { Trailer } from '../project/index.js';
 import { formatMoney } from '../units/index.js';
-import { speaker } from '../wording/index.js';
+import { speaker, stickProblemText, stickProofText } from '../wording/index.js';
 
 /** What `kereta cut --json` prints: the sections as they are planned, with what is bought of each. Lengths in metres. */
 export const cutReport = (trailer: Trailer, sections: readonly StickSection[]) => ({
@@ -11,20 +11,24 @@ export const cutReport = (trailer: Trailer, sections: readonly StickSection[]) =
   sections: sections.map((section) => ({ ...section, buy: boughtOf(section) })),
 });
 
+const STATES = { planned: '', cut: ' (cut)', wrong: ' (came out wrong)' } as const;
+
 /** The same for people. */
 export const cutReportText = (trailer: Trailer, sections: readonly StickSection[]): string => {
   const say = speaker(trailer);
   return sections
-    .flatMap(({ designation, materialName, sticks, price, proved, problem }) => [
-      `${designation}, ${materialName}${price === null ? '' : `, ${formatMoney(price, trailer.settings.currency)}`}`,
-      ...(problem ? [`  cannot be laid out (${problem.code}): ${problem.marks.join(', ')}`] : []),
-      ...sticks.map(
+    .flatMap((section) => [
+      `${section.designation}, ${section.materialName}${
+        section.price === null ? '' : `, ${formatMoney(section.price, trailer.settings.currency)}`
+      }`,
+      ...(section.problem ? [`  ${stickProblemText(section.problem)}`] : []),
+      ...section.sticks.map(
         ({ number, lengthM, onHand, pieces, leftM }) =>
           `  Stick ${number}, ${say.length(lengthM)}${onHand ? ', on hand' : ''}: ${pieces
-            .map(({ mark, fromM, toM }) => `${mark} ${say.length(toM - fromM)}`)
+            .map(({ mark, fromM, toM, state }) => `${mark} ${say.length(toM - fromM)}${STATES[state]}`)
             .join(' | ')}; ${say.length(leftM)} left`,
       ),
-      ...(problem || proved ? [] : ['  not proved to be the cheapest']),
+      ...(section.problem ? [] : [`  ${stickProofText(section)}`]),
     ])
     .join('\n');
 };

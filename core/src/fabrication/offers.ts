@@ -13,10 +13,12 @@ export const down = (lengthM: number, unitM: number): number => Math.floor(lengt
 /** Lengths are counted in one of these, m: pieces upwards, sticks downwards. */
 const UNITS_M = [inches(1 / 32), millimetres(0.5)] as const;
 
-/** The unit in which the pieces are lengthened least, whatever their sizes are told in. */
-export const unitOf = (lengthsM: readonly number[]): number => {
+/** The unit in which pieces and their cuts are lengthened least, and sticks shortened, whatever sizes are told in. */
+export const unitOf = (piecesM: readonly number[], kerfM: number, sticksM: readonly number[]): number => {
+  const addedM = (lengthM: number, unitM: number): number => up(lengthM, unitM) * unitM - lengthM;
   const lostM = (unitM: number): number =>
-    lengthsM.reduce((sum, lengthM) => sum + up(lengthM, unitM) * unitM - lengthM, 0);
+    piecesM.reduce((sum, lengthM) => sum + addedM(lengthM, unitM) + addedM(kerfM, unitM), 0) +
+    sticksM.reduce((sum, lengthM) => sum + lengthM - down(lengthM, unitM) * unitM, 0);
   const [inch, metre] = UNITS_M;
   return lostM(metre) < lostM(inch) ? metre : inch;
 };
@@ -102,12 +104,16 @@ const fromCutPieces = ({ total, parts, cuts, used, unitM }: Asked): readonly Off
     ];
   });
 
+/** Whether it is known what it costs. */
+const isPriced = ({ price, onHand, cutToSize }: Offered): boolean =>
+  cutToSize ? cutToSize.perM !== null : onHand || price !== null;
+
 const toSize = (row: Offered, { parts, unitM }: Asked): readonly Offer[] =>
   parts.flatMap(({ part, pieces }): Offer[] => {
     const lengthM = pieces[0]?.lengthM ?? 0;
     const { cutToSize } = row;
-    if (!cutToSize || lengthM > row.lengthM + unitM / 10) return [];
-    const price = cutToSize.perM * lengthM + cutToSize.perCut;
+    if (!isPriced(row) || !cutToSize || lengthM > row.lengthM + unitM / 10) return [];
+    const price = (cutToSize.perM ?? 0) * lengthM + (cutToSize.perCut ?? 0);
     return [
       {
         length: part.length,
@@ -138,10 +144,10 @@ export const offersOf = (
   const { trailer, total, fixed, used, unitM } = asked;
   const { trimM } = trailer.cutting;
   const stock = stockOf(trailer, total);
-  const priced = stock.every(({ price, onHand, cutToSize }) => onHand || price !== null || cutToSize !== undefined);
+  const priced = stock.every(isPriced);
   const rests = fixed.flatMap((stick): Offer[] =>
     stick.roomM > unitM
-      ? [{ length: down(stick.roomM, unitM), price: 0, available: 1, from: { kind: 'rest', stick } }]
+      ? [{ length: down(stick.roomM, unitM), price: 0, available: 1, begun: true, from: { kind: 'rest', stick } }]
       : [],
   );
   const rows = stock.flatMap((row): readonly Offer[] => {

@@ -7,6 +7,7 @@ import { type CutPiece, cutPiecesOf } from './cutPieces.js';
 import { type FixedStick, fixedSticks, roomOn } from './fixedSticks.js';
 import { HUNDREDTHS, type Offer, offersOf, type PartPieces, partsOf, unitOf, up } from './offers.js';
 import { stickPiecesOf } from './stickPieces.js';
+import { stockOf } from './stock.js';
 import { laidOn, type OnStick, type Stick, type StickSection } from './sticks.js';
 
 /** What is asked of one section and metal. */
@@ -32,7 +33,7 @@ const askedOf = (
   cuts: readonly CutPiece[],
   { used }: Shared,
 ): Asked => {
-  const { kerfM } = trailer.cutting;
+  const { kerfM, trimM } = trailer.cutting;
   const rows = cutList.rows.filter(
     (row) => row.sectionId === total.sectionId && row.materialName === total.materialName,
   );
@@ -40,7 +41,11 @@ const askedOf = (
   const fixed = fixedSticks(trailer, total, pieces, cuts);
   const there = new Set(fixed.flatMap(({ on }) => on.filter(({ state }) => state !== 'wrong').map(({ id }) => id)));
   const pool = pieces.filter(({ id }) => !there.has(id));
-  const unitM = unitOf(pool.map(({ lengthM }) => lengthM));
+  const unitM = unitOf(
+    pool.map(({ lengthM }) => lengthM),
+    kerfM,
+    stockOf(trailer, total).map(({ lengthM }) => lengthM - 2 * trimM),
+  );
   const parts = partsOf(pool, kerfM, unitM);
   const { offers, priced, assumed } = offersOf({ trailer, total, parts, fixed, cuts, used, unitM });
   return {

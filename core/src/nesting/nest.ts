@@ -69,9 +69,12 @@ export const nestSteps = function* (highs: Highs, problem: CuttingProblem): Gene
   const cheapest = yield* least(highs, problem, { costs: prices, budget: undefined }, patterns);
   if (!cheapest) return { ok: false, error: { code: 'not-found' } };
   if ('missing' in cheapest) return { ok: false, error: { code: 'too-little-stock', parts: cheapest.missing } };
-  const fewest = yield* least(highs, problem, { costs: stock.map(() => 1), budget: cheapest.cost }, [
-    ...cheapest.patterns,
-  ]);
+  const fewest = yield* least(
+    highs,
+    problem,
+    { costs: stock.map(({ begun }) => (begun ? 0 : 1)), budget: cheapest.cost },
+    [...cheapest.patterns],
+  );
   const whole = fewest && !('missing' in fewest) ? fewest : cheapest;
   const loose = yield* withLongestOffcut(highs, problem, withoutSurplus(problem, sticksOf(whole)));
   const planned = alikeTogether(withoutSurplus(problem, loose.sticks));
@@ -82,7 +85,7 @@ export const nestSteps = function* (highs: Highs, problem: CuttingProblem): Gene
     value: {
       patterns: planned,
       price: of((pattern) => stock[pattern.stock]?.price ?? 0),
-      sticks: of(() => 1),
+      sticks: of((pattern) => (stock[pattern.stock]?.begun ? 0 : 1)),
       leastPrice: cheapest.leastCost,
       proved: cheapest.cost <= cheapest.leastCost && whole === fewest && whole.cost <= whole.leastCost,
       offcutProved: loose.proved,

@@ -142,6 +142,16 @@ test('looking for a longer offcut cuts no part twice', () => {
   expect(plan).toMatchObject({ price: 3000, sticks: 3 });
 });
 
+test('the end of a stick that is begun is used before a new one, and counts as none', () => {
+  const problem = {
+    kerf: 1,
+    stock: [{ ...sticks(60, 0, 1), begun: true }, sticks(100, 10)],
+    parts: [{ length: 49, quantity: 3 }],
+  };
+  // Two on a new stick and one on the end, not all three on two new ones.
+  expect(nested(problem)).toMatchObject({ price: 10, sticks: 1, proved: true });
+});
+
 describe('scarce stock', () => {
   // 90 is to go on the 95, both 50 on the 100: cut by hand, longest first, they do not fit. A 5 lies on the 95 beside it.
   const problem = (fives: number | null) => ({

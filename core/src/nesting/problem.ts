@@ -16,6 +16,8 @@ export interface Stock {
   readonly price: number;
   /** null: as many as wanted */
   readonly available: number | null;
+  /** the end of a stick that is used anyway: it does not count as one more */
+  readonly begun?: boolean;
 }
 
 /**

@@ -13,7 +13,7 @@ import {
   stress,
   text,
 } from './fields.js';
-import { buyingSchema } from './buyingSchema.js';
+import { buyingSchema, sum } from './buyingSchema.js';
 import { barSchema, frameSchema } from './frameSchema.js';
 import { heldStickSchema } from './heldStickSchema.js';
 import { recordSchema } from './recordSchema.js';
@@ -190,8 +190,8 @@ const stockSchema = object({
   note: text,
   /** nobody knows what steel it is: nothing is cut from it that counts on more than steel without mark */
   unknownSteel: z.boolean().optional(),
-  /** the supplier saws it to length, up to `lengthM`: by the metre and by the cut, in the project's currency; `price` does not count then */
-  cutToSize: object({ perM: z.number().min(0).max(100_000), perCut: z.number().min(0).max(100_000) }).optional(),
+  /** the supplier saws it to length, up to `lengthM`: by the metre and by the cut, in the project's currency, null where not known; `price` does not count then */
+  cutToSize: object({ perM: sum.nullable(), perCut: sum.nullable() }).optional(),
 });
 
 /** What the user decided about the trailer: the part of a project that undo covers. */

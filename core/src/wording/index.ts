@@ -11,6 +11,7 @@ export {
   VERDICT_WORDS,
   WORKING_LABELS,
 } from './labels.js';
+export { CUT_STATE_TEXT, cutEndsText, stickProblemText, stickProofText } from './sticks.js';
 export { loadCheckName, loadHint } from './loadHints.js';
 export { fileProblemSentence, storedProblemSentence } from './projectProblems.js';
 export { type PrintedLine, printWorking } from './printWorking.js';

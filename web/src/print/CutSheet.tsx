@@ -22,7 +22,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const trailer = trailerOf(stored.project);
   const workbench = useMemo(() => stillWorkbench(trailer, 'cut'), [trailer]);
   const { evaluation, say } = workbench;
-  const { sections } = useSticks(trailer);
+  const { sections } = useSticks(trailer, stored.project.record);
   return (
     <StillBench workbench={workbench}>
       <SheetFrame
@@ -59,16 +59,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             <DeckSheets trailer={trailer} chassis={evaluation.chassis} say={say} columns={4} />
           </tbody>
         </table>
-        {sections && (
-          <SticksOf
-            sections={sections}
-            trailer={trailer}
-            say={say}
-            width={STICK_PX}
-            picked={none}
-            onPick={() => undefined}
-          />
-        )}
+        {sections && <SticksOf sections={sections} trailer={trailer} say={say} width={STICK_PX} chosen={none} />}
         <p className="narrow mt-3 text-[13px]">
           Sizes beside cross-members run from the front edge to their middles. Angles are told both ways: off square,
           and as read from the stick’s own direction. Lengths are over the long points; saw kerf and trim come on top:

@@ -1,5 +1,6 @@
 import { cutListCsv, findingsCsv, formatMoney, stickPlanCsv, weightsCsv } from '@kereta/core';
 import { Link } from 'react-router';
+import { useStore } from 'zustand';
 import { download, fileName } from '../../fields/download';
 import { useEditing } from '../../fields/editing';
 import { Sized } from '../../fields/Sized';
@@ -12,8 +13,9 @@ import { StockFields } from './StockFields';
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {
   const { trailer } = useEditing();
-  const { evaluation, say } = useWorkbench('evaluation', 'say');
-  const { sections, current } = useSticks(trailer);
+  const { evaluation, say, projectStore } = useWorkbench('evaluation', 'say', 'projectStore');
+  const record = useStore(projectStore.store, (state) => state.record);
+  const { sections, current } = useSticks(trailer, record);
   const plan = current ? sections : undefined;
   const csv = (name: string, text: string): void =>
     download(fileName(`${trailer.name} ${name}`, '.csv'), text, 'text/csv');

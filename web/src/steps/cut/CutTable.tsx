@@ -1,7 +1,7 @@
 import {
   type CutRow,
   cutoutsText,
-  cutText,
+  cutEndsText,
   type EndWork,
   endWorkOf,
   type Evaluation,
@@ -11,13 +11,6 @@ import {
   SHEET_NAMES,
 } from '@kereta/core';
 import { Sized } from '../../fields/Sized';
-
-const END_SHAPES: Readonly<Record<CutRow['shape'], string>> = {
-  square: '',
-  'one-slanted': '',
-  'same-side': '; long points on the same side',
-  parallel: '; both slants parallel',
-};
 
 /** The piece from above, its slants as they lie against each other; not to scale. */
 const EndFigure = ({ shape }: { readonly shape: CutRow['shape'] }) => (
@@ -69,7 +62,6 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
       </thead>
       <tbody>
         {evaluation.cutList.rows.map((row) => {
-          const [first, second] = row.ends.map(cutText);
           return (
             <tr
               key={row.mark}
@@ -99,9 +91,7 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
               </td>
               <td className="pr-2">
                 {row.shape !== 'square' && <EndFigure shape={row.shape} />}
-                {first === second ? `both ${first}` : `${first}; ${second}`}
-                {END_SHAPES[row.shape]}
-                {row.handed && '; left and right are mirror images: cut them as a pair'}
+                {cutEndsText(row)}
                 {endWorkText(
                   work.filter(({ memberId }) => memberId === row.memberIds[0]),
                   say,

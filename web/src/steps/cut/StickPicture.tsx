@@ -1,4 +1,6 @@
 import { formatMoney, type Speaker, type Stick } from '@kereta/core';
+import { useDrag } from '@use-gesture/react';
+import { type ReactNode, useState } from 'react';
 import { Sized } from '../../fields/Sized';
 
 const BAR_PX = 38;
@@ -50,6 +52,98 @@ const outline = ({ fromM, toM, slantM, shape, turned }: Laid, perM: number): str
   return corners.map((corner) => corner.join(',')).join(' ');
 };
 
+/** How what is left over is hatched; once on a page with sticks. */
+export const HatchLeft = () => (
+  <svg width="0" height="0" className="absolute" aria-hidden>
+    <defs>
+      <pattern id="hatch-left" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <path d="M0 0V7" stroke="var(--ink)" strokeOpacity="0.25" strokeWidth="1.5" />
+      </pattern>
+    </defs>
+  </svg>
+);
+
+/** What a piece is filled with and marked by: planned, cut, come out wrong. */
+const LOOKS: Readonly<Record<Laid['state'], { readonly fill: string; readonly sign: string; readonly told: string }>> =
+  {
+    planned: { fill: 'var(--steel)', sign: '', told: '' },
+    cut: { fill: 'var(--dye-soft)', sign: '✓ ', told: ', cut' },
+    wrong: { fill: 'url(#hatch-left)', sign: '✗ ', told: ', came out wrong' },
+  };
+
+interface PieceShapeProps {
+  readonly piece: Laid;
+  readonly perM: number;
+  readonly say: Speaker;
+  readonly chosen: boolean;
+  readonly onChoose?: ((piece: Laid) => void) | undefined;
+  /** it was dropped on another stick, named by its id */
+  readonly onDrop?: ((piece: Laid, stickId: string) => void) | undefined;
+}
+
+/** One piece on its stick; it can be picked, and dragged to another stick. */
+const PieceShape = ({ piece, perM, say, chosen, onChoose, onDrop }: PieceShapeProps) => {
+  const [offset, setOffset] = useState<readonly [number, number]>();
+  const bind = useDrag(
+    ({ xy: [x, y], movement: [dx, dy], active, last, tap, canceled }) => {
+      setOffset(active && !tap && Math.hypot(dx, dy) > 0 ? [dx, dy] : undefined);
+      if (!last || tap || canceled) return;
+      const under = document.elementsFromPoint(x, y).find((element) => element instanceof SVGSVGElement);
+      const stickId = under instanceof SVGSVGElement ? under.dataset['stick'] : undefined;
+      if (stickId !== undefined) onDrop?.(piece, stickId);
+    },
+    {
+      filterTaps: true,
+      pointer: { capture: false },
+      enabled: onDrop !== undefined && piece.state === 'planned',
+      keys: false,
+    },
+  );
+  const widthPx = (piece.toM - piece.fromM - piece.slantM) * perM;
+  const middle = ((piece.fromM + piece.toM) / 2) * perM;
+  const { fill, sign, told } = LOOKS[piece.state];
+  const length = say.length(piece.toM - piece.fromM);
+  const picks = onChoose
+    ? {
+        tabIndex: 0,
+        role: 'button',
+        'aria-pressed': chosen,
+        'aria-label': `${piece.mark} ${length}${told}`,
+        onClick: () => onChoose(piece),
+        onKeyDown: (event: React.KeyboardEvent) => {
+          if (event.key !== 'Enter' && event.key !== ' ') return;
+          event.preventDefault();
+          onChoose(piece);
+        },
+      }
+    : {};
+  return (
+    <g
+      {...bind()}
+      {...picks}
+      transform={offset ? `translate(${offset[0]} ${offset[1]})` : undefined}
+      opacity={offset ? 0.75 : undefined}
+      style={onChoose ? { cursor: 'pointer', touchAction: 'pan-y' } : {}}
+    >
+      <polygon
+        points={outline(piece, perM)}
+        fill={fill}
+        stroke={chosen ? 'var(--dye)' : 'var(--ink)'}
+        strokeWidth={chosen ? 3 : 1.5}
+      />
+      {widthPx >= MARK_FROM_PX && (
+        <text x={middle} y={BAR_PX / 2 + 4.5} textAnchor="middle" fontSize="13" fill="var(--ink)">
+          <tspan fontWeight="700">
+            {sign}
+            {piece.mark}
+          </tspan>
+          {widthPx >= LENGTH_FROM_PX && ` ${length}`}
+        </text>
+      )}
+    </g>
+  );
+};
+
 interface StickPictureProps {
   readonly stick: Stick;
   readonly name: string;
@@ -59,9 +153,24 @@ interface StickPictureProps {
   readonly say: Speaker;
   readonly currency: string;
   readonly tight: boolean;
-  readonly picked: (mark: string) => boolean;
-  readonly onPick: (mark: string) => void;
+  readonly chosen: (piece: Laid) => boolean;
+  readonly onChoose?: ((piece: Laid) => void) | undefined;
+  readonly onDrop?: ((piece: Laid, stickId: string) => void) | undefined;
+  /** what can be done with it */
+  readonly children?: ReactNode;
 }
+
+const takenM = ({ lengthM, leftM }: Stick): number => lengthM - leftM;
+/** So little of a whole stick is used that one asks the yard for an offcut first. Our choice. */
+const LITTLE = 0.3;
+const offcutWouldDo = (stick: Stick): boolean =>
+  stick.origin === 'stock' && !stick.onHand && takenM(stick) < LITTLE * stick.lengthM;
+
+const ORIGINS: Readonly<Record<Stick['origin'], (stick: Stick) => string>> = {
+  stock: ({ note }) => (note ? ` · ${note}` : ''),
+  'cut-piece': ({ note }) => ` · ${note} as it was cut`,
+  'cut-to-size': ({ note }) => ` · sawn by the supplier${note ? `, ${note}` : ''}`,
+};
 
 /** One stick to scale: every piece by its mark and length, its cuts, what is left. */
 export const StickPicture = ({
@@ -72,11 +181,15 @@ export const StickPicture = ({
   say,
   currency,
   tight,
-  picked,
-  onPick,
+  chosen,
+  onChoose,
+  onDrop,
+  children,
 }: StickPictureProps) => {
   const perM = (width - 2) / longestM;
-  const told = stick.pieces.map(({ mark, fromM, toM }) => `${mark} ${say.length(toM - fromM)}`).join(', ');
+  const told = stick.pieces
+    .map(({ mark, fromM, toM, state }) => `${mark} ${say.length(toM - fromM)}${LOOKS[state].told}`)
+    .join(', ');
   const lastM = stick.pieces.at(-1)?.toM ?? 0;
   return (
     <li className="mt-4">
@@ -84,22 +197,25 @@ export const StickPicture = ({
         <b>Stick {stick.number}</b>
         <span>
           <Sized>{`${name}, ${say.length(stick.lengthM)}`}</Sized>
-          {stick.note && ` · ${stick.note}`}
+          {ORIGINS[stick.origin](stick)}
         </span>
         <span>{stick.onHand ? 'on hand' : stick.price === null ? '' : formatMoney(stick.price, currency)}</span>
+        {stick.held && <span>kept as it is</span>}
         <span className={`ml-auto ${tight ? 'font-semibold' : 'mute'}`}>
           <Sized>{`${say.length(stick.leftM)} left over`}</Sized>
           {tight ? ': measure it before you cut' : stick.kept ? ', keep it' : ''}
+          {offcutWouldDo(stick) && <>; an offcut of {<Sized>{say.length(takenM(stick))}</Sized>} would do</>}
         </span>
       </p>
       <svg
         width={width}
         height={BAR_PX + 2}
         viewBox={`-1 -1 ${width} ${BAR_PX + 2}`}
-        role="img"
+        role={onChoose ? 'group' : 'img'}
         aria-label={`Stick ${stick.number}: ${told}; ${say.length(stick.leftM)} left over`}
+        data-stick={stick.id}
         className="block"
-        style={{ fontFamily: 'var(--font-sans)' }}
+        style={{ fontFamily: 'var(--font-sans)', overflow: 'visible' }}
       >
         <rect
           width={stick.lengthM * perM}
@@ -109,28 +225,20 @@ export const StickPicture = ({
           strokeWidth="1"
           strokeDasharray="3 3"
         />
-        {stick.pieces.map((piece, i) => {
-          const widthPx = (piece.toM - piece.fromM - piece.slantM) * perM;
-          const middle = ((piece.fromM + piece.toM) / 2) * perM;
-          return (
-            <g key={`${piece.mark} ${i}`} onClick={() => onPick(piece.mark)} style={{ cursor: 'pointer' }}>
-              <polygon
-                points={outline(piece, perM)}
-                fill={picked(piece.mark) ? 'var(--dye-soft)' : 'var(--steel)'}
-                stroke="var(--ink)"
-                strokeWidth="1.5"
-              />
-              {widthPx >= MARK_FROM_PX && (
-                <text x={middle} y={BAR_PX / 2 + 4.5} textAnchor="middle" fontSize="13" fill="var(--ink)">
-                  <tspan fontWeight="700">{piece.mark}</tspan>
-                  {widthPx >= LENGTH_FROM_PX && ` ${say.length(piece.toM - piece.fromM)}`}
-                </text>
-              )}
-            </g>
-          );
-        })}
+        {stick.pieces.map((piece) => (
+          <PieceShape
+            key={`${piece.id} ${piece.fromM}`}
+            piece={piece}
+            perM={perM}
+            say={say}
+            chosen={chosen(piece)}
+            onChoose={onChoose}
+            onDrop={onDrop}
+          />
+        ))}
         {stick.leftM > 0 && <path d={`M${lastM * perM} -1V${BAR_PX + 1}`} stroke="var(--dye)" strokeWidth="2" />}
       </svg>
+      {children}
     </li>
   );
 };

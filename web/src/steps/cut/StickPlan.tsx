@@ -2,28 +2,29 @@ import {
   boughtOf,
   formatMoney,
   inches,
+  type Moved,
   type Speaker,
+  type Stick,
+  stickProblemText,
+  stickProofText,
   type StickSection,
   type Trailer,
   VERDICT_WORDS,
 } from '@kereta/core';
+import { type ReactNode, useState } from 'react';
+import { Link } from 'react-router';
+import { useStore } from 'zustand';
 import { useFollowed, useWorkbench } from '../../bench/workbench';
 import { Sized } from '../../fields/Sized';
 import { useWidth } from '../../fields/useWidth';
 import { VerdictMark } from '../../fields/VerdictMark';
 import { useSticks } from '../../jobs/questions';
-import { StickPicture } from './StickPicture';
+import { useEditing } from '../../fields/editing';
+import { type Saw, sawOf } from './saw';
+import { HatchLeft, StickPicture } from './StickPicture';
 
 /** Less than this left of a stick is nothing to rely on: yards’ lengths vary. Common practice. */
 const TIGHT_M = inches(1 / 2);
-
-const WHY_NOT = {
-  'too-long':
-    'longer than every length there is. Name a longer one under “Saw and stock”, or say where the bar is welded together.',
-  'too-little-stock': 'left without stock: there is too little of what is named under “Saw and stock”.',
-  'too-fine': 'too many sizes to be laid out at once.',
-  'not-found': 'not laid out: no plan was found.',
-} as const;
 
 /** What is bought of one section, in words. */
 export const buyText = (section: StickSection, say: Speaker): string => {
@@ -52,52 +53,40 @@ const SectionHead = ({
         <p className="mt-1 flex items-start gap-2 text-[14px]">
           <VerdictMark verdict={section.problem.assumed ? 'tight' : 'over'} />
           <span>
-            <b>{VERDICT_WORDS[section.problem.assumed ? 'tight' : 'over']}</b>:{' '}
-            {section.problem.marks.join(', ') || 'Some pieces'}: {WHY_NOT[section.problem.code]}
+            <b>{VERDICT_WORDS[section.problem.assumed ? 'tight' : 'over']}</b>: {stickProblemText(section.problem)}
           </span>
         </p>
       ) : (
         <p className="narrow mute text-[13.5px]">
           <Sized>{buyText(section, say)}</Sized>
           {section.price !== null && `, ${formatMoney(section.price, trailer.settings.currency)}`}
-          {wholeM > 0 && `; ${Math.round((100 * lostM) / wholeM)} % is too short to keep`}.{' '}
-          {section.proved
-            ? section.price === null
-              ? 'No plan buys less metal.'
-              : 'No plan costs less.'
-            : `The best found; one up to ${Math.ceil(section.gap * 100)} % cheaper is not ruled out.`}
+          {wholeM > 0 && `; ${Math.round((100 * lostM) / wholeM)} % is too short to keep`}. {stickProofText(section)}
         </p>
       )}
     </div>
   );
 };
 
-/** Every stick with what is cut out of it. */
-export const SticksOf = ({
-  sections,
-  trailer,
-  say,
-  width,
-  picked,
-  onPick,
-}: {
+type Laid = Stick['pieces'][number];
+
+interface SticksOfProps {
   readonly sections: readonly StickSection[];
   readonly trailer: Trailer;
   readonly say: Speaker;
   readonly width: number;
-  readonly picked: (mark: string) => boolean;
-  readonly onPick: (mark: string) => void;
-}) => {
+  readonly chosen: (piece: Laid) => boolean;
+  readonly onChoose?: (piece: Laid) => void;
+  readonly onDrop?: (section: StickSection, stick: Stick, piece: Laid, toStickId: string) => void;
+  /** what stands under a stick: what can be done with it */
+  readonly renderUnder?: (section: StickSection, stick: Stick) => ReactNode;
+}
+
+/** Every stick with what is cut out of it. */
+export const SticksOf = ({ sections, trailer, say, width, chosen, onChoose, onDrop, renderUnder }: SticksOfProps) => {
   const longestM = Math.max(0.01, ...sections.flatMap(({ sticks }) => sticks.map(({ lengthM }) => lengthM)));
   return (
     <>
-      <svg width="0" height="0" className="absolute" aria-hidden>
-        <defs>
-          <pattern id="hatch-left" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <path d="M0 0V7" stroke="var(--ink)" strokeOpacity="0.25" strokeWidth="1.5" />
-          </pattern>
-        </defs>
-      </svg>
+      <HatchLeft />
       {sections.map((section) => (
         <section key={`${section.sectionId} ${section.materialName}`}>
           <SectionHead section={section} say={say} trailer={trailer} />
@@ -111,10 +100,13 @@ export const SticksOf = ({
                 longestM={longestM}
                 say={say}
                 currency={trailer.settings.currency}
-                tight={!stick.onHand && stick.leftM < TIGHT_M}
-                picked={picked}
-                onPick={onPick}
-              />
+                tight={stick.origin === 'stock' && !stick.onHand && stick.leftM < TIGHT_M}
+                chosen={chosen}
+                onChoose={onChoose}
+                onDrop={onDrop && ((piece, toStickId) => onDrop(section, stick, piece, toStickId))}
+              >
+                {renderUnder?.(section, stick)}
+              </StickPicture>
             ))}
           </ol>
         </section>
@@ -123,30 +115,136 @@ export const SticksOf = ({
   );
 };
 
+/** The sticks that a piece could be put on instead, and whether this one is to stay as it is. */
+const StickActions = ({
+  section,
+  stick,
+  piece,
+  saw,
+  say,
+  onRefused,
+}: {
+  readonly section: StickSection;
+  readonly stick: Stick;
+  /** the piece of it that is chosen */
+  readonly piece: Laid | undefined;
+  readonly saw: Saw;
+  readonly say: Speaker;
+  readonly onRefused: (text: string) => void;
+}) => {
+  const { readOnly } = useEditing();
+  const others = section.sticks.filter(({ id }) => id !== stick.id);
+  return (
+    <div className="narrow mt-1 flex flex-wrap items-center gap-x-4 gap-y-1 text-[13.5px]">
+      <label className="flex min-h-[28px] items-center gap-2">
+        <input
+          type="checkbox"
+          className="checkbox checkbox-sm"
+          checked={stick.held}
+          disabled={readOnly}
+          onChange={() => (stick.held ? saw.release(stick) : saw.keep(stick))}
+        />
+        <span>
+          Keep <span className="sr-only">stick {stick.number}</span> as it is
+        </span>
+      </label>
+      {piece?.state === 'planned' && others.length > 0 && (
+        <label className="flex items-center gap-2">
+          {piece.mark} goes on
+          <select
+            className="field-box w-auto"
+            value={stick.id}
+            disabled={readOnly}
+            aria-label={`${piece.mark} goes on stick`}
+            onChange={(event) => {
+              const to = others.find(({ id }) => id === event.target.value);
+              if (to) onRefused(movedText(saw.move(piece.id, stick, to), piece, to, say));
+            }}
+          >
+            <option value={stick.id}>this stick</option>
+            {others.map(({ id, number, leftM }) => (
+              <option key={id} value={id}>
+                stick {number}, {say.length(leftM)} left
+              </option>
+            ))}
+          </select>
+        </label>
+      )}
+    </div>
+  );
+};
+
+/** Why a piece stayed where it was; nothing where it went. */
+const movedText = (moved: Moved, piece: Laid, to: Stick, say: Speaker): string =>
+  moved.ok
+    ? ''
+    : `${piece.mark} does not go on stick ${to.number}: ${say.length(moved.error.leftM)} is left there, it takes ${say.length(moved.error.neededM)}.`;
+
 /** The plan of all sticks under the cut list, worked out in the worker while the rest stays in hand. */
 export const StickPlan = () => {
-  const { trailer, say } = useWorkbench('trailer', 'say');
+  const { trailer, say, projectStore, readOnly } = useWorkbench('trailer', 'say', 'projectStore', 'readOnly');
+  const record = useStore(projectStore.store, (state) => state.record);
   const { evaluation, picked, pick } = useFollowed('evaluation', 'picked', 'pick');
-  const { sections, current, failed } = useSticks(trailer);
+  const { sections, current, failed } = useSticks(trailer, record);
   const [holder, width] = useWidth<HTMLDivElement>(700);
-  const rowOf = (mark: string) => evaluation.cutList.rows.find((row) => row.mark === mark);
+  const [chosenId, setChosenId] = useState<string>();
+  const [refused, setRefused] = useState('');
+  const rowOf = (id: string) => evaluation.cutList.rows.find(({ pieceIds }) => pieceIds.includes(id));
+  const saw = sawOf(projectStore, evaluation.cutList, sections ?? []);
+  const held = trailer.cutting.held.length;
   return (
     <section aria-label="Sticks" ref={holder} aria-busy={!current}>
-      <h2 className="mt-2 text-[17px] font-bold">Sticks</h2>
-      {failed && <p className="mute text-[14px]">The sticks could not be laid out.</p>}
-      {!failed && !current && (
-        <p className="mute text-[14px]" role="status">
-          Laying pieces on sticks …
-        </p>
-      )}
+      <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+        <h2 className="text-[17px] font-bold">Sticks</h2>
+        {current && sections && sections.length > 0 && (
+          <span className="ml-auto flex flex-wrap gap-2">
+            <Link className="button" to={`/trailer/${trailer.id}/saw`}>
+              At the saw
+            </Link>
+            {held > 0 && (
+              <button type="button" className="button" disabled={readOnly} onClick={() => saw.release()}>
+                Plan the rest again
+              </button>
+            )}
+            <button type="button" className="button" disabled={readOnly} onClick={saw.keepAll}>
+              Keep this plan
+            </button>
+          </span>
+        )}
+      </div>
+      <p className="mute min-h-[20px] text-[14px]" role="status">
+        {failed ? 'The sticks could not be laid out.' : !current ? 'Laying pieces on sticks …' : refused}
+      </p>
       {sections && (
         <SticksOf
           sections={sections}
           trailer={trailer}
           say={say}
           width={width}
-          picked={(mark) => picked !== undefined && (rowOf(mark)?.memberIds.includes(picked) ?? false)}
-          onPick={(mark) => pick(rowOf(mark)?.memberIds[0])}
+          chosen={({ id }) =>
+            chosenId === undefined
+              ? picked !== undefined && (rowOf(id)?.memberIds.includes(picked) ?? false)
+              : id === chosenId
+          }
+          onChoose={({ id }) => {
+            setRefused('');
+            setChosenId(id === chosenId ? undefined : id);
+            pick(rowOf(id)?.memberIds.find((memberId) => id.startsWith(`${memberId}#`)));
+          }}
+          onDrop={(section, from, piece, toStickId) => {
+            const to = section.sticks.find(({ id }) => id === toStickId);
+            if (to && to !== from) setRefused(movedText(saw.move(piece.id, from, to), piece, to, say));
+          }}
+          renderUnder={(section, stick) => (
+            <StickActions
+              section={section}
+              stick={stick}
+              piece={stick.pieces.find(({ id }) => id === chosenId)}
+              saw={saw}
+              say={say}
+              onRefused={setRefused}
+            />
+          )}
         />
       )}
     </section>

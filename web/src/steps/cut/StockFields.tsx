@@ -1,27 +1,51 @@
-import { feet, type StockRow, usualLengthsM } from '@kereta/core';
+import { type Cutting, feet, findSection, formatStress, leftAlone, type StockRow, usualLengthsM } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { TextField } from '../../fields/fields';
+import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
 import { useRecord } from '../../fields/useRecord';
 
+const SAW: readonly SizeOf<Cutting>[] = [
+  { field: 'kerfM', label: 'Saw eats per cut', kind: 'length', of: 'cutting.kerfM', said: 'what the saw eats' },
+  {
+    field: 'trimM',
+    label: 'Cut off each end first',
+    kind: 'length',
+    of: 'cutting.trimM',
+    said: 'what is cut off the ends',
+    hint: 'Mill ends are seldom square',
+  },
+  { field: 'keepM', label: 'Offcuts kept from', kind: 'length', of: 'cutting.keepM', said: 'offcuts kept' },
+  {
+    field: 'allowM',
+    label: 'Left on for grinding',
+    kind: 'length',
+    of: 'cutting.allowM',
+    said: 'what is left on for grinding',
+    hint: 'On every piece',
+  },
+];
+
 interface RowProps {
   readonly row: StockRow;
+  /** it is steel */
+  readonly knowsSteel: boolean;
   readonly currency: string;
   readonly onChange: (said: string, change: Partial<StockRow>) => void;
   readonly onRemove: () => void;
 }
 
 /** One length of a section: what it costs, or that it lies there already. */
-const StockRowFields = ({ row, currency, onChange, onRemove }: RowProps) => {
+const StockRowFields = ({ row, knowsSteel, currency, onChange, onRemove }: RowProps) => {
   const { readOnly } = useEditing();
   return (
     <li className="grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 py-2">
       <QuantityField
-        label={row.onHand ? 'On hand, this long' : 'Sold this long'}
+        label={row.onHand ? 'On hand, this long' : row.cutToSize ? 'Sawn up to this long' : 'Sold this long'}
         kind="length"
         value={row.lengthM}
         of="cutting.stock.lengthM"
@@ -35,6 +59,27 @@ const StockRowFields = ({ row, currency, onChange, onRemove }: RowProps) => {
           of="cutting.stock.available"
           onCommit={(available) => onChange('stock on hand', { available: Math.round(available) })}
         />
+      ) : row.cutToSize ? (
+        <>
+          <QuantityField
+            label={`A metre costs, ${currency}`}
+            kind="number"
+            value={row.cutToSize.perM}
+            min={0}
+            max={100_000}
+            onCommit={(perM) =>
+              onChange('price of a metre cut to size', { cutToSize: { perCut: null, ...row.cutToSize, perM } })
+            }
+          />
+          <QuantityField
+            label={`A cut costs, ${currency}`}
+            kind="number"
+            value={row.cutToSize.perCut}
+            min={0}
+            max={100_000}
+            onCommit={(perCut) => onChange('price of a cut', { cutToSize: { perM: null, ...row.cutToSize, perCut } })}
+          />
+        </>
       ) : (
         <QuantityField
           label={`Each costs, ${currency}`}
@@ -45,7 +90,23 @@ const StockRowFields = ({ row, currency, onChange, onRemove }: RowProps) => {
           onClear={() => onChange('price of a stick', { price: null })}
         />
       )}
-      <TextField label="Note" value={row.note} onCommit={(note) => onChange('note on stock', { note })} />
+      {row.onHand && knowsSteel && (
+        <label className="col-span-2 flex items-center gap-2 text-[14px]">
+          <input
+            type="checkbox"
+            className="checkbox checkbox-sm"
+            checked={row.unknownSteel ?? false}
+            disabled={readOnly}
+            onChange={(event) => onChange('whether its steel is known', { unknownSteel: event.target.checked })}
+          />
+          Nobody knows what steel it is
+        </label>
+      )}
+      <TextField
+        label={row.onHand ? 'What is wrong with it, where it is from' : 'Note'}
+        value={row.note}
+        onCommit={(note) => onChange('note on stock', { note })}
+      />
       <div className="flex items-end">
         <button type="button" className="button" disabled={readOnly} onClick={onRemove}>
           <Trash2 size={16} aria-hidden /> Take off
@@ -55,103 +116,108 @@ const StockRowFields = ({ row, currency, onChange, onRemove }: RowProps) => {
   );
 };
 
-/** The saw, and what is sold or lies there of each section. */
-export const StockFields = () => {
+/** What is sold or lies there of one section. */
+const SectionStock = ({ sectionId, designation }: { readonly sectionId: string; readonly designation: string }) => {
   const { trailer, readOnly } = useEditing();
   const { evaluation, say } = useWorkbench('evaluation', 'say');
+  const [cutting, setCutting] = useRecord('cutting');
+  const rows = cutting.stock.filter((row) => row.sectionId === sectionId);
+  const alone = evaluation.cutList.totals.filter(
+    (total) => total.sectionId === sectionId && leftAlone(trailer, total).length > 0,
+  );
   const usual = usualLengthsM(trailer)
     .map((lengthM) => say.length(lengthM))
     .join(' and ');
-  const [cutting, setCutting] = useRecord('cutting');
-  const metric = trailer.settings.units === 'metric';
   const setRows = (said: string, stock: readonly StockRow[]): void => setCutting(said, { stock: [...stock] });
-  const add = (sectionId: string, onHand: boolean): void =>
-    setRows(onHand ? 'stock on hand' : 'a length that is sold', [
+  const add = (said: string, row: Partial<StockRow>): void =>
+    setRows(said, [
       ...cutting.stock,
       {
         id: `stock.${nanoid(8)}`,
         sectionId,
-        lengthM: onHand ? (metric ? 1 : feet(3)) : (usualLengthsM(trailer)[0] ?? 6),
+        lengthM: usualLengthsM(trailer)[0] ?? 6,
         price: null,
-        available: onHand ? 1 : null,
-        onHand,
+        available: null,
+        onHand: false,
         note: '',
+        ...row,
       },
     ]);
+  const aPiece = { onHand: true, available: 1, lengthM: trailer.settings.units === 'metric' ? 1 : feet(3) };
+  return (
+    <fieldset className="mt-3 border-t border-[var(--ink)] pt-2">
+      <legend className="sr-only">Stock of {designation}</legend>
+      <p className="font-semibold" aria-hidden>
+        <Sized>{designation}</Sized>
+      </p>
+      {!rows.some(({ onHand }) => !onHand) && (
+        <p className="narrow mute text-[13px]">
+          Taken to be sold in {usual}, as is usual, by the weight’s price where that is known.
+        </p>
+      )}
+      {alone.map(({ materialName, yieldPa }) => (
+        <p key={materialName} className="narrow text-[13px]">
+          What nobody knows the steel of counts as 30 ksi (205 MPa): no bars of {materialName}, which count on{' '}
+          {formatStress(yieldPa, trailer.settings.units)}, are cut from it.
+        </p>
+      ))}
+      <ul>
+        {rows.map((row) => (
+          <StockRowFields
+            key={row.id}
+            row={row}
+            knowsSteel={findSection(trailer, sectionId)?.family === 'steel'}
+            currency={trailer.settings.currency}
+            onChange={(said, change) =>
+              setRows(
+                said,
+                cutting.stock.map((one) => (one.id === row.id ? { ...one, ...change } : one)),
+              )
+            }
+            onRemove={() =>
+              setRows(
+                'stock taken off',
+                cutting.stock.filter((one) => one.id !== row.id),
+              )
+            }
+          />
+        ))}
+      </ul>
+      <div className="mt-1 flex flex-wrap gap-2">
+        <button type="button" className="button" disabled={readOnly} onClick={() => add('a length that is sold', {})}>
+          A length that is sold
+        </button>
+        <button type="button" className="button" disabled={readOnly} onClick={() => add('stock on hand', aPiece)}>
+          One on hand
+        </button>
+        <button
+          type="button"
+          className="button"
+          disabled={readOnly}
+          onClick={() => add('what is cut to size', { cutToSize: { perM: null, perCut: null } })}
+        >
+          Cut to size
+        </button>
+      </div>
+    </fieldset>
+  );
+};
+
+/** The saw, and what is sold or lies there of each section. */
+export const StockFields = () => {
+  const { evaluation } = useWorkbench('evaluation');
+  const [cutting, setCutting] = useRecord('cutting');
   const sections = [...new Map(evaluation.cutList.totals.map((total) => [total.sectionId, total.designation]))];
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">Saw and stock</summary>
       <div className="px-4 pb-3">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
-          <QuantityField
-            label="Saw eats per cut"
-            kind="length"
-            value={cutting.kerfM}
-            of="cutting.kerfM"
-            onCommit={(kerfM) => setCutting('what the saw eats', { kerfM })}
-          />
-          <QuantityField
-            label="Cut off each end first"
-            kind="length"
-            value={cutting.trimM}
-            of="cutting.trimM"
-            hint="Mill ends are seldom square"
-            onCommit={(trimM) => setCutting('what is cut off the ends', { trimM })}
-          />
-          <QuantityField
-            label="Offcuts kept from"
-            kind="length"
-            value={cutting.keepM}
-            of="cutting.keepM"
-            onCommit={(keepM) => setCutting('offcuts kept', { keepM })}
-          />
+          <RecordFields record={cutting} sizes={SAW} onChange={(said, change) => setCutting(said, change)} />
         </div>
-        {sections.map(([sectionId, designation]) => {
-          const rows = cutting.stock.filter((row) => row.sectionId === sectionId);
-          return (
-            <fieldset key={sectionId} className="mt-3 border-t border-[var(--ink)] pt-2">
-              <legend className="sr-only">Stock of {designation}</legend>
-              <p className="font-semibold" aria-hidden>
-                <Sized>{designation}</Sized>
-              </p>
-              {!rows.some(({ onHand }) => !onHand) && (
-                <p className="narrow mute text-[13px]">
-                  Taken to be sold in {usual}, as is usual, by the weight’s price where that is known.
-                </p>
-              )}
-              <ul>
-                {rows.map((row) => (
-                  <StockRowFields
-                    key={row.id}
-                    row={row}
-                    currency={trailer.settings.currency}
-                    onChange={(said, change) =>
-                      setRows(
-                        said,
-                        cutting.stock.map((one) => (one.id === row.id ? { ...one, ...change } : one)),
-                      )
-                    }
-                    onRemove={() =>
-                      setRows(
-                        'stock taken off',
-                        cutting.stock.filter((one) => one.id !== row.id),
-                      )
-                    }
-                  />
-                ))}
-              </ul>
-              <div className="mt-1 flex flex-wrap gap-2">
-                <button type="button" className="button" disabled={readOnly} onClick={() => add(sectionId, false)}>
-                  A length that is sold
-                </button>
-                <button type="button" className="button" disabled={readOnly} onClick={() => add(sectionId, true)}>
-                  One on hand
-                </button>
-              </div>
-            </fieldset>
-          );
-        })}
+        {sections.map(([sectionId, designation]) => (
+          <SectionStock key={sectionId} sectionId={sectionId} designation={designation} />
+        ))}
       </div>
     </details>
   );

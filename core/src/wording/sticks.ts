@@ -1,0 +1,46 @@
+import type { CutRow, CutState, StickSection } from '../fabrication/index.js';
+import { cutText } from './labels.js';
+
+const END_SHAPES: Readonly<Record<CutRow['shape'], string>> = {
+  square: '',
+  'one-slanted': '',
+  'same-side': '; long points on the same side',
+  parallel: '; both slants parallel',
+};
+
+/** How the saw is set for both ends of a piece. */
+export const cutEndsText = ({ ends, shape, handed }: Pick<CutRow, 'ends' | 'shape' | 'handed'>): string => {
+  const [first, second] = ends.map(cutText);
+  return `${first === second ? `both ${first}` : `${first}; ${second}`}${END_SHAPES[shape]}${
+    handed ? '; left and right are mirror images: cut them as a pair' : ''
+  }`;
+};
+
+const WHY_NOT: Readonly<Record<NonNullable<StickSection['problem']>['code'], string>> = {
+  'too-long':
+    'longer than every length there is. Name a longer one under “Saw and stock”, or say where the bar is welded together.',
+  'too-little-stock': 'left without stock: there is too little of what is named under “Saw and stock”.',
+  'too-fine': 'too many sizes to be laid out at once.',
+  'not-found': 'not laid out: no plan was found.',
+};
+
+/** Why pieces of a section could not be laid on sticks. */
+export const stickProblemText = ({ code, marks }: NonNullable<StickSection['problem']>): string =>
+  `${marks.join(', ') || 'Some pieces'}: ${WHY_NOT[code]}`;
+
+/** What a plan is worth: whether there is a cheaper one. */
+export const stickProofText = ({ proved, price, gap, heldSticks, sticks }: StickSection): string => {
+  if (heldSticks > 0 && heldSticks === sticks.length) return 'Kept as it is.';
+  if (!proved) return `The best found; one up to ${Math.ceil(gap * 100)} % cheaper is not ruled out.`;
+  const better = price === null ? 'plan buys less metal.' : 'plan costs less.';
+  return heldSticks > 0 ? `With what is kept as it is, no ${better}` : `No ${better}`;
+};
+
+/** What became of a piece that was cut, where it is not the one that is wanted. */
+export const CUT_STATE_TEXT: Readonly<Record<Exclude<CutState, 'good'>, string>> = {
+  long: 'is longer than it is wanted: saw the rest off',
+  short: 'is too short: it is planned again',
+  'other-ends': 'is wanted with other ends now: it is planned again',
+  'other-bar': 'is wanted of another bar now: it is planned again',
+  gone: 'is not wanted any more',
+};

@@ -1,0 +1,251 @@
+import {
+  CUT_STATE_TEXT,
+  cutEndsText,
+  cutEntries,
+  type CutPiece,
+  cutPiecesOf,
+  cutOrder,
+  evaluate,
+  type Evaluation,
+  formatAngle,
+  serves,
+  type Speaker,
+  speaker,
+  type Stick,
+  type StickSection,
+} from '@kereta/core';
+import { type ReactNode, useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { useStore } from 'zustand';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { useSession } from '../bench/useSession';
+import { EditingContext } from '../fields/editing';
+import { KeepingNote } from '../fields/KeepingNote';
+import { Sized } from '../fields/Sized';
+import { useWidth } from '../fields/useWidth';
+import { useSticks } from '../jobs/questions';
+import type { ReadableTrailer } from '../storage/trailers';
+import { type Saw, sawOf } from '../steps/cut/saw';
+import { HatchLeft, StickPicture } from '../steps/cut/StickPicture';
+import { PieceRow } from './PieceRow';
+
+type Laid = Stick['pieces'][number];
+
+interface ListProps {
+  readonly sections: readonly StickSection[];
+  readonly evaluation: Evaluation;
+  readonly cuts: readonly CutPiece[];
+  readonly saw: Saw;
+  readonly say: Speaker;
+}
+
+const rowProps = ({ evaluation, cuts, saw, say }: ListProps, stick: Stick, piece: Laid) => {
+  const row = evaluation.cutList.rows.find(({ pieceIds }) => pieceIds.includes(piece.id));
+  const cut = cuts.find(({ entry, state }) => entry.pieceId === piece.id && serves(state));
+  return { stick, piece, ends: row ? cutEndsText(row) : '', cut, saw, say };
+};
+
+/** Stick by stick, each as a picture with its pieces under it. */
+const BySticks = (props: ListProps & { readonly width: number; readonly currency: string }) => {
+  const { sections, say, width, currency } = props;
+  return sections.map((section) => (
+    <section key={`${section.sectionId} ${section.materialName}`} aria-label={section.designation}>
+      <ol className="list-none">
+        {section.sticks.map((stick) => (
+          <StickPicture
+            key={stick.number}
+            stick={stick}
+            name={section.designation}
+            width={width}
+            longestM={stick.lengthM}
+            say={say}
+            currency={currency}
+            tight={false}
+            chosen={() => false}
+          >
+            <ul>
+              {stick.pieces.map((piece) => (
+                <PieceRow key={`${piece.id} ${piece.fromM}`} {...rowProps(props, stick, piece)} />
+              ))}
+            </ul>
+          </StickPicture>
+        ))}
+      </ol>
+    </section>
+  ));
+};
+
+/** One stop setting after another, over all sticks of a section. */
+const ByStops = (props: ListProps) => {
+  const { sections, say } = props;
+  return sections.map((section) => (
+    <section key={`${section.sectionId} ${section.materialName}`} className="mt-4">
+      <h2 className="text-[16px] font-bold">
+        <Sized>{section.designation}</Sized>
+      </h2>
+      {cutOrder(section).map(({ lengthM, angleRad, shape, cuts }) => (
+        <section key={`${lengthM} ${shape} ${angleRad}`} className="mt-2 border-t border-[var(--ink)] pt-2">
+          <h3 className="text-[18px] font-bold">
+            Stop at <Sized>{say.length(lengthM)}</Sized>
+            {angleRad > 1e-6 && `, saw ${formatAngle(angleRad)} off square`}
+          </h3>
+          <ul>
+            {section.sticks
+              .filter(({ number }) => cuts.some(({ stick }) => stick === number))
+              .flatMap((stick) =>
+                stick.pieces
+                  .filter(
+                    (piece) =>
+                      piece.state !== 'wrong' &&
+                      Math.abs(piece.toM - piece.fromM - lengthM) < 1e-4 &&
+                      piece.shape === shape &&
+                      Math.abs(piece.angleRad - angleRad) < 1e-5,
+                  )
+                  .map((piece) => (
+                    <PieceRow key={`${stick.number} ${piece.id}`} from {...rowProps(props, stick, piece)} />
+                  )),
+              )}
+          </ul>
+        </section>
+      ))}
+    </section>
+  ));
+};
+
+/** Pieces that were cut and are not what is wanted: what became of each, and what can be said of it. */
+const Amiss = ({ cuts, saw, say }: Pick<ListProps, 'cuts' | 'saw' | 'say'>) => {
+  const amiss = cuts.filter(({ state }) => state !== 'good');
+  if (amiss.length === 0) return null;
+  return (
+    <section aria-label="Cut otherwise than wanted" className="mt-2 border-y border-[var(--ink)] py-1">
+      <ul>
+        {amiss.map(({ entry, state, piece }) => (
+          <li key={entry.id} className="flex flex-wrap items-center gap-2 py-1">
+            <span className="min-w-[200px] flex-1 text-[15px]">
+              <b>{entry.mark}</b>, cut <Sized>{say.length(entry.lengthM)}</Sized>
+              {piece && Math.abs(piece.lengthM - entry.lengthM) > 1e-6 && (
+                <>
+                  {' '}
+                  for <Sized>{say.length(piece.lengthM)}</Sized>
+                </>
+              )}
+              , {state === 'good' ? '' : CUT_STATE_TEXT[state]}.
+            </span>
+            {(state === 'short' || state === 'long') && (
+              <button type="button" className="button min-h-[44px]" onClick={() => saw.willDo(entry)}>
+                It will do
+              </button>
+            )}
+            <button type="button" className="button min-h-[44px]" onClick={() => saw.takeBack(entry)}>
+              Take back
+            </button>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+};
+
+const Notice = ({ children }: { readonly children: ReactNode }) => (
+  <p className="flex items-center justify-between gap-3 py-2" role="status">
+    {children}
+  </p>
+);
+
+/** The pieces at the saw, on the phone: what is cut is ticked off, what came out wrong is said, and the rest is planned again. */
+const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
+  const { projectStore, refused, takeOver, saveState } = useSession(id, stored);
+  const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
+  const trailer = useStore(projectStore.store, projectStore.trailerNow);
+  const record = useStore(projectStore.store, (state) => state.record);
+  const say = useMemo(() => speaker(trailer), [trailer]);
+  const evaluation = useMemo(() => evaluate(trailer), [trailer]);
+  const { sections = [], current, failed } = useSticks(trailer, record);
+  const cuts = useMemo(
+    () => cutPiecesOf(trailer, evaluation.cutList, cutEntries(record)),
+    [trailer, evaluation, record],
+  );
+  const [byStops, setByStops] = useState(false);
+  const [holder, width] = useWidth<HTMLDivElement>(360);
+  const saw = sawOf(projectStore, evaluation.cutList, sections);
+  const pieces = sections.flatMap(({ sticks }) => sticks.flatMap((stick) => stick.pieces));
+  const wanted = pieces.filter(({ state }) => state !== 'wrong');
+  const done = cuts.filter(({ state }) => serves(state)).length;
+  const editing = useMemo(
+    () => ({
+      units: trailer.settings.units,
+      fraction: trailer.settings.fraction,
+      // While a new plan is worked out nothing is ticked off from the old one, unless that is kept.
+      readOnly: !mayWrite || (!current && trailer.cutting.held.length === 0),
+      trailer,
+      edit: projectStore.edit,
+    }),
+    [trailer, mayWrite, current, projectStore],
+  );
+  const list = { sections, evaluation, cuts, saw, say };
+  return (
+    <EditingContext value={editing}>
+      <div className="mx-auto max-w-[640px] px-4 pb-24" ref={holder}>
+        <HatchLeft />
+        <header className="flex items-center justify-between gap-3 py-3">
+          <h1 className="wide text-[19px] font-bold">{trailer.name}, at the saw</h1>
+          <Link className="button" to={`/trailer/${trailer.id}/cut`}>
+            Back
+          </Link>
+        </header>
+        <div className="sticky top-0 z-10 flex items-center justify-between gap-3 border-b border-base-300 bg-base-100 py-2">
+          <p className="text-[16px] font-semibold" role="status">
+            {done} of {wanted.length} cut{!current && !failed && ', laying pieces on sticks …'}
+          </p>
+          <button
+            type="button"
+            className="button min-h-[44px]"
+            aria-pressed={byStops}
+            onClick={() => setByStops(!byStops)}
+          >
+            One stop after another
+          </button>
+        </div>
+        {failed && <Notice>The sticks could not be laid out.</Notice>}
+        {refused && (
+          <Notice>
+            This trailer is open in another tab, which writes it: the plan can be looked at here, not ticked off.
+            <button type="button" className="button" onClick={takeOver}>
+              Take over here
+            </button>
+          </Notice>
+        )}
+        {(saveState === 'failed' || saveState === 'overtaken') && (
+          <p className="py-2 font-semibold" role="alert">
+            Not saved: this browser did not take what was ticked off
+            {saveState === 'failed' ? ', it may be out of room' : ', the trailer was changed in another tab'}.
+          </p>
+        )}
+        <Amiss cuts={cuts} saw={saw} say={say} />
+        {byStops ? (
+          <ByStops {...list} />
+        ) : (
+          <BySticks {...list} width={Math.max(200, width - 32)} currency={trailer.settings.currency} />
+        )}
+        <p className="narrow mute mt-4 text-[13.5px]">
+          Measure the first piece of every stop before you cut its twins. Long points are told; angles are told off
+          square. Clamp it, and keep the offcut from falling into the blade.
+        </p>
+      </div>
+    </EditingContext>
+  );
+};
+
+export const SawPage = () => {
+  const { projectId = '' } = useParams();
+  return (
+    <TrailerRoute>
+      {(stored) => (
+        <main className="relative h-full overflow-auto">
+          <KeepingNote />
+          <AtTheSaw key={projectId} id={projectId} stored={stored} />
+        </main>
+      )}
+    </TrailerRoute>
+  );
+};
