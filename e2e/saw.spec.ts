@@ -61,7 +61,7 @@ test('on the phone at the saw: ticked off with a thumb, one cut wrong, the rest 
   await page.getByLabel('How long did R1 come out?').fill(`9' 11 3/4"`);
   await page.getByLabel('How long did R1 come out?').press('Enter');
   const amiss = page.getByRole('region', { name: 'Cut otherwise than wanted' });
-  await expect(amiss).toContainText(/R1, cut 9' 11 3.4" for 10' 0", is too short: it is planned again\./);
+  await expect(amiss).toContainText(/R1, cut 9' 11\s3.4" for 10' 0", is too short: it is planned again\./);
   await expect(page.getByRole('img', { name: /R1 9' 11 3\/4", came out wrong/ })).toBeVisible();
   // Two rails are to be cut yet.
   await expect(page.getByRole('checkbox', { name: `R1 10' 0" both square` })).toHaveCount(2);

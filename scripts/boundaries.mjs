@@ -28,6 +28,7 @@ const ORDER = [
   'nesting',
   'fabrication',
   'evaluation',
+  'buying',
   'drawing',
   'wording',
   'jobs',
@@ -52,7 +53,7 @@ const WEB_TIERS = [
   ['fields'],
   ['drawing'],
   ['bench'],
-  ['steps', 'print', 'trip', 'shed'],
+  ['steps', 'print', 'trip', 'shed', 'saw', 'buy'],
   ['app', 'main'],
 ];
 

@@ -1,4 +1,5 @@
 export * from './balance/index.js';
+export * from './buying/index.js';
 export * from './catalog/index.js';
 export * from './chassis/index.js';
 export * from './coupling/index.js';

@@ -4,6 +4,7 @@ import { constants } from 'node:zlib';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
+import { yardRoutes } from './yard.js';
 
 /** What a client did wrong, by status; anything else is our own slip, and what it was stays here. */
 const CLIENT_ERRORS: Readonly<Record<number, string>> = {
@@ -43,7 +44,7 @@ const smallForm =
     response.sendFile(file, { immutable: true, maxAge: '1y' });
   };
 
-/** Serves the built application and says that it is there; all of Kereta's own work is done in the browser. */
+/** Serves the built application, says that it is there, and stands in for a yard; all of Kereta's own work is done in the browser. */
 export const createApp = (webRoot: string): Express => {
   const app = express();
   app.use(
@@ -71,6 +72,7 @@ export const createApp = (webRoot: string): Express => {
   app.get('/api/health', (_request, response) => {
     response.json({ ok: true });
   });
+  app.use('/api/yard', yardRoutes());
   app.use('/api', (_request, response) => {
     response.status(404).json({ error: 'not found' });
   });

@@ -5,6 +5,7 @@ import { join } from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
 import request from 'supertest';
 import { afterAll, describe, expect, test } from 'vitest';
+import { readYardList } from '@kereta/core';
 import { createApp } from './app.js';
 import { readOptions } from './options.js';
 import { openAddresses, serve } from './serve.js';
@@ -113,5 +114,38 @@ describe('options', () => {
   test('nonsense is refused with what would have worked', () => {
     expect(readOptions(['--colour'], {})).toMatchObject({ ok: false, error: expect.stringContaining('--port') });
     expect(readOptions(['--port', 'x'], {})).toMatchObject({ ok: false });
+  });
+});
+
+describe('the yard that stands in', () => {
+  const app = createApp(site());
+  const prices = async (date: string) =>
+    (await request(app).get(`/api/yard/inch?date=${date}`)).body as {
+      readonly date: string;
+      readonly items: readonly {
+        readonly name: string;
+        readonly price: number;
+        readonly lengthM: number;
+        readonly per: string;
+      }[];
+    };
+  test('names its yards; one that is none, and a day that is none, are refused', async () => {
+    const { yards } = (await request(app).get('/api/yard')).body as {
+      readonly yards: readonly { readonly id: string }[];
+    };
+    expect(yards.map(({ id }) => id)).toEqual(['inch', 'metric']);
+    expect((await request(app).get('/api/yard/none')).status).toBe(404);
+    expect((await request(app).get('/api/yard/inch?date=yesterday')).status).toBe(400);
+  });
+  test('a day has the same prices every time, and prices move', async () => {
+    const [march, again, today] = [await prices('2026-03-01'), await prices('2026-03-01'), await prices('2026-11-27')];
+    expect(march).toEqual(again);
+    expect(march.items[0]?.price).not.toBe(today.items[0]?.price);
+  });
+  test('core reads the whole list without a word', async () => {
+    for (const id of ['inch', 'metric']) {
+      const read = readYardList((await request(app).get(`/api/yard/${id}`)).text);
+      expect(read.ok && read.value.items.length > 100 && read.value.problems).toEqual([]);
+    }
   });
 });

@@ -1,8 +1,10 @@
 import Papa from 'papaparse';
+import type { Ledger } from '../buying/index.js';
 import type { Evaluation } from '../evaluation/index.js';
 import type { StickSection } from '../fabrication/index.js';
 import type { Trailer } from '../project/index.js';
 import { formatAngle, formatPercent } from '../units/index.js';
+import { ledgerTables } from './ledgerTables.js';
 import {
   cutoutsText,
   cutText,
@@ -111,6 +113,12 @@ export const cutListCsv = (trailer: Trailer, { cutList }: Evaluation): string =>
       ]),
     ],
   );
+};
+
+/** What is to be bought, with prices and what was paid; it can be read in again as a list of prices. */
+export const purchaseCsv = (trailer: Trailer, ledger: Ledger): string => {
+  const [lines] = ledgerTables(trailer, ledger);
+  return table(lines?.head ?? [], lines?.rows.map((row) => row.map((cell) => cell ?? '')) ?? []);
 };
 
 /** Every piece on its stick, from the end that is cut first. */

@@ -15,3 +15,4 @@ export { type HangerMark, type HangerPlan, hangerPlan, loadedHangers, wantedSpac
 export { loadedRide, type RideHeights, rideHeights } from './heights.js';
 export { RULES as RUNNING_GEAR_RULES } from './rules.js';
 export { fenderFor } from './fenderFor.js';
+export { readStuds } from './studs.js';

@@ -25,6 +25,14 @@ const PASCALS_PER_PSI = NEWTONS_PER.lbf / METRES_PER.in ** 2;
 export const PASCALS_PER = { Pa: 1, MPa: 1e6, GPa: 1e9, psi: PASCALS_PER_PSI, ksi: 1e3 * PASCALS_PER_PSI } as const;
 export type StressUnit = keyof typeof PASCALS_PER;
 
+/** US liquid gallon of 231 cubic inches, exact. */
+export const CUBIC_METRES_PER = {
+  m3: 1,
+  litre: 1e-3,
+  gallon: 231 * METRES_PER.in ** 3,
+  'cubic-foot': METRES_PER.ft ** 3,
+} as const;
+
 export const RADIANS_PER = { rad: 1, deg: Math.PI / 180 } as const;
 export type AngleUnit = keyof typeof RADIANS_PER;
 

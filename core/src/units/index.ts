@@ -48,5 +48,6 @@ export {
   weightN,
 } from './quantities.js';
 export { formatPressureText } from './pressureText.js';
+export { formatArea, formatGas, formatLiquid } from './amounts.js';
 export { formatMoney } from './money.js';
 export { isFigure, NO_FIGURE } from './noFigure.js';

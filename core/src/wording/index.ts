@@ -12,6 +12,15 @@ export {
   WORKING_LABELS,
 } from './labels.js';
 export { CUT_STATE_TEXT, cutEndsText, stickProblemText, stickProofText } from './sticks.js';
+export {
+  amountText,
+  LINE_STATE_NAMES,
+  priceListSentence,
+  PRICE_FROM_NAMES,
+  priceRowSentence,
+  PURCHASE_GROUP_NAMES,
+  purchaseName,
+} from './purchases.js';
 export { loadCheckName, loadHint } from './loadHints.js';
 export { fileProblemSentence, storedProblemSentence } from './projectProblems.js';
 export { type PrintedLine, printWorking } from './printWorking.js';

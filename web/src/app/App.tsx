@@ -17,6 +17,7 @@ const StrengthSheet = lazy(() =>
 const AxleCard = lazy(() => import('../print/AxleCard').then((module) => ({ default: module.AxleCard })));
 const TowSheet = lazy(() => import('../print/TowSheet').then((module) => ({ default: module.TowSheet })));
 const DrawingPage = lazy(() => import('../print/DrawingPage').then((module) => ({ default: module.DrawingPage })));
+const BuyPage = lazy(() => import('../buy/BuyPage').then((module) => ({ default: module.BuyPage })));
 const SawPage = lazy(() => import('../saw/SawPage').then((module) => ({ default: module.SawPage })));
 const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ default: module.TripPage })));
 
@@ -55,6 +56,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },
     { path: '/trailer/:projectId/saw', element: <SawPage /> },
+    { path: '/trailer/:projectId/buy', element: <BuyPage /> },
     { path: '*', element: <NotFound /> },
   ].map((route) => ({ ...route, errorElement: <RouteProblem /> })),
 );

@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file. */
-export const download = (fileName: string, text: string, type: string): void => {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** Hands something to the browser as a file. */
+export const downloadBlob = (fileName: string, blob: Blob): void => {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = fileName;
@@ -8,6 +8,10 @@ export const download = (fileName: string, text: string, type: string): void => 
   // The browser has read the address by the next turn of its loop.
   setTimeout(() => URL.revokeObjectURL(url), 0);
 };
+
+/** Hands a text to the browser as a file. */
+export const download = (fileName: string, text: string, type: string): void =>
+  downloadBlob(fileName, new Blob([text], { type }));
 
 /** A name that every file system takes. */
 export const fileName = (name: string, suffix: string): string =>

@@ -78,15 +78,18 @@ interface TextFieldProps {
   readonly value: string;
   readonly onCommit: (value: string) => void;
   readonly partField?: string;
+  /** a note, not a name: it may be taken out */
+  readonly mayBeEmpty?: boolean;
 }
 
 /** A name or a note; counts when the field is left or Enter is pressed. */
-export const TextField = ({ label, value, onCommit, partField }: TextFieldProps) => {
+export const TextField = ({ label, value, onCommit, partField, mayBeEmpty = false }: TextFieldProps) => {
   const { readOnly } = useEditing();
   const id = useId();
   const [typed, setTyped] = useState<string | undefined>();
   const commit = (): void => {
-    if (typed !== undefined && typed.trim() !== '' && typed !== value) onCommit(typed.trim().slice(0, 200));
+    if (typed !== undefined && (mayBeEmpty || typed.trim() !== '') && typed !== value)
+      onCommit(typed.trim().slice(0, 200));
     setTyped(undefined);
   };
   return (

@@ -81,6 +81,9 @@ export const CutStep = () => {
         <Link className="button button-main col-span-2" to={`/trailer/${trailer.id}/print/cut-list`}>
           Print cut list
         </Link>
+        <Link className="button col-span-2" to={`/trailer/${trailer.id}/buy`}>
+          What to buy, and what it costs
+        </Link>
         <Link className="button col-span-2" to={`/trailer/${trailer.id}/print/drawing`}>
           Print drawing, to scale
         </Link>

@@ -3,7 +3,7 @@ import { Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
-import { TextField } from '../../fields/fields';
+import { CheckField, TextField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
@@ -91,18 +91,16 @@ const StockRowFields = ({ row, knowsSteel, currency, onChange, onRemove }: RowPr
         />
       )}
       {row.onHand && knowsSteel && (
-        <label className="col-span-2 flex items-center gap-2 text-[14px]">
-          <input
-            type="checkbox"
-            className="checkbox checkbox-sm"
+        <div className="col-span-2">
+          <CheckField
+            label="Nobody knows what steel it is"
             checked={row.unknownSteel ?? false}
-            disabled={readOnly}
-            onChange={(event) => onChange('whether its steel is known', { unknownSteel: event.target.checked })}
+            onCommit={(unknownSteel) => onChange('whether its steel is known', { unknownSteel })}
           />
-          Nobody knows what steel it is
-        </label>
+        </div>
       )}
       <TextField
+        mayBeEmpty
         label={row.onHand ? 'What is wrong with it, where it is from' : 'Note'}
         value={row.note}
         onCommit={(note) => onChange('note on stock', { note })}

@@ -1,0 +1,397 @@
+import type { Evaluation } from '../evaluation/index.js';
+import { boughtOf, type StickSection } from '../fabrication/index.js';
+import type { StepId } from '../findings/index.js';
+import { deckLay } from '../chassis/index.js';
+import { axleCount, spareWheels } from '../mass/index.js';
+import type { PurchaseGroup, Trailer } from '../project/index.js';
+import { readStuds } from '../running-gear/index.js';
+import { commonPractice, type Source } from '../source.js';
+import {
+  allWelds,
+  cuttingDiscs,
+  DISC_SOURCE,
+  flapDiscs,
+  GAS_SOURCE,
+  gasM3,
+  PAINT_SOURCE,
+  paintM3,
+  primerM3,
+  steelAreaM2,
+  type WeldLength,
+  weldWireKg,
+  WIRE_SOURCE,
+} from './consumables.js';
+import type { LineUnit, LineWhat, PartCode, PurchaseLine } from './line.js';
+
+const STEEL_KG_M3 = 7850;
+const ALUMINUM_KG_M3 = 2700;
+
+const line = (
+  id: string,
+  group: PurchaseGroup,
+  step: StepId,
+  what: LineWhat,
+  needed: number,
+  more: Partial<Pick<PurchaseLine, 'unit' | 'each' | 'subject' | 'source'>> = {},
+): PurchaseLine => ({
+  unit: 'piece',
+  each: null,
+  subject: undefined,
+  source: undefined,
+  ...more,
+  id,
+  group,
+  step,
+  what,
+  needed,
+});
+
+/** A part by its name; none where none is needed. */
+const part = (
+  group: PurchaseGroup,
+  step: StepId,
+  code: PartCode,
+  needed: number,
+  more: {
+    readonly named?: string;
+    readonly ratedKg?: number | undefined;
+    readonly sizeM?: number | undefined;
+    readonly unit?: LineUnit;
+    readonly subject?: string;
+    readonly source?: Source;
+  } = {},
+): PurchaseLine[] => {
+  const { named = '', ratedKg, sizeM, ...rest } = more;
+  return needed > 0 ? [line(code, group, step, { kind: 'part', part: code, named, ratedKg, sizeM }, needed, rest)] : [];
+};
+
+/** Millimetres, for ids: what a line is of, whatever the units. */
+const mm = (lengthM: number): number => Math.round(lengthM * 1000);
+
+const metalLines = (sections: readonly StickSection[]): readonly PurchaseLine[] =>
+  sections.flatMap((section) => {
+    const { sectionId, designation, materialName } = section;
+    const toSize = new Set(
+      section.sticks.filter(({ origin }) => origin === 'cut-to-size').map(({ lengthM }) => lengthM),
+    );
+    return boughtOf(section).map(({ lengthM, count, priceEach }) =>
+      line(
+        `stick:${sectionId}:${materialName}:${mm(lengthM)}`,
+        'metal',
+        'cut',
+        { kind: 'stick', sectionId, designation, materialName, lengthM, toSize: toSize.has(lengthM) },
+        count,
+        { each: priceEach },
+      ),
+    );
+  });
+
+const plateLines = ({ cutList }: Evaluation): readonly PurchaseLine[] => {
+  const alike = new Map<string, { marks: string[]; areaM2: number; materialName: string; thicknessM: number }>();
+  for (const { mark, materialName, thicknessM, lengthM, widthM, quantity, triangular } of cutList.plates) {
+    const key = `${materialName}:${mm(thicknessM * 10)}`;
+    const known = alike.get(key) ?? { marks: [], areaM2: 0, materialName, thicknessM };
+    // Two triangles come from one rectangle.
+    known.areaM2 += lengthM * widthM * (triangular ? Math.ceil(quantity / 2) : quantity);
+    known.marks.push(mark);
+    alike.set(key, known);
+  }
+  return [...alike].map(([key, { marks, areaM2, materialName, thicknessM }]) =>
+    line(`plate:${key}`, 'metal', 'cut', { kind: 'plate', materialName, thicknessM, marks }, areaM2, { unit: 'm2' }),
+  );
+};
+
+const sheetLines = (trailer: Trailer, { chassis, cutList }: Evaluation): readonly PurchaseLine[] => {
+  const { deck } = trailer.frame;
+  const lay = deckLay(trailer, chassis);
+  const deckPanel = chassis.panels.find(({ kind }) => kind === 'deck');
+  const deckM2 = deckPanel ? (deckPanel.extent.x1M - deckPanel.extent.x0M) * (deckPanel.y1M - deckPanel.y0M) : 0;
+  const sheet = deck.sheet ?? undefined;
+  const deckLines =
+    deckM2 > 0
+      ? [
+          line(
+            `deck:${deck.kind}:${mm(deck.thicknessM * 10)}`,
+            'sheets',
+            'frame',
+            {
+              kind: 'sheet',
+              of: deck.kind,
+              thicknessM: deck.thicknessM,
+              sheet: lay ? sheet : undefined,
+              where: 'deck',
+            },
+            lay ? lay.count : deckM2,
+            lay ? {} : { unit: 'm2' },
+          ),
+        ]
+      : [];
+  const panels = new Map<
+    string,
+    { kind: (typeof cutList.panels)[number]['kind']; thicknessM: number; areaM2: number }
+  >();
+  for (const { kind, thicknessM, lengthM, widthM, quantity } of cutList.panels) {
+    const key = `panel:${kind}:${mm(thicknessM * 10)}`;
+    const known = panels.get(key) ?? { kind, thicknessM, areaM2: 0 };
+    panels.set(key, { ...known, areaM2: known.areaM2 + lengthM * widthM * quantity });
+  }
+  return [
+    ...deckLines,
+    ...[...panels].map(([key, { kind, thicknessM, areaM2 }]) =>
+      line(key, 'sheets', 'frame', { kind: 'sheet', of: kind, thicknessM, sheet: undefined, where: 'panels' }, areaM2, {
+        unit: 'm2',
+      }),
+    ),
+  ];
+};
+
+const axleLines = (trailer: Trailer, count: number): readonly PurchaseLine[] => {
+  const { axle, suspension } = trailer.runningGear;
+  const { homeBuilt } = axle;
+  const across = suspension.kind !== 'stub' && suspension.kind !== 'walking-beam' && suspension.kind !== 'swing-arm';
+  if (count === 0) return [];
+  if (!homeBuilt && across)
+    return [
+      line(
+        'axle',
+        'running-gear',
+        'axle',
+        {
+          kind: 'axle',
+          name: axle.name,
+          ratingKg: axle.ratingKg,
+          hubFaceM: axle.hubFaceM,
+          springCentresM: suspension.kind === 'leaf' ? (suspension.springCentresM ?? undefined) : undefined,
+          tubeDiameterM: axle.tubeDiameterM,
+          studCircle: axle.studCircle,
+          dropM: axle.dropM,
+          brakes: trailer.coupling.brakes === 'fitted',
+        },
+        count,
+        { subject: 'axle.1' },
+      ),
+    ];
+  const tubeM = axle.hubFaceM;
+  return [
+    ...(homeBuilt && across
+      ? [
+          line(
+            'axle-tube',
+            'running-gear',
+            'axle',
+            { kind: 'axle-tube', diameterM: axle.tubeDiameterM, wallM: homeBuilt.wallM, lengthM: tubeM },
+            count,
+            { subject: 'axle.1' },
+          ),
+        ]
+      : []),
+    ...part('running-gear', 'axle', 'spindle', 2 * count, {
+      ratedKg: homeBuilt?.spindleKg ?? undefined,
+      subject: 'axle.1',
+    }),
+    ...part('running-gear', 'axle', 'hub', 2 * count, {
+      named: axle.studCircle,
+      ratedKg: homeBuilt?.hubKg ?? undefined,
+      subject: 'axle.1',
+    }),
+  ];
+};
+
+/** Hangers to a side: one ahead of the springs, one between each two, one behind. */
+const hangersOf = (trailer: Trailer, count: number): number =>
+  trailer.runningGear.suspension.kind !== 'leaf'
+    ? 0
+    : trailer.runningGear.layout.endsWith('independent')
+      ? 4 * count
+      : 2 * (count + 1);
+
+const runningGearLines = (trailer: Trailer, evaluation: Evaluation): readonly PurchaseLine[] => {
+  const { suspension, tire, wheel, fender, axle, layout } = trailer.runningGear;
+  const count = axleCount(trailer);
+  const spares = spareWheels(trailer, evaluation.chassis).length;
+  const studs = readStuds(wheel.studCircle || axle.studCircle)?.count ?? 0;
+  const leaf = suspension.kind === 'leaf';
+  const { spring } = suspension;
+  const more = { subject: 'axle.1' };
+  return [
+    ...axleLines(trailer, count),
+    ...part('running-gear', 'axle', 'spring', leaf ? 2 * count : 0, {
+      ...more,
+      ratedKg: spring.ratingKg ?? undefined,
+      sizeM: spring.kind === 'slipper' ? (spring.slipperM ?? spring.eyeToEyeM) : spring.eyeToEyeM,
+      named: spring.kind,
+    }),
+    ...part('running-gear', 'axle', 'hanger', hangersOf(trailer, count), more),
+    ...part('running-gear', 'axle', 'equaliser', layout.endsWith('equaliser') && leaf ? 2 * (count - 1) : 0, {
+      ...more,
+      sizeM: suspension.equaliserM ?? undefined,
+    }),
+    ...part('running-gear', 'axle', 'u-bolt', leaf ? 4 * count : 0, { ...more, sizeM: axle.tubeDiameterM }),
+    ...part('running-gear', 'axle', 'shock', suspension.shocks ? 2 * count : 0, more),
+    ...part('running-gear', 'axle', 'tire', 2 * count, {
+      ...more,
+      named: tire.name,
+      ratedKg: tire.maxLoadKg ?? undefined,
+    }),
+    ...part('running-gear', 'axle', 'wheel', 2 * count, {
+      ...more,
+      named: wheel.studCircle,
+      ratedKg: wheel.maxLoadKg ?? undefined,
+      sizeM: wheel.rimM ?? undefined,
+    }),
+    ...part('running-gear', 'frame', 'spare-wheel', spares, { ...more, named: tire.name }),
+    ...part('running-gear', 'axle', 'wheel-nut', studs * 2 * count, { ...more, named: wheel.studCircle }),
+    ...part('running-gear', 'axle', 'fender', fender.kind === 'fitted' ? 2 : 0, { sizeM: tire.widthM }),
+  ];
+};
+
+const couplingLines = (trailer: Trailer): readonly PurchaseLine[] => {
+  const { coupling, ratedGrossKg, towVehicle } = trailer;
+  const gross = ratedGrossKg ?? undefined;
+  if (!coupling.fitted) return [];
+  const { safetyChain } = coupling;
+  const chains = coupling.chains === 'fitted' ? safetyChain.count : 0;
+  const ball = coupling.kind === 'ball' && towVehicle?.kind !== 'muscle' ? 1 : 0;
+  const count = axleCount(trailer);
+  const more = { subject: 'coupler' };
+  return [
+    ...part('coupling', 'tongue', 'coupler', 1, {
+      ...more,
+      named: coupling.homeMade ? '' : coupling.name,
+      ratedKg: gross,
+      sizeM: coupling.ballDiameterM > 0 ? coupling.ballDiameterM : undefined,
+    }),
+    ...part('coupling', 'tongue', 'coupler-bolt', coupling.mount === 'bolted' ? coupling.bolts.count : 0, {
+      ...more,
+      named: coupling.bolts.grade,
+      sizeM: coupling.bolts.diameterM,
+    }),
+    ...part('coupling', 'tongue', 'ball', ball, {
+      ...more,
+      ratedKg: gross,
+      sizeM: coupling.ball.diameterM ?? (coupling.ballDiameterM > 0 ? coupling.ballDiameterM : undefined),
+    }),
+    ...part('coupling', 'tongue', 'ball-mount', ball, { ...more, ratedKg: gross }),
+    ...part('coupling', 'tongue', 'safety-chain', chains, {
+      ...more,
+      ratedKg: gross,
+      sizeM: safetyChain.lengthM ?? undefined,
+    }),
+    ...part('coupling', 'tongue', 'chain-hook', chains, { ...more, ratedKg: gross }),
+    ...part(
+      'coupling',
+      'tongue',
+      'brake',
+      coupling.brakes === 'fitted' && trailer.runningGear.axle.homeBuilt ? 2 * count : 0,
+      more,
+    ),
+    ...part('coupling', 'tongue', 'breakaway', coupling.breakaway === 'fitted' ? 1 : 0, more),
+    ...part('coupling', 'tongue', 'jack', coupling.jack.fitted ? 1 : 0, {
+      subject: 'jack',
+      named: coupling.jack.foot,
+      ratedKg: coupling.jack.ratedKg ?? undefined,
+    }),
+  ];
+};
+
+/** Beyond what the wire's run is on the drawing: bends, branches, ends. Common practice. */
+const WIRE_MORE = 1.3;
+const WIRE_SOURCE_RULE: Source = commonPractice('tongue and bed, there and along both sides, and three tenths more');
+
+const electricLines = (trailer: Trailer): readonly PurchaseLine[] => {
+  const { plug } = trailer.coupling;
+  if (plug === 'none' || !trailer.coupling.fitted) return [];
+  const { bed, tongue } = trailer.frame;
+  const wireM = (tongue.lengthM + 2 * bed.lengthM + 2 * bed.widthM) * WIRE_MORE;
+  return [
+    ...part('electrics', 'tongue', 'plug', 1, { named: plug === 'not-decided' ? '' : plug, subject: 'coupler' }),
+    ...part('electrics', 'tongue', 'lamps', 1, { sizeM: bed.widthM }),
+    ...part('electrics', 'tongue', 'wire', wireM, { unit: 'm', source: WIRE_SOURCE_RULE }),
+  ];
+};
+
+/** Screws of a deck: one through each board into each bar under it, or one a foot along each bar. */
+const BOARD_M = 0.14;
+const SCREW_EVERY_M = 0.3;
+const SCREW_SOURCE: Source = commonPractice('one through each board, or one a foot, into every bar under the deck');
+
+const fittingLines = (trailer: Trailer, { chassis }: Evaluation): readonly PurchaseLine[] => {
+  const { deck, tieDowns, stands, pieces } = trailer.frame;
+  const panel = chassis.panels.find(({ kind }) => kind === 'deck');
+  const across = chassis.members.filter(({ group }) => group === 'cross' || group === 'header').length;
+  const everyM = deck.kind === 'planks' ? BOARD_M : SCREW_EVERY_M;
+  const screwed = deck.kind === 'planks' || deck.kind === 'plywood' || deck.kind === 'aluminum-sheet';
+  const screws = panel && screwed ? across * (Math.ceil((panel.y1M - panel.y0M) / everyM) + 1) : 0;
+  const gates = pieces.filter(({ kind }) => kind === 'gate');
+  const onChains = gates.filter((gate) => gate.kind === 'gate' && gate.held === 'chains').length;
+  const places = tieDowns.places.length > 0 ? tieDowns.places.length : tieDowns.perSide;
+  return [
+    ...part('fittings', 'frame', 'deck-screw', screws, { source: SCREW_SOURCE, sizeM: deck.thicknessM }),
+    ...part('fittings', 'frame', 'tie-down', 2 * places, {
+      named: tieDowns.kind,
+      ratedKg: tieDowns.workingLoadKg ?? undefined,
+    }),
+    ...part('fittings', 'frame', 'stand', 2 * stands.length),
+    ...part('fittings', 'frame', 'hinge', 2 * gates.length),
+    ...part('fittings', 'frame', 'latch', 2 * gates.length),
+    ...part('fittings', 'frame', 'gate-chain', 2 * onChains),
+  ];
+};
+
+const workLines = ({ chassis, cutList }: Evaluation, worked: readonly WeldLength[]): readonly PurchaseLine[] => {
+  const families = new Map(chassis.members.map(({ id, material }) => [id, material.family]));
+  // A weld that is of no bar, as a plate's, is of the metal that the frame begins with.
+  const usual = chassis.members[0]?.material.family;
+  const welds = allWelds(chassis, worked);
+  const kgOf = (family: 'steel' | 'aluminum', densityKgM3: number): number =>
+    weldWireKg(
+      welds.filter(({ memberId }) => (families.get(memberId) ?? usual) === family),
+      densityKgM3,
+    );
+  const steelKg = kgOf('steel', STEEL_KG_M3);
+  const aluminumKg = kgOf('aluminum', ALUMINUM_KG_M3);
+  const wire = (metal: string, kg: number): readonly PurchaseLine[] =>
+    kg > 0
+      ? [
+          line(`weld-wire:${metal}`, 'welding', 'strength', { kind: 'part', part: 'weld-wire', named: metal }, kg, {
+            unit: 'kg',
+            source: WIRE_SOURCE,
+          }),
+        ]
+      : [];
+  const areaM2 = steelAreaM2(chassis);
+  return [
+    ...wire('steel', steelKg),
+    ...wire('aluminum', aluminumKg),
+    ...part('welding', 'strength', 'gas', gasM3(steelKg + aluminumKg), { unit: 'gas', source: GAS_SOURCE }),
+    ...part('welding', 'cut', 'cutting-disc', cuttingDiscs(cutList), { source: DISC_SOURCE }),
+    ...part('welding', 'strength', 'flap-disc', flapDiscs(welds), { source: DISC_SOURCE }),
+    ...part('coating', 'frame', 'primer', primerM3(areaM2), { unit: 'liquid', source: PAINT_SOURCE }),
+    ...part('coating', 'frame', 'paint', paintM3(areaM2), { unit: 'liquid', source: PAINT_SOURCE }),
+  ];
+};
+
+/**
+ * Everything that is bought for a trailer. `sections`: its plan of sticks, `welds`: those of its frame, each left out while it is worked
+ * out: metal, or the welds' real lengths, are then missing.
+ */
+export const purchaseLines = (
+  trailer: Trailer,
+  evaluation: Evaluation,
+  sections: readonly StickSection[],
+  welds: readonly WeldLength[],
+): readonly PurchaseLine[] => [
+  ...metalLines(sections),
+  ...plateLines(evaluation),
+  ...sheetLines(trailer, evaluation),
+  ...runningGearLines(trailer, evaluation),
+  ...couplingLines(trailer),
+  ...electricLines(trailer),
+  ...fittingLines(trailer, evaluation),
+  ...workLines(evaluation, welds),
+  ...part('papers', 'job', 'plate-and-papers', 1),
+  ...part('papers', 'balance', 'weighing', 1),
+  ...trailer.buying.lines.map(({ id, group, what, count, priceEach }) =>
+    line(id, group, 'cut', { kind: 'own', text: what }, count, { each: priceEach }),
+  ),
+];

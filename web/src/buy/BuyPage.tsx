@@ -1,0 +1,149 @@
+import {
+  ledgerTables,
+  PURCHASE_GROUP_NAMES,
+  PURCHASE_GROUPS,
+  purchaseCsv,
+  speaker,
+  type Evaluation,
+} from '@kereta/core';
+import { Printer } from 'lucide-react';
+import { useMemo } from 'react';
+import { Link, useParams } from 'react-router';
+import { useStore } from 'zustand';
+import { TrailerRoute } from '../bench/TrailerRoute';
+import { useSession } from '../bench/useSession';
+import { download, downloadBlob, fileName } from '../fields/download';
+import { EditingContext } from '../fields/editing';
+import { KeepingNote } from '../fields/KeepingNote';
+import type { ReadableTrailer } from '../storage/trailers';
+import { LineRow } from './LineRow';
+import { PriceSources } from './PriceSources';
+import { purchasesIn } from './purchases';
+import { RecordContext } from './recordContext';
+import { Sums } from './Sums';
+import { Unplanned } from './Unplanned';
+import { useLedger } from './useLedger';
+
+const WAITING = {
+  sticks: 'pieces are being laid on sticks',
+  welds: 'the frame’s welds are being worked out',
+} as const;
+
+/** What it may carry: the plate's gross less what it weighs bare. */
+const payloadOf = ({ trailer, bare }: Evaluation): number | undefined =>
+  trailer.ratedGrossKg === null ? undefined : trailer.ratedGrossKg - bare.reduce((sum, { massKg }) => sum + massKg, 0);
+
+/** Everything that is bought for the trailer, what it costs and what was paid; in the yard on the phone as well. */
+const Buying = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
+  const { projectStore, refused, takeOver, saveState } = useSession(id, stored);
+  const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
+  const trailer = useStore(projectStore.store, projectStore.trailerNow);
+  const record = useStore(projectStore.store, (state) => state.record);
+  const say = useMemo(() => speaker(trailer), [trailer]);
+  const { evaluation, ledger, waitsFor } = useLedger(trailer, record);
+  const purchases = useMemo(() => purchasesIn(projectStore), [projectStore]);
+  const editing = useMemo(
+    () => ({
+      units: trailer.settings.units,
+      fraction: trailer.settings.fraction,
+      readOnly: !mayWrite,
+      trailer,
+      edit: projectStore.edit,
+    }),
+    [trailer, mayWrite, projectStore],
+  );
+  const spreadsheet = async (): Promise<void> => {
+    const { default: writeXlsx } = await import('write-excel-file/browser');
+    const sheets = ledgerTables(trailer, ledger).map(({ name, head, rows }) => ({
+      sheet: name,
+      data: [
+        head.map((value) => ({ value, fontWeight: 'bold' as const })),
+        ...rows.map((row) => row.map((value) => (value === null ? null : { value }))),
+      ],
+    }));
+    downloadBlob(fileName(`${trailer.name} buying`, '.xlsx'), await writeXlsx(sheets).toBlob());
+  };
+  return (
+    <EditingContext value={editing}>
+      <RecordContext value={record}>
+        <div className="mx-auto max-w-[860px] px-4 pb-24">
+          <header className="flex flex-wrap items-center justify-between gap-3 py-3">
+            <h1 className="wide text-[19px] font-bold">{trailer.name}: what to buy</h1>
+            <span className="no-print flex flex-wrap gap-2">
+              <button type="button" className="button" onClick={() => window.print()}>
+                <Printer size={17} aria-hidden /> Print
+              </button>
+              <button
+                type="button"
+                className="button"
+                onClick={() =>
+                  download(fileName(`${trailer.name} buying`, '.csv'), purchaseCsv(trailer, ledger), 'text/csv')
+                }
+              >
+                CSV
+              </button>
+              <button type="button" className="button" onClick={() => void spreadsheet()}>
+                Spreadsheet
+              </button>
+              <Link className="button" to={`/trailer/${trailer.id}/cut`}>
+                Back
+              </Link>
+            </span>
+          </header>
+          {refused && (
+            <p className="flex items-center justify-between gap-3 py-2" role="status">
+              This trailer is open in another tab, which writes it: the list can be looked at here, not changed.
+              <button type="button" className="button" onClick={takeOver}>
+                Take over here
+              </button>
+            </p>
+          )}
+          {(saveState === 'failed' || saveState === 'overtaken') && (
+            <p className="py-2 font-semibold" role="alert">
+              Not saved: this browser did not take the last change
+              {saveState === 'failed' ? ', it may be out of room' : ', the trailer was changed in another tab'}.
+            </p>
+          )}
+          <Sums ledger={ledger} payloadKg={payloadOf(evaluation)} purchases={purchases} />
+          <p className="mute min-h-[20px] text-[14px]" role="status">
+            {waitsFor.length > 0 && `Not all is counted yet: ${waitsFor.map((what) => WAITING[what]).join(', ')} …`}
+          </p>
+          <PriceSources cutList={evaluation.cutList} lines={ledger.lines} say={say} purchases={purchases} />
+          {PURCHASE_GROUPS.map((group) => {
+            const own = ledger.lines.filter(({ line }) => line.group === group);
+            if (own.length === 0) return null;
+            return (
+              <section key={group} aria-label={PURCHASE_GROUP_NAMES[group]} className="mt-5">
+                <h2 className="text-[17px] font-bold">{PURCHASE_GROUP_NAMES[group]}</h2>
+                <ul>
+                  {own.map((entry) => (
+                    <LineRow key={entry.line.id} entry={entry} say={say} purchases={purchases} />
+                  ))}
+                </ul>
+              </section>
+            );
+          })}
+          <Unplanned ledger={ledger} purchases={purchases} />
+          <p className="narrow mute mt-4 text-[13.5px]">
+            Amounts of wire, gas, discs, screws and paint are rules of thumb. Measure what comes before you weld to it:
+            springs’ eyes, hub faces, walls. Keep the receipts: an inspection may ask for them.
+          </p>
+        </div>
+      </RecordContext>
+    </EditingContext>
+  );
+};
+
+export const BuyPage = () => {
+  const { projectId = '' } = useParams();
+  return (
+    <TrailerRoute>
+      {(stored) => (
+        <main className="relative h-full overflow-auto">
+          <KeepingNote />
+          <Buying key={projectId} id={projectId} stored={stored} />
+        </main>
+      )}
+    </TrailerRoute>
+  );
+};

@@ -1,0 +1,174 @@
+import {
+  amountText,
+  formatMoney,
+  type LedgerLine,
+  LINE_STATE_NAMES,
+  type LineState,
+  PRICE_FROM_NAMES,
+  purchaseName,
+  sourceText,
+  type Speaker,
+  STEP_NAMES,
+} from '@kereta/core';
+import { useId, useState } from 'react';
+import { Link } from 'react-router';
+import { useEditing } from '../fields/editing';
+import { CheckField, TextField } from '../fields/fields';
+import { QuantityField } from '../fields/QuantityField';
+import { Sized } from '../fields/Sized';
+import { PriceHistory } from './PriceHistory';
+import type { Purchases } from './purchases';
+import { ReceiptField } from './ReceiptField';
+
+const STATES = Object.keys(LINE_STATE_NAMES) as LineState[];
+const MOST_MONEY = 1e8;
+
+interface LineRowProps {
+  readonly entry: LedgerLine;
+  readonly say: Speaker;
+  readonly purchases: Purchases;
+}
+
+/** What was paid for a line, or for something that was not planned. */
+const PayFields = ({
+  entry,
+  name,
+  purchases,
+}: Pick<LineRowProps, 'entry' | 'purchases'> & { readonly name: string }) => {
+  const { trailer } = useEditing();
+  const [blobIds, setBlobIds] = useState<readonly string[]>([]);
+  return (
+    <>
+      <QuantityField
+        label={`Paid, ${trailer.settings.currency}, with tax`}
+        kind="number"
+        value={null}
+        min={0}
+        max={MOST_MONEY}
+        hint="Each payment is kept"
+        onCommit={(paid) => {
+          purchases.pay({
+            what: name,
+            paid,
+            lineId: entry.line.id,
+            group: entry.line.group,
+            supplier: entry.supplier,
+            blobIds,
+          });
+          if (entry.state === 'to-buy' || entry.state === 'ordered') purchases.setState(entry.line.id, 'here');
+          setBlobIds([]);
+        }}
+      />
+      <ReceiptField count={blobIds.length} onAdd={(id) => setBlobIds((before) => [...before, id])} />
+    </>
+  );
+};
+
+/** What is decided of a line: whether it lies there, what it costs and where, what was paid. */
+const LineFields = ({ entry, say, purchases, name }: LineRowProps & { readonly name: string }) => {
+  const { trailer } = useEditing();
+  const { line, own, spare, supplier, each } = entry;
+  const { currency } = trailer.settings;
+  const typed = trailer.buying.choices[line.id]?.priceEach ?? null;
+  return (
+    <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3 sm:grid-cols-4">
+      <QuantityField
+        label={line.unit === 'piece' ? `One costs, ${currency}` : `All of it costs, ${currency}`}
+        kind="number"
+        value={typed ?? each}
+        min={0}
+        max={MOST_MONEY}
+        onCommit={(price) => purchases.typePrice(line.id, price, supplier)}
+        onClear={() => purchases.typePrice(line.id, null, supplier)}
+      />
+      <TextField
+        mayBeEmpty
+        label="From whom"
+        value={supplier}
+        onCommit={(text) => purchases.choose(line.id, 'supplier of a line', { supplier: text })}
+      />
+      {line.unit === 'piece' && (
+        <QuantityField
+          label="Spare ones"
+          kind="number"
+          value={spare}
+          min={0}
+          max={10_000}
+          onCommit={(count) => purchases.choose(line.id, 'spare ones of a line', { spare: Math.round(count) })}
+        />
+      )}
+      <CheckField
+        label="Lies there already"
+        checked={own}
+        onCommit={(there) => purchases.choose(line.id, 'whether it lies there already', { own: there })}
+      />
+      <PayFields entry={entry} name={name} purchases={purchases} />
+      <div className="col-span-2 sm:col-span-4">
+        <p className="narrow mute text-[13.5px]">
+          <Link className="underline" to={`/trailer/${trailer.id}/${line.step}`}>
+            Decided under {STEP_NAMES[line.step]}
+          </Link>
+          {line.source && `. Amount: ${sourceText(line.source)}`}
+        </p>
+        <PriceHistory lineId={line.id} say={say} />
+      </div>
+    </div>
+  );
+};
+
+/** One line of the purchase list; its details open under it. */
+export const LineRow = ({ entry, say, purchases }: LineRowProps) => {
+  const { trailer, readOnly } = useEditing();
+  const [open, setOpen] = useState(false);
+  const id = useId();
+  const { line, toBuy, own, each, from, planned, state, paid, supplier } = entry;
+  const { currency } = trailer.settings;
+  const name = purchaseName(line.what, say);
+  const price =
+    own || toBuy === 0
+      ? 'nothing to buy'
+      : planned === null
+        ? 'price missing'
+        : `${formatMoney(planned, currency)}${line.unit === 'piece' && toBuy !== 1 && each !== null ? ` (${formatMoney(each, currency)} each)` : ''}`;
+  return (
+    <li className="border-b border-base-300">
+      <div className="flex flex-wrap items-center gap-x-3 gap-y-1 py-2">
+        <button
+          type="button"
+          className="min-h-[44px] min-w-[180px] flex-1 text-left"
+          aria-expanded={open}
+          aria-controls={id}
+          onClick={() => setOpen(!open)}
+        >
+          <span className="text-[15px]">
+            <b>
+              <Sized>{own ? '0' : amountText(toBuy, line.unit, say)}</Sized>
+            </b>{' '}
+            <Sized>{name}</Sized>
+          </span>
+          <span className="narrow mute block text-[13.5px]">
+            {price}
+            {from && !own && ` ${PRICE_FROM_NAMES[from]}`}
+            {from === 'quote' && entry.quote && ` on ${entry.quote.date}`}
+            {supplier && ` · ${supplier}`}
+            {paid > 0 && ` · paid ${formatMoney(paid, currency)}`}
+          </span>
+        </button>
+        <select
+          className="field-box no-print w-auto"
+          aria-label={`State of ${name}`}
+          value={state}
+          disabled={readOnly || own}
+          onChange={(event) => purchases.setState(line.id, event.target.value as LineState)}
+        >
+          {STATES.map((one) => (
+            <option key={one} value={one}>
+              {LINE_STATE_NAMES[one]}
+            </option>
+          ))}
+        </select>
+      </div>
+      <div id={id}>{open && <LineFields entry={entry} say={say} purchases={purchases} name={name} />}</div>
+    </li>
+  );
+};
