@@ -2,6 +2,7 @@ import { Bench } from 'tinybench';
 import { benchFrame } from './benchFrame.mjs';
 import { benchDrag, bodiedProject, heavyProject, printDrag } from './benchDrag.mjs';
 import { benchShed, printShed } from './benchShed.mjs';
+import { benchSticks } from './benchSticks.mjs';
 import { ensureBuilt, ensureInstalled, ROOT } from './toolbox.mjs';
 
 // What a drag costs: the whole light chain, trailer in, findings out; and the same with the sentences written.
@@ -132,3 +133,4 @@ console.log(
 // The drag through the built page, in the browser; the trailers as they stand on the screen.
 printDrag(await benchDrag(core, ROOT));
 printShed(await benchShed(core, ROOT), analysisMs);
+await benchSticks(core);

@@ -26,6 +26,7 @@ export {
 export * from './jobs/index.js';
 export * from './mass/index.js';
 export * from './materials/index.js';
+export { type CuttingProblem, firstFit, loadSolver, nestSteps } from './nesting/index.js';
 export * from './project/index.js';
 export { fail, ok, type Result } from './result.js';
 export * from './sections/index.js';

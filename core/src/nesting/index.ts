@@ -1,3 +1,4 @@
+export { firstFit } from './firstFit.js';
 export { type Nested, nestSteps, type NoPlan } from './nest.js';
 export {
   type CuttingPlan,

@@ -1,11 +1,17 @@
 import type { Highs } from 'highs';
 import type { Progress } from '../steps.js';
 import { fullCombos } from './combos.js';
+import { byWaste } from './byWaste.js';
+import { dive } from './dive.js';
 import { bestWorths, choicesWorth } from './knapsack.js';
 import { measureOf } from './measure.js';
 import type { CuttingProblem, Pattern } from './problem.js';
 import { type Aim, families, keyOf, largestRoom, NONE, type Relaxed, relaxed, wholePlan } from './relaxation.js';
 import type { Answer } from './solver.js';
+
+/** The solver’s time, s: for a first plan, and for each number of sticks that a better one could have. */
+const START_WITHIN_S = 1;
+const COMBO_WITHIN_S = 3;
 
 /** More patterns than these are not laid before the solver; the plan then stands unproved where the bound is not met. */
 const PATTERNS_AT_MOST = 20_000;
@@ -62,10 +68,47 @@ const cutOf = (problem: CuttingProblem, worth: readonly number[]): Cut => {
 };
 const dot = (a: readonly number[], b: readonly number[]): number => a.reduce((sum, x, i) => sum + x * (b[i] ?? 0), 0);
 
+/** Sticks as patterns with how often each is used. */
+const asFound = (sticks: readonly Pattern[], costs: readonly number[]): Found => {
+  const alike = new Map<string, { readonly pattern: Pattern; times: number }>();
+  for (const pattern of sticks) {
+    const known = alike.get(keyOf(pattern));
+    if (known) known.times += 1;
+    else alike.set(keyOf(pattern), { pattern, times: 1 });
+  }
+  const used = [...alike.values()];
+  return {
+    patterns: used.map(({ pattern }) => pattern),
+    answer: {
+      columns: used.map(({ times }) => times),
+      duals: [],
+      cost: sticks.reduce((sum, { stock }) => sum + (costs[stock] ?? 0), 0),
+      proved: false,
+    },
+  };
+};
+
+/** The better of two dives. */
+const diveBoth = function* (
+  highs: Highs,
+  problem: CuttingProblem,
+  aim: Aim,
+  patterns: readonly Pattern[],
+): Generator<Progress, Found | undefined, void> {
+  let best: Found | undefined;
+  for (const next of ['wanted', 'full'] as const) {
+    const sticks = yield* dive(highs, problem, aim, patterns, next);
+    const found = sticks && asFound(sticks, aim.costs);
+    if (found && (!best || found.answer.cost < best.answer.cost)) best = found;
+  }
+  return best;
+};
+
 type Found = { readonly answer: Answer; readonly patterns: readonly Pattern[] };
 
 /**
- * A plan from exactly so many sticks at most; 'none' where even parts of sticks make none, with why; 'open' where it could not be told.
+ * A plan from exactly so many sticks at most; 'none' where there is none, with why where even parts of sticks make none; 'open' where it
+ * could not be told in time.
  */
 export const planFrom = function* (
   highs: Highs,
@@ -73,15 +116,18 @@ export const planFrom = function* (
   available: readonly number[],
   costs: readonly number[],
   known: readonly Pattern[],
-): Generator<Progress, Found | { readonly none: Cut } | 'open', void> {
+  withinS: number,
+): Generator<Progress, Found | { readonly none: Cut | undefined } | 'open', void> {
   const limited = { ...problem, stock: problem.stock.map((one, i) => ({ ...one, available: available[i] ?? 0 })) };
   const patterns = known.filter(({ stock }) => (available[stock] ?? 0) > 0);
   const nothing: Aim = { costs: costs.map(() => 0), budget: undefined };
   const relaxation = yield* relaxed(highs, limited, nothing, patterns);
   if (!relaxation) return 'open';
   if (relaxation.missing.length > 0) return { none: cutOf(problem, relaxation.worth) };
-  const answer = wholePlan(highs, limited, patterns, { costs, budget: undefined });
-  return answer ? { answer, patterns } : 'open';
+  const dived = yield* diveBoth(highs, limited, { costs, budget: undefined }, patterns);
+  if (dived) return dived;
+  const exact = byWaste(highs, problem, available, costs, withinS);
+  return exact === 'none' ? { none: undefined } : exact;
 };
 
 /**
@@ -105,14 +151,17 @@ const cheaper = function* (
   if (!combos) return 'open';
   const cuts: Cut[] = [];
   let open = false;
+  // The cheapest first: the first that holds all parts is then the best of its kind.
+  combos.sort((a, b) => dot(a, aim.costs) - dot(b, aim.costs));
   for (const [i, combo] of combos.entries()) {
     if (dot(combo, aim.costs) < bound - NONE) continue;
     if (cuts.some(({ worthOf, needs }) => dot(combo, worthOf) < needs - NONE)) continue;
     yield { done: i, of: combos.length };
-    const found = yield* planFrom(highs, problem, combo, aim.costs, patterns);
+    const found = yield* planFrom(highs, problem, combo, aim.costs, patterns, COMBO_WITHIN_S);
     if (found === 'open') open = true;
-    else if ('none' in found) cuts.push(found.none);
-    else return found;
+    else if ('none' in found) {
+      if (found.none) cuts.push(found.none);
+    } else return found;
   }
   return open ? 'open' : 'none';
 };
@@ -168,10 +217,15 @@ export const least = function* (
   if (!relaxation) return undefined;
   const measure = measureOf(aim.costs) || 1;
   const bound = Math.ceil(relaxation.bound / measure - 1e-6) * measure;
-  const start = wholePlan(highs, problem, patterns, aim, bound);
-  if (!start && relaxation.missing.length > 0) return { missing: relaxation.missing };
-  let best: Found | undefined = start && { answer: start, patterns: [...patterns] };
-  const costOf = ({ answer }: Found): number => Math.round(answer.cost);
+  const dived = yield* diveBoth(highs, problem, aim, patterns);
+  const answer =
+    dived && Math.round(dived.answer.cost) <= bound
+      ? undefined
+      : wholePlan(highs, problem, patterns, aim, { target: bound, withinS: START_WITHIN_S });
+  if (!dived && !answer && relaxation.missing.length > 0) return { missing: relaxation.missing };
+  const costOf = ({ answer: { cost } }: Found): number => Math.round(cost);
+  const solvedFirst: Found | undefined = answer && { answer, patterns: [...patterns] };
+  let best = [dived, solvedFirst].reduce((a, b) => (!a || (b && costOf(b) < costOf(a)) ? b : a), undefined);
   let proved = best !== undefined && costOf(best) <= bound;
   while (!proved) {
     // A cheaper plan costs at least one measure less.

@@ -73,7 +73,8 @@ export const nestSteps = function* (highs: Highs, problem: CuttingProblem): Gene
     highs,
     problem,
     { costs: stock.map(({ begun }) => (begun ? 0 : 1)), budget: cheapest.cost },
-    [...cheapest.patterns],
+    // Only what is used: the relaxation finds again what else it needs.
+    cheapest.patterns.filter((_, i) => (cheapest.times[i] ?? 0) > 0),
   );
   const whole = fewest && !('missing' in fewest) ? fewest : cheapest;
   const loose = yield* withLongestOffcut(highs, problem, withoutSurplus(problem, sticksOf(whole)));

@@ -172,6 +172,22 @@ describe('scarce stock', () => {
   });
 });
 
+test('fifty pieces of ten lengths whose relaxation is no plan: the cheapest is found and proved, below what it was cut for first', () => {
+  const pieces = '29x2 41x7 53x5 71x7 13x4 41x6 78x3 58x4 9x5 66x7';
+  const problem = {
+    kerf: 2,
+    stock: [sticks(20 * 192, 7100), sticks(24 * 192, 8400)],
+    parts: pieces.split(' ').map((piece) => {
+      const [inches, quantity] = piece.split('x').map(Number);
+      return { length: 16 * (inches ?? 0), quantity: quantity ?? 0 };
+    }),
+  };
+  const plan = nested(problem);
+  recount(problem, plan);
+  // The saw takes more than 69,600 of any plan (parts of sticks allowed); 4 sticks of 7100 and 5 of 8400 hold it all.
+  expect(plan).toMatchObject({ price: 70_400, sticks: 9, proved: true });
+});
+
 describe('slants', () => {
   const legs = (quantity: number) => ({ length: 1000, quantity, nests: { name: '45', slant: 100 } });
   test('parallel slants lie nose to tail: two of 1000 with slants of 100 take 1900 and a cut', () => {
@@ -186,6 +202,16 @@ describe('slants', () => {
     expect(takenBy(problem, [2, 1])).toBe(2412);
     expect(nested(problem)).toMatchObject({ sticks: 1 });
   });
+});
+
+test('settling stick after stick keeps to the budget and to what there is', () => {
+  const problem = {
+    kerf: 0,
+    stock: [sticks(40, 3), sticks(41, 4), sticks(40, 0, 1)],
+    parts: [{ length: 23, quantity: 2, nests: { name: 'a', slant: 5 } }],
+  };
+  // Both nose to tail on the 41 cost 4; one each on a 40 cost 3.
+  expect(nested(problem)).toMatchObject({ price: 3, sticks: 2, proved: true });
 });
 
 describe('against trying everything', () => {

@@ -3,6 +3,8 @@ import type { Progress } from '../steps.js';
 import { planFrom } from './least.js';
 import { type CuttingProblem, type Pattern, takenBy } from './problem.js';
 
+/** The solver’s time for one length of offcut, s. */
+const TRY_WITHIN_S = 0.5;
 /** With more parts than these it is left as it is. */
 const PARTS_AT_MOST = 80;
 
@@ -57,6 +59,7 @@ export const withLongestOffcut = function* (
         [...used.map((count, i) => (i === real ? count - 1 : count)), 1],
         [...stock.map(() => 0), 0],
         best,
+        TRY_WITHIN_S,
       );
       if (found === 'open' || 'none' in found) {
         if (found === 'open') proved = false;

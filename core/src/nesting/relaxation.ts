@@ -24,6 +24,8 @@ export interface Relaxed {
   /** what each part is worth, and each length of stock */
   readonly worth: readonly number[];
   readonly stockCosts: readonly number[];
+  /** of each pattern, so much of a stick */
+  readonly columns: readonly number[];
   /** parts that fit on no stick that is left */
   readonly missing: readonly number[];
 }
@@ -118,7 +120,7 @@ export const relaxed = function* (
       rows: rowsOf(problem, patterns, aim, parts.length),
       whole: false,
     });
-    if (!answer) return undefined;
+    if (!answer || answer === 'none') return undefined;
     const worth = parts.map((_, i) => Math.max(0, answer.duals[i] ?? 0));
     let row = parts.length;
     const scarce = stock.map(({ available }, index) => {
@@ -146,6 +148,7 @@ export const relaxed = function* (
         bound: answer.cost,
         worth,
         stockCosts,
+        columns: answer.columns.slice(0, patterns.length),
         missing: parts.flatMap((_, i) => ((answer.columns[patterns.length + i] ?? 0) > NONE ? [i] : [])),
       };
   }
@@ -158,12 +161,14 @@ export const wholePlan = (
   problem: CuttingProblem,
   patterns: readonly Pattern[],
   aim: Aim,
-  target?: number,
-): Answer | undefined =>
-  solved(highs, {
+  { target, withinS = WITHIN_S }: { readonly target?: number; readonly withinS?: number } = {},
+): Answer | undefined => {
+  const answer = solved(highs, {
     costs: patterns.map(({ stock }) => aim.costs[stock] ?? 0),
     rows: rowsOf(problem, patterns, aim, 0),
     whole: true,
-    withinS: WITHIN_S,
+    withinS,
     ...(target === undefined ? {} : { target }),
   });
+  return answer === 'none' ? undefined : answer;
+};

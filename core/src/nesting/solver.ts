@@ -62,8 +62,8 @@ const asText = ({ costs, rows, whole }: Program): string =>
 
 const WITH_AN_ANSWER: ReadonlySet<string> = new Set(['Optimal', 'Time limit reached', 'Target for objective reached']);
 
-/** Undefined where nothing keeps all rows, or nothing was found in time. */
-export const solved = (highs: Highs, program: Program): Answer | undefined => {
+/** 'none' where nothing keeps all rows; undefined where nothing was found in time. */
+export const solved = (highs: Highs, program: Program): Answer | 'none' | undefined => {
   const { whole, withinS, costs, target } = program;
   const found = highs.solve(asText(program), {
     output_flag: false,
@@ -71,6 +71,7 @@ export const solved = (highs: Highs, program: Program): Answer | undefined => {
     ...(withinS === undefined ? {} : { time_limit: withinS }),
     ...(target === undefined ? {} : { objective_target: target + 1e-6 }),
   });
+  if (found.Status === 'Infeasible') return 'none';
   if (!WITH_AN_ANSWER.has(found.Status)) return undefined;
   const columns = costs.map((_, i) => {
     const column = found.Columns[`x${i}`];
