@@ -80,7 +80,8 @@ const forbidden = [
     severity: 'error',
     from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
     to: {
-      pathNot: '^core/src/|node_modules/(zod|papaparse|pure-rand|jsonc-parser|ml-matrix|highs|@types/papaparse)/',
+      pathNot:
+        '^core/src/|node_modules/(zod|papaparse|@tarikjabiri/dxf|pure-rand|jsonc-parser|ml-matrix|highs|@types/papaparse)/',
       dependencyTypesNot: [],
     },
   },

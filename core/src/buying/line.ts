@@ -1,5 +1,5 @@
 import type { StepId } from '../findings/index.js';
-import type { Frame, PurchaseGroup, SheetFill } from '../project/index.js';
+import type { PurchaseGroup, SheetFill } from '../project/index.js';
 import type { Source } from '../source.js';
 
 /** Parts that are bought by the piece or by measure, by what they are called. */
@@ -58,15 +58,14 @@ export type LineWhat =
       readonly kind: 'plate';
       readonly materialName: string;
       readonly thicknessM: number;
-      readonly marks: readonly string[];
+      readonly sheet: { readonly lengthM: number; readonly widthM: number };
     }
   | {
       readonly kind: 'sheet';
-      readonly of: SheetFill['kind'] | Frame['deck']['kind'];
+      readonly of: SheetFill['kind'];
       readonly thicknessM: number;
-      /** of one whole sheet; undefined where nobody has said of which */
+      /** of one whole sheet; undefined of what is sold by its area */
       readonly sheet: { readonly lengthM: number; readonly widthM: number } | undefined;
-      readonly where: 'deck' | 'panels';
     }
   | {
       readonly kind: 'axle';

@@ -1,7 +1,6 @@
 import type { Evaluation } from '../evaluation/index.js';
-import { boughtOf, type StickSection } from '../fabrication/index.js';
+import { boughtOf, sheetPlan, type StickSection } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
-import { deckLay } from '../chassis/index.js';
 import { axleCount, spareWheels } from '../mass/index.js';
 import type { PurchaseGroup, Trailer } from '../project/index.js';
 import { readStuds } from '../running-gear/index.js';
@@ -86,61 +85,34 @@ const metalLines = (sections: readonly StickSection[]): readonly PurchaseLine[] 
     );
   });
 
-const plateLines = ({ cutList }: Evaluation): readonly PurchaseLine[] => {
-  const alike = new Map<string, { marks: string[]; areaM2: number; materialName: string; thicknessM: number }>();
-  for (const { mark, materialName, thicknessM, lengthM, widthM, quantity, triangular } of cutList.plates) {
-    const key = `${materialName}:${mm(thicknessM * 10)}`;
-    const known = alike.get(key) ?? { marks: [], areaM2: 0, materialName, thicknessM };
-    // Two triangles come from one rectangle.
-    known.areaM2 += lengthM * widthM * (triangular ? Math.ceil(quantity / 2) : quantity);
-    known.marks.push(mark);
-    alike.set(key, known);
-  }
-  return [...alike].map(([key, { marks, areaM2, materialName, thicknessM }]) =>
-    line(`plate:${key}`, 'metal', 'cut', { kind: 'plate', materialName, thicknessM, marks }, areaM2, { unit: 'm2' }),
-  );
-};
-
+/** Deck, panels and plates by whole sheets, as they are cut; planks by their area. */
 const sheetLines = (trailer: Trailer, { chassis, cutList }: Evaluation): readonly PurchaseLine[] => {
   const { deck } = trailer.frame;
-  const lay = deckLay(trailer, chassis);
-  const deckPanel = chassis.panels.find(({ kind }) => kind === 'deck');
-  const deckM2 = deckPanel ? (deckPanel.extent.x1M - deckPanel.extent.x0M) * (deckPanel.y1M - deckPanel.y0M) : 0;
-  const sheet = deck.sheet ?? undefined;
-  const deckLines =
-    deckM2 > 0
-      ? [
-          line(
-            `deck:${deck.kind}:${mm(deck.thicknessM * 10)}`,
-            'sheets',
-            'frame',
-            {
-              kind: 'sheet',
-              of: deck.kind,
-              thicknessM: deck.thicknessM,
-              sheet: lay ? sheet : undefined,
-              where: 'deck',
-            },
-            lay ? lay.count : deckM2,
-            lay ? {} : { unit: 'm2' },
-          ),
-        ]
-      : [];
-  const panels = new Map<
-    string,
-    { kind: (typeof cutList.panels)[number]['kind']; thicknessM: number; areaM2: number }
-  >();
-  for (const { kind, thicknessM, lengthM, widthM, quantity } of cutList.panels) {
-    const key = `panel:${kind}:${mm(thicknessM * 10)}`;
-    const known = panels.get(key) ?? { kind, thicknessM, areaM2: 0 };
-    panels.set(key, { ...known, areaM2: known.areaM2 + lengthM * widthM * quantity });
-  }
+  const panel = chassis.panels.find(({ kind }) => kind === 'deck');
+  const planksM2 =
+    panel && deck.kind === 'planks' ? (panel.extent.x1M - panel.extent.x0M) * (panel.y1M - panel.y0M) : 0;
+  const planks = cutList.panels.filter(({ kind }) => kind === 'planks');
+  const allM2 = planks.reduce((sum, { lengthM, widthM, quantity }) => sum + lengthM * widthM * quantity, planksM2);
+  const thicknessM = planksM2 > 0 ? deck.thicknessM : (planks[0]?.thicknessM ?? 0);
   return [
-    ...deckLines,
-    ...[...panels].map(([key, { kind, thicknessM, areaM2 }]) =>
-      line(key, 'sheets', 'frame', { kind: 'sheet', of: kind, thicknessM, sheet: undefined, where: 'panels' }, areaM2, {
-        unit: 'm2',
-      }),
+    ...(allM2 > 0
+      ? [
+          line('planks', 'sheets', 'frame', { kind: 'sheet', of: 'planks', thicknessM, sheet: undefined }, allM2, {
+            unit: 'm2' as const,
+          }),
+        ]
+      : []),
+    ...sheetPlan(trailer, chassis, cutList).map(({ of, materialName, thicknessM: thickM, sheet, sheets, priceEach }) =>
+      line(
+        `sheet:${of}:${materialName ?? ''}:${mm(thickM * 10)}:${mm(sheet.lengthM)}`,
+        of === 'plate' ? 'metal' : 'sheets',
+        'cut',
+        of === 'plate'
+          ? { kind: 'plate', materialName: materialName ?? '', thicknessM: thickM, sheet }
+          : { kind: 'sheet', of, thicknessM: thickM, sheet },
+        sheets.length,
+        { each: priceEach },
+      ),
     ),
   ];
 };
@@ -382,7 +354,6 @@ export const purchaseLines = (
   welds: readonly WeldLength[],
 ): readonly PurchaseLine[] => [
   ...metalLines(sections),
-  ...plateLines(evaluation),
   ...sheetLines(trailer, evaluation),
   ...runningGearLines(trailer, evaluation),
   ...couplingLines(trailer),

@@ -19,6 +19,7 @@ export {
 } from './cutPieces.js';
 export { type CutOrder, cutOrder } from './cutOrder.js';
 export { heldStickOf, holdAll, holdStick, type Moved, movePiece, releaseStick } from './holding.js';
+export { type LaidSheet, type SheetGroup, sheetPlan, usualSheets } from './sheetPlan.js';
 export { stickPlanSteps } from './stickPlan.js';
 export { boughtOf, type Stick, type StickSection } from './sticks.js';
 export { leftAlone, usualLengthsM } from './stock.js';

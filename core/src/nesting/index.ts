@@ -9,4 +9,5 @@ export {
   type Stock,
   takenBy,
 } from './problem.js';
+export { type CutSheet, fitsOnSheet, nestSheets, type PlacedPart, type Rectangle, type SheetPart } from './sheets.js';
 export { loadSolver } from './solver.js';

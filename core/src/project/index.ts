@@ -76,6 +76,7 @@ export {
   type Buying,
   type Cutting,
   type HeldStick,
+  type SheetSizeRow,
   type OwnLine,
   type Design,
   type StockRow,

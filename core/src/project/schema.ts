@@ -13,6 +13,7 @@ import {
   stress,
   text,
 } from './fields.js';
+import { sheetKindSchema } from './bodySchema.js';
 import { buyingSchema, sum } from './buyingSchema.js';
 import { barSchema, frameSchema } from './frameSchema.js';
 import { heldStickSchema } from './heldStickSchema.js';
@@ -194,6 +195,16 @@ const stockSchema = object({
   cutToSize: object({ perM: sum.nullable(), perCut: sum.nullable() }).optional(),
 });
 
+/** A whole sheet that is sold. */
+const sheetSizeSchema = object({
+  id,
+  of: z.union([sheetKindSchema, z.literal('plate')]),
+  lengthM: length,
+  widthM: length,
+  /** for one, in the project's currency; null where it is not known */
+  price: sum.nullable(),
+});
+
 /** What the user decided about the trailer: the part of a project that undo covers. */
 export const designSchema = object({
   name: text,
@@ -251,6 +262,14 @@ export const designSchema = object({
     /** left on every piece, to be ground or machined off */
     allowM: z.number().min(0).max(0.1),
     held: z.array(heldStickSchema).max(2000),
+    /** how flat parts are cut from whole sheets; as is usual where nobody has said */
+    sheets: object({
+      kerfM: z.number().min(0).max(0.05),
+      /** nothing is turned across its sheet's length: grain, pattern, good face */
+      keepsGrain: z.boolean(),
+      /** what is sold: of wood or metal by its kind, or plate for gussets and caps */
+      sizes: z.array(sheetSizeSchema).max(100),
+    }).optional(),
     stock: z.array(stockSchema).max(500),
   }),
   /** what is bought, besides what the design itself says */
@@ -312,6 +331,7 @@ export type RunningGear = z.infer<typeof runningGearSchema>;
 export type TowVehicle = z.infer<typeof towVehicleSchema>;
 export type Cutting = Design['cutting'];
 export type StockRow = Cutting['stock'][number];
+export type SheetSizeRow = z.infer<typeof sheetSizeSchema>;
 export type HeldStick = z.infer<typeof heldStickSchema>;
 export type Buying = Design['buying'];
 export type OwnLine = Buying['lines'][number];

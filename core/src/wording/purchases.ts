@@ -106,11 +106,10 @@ export const purchaseName = (what: LineWhat, say: Say): string => {
     case 'stick':
       return `${what.designation}, ${say.length(what.lengthM)}${what.toSize ? ', sawn to size' : ''}, ${what.materialName}`;
     case 'plate':
-      return `Plate ${say.length(what.thicknessM)}, ${what.materialName}, for ${what.marks.join(', ')}`;
+      return `Plate ${say.length(what.thicknessM)}, ${what.materialName}, ${say.length(what.sheet.widthM)} x ${say.length(what.sheet.lengthM)}`;
     case 'sheet': {
-      const name = what.of === 'none' ? '' : SHEET_NAMES[what.of];
       const size = what.sheet ? `, sheet of ${say.length(what.sheet.widthM)} x ${say.length(what.sheet.lengthM)}` : '';
-      return `${what.where === 'deck' ? 'Deck: ' : 'Panels: '}${name} ${say.length(what.thicknessM)}${size}`;
+      return `${SHEET_NAMES[what.of]} ${say.length(what.thicknessM)}${size}`;
     }
     case 'axle':
       return [

@@ -1,9 +1,10 @@
-import { trailerOf } from '@kereta/core';
+import { sheetPlan, trailerOf } from '@kereta/core';
 import { useMemo } from 'react';
 import { Drawing } from '../bench/sheet/Drawing';
 import { CutTable } from '../steps/cut/CutTable';
 import { DeckSheets } from '../steps/cut/DeckSheets';
 import { marksOf } from '../steps/cut/MarkedPlan';
+import { SheetPictures } from '../steps/cut/SheetPictures';
 import { SticksOf } from '../steps/cut/StickPlan';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { stillWorkbench } from '../bench/stillWorkbench';
@@ -60,6 +61,11 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
           </tbody>
         </table>
         {sections && <SticksOf sections={sections} trailer={trailer} say={say} width={STICK_PX} chosen={none} />}
+        <SheetPictures
+          groups={sheetPlan(trailer, evaluation.chassis, evaluation.cutList)}
+          trailer={trailer}
+          say={say}
+        />
         <p className="narrow mt-3 text-[13px]">
           Sizes beside cross-members run from the front edge to their middles. Angles are told both ways: off square,
           and as read from the stick’s own direction. Lengths are over the long points; saw kerf and trim come on top:

@@ -1,11 +1,24 @@
-import { drawingSheet, evaluate, fromMetres, type PaperId, PAPERS, speaker, trailerOf } from '@kereta/core';
+import {
+  type DrawingSheet,
+  drawingSheet,
+  evaluate,
+  type Evaluation,
+  fromMetres,
+  type PaperId,
+  PAPERS,
+  speaker,
+  trailerOf,
+  viewDxf,
+} from '@kereta/core';
 import { Printer } from 'lucide-react';
-import { useMemo, useState } from 'react';
+import { type RefObject, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { Lettering } from '../drawing/Lettering';
 import { HatchPatterns, Shapes, STILL } from '../drawing/Shapes';
 import { SheetText } from '../drawing/SheetText';
+import { download, downloadBlob, fileName } from '../fields/download';
+import { useSticks } from '../jobs/questions';
 import type { ReadableTrailer } from '../storage/trailers';
 
 /** The page's own units to a metre of paper: 96 to the inch. */
@@ -13,12 +26,63 @@ const PER_PAPER_M = 96 * fromMetres(1, 'in');
 const still = (): typeof STILL => STILL;
 const isPaper = (text: string): text is PaperId => Object.hasOwn(PAPERS, text);
 
+interface FileButtonsProps {
+  readonly stored: ReadableTrailer;
+  readonly sheet: DrawingSheet;
+  readonly evaluation: Evaluation;
+  readonly date: string;
+  readonly drawn: RefObject<SVGSVGElement | null>;
+}
+
+/** The sheet as files that other programs read; their names say trailer, sheet and day. */
+const FileButtons = ({ stored, sheet, evaluation, date, drawn }: FileButtonsProps) => {
+  const { trailer, cutList } = evaluation;
+  const { sections } = useSticks(trailer, stored.project.record);
+  const perMm = PER_PAPER_M / 1000;
+  const named = (of: string, suffix: string): string =>
+    fileName(`${trailer.name} ${of} ${new Date(stored.updatedAt).toISOString().slice(0, 10)}`, suffix);
+  const savePdf = async (): Promise<void> => {
+    const { drawingSetPdf } = await import('./drawingFiles');
+    const set = { sheet, perMm, cutList, sections, say: speaker(trailer), date };
+    downloadBlob(named('drawings', '.pdf'), await drawingSetPdf(set));
+  };
+  const saveSvg = async (): Promise<void> => {
+    if (!drawn.current) return;
+    const { svgFile } = await import('./drawingFiles');
+    const text = svgFile(drawn.current, sheet.width / perMm, sheet.height / perMm);
+    download(named('drawing', '.svg'), text, 'image/svg+xml');
+  };
+  return (
+    <>
+      <button type="button" className="button" disabled={!sections} onClick={() => void savePdf()}>
+        PDF
+      </button>
+      <button type="button" className="button" onClick={() => void saveSvg()}>
+        SVG
+      </button>
+      {sheet.views.map(({ id, title, view }) => (
+        <button
+          key={id}
+          type="button"
+          className="button"
+          onClick={() => download(named(id, '.dxf'), viewDxf(view, trailer.settings.units), 'application/dxf')}
+        >
+          DXF, {title.toLowerCase()}
+        </button>
+      ))}
+    </>
+  );
+};
+
 const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const trailer = useMemo(() => trailerOf(stored.project), [stored.project]);
   const { units } = trailer.settings;
   const [paper, setPaper] = useState<PaperId>(units === 'metric' ? 'a3' : 'tabloid');
+  const drawn = useRef<SVGSVGElement>(null);
+  const evaluation = useMemo(() => evaluate(trailer), [trailer]);
+  const date = new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(stored.updatedAt);
   const sheet = useMemo(() => {
-    const { chassis, cases } = evaluate(trailer);
+    const { chassis, cases } = evaluation;
     const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
     return drawingSheet(
       { trailer, chassis, shown },
@@ -29,10 +93,10 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
         units,
         perPaperM: PER_PAPER_M,
         job: trailer.name,
-        date: new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(stored.updatedAt),
+        date,
       },
     );
-  }, [trailer, paper, units, stored.updatedAt]);
+  }, [trailer, evaluation, paper, units, date]);
   const { width, height, border, text } = sheet;
   return (
     <div
@@ -62,12 +126,14 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             ))}
           </select>
         </label>
+        <FileButtons stored={stored} sheet={sheet} evaluation={evaluation} date={date} drawn={drawn} />
         <span>
           Scale {sheet.scaleText}. Print at 100 %, not fitted to the page; measure one size on paper before you rely on
           it.
         </span>
       </div>
       <svg
+        ref={drawn}
         width={width}
         height={height}
         viewBox={`0 0 ${width} ${height}`}

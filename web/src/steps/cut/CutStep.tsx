@@ -19,6 +19,11 @@ export const CutStep = () => {
   const plan = current ? sections : undefined;
   const csv = (name: string, text: string): void =>
     download(fileName(`${trailer.name} ${name}`, '.csv'), text, 'text/csv');
+  const savePlates = async (): Promise<void> => {
+    const { platesDxf } = await import('./sheetFiles');
+    const text = platesDxf(evaluation.cutList, trailer.settings.units);
+    download(fileName(`${trailer.name} plates`, '.dxf'), text, 'application/dxf');
+  };
   return (
     <div className="px-4 pb-3">
       <table className="narrow w-full text-[14px]" aria-label="Metal to buy">
@@ -100,6 +105,14 @@ export const CutStep = () => {
           onClick={() => plan && csv('sticks', stickPlanCsv(trailer, plan))}
         >
           Sticks, CSV
+        </button>
+        <button
+          type="button"
+          className="button"
+          disabled={evaluation.cutList.plates.length === 0}
+          onClick={() => void savePlates()}
+        >
+          Plates, DXF
         </button>
         <button type="button" className="button" onClick={() => csv('checks', findingsCsv(trailer, evaluation))}>
           Checks, CSV

@@ -3,6 +3,7 @@ import {
   formatMoney,
   inches,
   type Moved,
+  sheetPlan,
   type Speaker,
   type Stick,
   stickProblemText,
@@ -11,7 +12,7 @@ import {
   type Trailer,
   VERDICT_WORDS,
 } from '@kereta/core';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { useFollowed, useWorkbench } from '../../bench/workbench';
@@ -21,6 +22,7 @@ import { VerdictMark } from '../../fields/VerdictMark';
 import { useSticks } from '../../jobs/questions';
 import { useEditing } from '../../fields/editing';
 import { type Saw, sawOf } from './saw';
+import { SheetPictures } from './SheetPictures';
 import { HatchLeft, StickPicture } from './StickPicture';
 
 /** Less than this left of a stick is nothing to rely on: yards’ lengths vary. Common practice. */
@@ -190,63 +192,67 @@ export const StickPlan = () => {
   const [chosenId, setChosenId] = useState<string>();
   const [refused, setRefused] = useState('');
   const rowOf = (id: string) => evaluation.cutList.rows.find(({ pieceIds }) => pieceIds.includes(id));
+  const groups = useMemo(() => sheetPlan(evaluation.trailer, evaluation.chassis, evaluation.cutList), [evaluation]);
   const saw = sawOf(projectStore, evaluation.cutList, sections ?? []);
   const held = trailer.cutting.held.length;
   return (
-    <section aria-label="Sticks" ref={holder} aria-busy={!current}>
-      <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
-        <h2 className="text-[17px] font-bold">Sticks</h2>
-        {current && sections && sections.length > 0 && (
-          <span className="ml-auto flex flex-wrap gap-2">
-            <Link className="button" to={`/trailer/${trailer.id}/saw`}>
-              At the saw
-            </Link>
-            {held > 0 && (
-              <button type="button" className="button" disabled={readOnly} onClick={() => saw.release()}>
-                Plan the rest again
+    <>
+      <section aria-label="Sticks" ref={holder} aria-busy={!current}>
+        <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
+          <h2 className="text-[17px] font-bold">Sticks</h2>
+          {current && sections && sections.length > 0 && (
+            <span className="ml-auto flex flex-wrap gap-2">
+              <Link className="button" to={`/trailer/${trailer.id}/saw`}>
+                At the saw
+              </Link>
+              {held > 0 && (
+                <button type="button" className="button" disabled={readOnly} onClick={() => saw.release()}>
+                  Plan the rest again
+                </button>
+              )}
+              <button type="button" className="button" disabled={readOnly} onClick={saw.keepAll}>
+                Keep this plan
               </button>
-            )}
-            <button type="button" className="button" disabled={readOnly} onClick={saw.keepAll}>
-              Keep this plan
-            </button>
-          </span>
-        )}
-      </div>
-      <p className="mute min-h-[20px] text-[14px]" role="status">
-        {failed ? 'The sticks could not be laid out.' : !current ? 'Laying pieces on sticks …' : refused}
-      </p>
-      {sections && (
-        <SticksOf
-          sections={sections}
-          trailer={trailer}
-          say={say}
-          width={width}
-          chosen={({ id }) =>
-            chosenId === undefined
-              ? picked !== undefined && (rowOf(id)?.memberIds.includes(picked) ?? false)
-              : id === chosenId
-          }
-          onChoose={({ id }) => {
-            setRefused('');
-            setChosenId(id === chosenId ? undefined : id);
-            pick(rowOf(id)?.memberIds.find((memberId) => id.startsWith(`${memberId}#`)));
-          }}
-          onDrop={(section, from, piece, toStickId) => {
-            const to = section.sticks.find(({ id }) => id === toStickId);
-            if (to && to !== from) setRefused(movedText(saw.move(piece.id, from, to), piece, to, say));
-          }}
-          renderUnder={(section, stick) => (
-            <StickActions
-              section={section}
-              stick={stick}
-              piece={stick.pieces.find(({ id }) => id === chosenId)}
-              saw={saw}
-              say={say}
-              onRefused={setRefused}
-            />
+            </span>
           )}
-        />
-      )}
-    </section>
+        </div>
+        <p className="mute min-h-[20px] text-[14px]" role="status">
+          {failed ? 'The sticks could not be laid out.' : !current ? 'Laying pieces on sticks …' : refused}
+        </p>
+        {sections && (
+          <SticksOf
+            sections={sections}
+            trailer={trailer}
+            say={say}
+            width={width}
+            chosen={({ id }) =>
+              chosenId === undefined
+                ? picked !== undefined && (rowOf(id)?.memberIds.includes(picked) ?? false)
+                : id === chosenId
+            }
+            onChoose={({ id }) => {
+              setRefused('');
+              setChosenId(id === chosenId ? undefined : id);
+              pick(rowOf(id)?.memberIds.find((memberId) => id.startsWith(`${memberId}#`)));
+            }}
+            onDrop={(section, from, piece, toStickId) => {
+              const to = section.sticks.find(({ id }) => id === toStickId);
+              if (to && to !== from) setRefused(movedText(saw.move(piece.id, from, to), piece, to, say));
+            }}
+            renderUnder={(section, stick) => (
+              <StickActions
+                section={section}
+                stick={stick}
+                piece={stick.pieces.find(({ id }) => id === chosenId)}
+                saw={saw}
+                say={say}
+                onRefused={setRefused}
+              />
+            )}
+          />
+        )}
+      </section>
+      <SheetPictures groups={groups} trailer={trailer} say={say} />
+    </>
   );
 };

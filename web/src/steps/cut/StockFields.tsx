@@ -1,6 +1,17 @@
-import { type Cutting, feet, findSection, formatStress, leftAlone, type StockRow, usualLengthsM } from '@kereta/core';
+import {
+  type Cutting,
+  feet,
+  findSection,
+  formatStress,
+  leftAlone,
+  sheetPlan,
+  type StockRow,
+  usualLengthsM,
+} from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { nanoid } from 'nanoid';
+import { useMemo } from 'react';
+import { SheetFields } from './SheetFields';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { CheckField, TextField } from '../../fields/fields';
@@ -205,6 +216,7 @@ const SectionStock = ({ sectionId, designation }: { readonly sectionId: string; 
 export const StockFields = () => {
   const { evaluation } = useWorkbench('evaluation');
   const [cutting, setCutting] = useRecord('cutting');
+  const groups = useMemo(() => sheetPlan(evaluation.trailer, evaluation.chassis, evaluation.cutList), [evaluation]);
   const sections = [...new Map(evaluation.cutList.totals.map((total) => [total.sectionId, total.designation]))];
   return (
     <details className="border-t border-base-300">
@@ -216,6 +228,7 @@ export const StockFields = () => {
         {sections.map(([sectionId, designation]) => (
           <SectionStock key={sectionId} sectionId={sectionId} designation={designation} />
         ))}
+        {groups.length > 0 && <SheetFields groups={groups} />}
       </div>
     </details>
   );

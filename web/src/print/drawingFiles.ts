@@ -1,0 +1,118 @@
+import {
+  type CutList,
+  cutEndsText,
+  type DrawingSheet,
+  PIECE_NAMES,
+  PLATE_NAMES,
+  type Speaker,
+  type StickSection,
+} from '@kereta/core';
+import regular from '@expo-google-fonts/archivo/400Regular/Archivo_400Regular.ttf?url';
+import bold from '@expo-google-fonts/archivo/600SemiBold/Archivo_600SemiBold.ttf?url';
+import { drawingPdf, type PdfTable } from './sheetPdf';
+
+const base64 = async (address: string): Promise<string> => {
+  const bytes = new Uint8Array(await (await fetch(address)).arrayBuffer());
+  let text = '';
+  // In parts: a call takes only so many arguments.
+  for (let i = 0; i < bytes.length; i += 0x8000) text += String.fromCharCode(...bytes.subarray(i, i + 0x8000));
+  return btoa(text);
+};
+
+/** Every piece with its ends, and every plate. */
+const piecesTable = ({ rows, plates }: CutList, say: Speaker): PdfTable => ({
+  title: 'pieces',
+  head: ['Mark', 'Piece', 'Qty', 'Section', 'Metal', 'Long points', 'Along a face', 'Ends', 'Each'],
+  widths: [5, 12, 4, 17, 15, 10, 10, 24, 7],
+  rows: [
+    ...rows.map((row) => [
+      row.mark,
+      PIECE_NAMES[row.group],
+      String(row.quantity),
+      row.designation,
+      row.materialName,
+      say.length(row.cutLengthM),
+      say.length(row.faceLengthM),
+      cutEndsText(row),
+      say.mass(row.massEachKg),
+    ]),
+    ...plates.map((row) => [
+      row.mark,
+      PLATE_NAMES[row.kind],
+      String(row.quantity),
+      `plate ${say.length(row.thicknessM)}`,
+      row.materialName,
+      say.length(row.lengthM),
+      say.length(row.widthM),
+      row.triangular ? 'right triangle' : 'rectangle',
+      say.mass(row.massEachKg),
+    ]),
+  ],
+});
+
+const sticksTable = (sections: readonly StickSection[], say: Speaker): PdfTable => ({
+  title: 'sticks',
+  head: ['Stick', 'Section', 'Length', 'Pieces from its end', 'Left over'],
+  widths: [6, 22, 10, 50, 12],
+  rows: sections.flatMap(({ designation, sticks }) =>
+    sticks.map(({ number, lengthM, pieces, leftM }) => [
+      String(number),
+      designation,
+      say.length(lengthM),
+      pieces.map(({ mark, fromM, toM }) => `${mark} ${say.length(toM - fromM)}`).join(' | '),
+      say.length(leftM),
+    ]),
+  ),
+});
+
+interface SetOf {
+  readonly sheet: DrawingSheet;
+  readonly perMm: number;
+  readonly cutList: CutList;
+  readonly sections: readonly StickSection[] | undefined;
+  readonly say: Speaker;
+  readonly date: string;
+}
+
+/** The drawing set as one PDF: the sheet as it is on the screen, the pieces, the sticks. */
+export const drawingSetPdf = async ({ sheet, perMm, cutList, sections, say, date }: SetOf): Promise<Blob> => {
+  const { name, settings } = say.trailer;
+  const fonts = { regular: await base64(regular), bold: await base64(bold) };
+  const tables = [piecesTable(cutList, say), ...(sections ? [sticksTable(sections, say)] : [])];
+  const imperial = settings.units === 'imperial';
+  const units = imperial ? 'sizes in feet and inches' : 'sizes in mm';
+  return new Blob([drawingPdf({ sheet, perMm, tables, title: { job: name, date, units }, imperial }, fonts)], {
+    type: 'application/pdf',
+  });
+};
+
+/** What of the screen's styles a picture has to carry with it. */
+const STYLES = [
+  'fill',
+  'fill-opacity',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'font-family',
+  'font-size',
+  'font-weight',
+  'font-stretch',
+] as const;
+
+/** A drawing of the page as a file of its own: colours and lettering as they are shown, in a size of paper. */
+export const svgFile = (drawing: SVGSVGElement, widthMm: number, heightMm: number): string => {
+  const copy = drawing.cloneNode(true) as SVGSVGElement;
+  const shown = [drawing, ...drawing.querySelectorAll('*')];
+  [copy, ...copy.querySelectorAll('*')].forEach((element, i) => {
+    const original = shown[i];
+    if (!original) return;
+    const style = getComputedStyle(original);
+    for (const name of STYLES) element.setAttribute(name, style.getPropertyValue(name));
+    for (const name of ['style', 'class', 'data-grab', 'data-testid', 'role', 'aria-label'])
+      element.removeAttribute(name);
+  });
+  copy.setAttribute('xmlns', 'http://www.w3.org/2000/svg');
+  copy.setAttribute('width', `${widthMm}mm`);
+  copy.setAttribute('height', `${heightMm}mm`);
+  return new XMLSerializer().serializeToString(copy);
+};

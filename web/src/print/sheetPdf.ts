@@ -1,0 +1,264 @@
+import { inches } from '@kereta/core';
+import type { DrawingSheet, DrawnShape, LaidOut, Placing, Point } from '@kereta/core';
+import { jsPDF } from 'jspdf';
+
+/** The drawing's typeface as the file carries it: TrueType, each as base64. */
+export interface PdfFonts {
+  readonly regular: string;
+  readonly bold: string;
+}
+
+const FONT = 'Archivo';
+/** Lettering is as narrow as on the screen. */
+const NARROW = 0.84;
+const MM_PER_INCH = inches(1) * 1000;
+const POINTS_PER_MM = 72 / MM_PER_INCH;
+const LINES: Readonly<
+  Record<DrawnShape['line'], { readonly mm: number; readonly dash: readonly number[] } | undefined>
+> = {
+  outline: { mm: 0.5, dash: [] },
+  edge: { mm: 0.35, dash: [] },
+  detail: { mm: 0.2, dash: [] },
+  hidden: { mm: 0.2, dash: [1.6, 1] },
+  ghost: { mm: 0.2, dash: [1.6, 1] },
+  centre: { mm: 0.2, dash: [5, 1, 1, 1] },
+  none: undefined,
+};
+const GREY: Readonly<Record<DrawnShape['fill'], number | undefined>> = {
+  none: undefined,
+  paper: 255,
+  steel: 228,
+  wood: 240,
+  load: 248,
+  behind: 244,
+};
+
+/** A table under a heading: its columns with their widths as shares. */
+export interface PdfTable {
+  readonly title: string;
+  readonly head: readonly string[];
+  readonly widths: readonly number[];
+  readonly rows: readonly (readonly string[])[];
+}
+
+export interface PdfSet {
+  readonly sheet: DrawingSheet;
+  /** units of the sheet to a mm of paper */
+  readonly perMm: number;
+  readonly tables: readonly PdfTable[];
+  /** job, what the file is called, date and revision: on every page */
+  readonly title: { readonly job: string; readonly date: string; readonly units: string };
+  readonly imperial: boolean;
+}
+
+const startPdf = (widthMm: number, heightMm: number, fonts: PdfFonts): jsPDF => {
+  const pdf = new jsPDF({
+    unit: 'mm',
+    format: [widthMm, heightMm],
+    orientation: widthMm > heightMm ? 'landscape' : 'portrait',
+    compress: true,
+  });
+  for (const [style, data] of [
+    ['normal', fonts.regular],
+    ['bold', fonts.bold],
+  ] as const) {
+    pdf.addFileToVFS(`${FONT}-${style}.ttf`, data);
+    pdf.addFont(`${FONT}-${style}.ttf`, FONT, style);
+  }
+  pdf.setFont(FONT, 'normal');
+  return pdf;
+};
+
+type Align = 'left' | 'center' | 'right';
+
+const write = (
+  pdf: jsPDF,
+  text: string,
+  [x, y]: Point,
+  heightMm: number,
+  {
+    bold = false,
+    align = 'left',
+    turned = false,
+  }: { readonly bold?: boolean; readonly align?: Align; readonly turned?: boolean } = {},
+): void => {
+  pdf.setFont(FONT, bold ? 'bold' : 'normal');
+  pdf.setFontSize(heightMm * POINTS_PER_MM);
+  pdf.setTextColor(0);
+  const wide = pdf.getTextWidth(text) * NARROW;
+  // Its own alignment takes no account of narrow lettering.
+  const back = align === 'center' ? wide / 2 : align === 'right' ? wide : 0;
+  const start: Point = turned ? [x, y + back] : [x - back, y];
+  pdf.text(text, start[0], start[1], { baseline: 'middle', horizontalScale: NARROW, angle: turned ? 90 : 0 });
+};
+
+const path = (pdf: jsPDF, loops: readonly (readonly Point[])[], closed: boolean, style: 'S' | 'F' | 'DF'): void => {
+  for (const loop of loops) {
+    loop.forEach(([x, y], i) => (i === 0 ? pdf.moveTo(x, y) : pdf.lineTo(x, y)));
+    if (closed) pdf.close();
+  }
+  if (style === 'S') pdf.stroke();
+  else if (style === 'F') pdf.fillEvenOdd();
+  else pdf.fillStrokeEvenOdd();
+};
+
+const drawShape = (pdf: jsPDF, shape: DrawnShape, mm: (at: Point) => Point, perM: number): void => {
+  const line = LINES[shape.line];
+  const grey = GREY[shape.fill];
+  if (!line && grey === undefined) return;
+  if (line) {
+    pdf.setLineWidth(line.mm);
+    pdf.setLineDashPattern([...line.dash], 0);
+    pdf.setDrawColor(0);
+  }
+  if (grey !== undefined) pdf.setFillColor(grey, grey, grey);
+  const style = grey === undefined ? 'S' : line ? 'DF' : 'F';
+  switch (shape.kind) {
+    case 'polygon':
+      path(pdf, [shape.points.map(mm)], true, style);
+      return;
+    case 'line':
+      path(pdf, [shape.points.map(mm)], false, 'S');
+      return;
+    case 'region':
+      path(
+        pdf,
+        shape.loops.map((loop) => loop.map(mm)),
+        true,
+        style,
+      );
+      return;
+    case 'circle': {
+      const [x, y] = mm(shape.centre);
+      pdf.circle(x, y, shape.radiusM * perM, style);
+    }
+  }
+};
+
+const TICK_MM = 0.9;
+
+const drawLettering = (pdf: jsPDF, laid: LaidOut, perMm: number, textMm: number): void => {
+  const mm = ([x, y]: Point): Point => [x / perMm, y / perMm];
+  pdf.setLineDashPattern([], 0);
+  for (const { from, to, start, text } of laid.dimensions) {
+    pdf.setLineWidth(0.18);
+    path(pdf, [[start[0], from, to, start[1]].map(mm)], false, 'S');
+    pdf.setLineWidth(0.4);
+    for (const [x, y] of [mm(from), mm(to)]) pdf.line(x - TICK_MM, y + TICK_MM, x + TICK_MM, y - TICK_MM);
+    const { x0, x1, y0, y1 } = text.box;
+    pdf.setFillColor(255, 255, 255);
+    pdf.rect(x0 / perMm, y0 / perMm, (x1 - x0) / perMm, (y1 - y0) / perMm, 'F');
+    write(pdf, text.text, mm([text.x, text.y]), textMm, { align: 'center', turned: text.vertical, bold: true });
+  }
+  pdf.setLineWidth(0.18);
+  for (const { x, y, text, second, leader, kind } of laid.labels) {
+    if (leader) path(pdf, [leader.map(mm)], false, 'S');
+    write(pdf, text, mm([x, y]), textMm, { align: 'center', bold: kind === 'mark' });
+    if (second !== undefined) write(pdf, second, mm([x, y + textMm * perMm * 1.2]), textMm, { align: 'center' });
+  }
+  for (const { text } of laid.arrows) write(pdf, text.text, mm([text.x, text.y]), textMm, { align: 'center' });
+  const point = laid.balancePoint;
+  if (point) {
+    const [x, y] = mm(point.at);
+    pdf.circle(x, y, 1.2, 'S');
+    pdf.line(x - 1.8, y, x + 1.8, y);
+    pdf.line(x, y - 1.8, x, y + 1.8);
+    write(pdf, point.text.text, mm([point.text.x, point.text.y]), textMm, { align: 'center' });
+  }
+};
+
+/** A bar to measure on paper before any size is taken from it: 100 mm, or 4 in. */
+const drawBar = (pdf: jsPDF, x: number, y: number, imperial: boolean): void => {
+  const lengthMm = imperial ? 4 * MM_PER_INCH : 100;
+  pdf.setLineWidth(0.3);
+  pdf.setLineDashPattern([], 0);
+  pdf.line(x, y, x + lengthMm, y);
+  for (const end of [x, x + lengthMm]) pdf.line(end, y - 1.5, end, y + 1.5);
+  write(pdf, `${imperial ? '4 in' : '100 mm'} on paper: measure it first`, [x + lengthMm / 2, y - 2.6], 2.4, {
+    align: 'center',
+  });
+};
+
+const drawSheet = (pdf: jsPDF, { sheet, perMm, imperial }: PdfSet): void => {
+  const textMm = sheet.text / perMm;
+  const { border } = sheet;
+  const rect = ({ x0, x1, y0, y1 }: typeof border, style: 'S' | 'DF'): void => {
+    pdf.rect(x0 / perMm, y0 / perMm, (x1 - x0) / perMm, (y1 - y0) / perMm, style);
+  };
+  for (const { title, titleAt, view, placing, laid } of sheet.views) {
+    const mm = mmOf(placing, perMm);
+    for (const shape of view.shapes) drawShape(pdf, shape, mm, placing.perM / perMm);
+    write(pdf, title, [titleAt[0] / perMm, titleAt[1] / perMm], textMm * 1.1, { bold: true });
+    drawLettering(pdf, laid, perMm, textMm);
+  }
+  pdf.setLineDashPattern([], 0);
+  pdf.setLineWidth(0.4);
+  rect(border, 'S');
+  for (const { box, text, height } of sheet.titleBlock) {
+    pdf.setLineWidth(0.2);
+    pdf.setFillColor(255, 255, 255);
+    rect(box, 'DF');
+    write(pdf, text, [box.x0 / perMm + 1.3, (box.y0 + box.y1) / 2 / perMm], height / perMm);
+  }
+  drawBar(pdf, border.x0 / perMm + 5, border.y1 / perMm - 4, imperial);
+};
+
+const mmOf =
+  ({ x, y }: Placing, perMm: number) =>
+  ([across, up]: Point): Point => [x(across) / perMm, y(up) / perMm];
+
+const ROW_MM = 5.2;
+const CELL_MM = 3;
+const MARGIN_MM = 12;
+
+/** Cuts a cell's text so that it stays in its column. */
+const fitting = (pdf: jsPDF, text: string, widthMm: number): readonly string[] => {
+  pdf.setFontSize(CELL_MM * POINTS_PER_MM);
+  return pdf.splitTextToSize(text, widthMm / NARROW) as string[];
+};
+
+const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: PdfSet): void => {
+  const [pageMm, heightMm] = [pdf.internal.pageSize.getWidth(), pdf.internal.pageSize.getHeight()];
+  const wholeMm = pageMm - 2 * MARGIN_MM;
+  const sum = widths.reduce((a, b) => a + b, 0);
+  const columns = widths.map((width) => (wholeMm * width) / sum);
+  const lefts = columns.map((_, i) => MARGIN_MM + columns.slice(0, i).reduce((a, b) => a + b, 0));
+  let y = 0;
+  const begin = (): void => {
+    pdf.addPage();
+    write(pdf, `${set.title.job}: ${title}`, [MARGIN_MM, MARGIN_MM + 3], 4.4, { bold: true });
+    y = MARGIN_MM + 11;
+    head.forEach((name, i) => write(pdf, name, [lefts[i] ?? 0, y], CELL_MM, { bold: true }));
+    y += ROW_MM / 2 + 0.6;
+    pdf.setLineWidth(0.3);
+    pdf.line(MARGIN_MM, y, MARGIN_MM + wholeMm, y);
+    y += ROW_MM / 2 + 0.6;
+  };
+  begin();
+  for (const row of rows) {
+    const cells = row.map((text, i) => fitting(pdf, text, (columns[i] ?? 0) - 2));
+    const high = Math.max(1, ...cells.map((lines) => lines.length)) * ROW_MM * 0.8 + ROW_MM * 0.2;
+    if (y + high > heightMm - MARGIN_MM - 6) begin();
+    cells.forEach((lines, i) =>
+      lines.forEach((text, k) => write(pdf, text, [lefts[i] ?? 0, y + k * ROW_MM * 0.8], CELL_MM, { bold: i === 0 })),
+    );
+    y += high;
+    pdf.setLineWidth(0.1);
+    pdf.line(MARGIN_MM, y - ROW_MM / 2, MARGIN_MM + wholeMm, y - ROW_MM / 2);
+  }
+};
+
+/** The drawing sheet and the tables behind it as one file: lines and lettering, no picture; page sizes are the paper's. */
+export const drawingPdf = (set: PdfSet, fonts: PdfFonts): ArrayBuffer => {
+  const pdf = startPdf(set.sheet.width / set.perMm, set.sheet.height / set.perMm, fonts);
+  pdf.setProperties({ title: `${set.title.job}, drawings` });
+  drawSheet(pdf, set);
+  for (const table of set.tables) drawTable(pdf, table, set);
+  const pages = pdf.getNumberOfPages();
+  for (let page = 2; page <= pages; page += 1) {
+    pdf.setPage(page);
+    const foot = `${set.title.job} · sheet ${page} of ${pages} · ${set.title.units} · ${set.title.date}`;
+    write(pdf, foot, [MARGIN_MM, pdf.internal.pageSize.getHeight() - MARGIN_MM + 3], 2.6);
+  }
+  return pdf.output('arraybuffer');
+};

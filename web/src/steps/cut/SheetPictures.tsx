@@ -1,0 +1,144 @@
+import { formatMoney, formatPercent, type SheetGroup, SHEET_NAMES, type Speaker, type Trailer } from '@kereta/core';
+import { download, fileName } from '../../fields/download';
+import { Sized } from '../../fields/Sized';
+
+const SHEET_PX = 300;
+/** Narrower parts have no room for their mark, and below that none for their size. */
+const MARK_FROM_PX = 26;
+const SIZE_FROM_PX = 96;
+
+const titleOf = ({ of, thicknessM, materialName }: SheetGroup, say: Speaker): string =>
+  of === 'plate' ? `Plate ${say.length(thicknessM)}, ${materialName}` : `${SHEET_NAMES[of]} ${say.length(thicknessM)}`;
+
+const buyText = (
+  { sheets, sheet, priceEach, leastSheets, joined, assumed }: SheetGroup,
+  trailer: Trailer,
+  say: Speaker,
+) => {
+  const cutM2 = sheets.reduce(
+    (sum, { parts }) => sum + parts.reduce((own, { lengthM, widthM }) => own + lengthM * widthM, 0),
+    0,
+  );
+  const share = cutM2 / Math.max(1e-9, sheets.length * sheet.lengthM * sheet.widthM);
+  return [
+    `${sheets.length} × ${say.length(sheet.widthM)} x ${say.length(sheet.lengthM)}${assumed ? ', as is usually sold' : ''}`,
+    priceEach === null ? '' : `, ${formatMoney(priceEach * sheets.length, trailer.settings.currency)}`,
+    `; ${formatPercent(share, 0)} of it is used. `,
+    sheets.length <= leastSheets
+      ? 'No plan needs fewer.'
+      : `The best found; ${leastSheets} ${leastSheets === 1 ? 'sheet is' : 'sheets are'} not ruled out.`,
+    joined.length > 0 ? ` ${joined.join(', ')}: larger than a sheet, joined from several; put the joints on bars.` : '',
+  ].join('');
+};
+
+/** Outlines for a table that burns or routs, 1:1. */
+const saveSheets = async (group: SheetGroup, trailer: Trailer, title: string): Promise<void> => {
+  const { sheetsDxf } = await import('./sheetFiles');
+  download(fileName(`${trailer.name} ${title}`, '.dxf'), sheetsDxf(group, trailer.settings.units), 'application/dxf');
+};
+
+/** One sheet to scale: its parts by mark and size, what is left hatched. */
+const SheetPicture = ({
+  group,
+  index,
+  say,
+}: {
+  readonly group: SheetGroup;
+  readonly index: number;
+  readonly say: Speaker;
+}) => {
+  const { sheet, sheets } = group;
+  const perM = SHEET_PX / sheet.lengthM;
+  const parts = sheets[index]?.parts ?? [];
+  const sizeOf = (one: { readonly lengthM: number; readonly widthM: number }): string =>
+    `${say.length(one.lengthM)} x ${say.length(one.widthM)}`;
+  return (
+    <svg
+      width={SHEET_PX + 2}
+      height={sheet.widthM * perM + 2}
+      viewBox={`-1 -1 ${SHEET_PX + 2} ${sheet.widthM * perM + 2}`}
+      role="img"
+      aria-label={`Sheet ${index + 1}: ${parts.map((one) => `${one.mark} ${sizeOf(one)}`).join(', ')}`}
+      className="block max-w-full"
+      style={{ fontFamily: 'var(--font-sans)' }}
+    >
+      <rect
+        width={SHEET_PX}
+        height={sheet.widthM * perM}
+        fill="url(#hatch-left)"
+        stroke="var(--ink)"
+        strokeDasharray="3 3"
+      />
+      {parts.map((one) => {
+        const [wide, high] = [one.lengthM * perM, one.widthM * perM];
+        const [x, y] = [(one.xM + one.lengthM / 2) * perM, (one.yM + one.widthM / 2) * perM];
+        return (
+          <g key={`${one.part} ${one.xM} ${one.yM}`}>
+            <rect
+              x={one.xM * perM}
+              y={one.yM * perM}
+              width={wide}
+              height={high}
+              fill="var(--steel)"
+              stroke="var(--ink)"
+              strokeWidth="1.5"
+            />
+            {wide >= MARK_FROM_PX && high >= 14 && (
+              <text x={x} y={y + 4} textAnchor="middle" fontSize="12" fontWeight="700" fill="var(--ink)">
+                {one.mark}
+              </text>
+            )}
+            {wide >= SIZE_FROM_PX && high >= 34 && (
+              <text x={x} y={y + 18} textAnchor="middle" fontSize="11" fill="var(--ink)">
+                {sizeOf(one)}
+              </text>
+            )}
+          </g>
+        );
+      })}
+    </svg>
+  );
+};
+
+/** How deck, panels and plates are cut from whole sheets; every cut goes right through what is left. */
+export const SheetPictures = ({
+  groups,
+  trailer,
+  say,
+}: {
+  readonly groups: readonly SheetGroup[];
+  readonly trailer: Trailer;
+  readonly say: Speaker;
+}) => {
+  if (groups.length === 0) return null;
+  return (
+    <section aria-label="Sheets" className="mt-6">
+      <h2 className="text-[17px] font-bold">Sheets</h2>
+      {groups.map((group) => (
+        <div key={titleOf(group, say)} className="mt-3 border-t border-base-300 pt-3">
+          <div className="flex items-center justify-between gap-3">
+            <h3 className="text-[15px] font-semibold">
+              <Sized>{titleOf(group, say)}</Sized>
+            </h3>
+            <button
+              type="button"
+              className="button no-print"
+              aria-label={`${titleOf(group, say)}, DXF`}
+              onClick={() => void saveSheets(group, trailer, titleOf(group, say))}
+            >
+              DXF
+            </button>
+          </div>
+          <p className="narrow mute text-[13.5px]">
+            <Sized>{buyText(group, trailer, say)}</Sized>
+          </p>
+          <div className="mt-2 flex flex-wrap gap-4">
+            {group.sheets.map((sheet, i) => (
+              <SheetPicture key={sheet.parts.map(({ part }) => part).join(' ')} group={group} index={i} say={say} />
+            ))}
+          </div>
+        </div>
+      ))}
+    </section>
+  );
+};
