@@ -24,4 +24,4 @@ export {
 } from './shapes.js';
 export { type Solid, trailerSolids } from './solids.js';
 export { type Drawable, planView, type Reach, reachOf, rearView, sideView, type ViewOptions } from './trailerViews.js';
-export { type DrawingSheet, drawingSheet, type PaperId, PAPERS } from './sheet.js';
+export { type DrawingSheet, drawingSheet, frameSheet, type PaperId, PAPERS } from './sheet.js';

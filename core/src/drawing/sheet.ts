@@ -106,12 +106,34 @@ const titleCells = (
   });
 };
 
+const borderOf = (paper: PaperId, unit: number): Bounds => ({
+  x0: MARGIN_M * unit,
+  x1: (PAPERS[paper].widthM - MARGIN_M) * unit,
+  y0: MARGIN_M * unit,
+  y1: (PAPERS[paper].heightM - MARGIN_M) * unit,
+});
+
+const titleBlock = (
+  border: Bounds,
+  { perPaperM, paper, units, job, date }: SheetOptions,
+  sheet: string,
+  scaleText: string,
+): readonly TitleCell[] =>
+  titleCells(border, perPaperM, [
+    ['Job', job],
+    ['Sheet', sheet],
+    ['Scale', `${scaleText}, ${PAPERS[paper].name}`],
+    ['Sizes in', units === 'imperial' ? 'feet and inches' : 'mm'],
+    ['Date', date],
+    ['Check', 'measure before you cut'],
+  ]);
+
 /**
  * The trailer on paper: from the side, from above under it, from behind beside it, all to the largest scale of a rule that fits, with its
  * sizes and a title block.
  */
 export const drawingSheet = (drawable: Drawable, options: SheetOptions): DrawingSheet => {
-  const { paper, units, perPaperM: unit, job, date } = options;
+  const { paper, units, perPaperM: unit } = options;
   const { widthM, heightM } = PAPERS[paper];
   const shown = { ...options, sizes: true };
   const side = sideView(drawable, shown);
@@ -131,12 +153,7 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
   const wanted = Math.max(needs.width / free.width, needs.height / free.height);
   const ratio = SCALES[units].find((own) => own >= wanted) ?? Math.ceil(wanted);
   const perM = unit / ratio;
-  const border: Bounds = {
-    x0: MARGIN_M * unit,
-    x1: (widthM - MARGIN_M) * unit,
-    y0: MARGIN_M * unit,
-    y1: (heightM - MARGIN_M) * unit,
-  };
+  const border = borderOf(paper, unit);
   const text = TEXT_M * unit;
   const left = border.x0 + ROOM_M * unit;
   const top = border.y0 + ROOM_M * unit;
@@ -191,13 +208,59 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
     scaleText,
     border,
     views: views.map((own) => ({ ...own, laid: layOut(own.view, own.placing) })),
-    titleBlock: titleCells(border, unit, [
-      ['Job', job],
-      ['Sheet', 'trailer'],
-      ['Scale', `${scaleText}, ${PAPERS[paper].name}`],
-      ['Sizes in', units === 'imperial' ? 'feet and inches' : 'mm'],
-      ['Date', date],
-      ['Check', 'measure before you cut'],
-    ]),
+    titleBlock: titleBlock(border, options, 'trailer', scaleText),
+  };
+};
+
+/** Titles and room about the frame on its own sheet, m of paper: dimensions stand in rows about it. */
+const FRAME_ROOM_M = 0.045;
+
+/** The frame from above on a sheet of its own: marks of the pieces, places of the cross-members from the front edge, nothing aboard. */
+export const frameSheet = (
+  drawable: Drawable,
+  options: SheetOptions & { readonly marks: ReadonlyMap<string, string> },
+): DrawingSheet => {
+  const { paper, units, perPaperM: unit } = options;
+  const { widthM, heightM } = PAPERS[paper];
+  const view = planView({ ...drawable, shown: undefined }, { ...options, sizes: true });
+  const own = sizeOf(view);
+  const wanted = Math.max(
+    (own.x1 - own.x0) / (widthM - 2 * MARGIN_M - 2 * FRAME_ROOM_M),
+    (own.y1 - own.y0) / (heightM - 2 * MARGIN_M - 2 * FRAME_ROOM_M),
+  );
+  const ratio = SCALES[units].find((one) => one >= wanted) ?? Math.ceil(wanted);
+  const perM = unit / ratio;
+  const border = borderOf(paper, unit);
+  const text = TEXT_M * unit;
+  const left = (border.x0 + border.x1 - (own.x1 - own.x0) * perM) / 2;
+  const top = border.y0 + FRAME_ROOM_M * unit;
+  const { lengthM, widthM: acrossM } = drawable.trailer.frame.bed;
+  const diagonal = options.lettering.length(Math.hypot(lengthM, acrossM));
+  const scaleText = scaleName(ratio, units);
+  const placing: Placing = {
+    x: (x) => left + (x - own.x0) * perM,
+    y: (y) => top + (own.y1 - y) * perM,
+    perM,
+    text,
+    bounds: { ...border, y0: border.y0 + text * 2.4 },
+  };
+  return {
+    width: widthM * unit,
+    height: heightM * unit,
+    text,
+    ratio,
+    scaleText,
+    border,
+    views: [
+      {
+        id: 'plan',
+        title: `Frame from above: marks of the pieces, places from the front edge; both diagonals of the bed ${diagonal}`,
+        titleAt: [border.x0 + ROOM_M * unit, border.y0 + text * 1.6],
+        view,
+        placing,
+        laid: layOut(view, placing),
+      },
+    ],
+    titleBlock: titleBlock(border, options, 'frame', scaleText),
   };
 };

@@ -2,6 +2,7 @@ import {
   type DrawingSheet,
   drawingSheet,
   evaluate,
+  frameSheet,
   type Evaluation,
   fromMetres,
   type PaperId,
@@ -16,6 +17,7 @@ import { Link } from 'react-router';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { Lettering } from '../drawing/Lettering';
 import { HatchPatterns, Shapes, STILL } from '../drawing/Shapes';
+import { marksOf } from '../steps/cut/MarkedPlan';
 import { SheetText } from '../drawing/SheetText';
 import { download, downloadBlob, fileName } from '../fields/download';
 import { useSticks } from '../jobs/questions';
@@ -28,14 +30,15 @@ const isPaper = (text: string): text is PaperId => Object.hasOwn(PAPERS, text);
 
 interface FileButtonsProps {
   readonly stored: ReadableTrailer;
-  readonly sheet: DrawingSheet;
+  readonly sheets: readonly [DrawingSheet, ...DrawingSheet[]];
   readonly evaluation: Evaluation;
   readonly date: string;
   readonly drawn: RefObject<SVGSVGElement | null>;
 }
 
 /** The sheet as files that other programs read; their names say trailer, sheet and day. */
-const FileButtons = ({ stored, sheet, evaluation, date, drawn }: FileButtonsProps) => {
+const FileButtons = ({ stored, sheets, evaluation, date, drawn }: FileButtonsProps) => {
+  const [sheet] = sheets;
   const { trailer, cutList } = evaluation;
   const { sections } = useSticks(trailer, stored.project.record);
   const perMm = PER_PAPER_M / 1000;
@@ -43,7 +46,7 @@ const FileButtons = ({ stored, sheet, evaluation, date, drawn }: FileButtonsProp
     fileName(`${trailer.name} ${of} ${new Date(stored.updatedAt).toISOString().slice(0, 10)}`, suffix);
   const savePdf = async (): Promise<void> => {
     const { drawingSetPdf } = await import('./drawingFiles');
-    const set = { sheet, perMm, cutList, sections, say: speaker(trailer), date };
+    const set = { sheets, perMm, cutList, sections, say: speaker(trailer), date };
     downloadBlob(named('drawings', '.pdf'), await drawingSetPdf(set));
   };
   const saveSvg = async (): Promise<void> => {
@@ -81,22 +84,22 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const drawn = useRef<SVGSVGElement>(null);
   const evaluation = useMemo(() => evaluate(trailer), [trailer]);
   const date = new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(stored.updatedAt);
-  const sheet = useMemo(() => {
-    const { chassis, cases } = evaluation;
+  const sheets = useMemo(() => {
+    const { chassis, cases, cutList } = evaluation;
     const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
-    return drawingSheet(
-      { trailer, chassis, shown },
-      {
-        lettering: speaker(trailer),
-        gearSizes: true,
-        paper,
-        units,
-        perPaperM: PER_PAPER_M,
-        job: trailer.name,
-        date,
-      },
-    );
+    const options = {
+      lettering: speaker(trailer),
+      gearSizes: true,
+      paper,
+      units,
+      perPaperM: PER_PAPER_M,
+      job: trailer.name,
+      date,
+    };
+    const drawable = { trailer, chassis, shown };
+    return [drawingSheet(drawable, options), frameSheet(drawable, { ...options, marks: marksOf(cutList) })] as const;
   }, [trailer, evaluation, paper, units, date]);
+  const [sheet] = sheets;
   const { width, height, border, text } = sheet;
   return (
     <div
@@ -126,7 +129,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             ))}
           </select>
         </label>
-        <FileButtons stored={stored} sheet={sheet} evaluation={evaluation} date={date} drawn={drawn} />
+        <FileButtons stored={stored} sheets={sheets} evaluation={evaluation} date={date} drawn={drawn} />
         <span>
           Scale {sheet.scaleText}. Print at 100 %, not fitted to the page; measure one size on paper before you rely on
           it.

@@ -66,7 +66,7 @@ const sticksTable = (sections: readonly StickSection[], say: Speaker): PdfTable 
 });
 
 interface SetOf {
-  readonly sheet: DrawingSheet;
+  readonly sheets: readonly [DrawingSheet, ...DrawingSheet[]];
   readonly perMm: number;
   readonly cutList: CutList;
   readonly sections: readonly StickSection[] | undefined;
@@ -74,14 +74,14 @@ interface SetOf {
   readonly date: string;
 }
 
-/** The drawing set as one PDF: the sheet as it is on the screen, the pieces, the sticks. */
-export const drawingSetPdf = async ({ sheet, perMm, cutList, sections, say, date }: SetOf): Promise<Blob> => {
+/** The drawing set as one PDF: the sheet as it is on the screen, the frame with its marks, the pieces, the sticks. */
+export const drawingSetPdf = async ({ sheets, perMm, cutList, sections, say, date }: SetOf): Promise<Blob> => {
   const { name, settings } = say.trailer;
   const fonts = { regular: await base64(regular), bold: await base64(bold) };
   const tables = [piecesTable(cutList, say), ...(sections ? [sticksTable(sections, say)] : [])];
   const imperial = settings.units === 'imperial';
   const units = imperial ? 'sizes in feet and inches' : 'sizes in mm';
-  return new Blob([drawingPdf({ sheet, perMm, tables, title: { job: name, date, units }, imperial }, fonts)], {
+  return new Blob([drawingPdf({ sheets, perMm, tables, title: { job: name, date, units }, imperial }, fonts)], {
     type: 'application/pdf',
   });
 };

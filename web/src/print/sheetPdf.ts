@@ -42,8 +42,9 @@ export interface PdfTable {
 }
 
 export interface PdfSet {
-  readonly sheet: DrawingSheet;
-  /** units of the sheet to a mm of paper */
+  /** all on the same paper */
+  readonly sheets: readonly [DrawingSheet, ...DrawingSheet[]];
+  /** units of a sheet to a mm of paper */
   readonly perMm: number;
   readonly tables: readonly PdfTable[];
   /** job, what the file is called, date and revision: on every page */
@@ -104,7 +105,8 @@ const path = (pdf: jsPDF, loops: readonly (readonly Point[])[], closed: boolean,
 
 const drawShape = (pdf: jsPDF, shape: DrawnShape, mm: (at: Point) => Point, perM: number): void => {
   const line = LINES[shape.line];
-  const grey = GREY[shape.fill];
+  // What is drawn in hidden lines lets what is under it be seen.
+  const grey = shape.line === 'hidden' || shape.line === 'ghost' ? undefined : GREY[shape.fill];
   if (!line && grey === undefined) return;
   if (line) {
     pdf.setLineWidth(line.mm);
@@ -137,6 +139,14 @@ const drawShape = (pdf: jsPDF, shape: DrawnShape, mm: (at: Point) => Point, perM
 
 const TICK_MM = 0.9;
 
+const ARROW_MM = 5;
+
+/** Paper under lettering, so that lines do not run through it. */
+const clear = (pdf: jsPDF, { x0, x1, y0, y1 }: DrawingSheet['border'], perMm: number): void => {
+  pdf.setFillColor(255, 255, 255);
+  pdf.rect(x0 / perMm, y0 / perMm, (x1 - x0) / perMm, (y1 - y0) / perMm, 'F');
+};
+
 const drawLettering = (pdf: jsPDF, laid: LaidOut, perMm: number, textMm: number): void => {
   const mm = ([x, y]: Point): Point => [x / perMm, y / perMm];
   pdf.setLineDashPattern([], 0);
@@ -145,18 +155,39 @@ const drawLettering = (pdf: jsPDF, laid: LaidOut, perMm: number, textMm: number)
     path(pdf, [[start[0], from, to, start[1]].map(mm)], false, 'S');
     pdf.setLineWidth(0.4);
     for (const [x, y] of [mm(from), mm(to)]) pdf.line(x - TICK_MM, y + TICK_MM, x + TICK_MM, y - TICK_MM);
-    const { x0, x1, y0, y1 } = text.box;
-    pdf.setFillColor(255, 255, 255);
-    pdf.rect(x0 / perMm, y0 / perMm, (x1 - x0) / perMm, (y1 - y0) / perMm, 'F');
+    clear(pdf, text.box, perMm);
     write(pdf, text.text, mm([text.x, text.y]), textMm, { align: 'center', turned: text.vertical, bold: true });
   }
   pdf.setLineWidth(0.18);
-  for (const { x, y, text, second, leader, kind } of laid.labels) {
+  for (const { x, y, text, second, leader, kind, box } of laid.labels) {
     if (leader) path(pdf, [leader.map(mm)], false, 'S');
+    // What runs behind a note is kept off its letters; a name stands in its own box.
+    if (kind !== 'name') clear(pdf, box, perMm);
     write(pdf, text, mm([x, y]), textMm, { align: 'center', bold: kind === 'mark' });
     if (second !== undefined) write(pdf, second, mm([x, y + textMm * perMm * 1.2]), textMm, { align: 'center' });
   }
-  for (const { text } of laid.arrows) write(pdf, text.text, mm([text.x, text.y]), textMm, { align: 'center' });
+  for (const { at, text, arrow } of laid.arrows) {
+    const [x, y] = mm(at);
+    const [foot, head] = arrow.down ? [y - ARROW_MM, y] : [y, y - ARROW_MM];
+    pdf.setLineWidth(0.5);
+    pdf.line(x, foot, x, head);
+    const back = Math.sign(foot - head) * 1.8;
+    pdf.setFillColor(0, 0, 0);
+    path(
+      pdf,
+      [
+        [
+          [x, head],
+          [x - 0.9, head + back],
+          [x + 0.9, head + back],
+        ],
+      ],
+      true,
+      'F',
+    );
+    clear(pdf, text.box, perMm);
+    write(pdf, text.text, mm([text.x, text.y]), textMm, { align: 'center', bold: true });
+  }
   const point = laid.balancePoint;
   if (point) {
     const [x, y] = mm(point.at);
@@ -179,7 +210,7 @@ const drawBar = (pdf: jsPDF, x: number, y: number, imperial: boolean): void => {
   });
 };
 
-const drawSheet = (pdf: jsPDF, { sheet, perMm, imperial }: PdfSet): void => {
+const drawSheet = (pdf: jsPDF, sheet: DrawingSheet, { perMm, imperial }: PdfSet): void => {
   const textMm = sheet.text / perMm;
   const { border } = sheet;
   const rect = ({ x0, x1, y0, y1 }: typeof border, style: 'S' | 'DF'): void => {
@@ -248,14 +279,19 @@ const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: Pdf
   }
 };
 
-/** The drawing sheet and the tables behind it as one file: lines and lettering, no picture; page sizes are the paper's. */
+/** The drawing sheets and the tables behind them as one file: lines and lettering, no picture; page sizes are the paper's. */
 export const drawingPdf = (set: PdfSet, fonts: PdfFonts): ArrayBuffer => {
-  const pdf = startPdf(set.sheet.width / set.perMm, set.sheet.height / set.perMm, fonts);
+  const [first, ...others] = set.sheets;
+  const pdf = startPdf(first.width / set.perMm, first.height / set.perMm, fonts);
   pdf.setProperties({ title: `${set.title.job}, drawings` });
-  drawSheet(pdf, set);
+  drawSheet(pdf, first, set);
+  for (const sheet of others) {
+    pdf.addPage();
+    drawSheet(pdf, sheet, set);
+  }
   for (const table of set.tables) drawTable(pdf, table, set);
   const pages = pdf.getNumberOfPages();
-  for (let page = 2; page <= pages; page += 1) {
+  for (let page = set.sheets.length + 1; page <= pages; page += 1) {
     pdf.setPage(page);
     const foot = `${set.title.job} · sheet ${page} of ${pages} · ${set.title.units} · ${set.title.date}`;
     write(pdf, foot, [MARGIN_MM, pdf.internal.pageSize.getHeight() - MARGIN_MM + 3], 2.6);

@@ -1,0 +1,68 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import DxfParser, { type IDxf } from 'dxf-parser';
+import { getDocument } from 'pdfjs-dist/legacy/build/pdf.mjs';
+import { goTo, openDemo, seriousFaults } from './trailer';
+
+// Its types say CommonJS, what is loaded is the class itself.
+const Parser = DxfParser as unknown as new () => { readonly parseSync: (text: string) => IDxf | null };
+
+const saved = async (
+  page: Page,
+  button: string | RegExp,
+): Promise<{ readonly name: string; readonly path: string }> => {
+  const download = page.waitForEvent('download');
+  await page.getByRole('button', { name: button, exact: typeof button === 'string' }).click();
+  const file = await download;
+  return { name: file.suggestedFilename(), path: await file.path() };
+};
+
+test('the drawing set as files that others read: PDF, SVG, DXF', async ({ page }) => {
+  await openDemo(page, 'Oven trailer');
+  await goTo(page, 'Cut & buy');
+  await page.getByRole('link', { name: 'Print drawing, to scale' }).click();
+  const pdfButton = page.getByRole('button', { name: 'PDF', exact: true });
+  await expect(pdfButton).toBeEnabled();
+  const pdf = await saved(page, 'PDF');
+  expect(pdf.name).toMatch(/^Oven-trailer-drawings-\d{4}-\d{2}-\d{2}\.pdf$/);
+  const document = await getDocument({ data: new Uint8Array(readFileSync(pdf.path)) }).promise;
+  // The trailer, its frame, pieces, sticks.
+  expect(document.numPages).toBe(4);
+  const textOf = async (number: number): Promise<string> =>
+    (await (await document.getPage(number)).getTextContent()).items
+      .map((item) => ('str' in item ? item.str : ''))
+      .join(' ');
+  expect(await textOf(1)).toContain('From the left');
+  expect(await textOf(2)).toMatch(/Frame from above.*both diagonals of the bed/);
+  expect(await textOf(3)).toMatch(/R1.*Side rail/);
+  expect(await textOf(4)).toMatch(/HSS 6 x 3/);
+  const svg = await saved(page, 'SVG');
+  const text = readFileSync(svg.path, 'utf8');
+  expect(text).toMatch(/^<svg[^>]*width="431\.8mm"/);
+  // It stands alone: nothing of the page's styles is left to be looked up.
+  expect(text).not.toContain('var(');
+  const dxf = await saved(page, 'DXF, from above');
+  expect(dxf.name).toMatch(/^Oven-trailer-plan-/);
+  expect(new Parser().parseSync(readFileSync(dxf.path, 'utf8'))?.entities.length).toBeGreaterThan(20);
+});
+
+test('sheets are laid out with what is sold, and their outlines go to a table that cuts', async ({ page }) => {
+  await openDemo(page, 'Apiary flatbed');
+  await goTo(page, 'Cut & buy');
+  const sheets = page.getByRole('region', { name: 'Sheets' });
+  // 5 ft 4 in by 10 ft of deck from 4 x 8 ft: larger than a sheet, and said so.
+  await expect(sheets.getByText(/D1: larger than a sheet, joined from several/)).toBeVisible();
+  const dxf = await saved(page, /Plywood.*DXF/);
+  expect(new Parser().parseSync(readFileSync(dxf.path, 'utf8'))?.entities.length).toBeGreaterThan(3);
+  await page.getByText('Saw and stock').click();
+  const stock = page.getByRole('group', { name: 'Sheets' });
+  await stock.getByRole('button', { name: 'A sheet of plywood' }).click();
+  await stock.getByLabel('Each costs, USD').fill('68');
+  await stock.getByLabel('Each costs, USD').press('Enter');
+  await expect(sheets.getByText(/\$\d+\.00; \d+ % of it is used/)).toBeVisible();
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.getByRole('link', { name: 'What to buy, and what it costs' }).click();
+  await expect(
+    page.getByRole('region', { name: 'Deck, sides and skins' }).getByText(/\(\$68\.00 each\)/),
+  ).toBeVisible();
+});
