@@ -11,20 +11,20 @@ const VIEWS = [
   ['shed-phone', '/', 'phone'],
   ['axle', '/trailer/demo.apiary-flatbed/axle', 'light'],
   ['axle-dark', '/trailer/demo.apiary-flatbed/axle', 'dark'],
-  ['axle-phone', '/trailer/demo.apiary-flatbed/axle', 'phone'],
   ['frame', '/trailer/demo.telescope-trailer/frame', 'light'],
   ['loads', '/trailer/demo.oven-trailer/loads', 'light'],
   ['tongue', '/trailer/demo.apiary-flatbed/tongue', 'light'],
   ['rear', '/trailer/demo.oven-trailer/frame', 'light'],
   ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-3d', '/trailer/demo.apiary-flatbed/strength', 'light'],
-  ['strength-sheet', '/trailer/demo.apiary-flatbed/print/strength', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
   ['towing', '/trailer/demo.apiary-flatbed/towing', 'light'],
   ['tow-sheet', '/trailer/demo.apiary-flatbed/print/tow', 'light'],
   ['trip-phone', '/trailer/demo.oven-trailer/trip', 'phone'],
   ['axle-card', '/trailer/demo.oven-trailer/print/axle', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
+  ['buy', '/trailer/demo.apiary-flatbed/buy', 'light'],
+  ['saw-phone', '/trailer/demo.apiary-flatbed/saw', 'phone'],
   ['drawing-sheet', '/trailer/demo.telescope-trailer/print/drawing', 'light'],
 ];
 
@@ -41,6 +41,14 @@ const ACTS = {
   'trip-phone': async (page) => {
     for (const name of [/Firewood/, /Flour/, /Water tank/]) await page.getByLabel(name).first().check();
   },
+  cut: (page) => page.getByRole('heading', { name: 'Sticks', exact: true }).scrollIntoViewIfNeeded(),
+  buy: async (page) => {
+    await page.getByRole('button', { name: 'Ask a yard' }).click();
+    await page.getByRole('button', { name: 'Stand-in yard, inch sizes, USD' }).click();
+    await page.getByRole('button', { name: /Take these/ }).click();
+    await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
+  },
+  'saw-phone': (page) => page.getByRole('checkbox').first().click(),
   'strength-3d': (page) => page.getByRole('button', { name: '3-D view' }).click(),
 };
 

@@ -99,15 +99,37 @@ const STYLES = [
   'font-stretch',
 ] as const;
 
+/** A colour as every program reads it; anything else as it is. */
+const plainColours = (): ((value: string) => string) => {
+  const canvas = document.createElement('canvas');
+  [canvas.width, canvas.height] = [1, 1];
+  const context = canvas.getContext('2d', { willReadFrequently: true });
+  const known = new Map<string, string>();
+  return (value) => {
+    if (!context || !/^(lab|lch|oklab|oklch|color)\(/.test(value)) return value;
+    const before = known.get(value);
+    if (before !== undefined) return before;
+    context.clearRect(0, 0, 1, 1);
+    context.fillStyle = value;
+    context.fillRect(0, 0, 1, 1);
+    const [red = 0, green = 0, blue = 0, alpha = 255] = context.getImageData(0, 0, 1, 1).data;
+    const told =
+      alpha === 255 ? `rgb(${red}, ${green}, ${blue})` : `rgba(${red}, ${green}, ${blue}, ${(alpha / 255).toFixed(2)})`;
+    known.set(value, told);
+    return told;
+  };
+};
+
 /** A drawing of the page as a file of its own: colours and lettering as they are shown, in a size of paper. */
 export const svgFile = (drawing: SVGSVGElement, widthMm: number, heightMm: number): string => {
+  const plain = plainColours();
   const copy = drawing.cloneNode(true) as SVGSVGElement;
   const shown = [drawing, ...drawing.querySelectorAll('*')];
   [copy, ...copy.querySelectorAll('*')].forEach((element, i) => {
     const original = shown[i];
     if (!original) return;
     const style = getComputedStyle(original);
-    for (const name of STYLES) element.setAttribute(name, style.getPropertyValue(name));
+    for (const name of STYLES) element.setAttribute(name, plain(style.getPropertyValue(name)));
     for (const name of ['style', 'class', 'data-grab', 'data-testid', 'role', 'aria-label'])
       element.removeAttribute(name);
   });
