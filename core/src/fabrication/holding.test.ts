@@ -78,6 +78,17 @@ describe('a plan that is kept', () => {
     expect(sticksOf(after).every((stick) => stick.held)).toBe(true);
     expect(planned(releaseStick(held, undefined))).toEqual(before);
   });
+  test('a price that changes later is what a kept stick costs', () => {
+    const row = { id: 'stock.a', sectionId: 'hss-4x2x3_16', available: null, onHand: false, note: '' };
+    const sold = (trailer: Trailer, price: number): Trailer => ({
+      ...trailer,
+      cutting: { ...trailer.cutting, stock: [{ ...row, lengthM: feet(24), price }] },
+    });
+    const before = planned(sold(apiary, 70));
+    const held = holdAll(sold(apiary, 70), before, newId);
+    expect(before.find(({ sectionId }) => sectionId === row.sectionId)?.price).toBe(140);
+    expect(planned(sold(held, 90)).find(({ sectionId }) => sectionId === row.sectionId)?.price).toBe(180);
+  });
   test('pieces that are gone leave their stick, longer ones that do not fit are planned anew', () => {
     const held = holdAll(apiary, planned(apiary), newId);
     const longer = { ...held, frame: { ...held.frame, bed: { ...held.frame.bed, lengthM: feet(13) } } };

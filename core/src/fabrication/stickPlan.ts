@@ -58,6 +58,13 @@ const askedOf = (
   };
 };
 
+/** What a stick costs by its row of stock as it is now; a stick that is kept may have been planned at another price. */
+const priceNow = ({ cutting }: Trailer, { onHand, origin, stockId, price }: FixedStick['stick']): number | null => {
+  if (onHand) return 0;
+  const row = origin === 'stock' ? cutting.stock.find(({ id }) => id === stockId) : undefined;
+  return row ? row.price : price;
+};
+
 const stickOf = (
   trailer: Trailer,
   { stick, held }: Pick<FixedStick, 'stick' | 'held'>,
@@ -69,7 +76,7 @@ const stickOf = (
   return {
     ...stick,
     held,
-    price: stick.onHand ? 0 : stick.price,
+    price: priceNow(trailer, stick),
     lengthM,
     pieces: laidOn(on, { kerfM, trimM }).pieces,
     leftM,

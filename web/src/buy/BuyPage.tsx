@@ -8,13 +8,12 @@ import {
 } from '@kereta/core';
 import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import { TrailerRoute } from '../bench/TrailerRoute';
+import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useSession } from '../bench/useSession';
 import { download, downloadBlob, fileName } from '../fields/download';
 import { EditingContext } from '../fields/editing';
-import { KeepingNote } from '../fields/KeepingNote';
 import type { ReadableTrailer } from '../storage/trailers';
 import { LineRow } from './LineRow';
 import { PriceSources } from './PriceSources';
@@ -35,7 +34,8 @@ const payloadOf = ({ trailer, bare }: Evaluation): number | undefined =>
 
 /** Everything that is bought for the trailer, what it costs and what was paid; in the yard on the phone as well. */
 const Buying = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
-  const { projectStore, refused, takeOver, saveState } = useSession(id, stored);
+  const session = useSession(id, stored);
+  const { projectStore } = session;
   const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const record = useStore(projectStore.store, (state) => state.record);
@@ -90,20 +90,11 @@ const Buying = ({ id, stored }: { readonly id: string; readonly stored: Readable
               </Link>
             </span>
           </header>
-          {refused && (
-            <p className="flex items-center justify-between gap-3 py-2" role="status">
-              This trailer is open in another tab, which writes it: the list can be looked at here, not changed.
-              <button type="button" className="button" onClick={takeOver}>
-                Take over here
-              </button>
-            </p>
-          )}
-          {(saveState === 'failed' || saveState === 'overtaken') && (
-            <p className="py-2 font-semibold" role="alert">
-              Not saved: this browser did not take the last change
-              {saveState === 'failed' ? ', it may be out of room' : ', the trailer was changed in another tab'}.
-            </p>
-          )}
+          <SessionNotes
+            session={session}
+            onlyLooked="the list can be looked at here, not changed"
+            unsaved="the last change"
+          />
           <Sums ledger={ledger} payloadKg={payloadOf(evaluation)} purchases={purchases} />
           <p className="mute min-h-[20px] text-[14px]" role="status">
             {waitsFor.length > 0 && `Not all is counted yet: ${waitsFor.map((what) => WAITING[what]).join(', ')} …`}
@@ -134,16 +125,4 @@ const Buying = ({ id, stored }: { readonly id: string; readonly stored: Readable
   );
 };
 
-export const BuyPage = () => {
-  const { projectId = '' } = useParams();
-  return (
-    <TrailerRoute>
-      {(stored) => (
-        <main className="relative h-full overflow-auto">
-          <KeepingNote />
-          <Buying key={projectId} id={projectId} stored={stored} />
-        </main>
-      )}
-    </TrailerRoute>
-  );
-};
+export const BuyPage = () => <TrailerPage>{(id, stored) => <Buying id={id} stored={stored} />}</TrailerPage>;

@@ -14,13 +14,12 @@ import {
   type Stick,
   type StickSection,
 } from '@kereta/core';
-import { type ReactNode, useMemo, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { useStore } from 'zustand';
-import { TrailerRoute } from '../bench/TrailerRoute';
+import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useSession } from '../bench/useSession';
 import { EditingContext } from '../fields/editing';
-import { KeepingNote } from '../fields/KeepingNote';
 import { Sized } from '../fields/Sized';
 import { useWidth } from '../fields/useWidth';
 import { useSticks } from '../jobs/questions';
@@ -146,15 +145,10 @@ const Amiss = ({ cuts, saw, say }: Pick<ListProps, 'cuts' | 'saw' | 'say'>) => {
   );
 };
 
-const Notice = ({ children }: { readonly children: ReactNode }) => (
-  <p className="flex items-center justify-between gap-3 py-2" role="status">
-    {children}
-  </p>
-);
-
 /** The pieces at the saw, on the phone: what is cut is ticked off, what came out wrong is said, and the rest is planned again. */
 const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
-  const { projectStore, refused, takeOver, saveState } = useSession(id, stored);
+  const session = useSession(id, stored);
+  const { projectStore } = session;
   const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const record = useStore(projectStore.store, (state) => state.record);
@@ -206,21 +200,16 @@ const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: Readab
             One stop after another
           </button>
         </div>
-        {failed && <Notice>The sticks could not be laid out.</Notice>}
-        {refused && (
-          <Notice>
-            This trailer is open in another tab, which writes it: the plan can be looked at here, not ticked off.
-            <button type="button" className="button" onClick={takeOver}>
-              Take over here
-            </button>
-          </Notice>
-        )}
-        {(saveState === 'failed' || saveState === 'overtaken') && (
-          <p className="py-2 font-semibold" role="alert">
-            Not saved: this browser did not take what was ticked off
-            {saveState === 'failed' ? ', it may be out of room' : ', the trailer was changed in another tab'}.
+        {failed && (
+          <p className="py-2" role="status">
+            The sticks could not be laid out.
           </p>
         )}
+        <SessionNotes
+          session={session}
+          onlyLooked="the plan can be looked at here, not ticked off"
+          unsaved="what was ticked off"
+        />
         <Amiss cuts={cuts} saw={saw} say={say} />
         {byStops ? (
           <ByStops {...list} />
@@ -236,16 +225,4 @@ const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: Readab
   );
 };
 
-export const SawPage = () => {
-  const { projectId = '' } = useParams();
-  return (
-    <TrailerRoute>
-      {(stored) => (
-        <main className="relative h-full overflow-auto">
-          <KeepingNote />
-          <AtTheSaw key={projectId} id={projectId} stored={stored} />
-        </main>
-      )}
-    </TrailerRoute>
-  );
-};
+export const SawPage = () => <TrailerPage>{(id, stored) => <AtTheSaw id={id} stored={stored} />}</TrailerPage>;

@@ -19,12 +19,11 @@ import {
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
-import { Link, useNavigate, useParams } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
-import { TrailerRoute } from '../bench/TrailerRoute';
+import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { snapTo, stepsOf } from '../bench/sheet/parts';
 import type { ReadableTrailer } from '../storage/trailers';
-import { KeepingNote } from '../fields/KeepingNote';
 import { Sized } from '../fields/Sized';
 import { VerdictMark } from '../fields/VerdictMark';
 import { SeeSaw } from '../bench/SeeSaw';
@@ -212,7 +211,8 @@ const ThingRow = ({
 
 /** Load it for one trip, on the phone: what comes along, where on the bed, how full; the tongue answers at once. */
 const Planner = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
-  const { projectStore, saving, refused, takeOver, saveState } = useSession(id, stored);
+  const session = useSession(id, stored);
+  const { projectStore, saving } = session;
   const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const [trip, setTrip] = useState(emptyTrip);
@@ -284,34 +284,11 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
           Keep as a load
         </button>
       </div>
-      {refused && (
-        <p className="flex items-center justify-between gap-3 px-4 py-2" role="status">
-          This trailer is open in another tab, which writes it: the trip can be looked at here, not kept.
-          <button type="button" className="button" onClick={takeOver}>
-            Take over here
-          </button>
-        </p>
-      )}
-      {(saveState === 'failed' || saveState === 'overtaken') && (
-        <p className="px-4 py-2 font-semibold" role="alert">
-          Not saved: this browser did not take the trip
-          {saveState === 'failed' ? ', it may be out of room' : ', the trailer was changed in another tab'}.
-        </p>
-      )}
+      <div className="px-4">
+        <SessionNotes session={session} onlyLooked="the trip can be looked at here, not kept" unsaved="the trip" />
+      </div>
     </div>
   );
 };
 
-export const TripPage = () => {
-  const { projectId = '' } = useParams();
-  return (
-    <TrailerRoute>
-      {(stored) => (
-        <main className="h-full overflow-auto">
-          <KeepingNote />
-          <Planner key={projectId} id={projectId} stored={stored} />
-        </main>
-      )}
-    </TrailerRoute>
-  );
-};
+export const TripPage = () => <TrailerPage>{(id, stored) => <Planner id={id} stored={stored} />}</TrailerPage>;
