@@ -20,6 +20,7 @@ import {
   readFigure,
   readPriceTable,
   readYardList,
+  variantFigures,
   withPrices,
 } from './index.js';
 import { priceDoubt } from './ledger.js';
@@ -396,4 +397,46 @@ test('tables for a spreadsheet: sums are numbers, and the same as the ledger’s
   expect(buy?.rows.at(-1)).toEqual(['What else there is', 'Gloves', '2', 9.99, 19.98, 'to buy', '', 0, 19.98]);
   expect(paid?.rows).toEqual([['2026-11-01', 'Tape', 'not planned', '', 4.5, '']]);
   expect(sums?.rows.at(-1)?.slice(0, 4)).toEqual(['Together', 19.98, 4.5, 19.98]);
+});
+
+describe('designs side by side', () => {
+  test('by hand: wire and paint at what the list says of the present design; nothing where a price is missing', async () => {
+    const lines = await linesOf(apiary);
+    const choices = Object.fromEntries(
+      ['weld-wire:steel', 'gas', 'primer', 'paint'].map((id) => [
+        id,
+        { own: false, spare: 0, priceEach: 30, supplier: '' },
+      ]),
+    );
+    const priced = {
+      ...apiary,
+      pricesPerKg: { steel: 2.5, aluminum: null },
+      buying: { ...apiary.buying, choices },
+    };
+    const ledger = ledgerOf(priced, record(), lines, TODAY);
+    const figures = variantFigures(priced, ledger.lines);
+    const { cutList } = evaluate(apiary);
+    const barsKg = cutList.totals.reduce((sum, { massKg }) => sum + massKg, 0);
+    expect(figures.metalPrice).toBeCloseTo(2.5 * barsKg, 9);
+    // No weld was worked out for the list either: its amounts are this design's own.
+    expect(figures.weldingPrice).toBeCloseTo(60, 6);
+    expect(figures.coatingPrice).toBeCloseTo(60, 6);
+    expect(variantFigures(apiary, ledgerOf(apiary, record(), lines, TODAY).lines)).toMatchObject({
+      metalPrice: null,
+      weldingPrice: null,
+      coatingPrice: null,
+    });
+  });
+  test('the lightest steel frame is no heavier than the present one where that passes; aluminum needs no paint', async () => {
+    const { present, steel, aluminum } = await JOBS.variants(
+      { trailer: apiary, lines: [] },
+      { aborted: false },
+      () => undefined,
+    );
+    expect(present.metalKg).toBeCloseTo(evaluate(apiary).cutList.massKg, 9);
+    for (const variant of [steel, aluminum]) expect(variant?.figures.metalKg).toBeGreaterThan(0);
+    expect(aluminum?.figures.metalKg).toBeLessThan(steel?.figures.metalKg ?? 0);
+    expect(aluminum?.figures.coatedM2).toBe(0);
+    expect(aluminum?.figures.coatingPrice).toBe(0);
+  }, 60_000);
 });

@@ -26,4 +26,5 @@ export {
   readPriceTable,
   readYardList,
 } from './priceList.js';
+export { type Variant, type VariantFigures, variantFigures, type Variants, variantSteps } from './variants.js';
 export { purchaseLines } from './purchaseList.js';

@@ -20,10 +20,8 @@ import {
   weldWireKg,
   WIRE_SOURCE,
 } from './consumables.js';
+import { ALUMINUM_KG_M3, STEEL_KG_M3 } from './densities.js';
 import type { LineUnit, LineWhat, PartCode, PurchaseLine } from './line.js';
-
-const STEEL_KG_M3 = 7850;
-const ALUMINUM_KG_M3 = 2700;
 
 const line = (
   id: string,

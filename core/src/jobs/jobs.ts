@@ -7,6 +7,7 @@ import {
   tongueLengthRows,
 } from '../evaluation/index.js';
 import { doubtSteps } from '../balance/index.js';
+import { type LedgerLine, variantSteps } from '../buying/index.js';
 import { stickPlanSteps } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
 import { loadSolver } from '../nesting/index.js';
@@ -91,6 +92,10 @@ export const JOBS = {
     signal: JobSignal,
     report: Report,
   ) => inSteps(stickPlanSteps(await loadSolver(), trailer, evaluate(trailer).cutList, cuts), signal, report),
+  /** weight and price of the lightest frames of steel and of aluminum beside the present one */
+  variants: stepJob(({ trailer, lines }: OfTrailer & { readonly lines: readonly LedgerLine[] }) =>
+    variantSteps(trailer, lines),
+  ),
   /** what brings the tongues back into their band */
   waysOut: stepJob(({ trailer }: OfTrailer) => adviceSteps(trailer)),
 } as const;

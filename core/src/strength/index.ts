@@ -51,6 +51,7 @@ export type { WeldMend } from './joints/weldMend.js';
 export { GROSS_CASE_IDS } from './situations/ratedGross.js';
 export { BADLY_OFF, OPINION_IDS, type OpinionId, opinionOf, resultOf } from './situations/opinions.js';
 export { type Situation, SITUATION_IDS, type SituationId, SITUATIONS } from './situations/situations.js';
+export { LEAST_WALL_M, METAL_FAMILIES, usualRequest } from './sizing/usualRequest.js';
 export {
   SIZED_GROUPS,
   type SizedGroup,

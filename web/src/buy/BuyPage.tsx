@@ -22,6 +22,7 @@ import { RecordContext } from './recordContext';
 import { Sums } from './Sums';
 import { Unplanned } from './Unplanned';
 import { useLedger } from './useLedger';
+import { VariantTable } from './VariantTable';
 
 const WAITING = {
   sticks: 'pieces are being laid on sticks',
@@ -115,6 +116,7 @@ const Buying = ({ id, stored }: { readonly id: string; readonly stored: Readable
             );
           })}
           <Unplanned ledger={ledger} purchases={purchases} />
+          <VariantTable lines={ledger.lines} say={say} />
           <p className="narrow mute mt-4 text-[13.5px]">
             Amounts of wire, gas, discs, screws and paint are rules of thumb. Measure what comes before you weld to it:
             springs’ eyes, hub faces, walls. Keep the receipts: an inspection may ask for them.

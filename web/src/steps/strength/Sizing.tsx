@@ -1,7 +1,7 @@
 import {
   findSection,
-  inches,
-  millimetres,
+  LEAST_WALL_M,
+  METAL_FAMILIES,
   priceEntryOf,
   SECTION_ROWS,
   type Sections,
@@ -23,12 +23,6 @@ import { SizedPieces } from './SizedPieces';
 
 /** Families of bars on the yard's list that a search may choose from. */
 const FAMILIES = [...new Set(SECTION_ROWS.map(({ group }) => group))].filter((group) => /tube/i.test(group));
-
-/** One family in steel and one in aluminum, in the sizes of the project's own units. */
-const METAL_FAMILIES = {
-  imperial: { steel: 'Structural tube, A500', aluminum: 'Aluminum tube, inch' },
-  metric: { steel: 'Cold-formed tube, EN 10219', aluminum: 'Aluminum tube, mm' },
-} as const;
 
 /** What the search was asked last; its answer is shown until something else is asked. */
 type Asked =
@@ -63,9 +57,6 @@ const SizingProgress = ({
     />
   );
 };
-
-/** Thinner walls burn through under a usual shop welder (common practice). */
-const LEAST_WALL_M = { imperial: inches(1 / 16), metric: millimetres(2) } as const;
 
 /** The searches that were asked for, each with how far it is and what it found last. */
 const useSearches = (asked: Asked | undefined) => {
