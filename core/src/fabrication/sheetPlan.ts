@@ -49,17 +49,22 @@ const USUAL_KERF_M = 0.003;
 /** Less than this of a part is a matter of the saw, m. */
 const LEAST_M = 1e-4;
 
-/** What is larger than a sheet in pieces as large as it, the last of each row as it comes. */
-const inPieces = (part: MarkedPart, sheet: Size): readonly MarkedPart[] => {
-  const along = Math.max(1, Math.ceil(part.lengthM / sheet.lengthM - 1e-9));
-  const across = Math.max(1, Math.ceil(part.widthM / sheet.widthM - 1e-9));
+/**
+ * What is larger than a sheet in pieces as large as it, the last of each row as it comes: a saw's cut apart, as boards and sheets are laid so
+ * that they can swell (common practice), and so that halves of a sheet do for halves.
+ */
+const inPieces = (part: MarkedPart, sheet: Size, gapM: number): readonly MarkedPart[] => {
+  const pieces = (wholeM: number, sheetM: number): number =>
+    Math.max(1, Math.ceil((wholeM + gapM) / (sheetM + gapM) - 1e-9));
+  const along = pieces(part.lengthM, sheet.lengthM);
+  const across = pieces(part.widthM, sheet.widthM);
   return Array.from({ length: along * across }, (_, i): MarkedPart => {
     const [x, y] = [i % along, Math.floor(i / along)];
     return {
       ...part,
       mark: `${part.mark}.${i + 1}`,
-      lengthM: Math.min(sheet.lengthM, part.lengthM - x * sheet.lengthM),
-      widthM: Math.min(sheet.widthM, part.widthM - y * sheet.widthM),
+      lengthM: Math.min(sheet.lengthM, part.lengthM - x * (sheet.lengthM + gapM)),
+      widthM: Math.min(sheet.widthM, part.widthM - y * (sheet.widthM + gapM)),
     };
   }).filter(({ lengthM, widthM }) => lengthM > LEAST_M && widthM > LEAST_M);
 };
@@ -126,7 +131,7 @@ const nested = (
   assumed: boolean,
 ): SheetGroup => {
   const sheet = { lengthM, widthM };
-  const whole = parts.flatMap((part) => (fitsOnSheet(part, sheet) ? [part] : inPieces(part, sheet)));
+  const whole = parts.flatMap((part) => (fitsOnSheet(part, sheet) ? [part] : inPieces(part, sheet, kerfM)));
   const { sheets, leastSheets } = nestSheets(whole, sheet, kerfM);
   return {
     of,

@@ -35,7 +35,7 @@ const Row = ({ name, figures, trailer, say }: RowProps) => {
     money(figures.metalPrice),
     say.mass(figures.wireKg),
     money(figures.weldingPrice),
-    formatArea(figures.coatedM2, trailer.settings.units),
+    figures.coatedM2 > 0 ? formatArea(figures.coatedM2, trailer.settings.units) : 'nothing',
     money(figures.coatingPrice),
     money(priceOf(figures)),
   ];
@@ -45,7 +45,7 @@ const Row = ({ name, figures, trailer, say }: RowProps) => {
         {name}
       </th>
       {HEADS.map((head, i) => (
-        <td key={head} className="pl-2">
+        <td key={head} className="pl-2 whitespace-nowrap">
           {cells[i]}
         </td>
       ))}

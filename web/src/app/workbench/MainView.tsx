@@ -129,7 +129,7 @@ export const MainView = memo(
     };
     return (
       <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
-        <div className="min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
+        <div className="relative min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
           <ContainedNow name="The drawing">{drawn()}</ContainedNow>
           {step === 'strength' && !phone && <WorkLegend />}
           {step === 'loads' && (

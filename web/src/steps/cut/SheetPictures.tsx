@@ -27,7 +27,9 @@ const buyText = (
     sheets.length <= leastSheets
       ? 'No plan needs fewer.'
       : `The best found; ${leastSheets} ${leastSheets === 1 ? 'sheet is' : 'sheets are'} not ruled out.`,
-    joined.length > 0 ? ` ${joined.join(', ')}: larger than a sheet, joined from several; put the joints on bars.` : '',
+    joined.length > 0
+      ? ` ${joined.join(', ')}: larger than a sheet, joined from several a saw’s cut apart; put the joints on bars.`
+      : '',
   ].join('');
 };
 
