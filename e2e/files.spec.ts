@@ -36,6 +36,12 @@ test('the drawing set as files that others read: PDF, SVG, DXF', async ({ page }
   expect(await textOf(2)).toMatch(/Frame from above.*both diagonals of the bed/);
   expect(await textOf(3)).toMatch(/R1.*Side rail/);
   expect(await textOf(4)).toMatch(/HSS 6 x 3/);
+  const templates = await saved(page, 'Templates 1:1, PDF');
+  const wraps = await getDocument({ data: new Uint8Array(readFileSync(templates.path)) }).promise;
+  const wrap = (await (await wraps.getPage(1)).getTextContent()).items
+    .map((item) => ('str' in item ? item.str : ''))
+    .join(' ');
+  expect(wrap).toMatch(/T1, 65° off square.*fold it at the dashed lines/);
   const svg = await saved(page, 'SVG');
   const text = readFileSync(svg.path, 'utf8');
   expect(text).toMatch(/^<svg[^>]*width="431\.8mm"/);

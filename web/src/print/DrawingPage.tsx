@@ -8,6 +8,7 @@ import {
   type PaperId,
   PAPERS,
   speaker,
+  templatesOf,
   trailerOf,
   viewDxf,
 } from '@kereta/core';
@@ -49,6 +50,11 @@ const FileButtons = ({ stored, sheets, evaluation, date, drawn }: FileButtonsPro
     const set = { sheets, perMm, cutList, sections, say: speaker(trailer), date };
     downloadBlob(named('drawings', '.pdf'), await drawingSetPdf(set));
   };
+  const templates = useMemo(() => templatesOf(evaluation.chassis, cutList), [evaluation, cutList]);
+  const saveTemplates = async (): Promise<void> => {
+    const { templateFile } = await import('./drawingFiles');
+    downloadBlob(named('templates', '.pdf'), await templateFile(trailer, templates, date));
+  };
   const saveSvg = async (): Promise<void> => {
     if (!drawn.current) return;
     const { svgFile } = await import('./drawingFiles');
@@ -59,6 +65,9 @@ const FileButtons = ({ stored, sheets, evaluation, date, drawn }: FileButtonsPro
     <>
       <button type="button" className="button" disabled={!sections} onClick={() => void savePdf()}>
         PDF
+      </button>
+      <button type="button" className="button" disabled={templates.length === 0} onClick={() => void saveTemplates()}>
+        Templates 1:1, PDF
       </button>
       <button type="button" className="button" onClick={() => void saveSvg()}>
         SVG

@@ -6,10 +6,13 @@ import {
   PLATE_NAMES,
   type Speaker,
   type StickSection,
+  type Template,
+  type Trailer,
 } from '@kereta/core';
 import regular from '@expo-google-fonts/archivo/400Regular/Archivo_400Regular.ttf?url';
 import bold from '@expo-google-fonts/archivo/600SemiBold/Archivo_600SemiBold.ttf?url';
 import { drawingPdf, type PdfTable } from './sheetPdf';
+import { templatesPdf } from './templatePdf';
 
 const base64 = async (address: string): Promise<string> => {
   const bytes = new Uint8Array(await (await fetch(address)).arrayBuffer());
@@ -82,6 +85,16 @@ export const drawingSetPdf = async ({ sheets, perMm, cutList, sections, say, dat
   const imperial = settings.units === 'imperial';
   const units = imperial ? 'sizes in feet and inches' : 'sizes in mm';
   return new Blob([drawingPdf({ sheets, perMm, tables, title: { job: name, date, units }, imperial }, fonts)], {
+    type: 'application/pdf',
+  });
+};
+
+/** Templates at 1:1 for what is sawn, wrapped and drilled by hand. */
+export const templateFile = async (trailer: Trailer, templates: readonly Template[], date: string): Promise<Blob> => {
+  const imperial = trailer.settings.units === 'imperial';
+  const fonts = { regular: await base64(regular), bold: await base64(bold) };
+  const paper = imperial ? 'letter' : 'a4';
+  return new Blob([templatesPdf({ templates, job: trailer.name, date, paper, imperial }, fonts)], {
     type: 'application/pdf',
   });
 };

@@ -14,6 +14,7 @@ import bold from '@expo-google-fonts/archivo/600SemiBold/Archivo_600SemiBold.ttf
 import { getDocument, OPS } from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { describe, expect, test } from 'vitest';
 import { drawingPdf } from './sheetPdf';
+import { templatesPdf, tilesAlong } from './templatePdf';
 
 const bytesOf = (address: string): string => address.slice(address.indexOf(',') + 1);
 const fonts = { regular: bytesOf(regular), bold: bytesOf(bold) };
@@ -104,5 +105,50 @@ describe('drawings as PDF', () => {
     const text = new TextDecoder('latin1').decode(drawingPdf(setOf(DEMO_TRAILERS[0] as Trailer, 'tabloid'), fonts));
     expect(text).toContain('/FontFile2');
     expect(text).not.toContain('/Subtype /Image');
+  });
+});
+
+describe('templates as PDF', () => {
+  const plate = (lengthM: number, widthM: number) => ({
+    id: 'F1',
+    mark: 'F1',
+    kind: 'plate' as const,
+    angleRad: 0,
+    cut: [
+      [0, 0],
+      [lengthM, 0],
+      [lengthM, widthM],
+      [0, widthM],
+    ] as const,
+    help: [],
+    closed: true,
+    widthM,
+    heightM: widthM,
+  });
+  const set = { job: 'Mushroom cart', date: 'Nov 27, 2026', imperial: false };
+  test('a plate of 120 x 80 mm is so large on paper, to a fifth of a millimetre', async () => {
+    const [page] = await read(
+      templatesPdf({ ...set, templates: [{ ...plate(0.12, 0.08), widthM: 0.12 }], paper: 'a4' }, fonts),
+    );
+    const { fnArray = [], argsArray = [] } = page?.operators ?? {};
+    const sizes = fnArray.flatMap((code, i) => {
+      if (code !== OPS.constructPath) return [];
+      const [x0 = 0, y0 = 0, x1 = 0, y1 = 0] = (argsArray[i] as readonly [number, unknown, readonly number[]])[2];
+      return [[(x1 - x0) / (POINTS_PER_M / 1000), (y1 - y0) / (POINTS_PER_M / 1000)]];
+    });
+    expect(sizes.some(([x = 0, y = 0]) => Math.abs(x - 120) < 0.2 && Math.abs(y - 80) < 0.2)).toBe(true);
+    // It stands: A4 is 210 mm wide.
+    expect((page?.view[2] ?? 0) / (POINTS_PER_M / 1000)).toBeCloseTo(210, 1);
+    expect(page?.text).toContain('F1: lay it on');
+  });
+  test('what is larger than a page comes on several that lap over each other', async () => {
+    const pages = await read(
+      templatesPdf({ ...set, templates: [{ ...plate(0.3, 0.4), widthM: 0.3 }], paper: 'a4' }, fonts),
+    );
+    expect(pages).toHaveLength(4);
+    expect(pages[3]?.text).toContain('page 4 of 4');
+    // 190 mm of room: 300 mm take two pages that share 10 mm.
+    expect(tilesAlong(300, 190)).toEqual([0, 180]);
+    expect(tilesAlong(190, 190)).toEqual([0]);
   });
 });

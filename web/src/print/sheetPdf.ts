@@ -1,18 +1,7 @@
-import { inches } from '@kereta/core';
 import type { DrawingSheet, DrawnShape, LaidOut, Placing, Point } from '@kereta/core';
-import { jsPDF } from 'jspdf';
+import type { jsPDF } from 'jspdf';
+import { drawBar, linesWithin, path, type PdfFonts, startPdf, write } from './pdf';
 
-/** The drawing's typeface as the file carries it: TrueType, each as base64. */
-export interface PdfFonts {
-  readonly regular: string;
-  readonly bold: string;
-}
-
-const FONT = 'Archivo';
-/** Lettering is as narrow as on the screen. */
-const NARROW = 0.84;
-const MM_PER_INCH = inches(1) * 1000;
-const POINTS_PER_MM = 72 / MM_PER_INCH;
 const LINES: Readonly<
   Record<DrawnShape['line'], { readonly mm: number; readonly dash: readonly number[] } | undefined>
 > = {
@@ -51,57 +40,6 @@ export interface PdfSet {
   readonly title: { readonly job: string; readonly date: string; readonly units: string };
   readonly imperial: boolean;
 }
-
-const startPdf = (widthMm: number, heightMm: number, fonts: PdfFonts): jsPDF => {
-  const pdf = new jsPDF({
-    unit: 'mm',
-    format: [widthMm, heightMm],
-    orientation: widthMm > heightMm ? 'landscape' : 'portrait',
-    compress: true,
-  });
-  for (const [style, data] of [
-    ['normal', fonts.regular],
-    ['bold', fonts.bold],
-  ] as const) {
-    pdf.addFileToVFS(`${FONT}-${style}.ttf`, data);
-    pdf.addFont(`${FONT}-${style}.ttf`, FONT, style);
-  }
-  pdf.setFont(FONT, 'normal');
-  return pdf;
-};
-
-type Align = 'left' | 'center' | 'right';
-
-const write = (
-  pdf: jsPDF,
-  text: string,
-  [x, y]: Point,
-  heightMm: number,
-  {
-    bold = false,
-    align = 'left',
-    turned = false,
-  }: { readonly bold?: boolean; readonly align?: Align; readonly turned?: boolean } = {},
-): void => {
-  pdf.setFont(FONT, bold ? 'bold' : 'normal');
-  pdf.setFontSize(heightMm * POINTS_PER_MM);
-  pdf.setTextColor(0);
-  const wide = pdf.getTextWidth(text) * NARROW;
-  // Its own alignment takes no account of narrow lettering.
-  const back = align === 'center' ? wide / 2 : align === 'right' ? wide : 0;
-  const start: Point = turned ? [x, y + back] : [x - back, y];
-  pdf.text(text, start[0], start[1], { baseline: 'middle', horizontalScale: NARROW, angle: turned ? 90 : 0 });
-};
-
-const path = (pdf: jsPDF, loops: readonly (readonly Point[])[], closed: boolean, style: 'S' | 'F' | 'DF'): void => {
-  for (const loop of loops) {
-    loop.forEach(([x, y], i) => (i === 0 ? pdf.moveTo(x, y) : pdf.lineTo(x, y)));
-    if (closed) pdf.close();
-  }
-  if (style === 'S') pdf.stroke();
-  else if (style === 'F') pdf.fillEvenOdd();
-  else pdf.fillStrokeEvenOdd();
-};
 
 const drawShape = (pdf: jsPDF, shape: DrawnShape, mm: (at: Point) => Point, perM: number): void => {
   const line = LINES[shape.line];
@@ -198,18 +136,6 @@ const drawLettering = (pdf: jsPDF, laid: LaidOut, perMm: number, textMm: number)
   }
 };
 
-/** A bar to measure on paper before any size is taken from it: 100 mm, or 4 in. */
-const drawBar = (pdf: jsPDF, x: number, y: number, imperial: boolean): void => {
-  const lengthMm = imperial ? 4 * MM_PER_INCH : 100;
-  pdf.setLineWidth(0.3);
-  pdf.setLineDashPattern([], 0);
-  pdf.line(x, y, x + lengthMm, y);
-  for (const end of [x, x + lengthMm]) pdf.line(end, y - 1.5, end, y + 1.5);
-  write(pdf, `${imperial ? '4 in' : '100 mm'} on paper: measure it first`, [x + lengthMm / 2, y - 2.6], 2.4, {
-    align: 'center',
-  });
-};
-
 const drawSheet = (pdf: jsPDF, sheet: DrawingSheet, { perMm, imperial }: PdfSet): void => {
   const textMm = sheet.text / perMm;
   const { border } = sheet;
@@ -242,12 +168,6 @@ const ROW_MM = 5.2;
 const CELL_MM = 3;
 const MARGIN_MM = 12;
 
-/** Cuts a cell's text so that it stays in its column. */
-const fitting = (pdf: jsPDF, text: string, widthMm: number): readonly string[] => {
-  pdf.setFontSize(CELL_MM * POINTS_PER_MM);
-  return pdf.splitTextToSize(text, widthMm / NARROW) as string[];
-};
-
 const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: PdfSet): void => {
   const [pageMm, heightMm] = [pdf.internal.pageSize.getWidth(), pdf.internal.pageSize.getHeight()];
   const wholeMm = pageMm - 2 * MARGIN_MM;
@@ -267,7 +187,7 @@ const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: Pdf
   };
   begin();
   for (const row of rows) {
-    const cells = row.map((text, i) => fitting(pdf, text, (columns[i] ?? 0) - 2));
+    const cells = row.map((text, i) => linesWithin(pdf, text, CELL_MM, (columns[i] ?? 0) - 2));
     const high = Math.max(1, ...cells.map((lines) => lines.length)) * ROW_MM * 0.8 + ROW_MM * 0.2;
     if (y + high > heightMm - MARGIN_MM - 6) begin();
     cells.forEach((lines, i) =>

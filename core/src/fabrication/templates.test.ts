@@ -1,0 +1,51 @@
+import * as fc from 'fast-check';
+import { describe, expect, test } from 'vitest';
+import { buildChassis, saddleLengthM } from '../chassis/index.js';
+import { DEMO_TRAILERS } from '../demos/index.js';
+import { inches } from '../units/index.js';
+import { buildCutList, templatesOf } from './index.js';
+import { saddleCurve, slantCurve } from './templates.js';
+
+const highest = (curve: readonly (readonly [number, number])[]): number => Math.max(...curve.map(([, y]) => y));
+
+describe('templates', () => {
+  test('a tube square on one as thick is hollowed by its radius, in two waves round it', () => {
+    const curve = saddleCurve(0.03, 0.03, Math.PI / 2);
+    expect(highest(curve)).toBeCloseTo(0.03, 9);
+    expect(curve.at(-1)?.[0]).toBeCloseTo(2 * Math.PI * 0.03, 9);
+    // On top of the crown and below it alike, nothing at the sides.
+    const at = (share: number): number => curve[Math.round(share * (curve.length - 1))]?.[1] ?? Number.NaN;
+    expect([at(0), at(0.25), at(0.5), at(0.75)].map((y) => Math.round(y * 1e6))).toEqual([30_000, 0, 30_000, 0]);
+  });
+  test('it is as deep as the cut list says, for any tubes and angle', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.01, max: 0.05, noNaN: true }),
+        fc.double({ min: 1, max: 3, noNaN: true }),
+        fc.double({ min: 0.6, max: Math.PI / 2, noNaN: true }),
+        (radiusM, times, angleRad) => {
+          const depthM = saddleLengthM(radiusM, radiusM * times, angleRad) ?? 0;
+          expect(Math.abs(highest(saddleCurve(radiusM, radiusM * times, angleRad)) - depthM)).toBeLessThan(2e-4);
+        },
+      ),
+    );
+  });
+  test('45° on a tube of 2 x 4 in: 2 in along, 12 in round', () => {
+    const curve = slantCurve(inches(2), inches(4), Math.PI / 4);
+    expect(highest(curve)).toBeCloseTo(inches(2), 9);
+    expect(curve.at(-1)?.[0]).toBeCloseTo(inches(12), 9);
+  });
+  test.each(DEMO_TRAILERS)('$name: every slant and plate has its own, none twice', (trailer) => {
+    const chassis = buildChassis(trailer);
+    const cutList = buildCutList(chassis);
+    const templates = templatesOf(chassis, cutList);
+    expect(new Set(templates.map(({ id }) => id)).size).toBe(templates.length);
+    expect(templates.filter(({ kind }) => kind === 'plate')).toHaveLength(cutList.plates.length);
+    for (const { cut, widthM, heightM } of templates)
+      for (const [x, y] of cut) {
+        expect(x).toBeGreaterThanOrEqual(-1e-9);
+        expect(x).toBeLessThanOrEqual(widthM + 1e-9);
+        expect(y).toBeLessThanOrEqual(heightM + 1e-9);
+      }
+  });
+});

@@ -1,0 +1,145 @@
+import { type Chassis, endWorkOf } from '../chassis/index.js';
+import type { CutList } from './cutList.js';
+
+/** A place on paper, m. */
+export type PaperPoint = readonly [x: number, y: number];
+
+/** Something to be put on the metal and marked along, at 1:1. */
+export interface Template {
+  readonly id: string;
+  readonly mark: string;
+  /** saddle: wrapped about a round tube; slant: wrapped about a square or flat one, creased at its corners; plate: laid on */
+  readonly kind: 'saddle' | 'slant' | 'plate';
+  readonly angleRad: number;
+  /** along which is marked */
+  readonly cut: readonly PaperPoint[];
+  /** folds and the edge that is laid round the bar square to it */
+  readonly help: readonly (readonly PaperPoint[])[];
+  readonly closed: boolean;
+  readonly widthM: number;
+  readonly heightM: number;
+}
+
+/** Paper behind the cut, by which it is laid square round the bar, m. */
+const BEHIND_M = 0.03;
+const STEPS = 72;
+
+/**
+ * The end of a round tube of radius r on one of radius R, rolled flat: z(φ) = √(R² − r² sin² φ) ÷ sin θ + r cos φ ÷ tan θ over r φ, from its
+ * furthest place. Source: a line parallel to the tube's middle meets the cylinder.
+ */
+export const saddleCurve = (radiusM: number, ontoM: number, angleRad: number): readonly PaperPoint[] => {
+  const zs = Array.from({ length: STEPS + 1 }, (_, i) => {
+    const phi = (2 * Math.PI * i) / STEPS;
+    const across = radiusM * Math.sin(phi);
+    return (
+      Math.sqrt(Math.max(0, ontoM ** 2 - across ** 2)) / Math.sin(angleRad) +
+      (radiusM * Math.cos(phi)) / Math.tan(angleRad)
+    );
+  });
+  const least = Math.min(...zs);
+  return zs.map((z, i) => [(2 * Math.PI * radiusM * i) / STEPS, z - least]);
+};
+
+/** A slanting cut rolled off a bar's four sides: top, side, bottom, side. */
+export const slantCurve = (widthM: number, heightM: number, offSquareRad: number): readonly PaperPoint[] => {
+  const rise = widthM * Math.tan(offSquareRad);
+  return [
+    [0, 0],
+    [widthM, rise],
+    [widthM + heightM, rise],
+    [2 * widthM + heightM, 0],
+    [2 * (widthM + heightM), 0],
+  ];
+};
+
+const wrapped = (
+  base: Pick<Template, 'id' | 'mark' | 'kind' | 'angleRad'>,
+  cut: readonly PaperPoint[],
+  folds: readonly number[],
+): Template => {
+  const widthM = cut.at(-1)?.[0] ?? 0;
+  const deepM = Math.max(...cut.map(([, y]) => y));
+  const heightM = deepM + BEHIND_M;
+  return {
+    ...base,
+    cut,
+    help: [
+      [
+        [0, heightM],
+        [widthM, heightM],
+      ],
+      ...folds.map((x): readonly PaperPoint[] => [
+        [x, 0],
+        [x, heightM],
+      ]),
+    ],
+    closed: false,
+    widthM,
+    heightM,
+  };
+};
+
+const TURNS: ReadonlySet<string> = new Set(['rect-tube', 'flat-bar']);
+
+/** Each slant of a row once, on what has four flat sides; tilted ones are a matter of the saw. */
+const slants = (chassis: Chassis, { rows }: CutList): readonly Template[] =>
+  rows.flatMap((row): readonly Template[] => {
+    const member = chassis.members.find(({ id }) => id === row.memberIds[0]);
+    if (!member || !TURNS.has(member.section.shape.kind)) return [];
+    const angles = row.ends.flatMap((end) =>
+      end.kind === 'mitre' && end.offSquareRad > 1e-3 && (end.bevelRad ?? 0) < 1e-6 ? [end.offSquareRad] : [],
+    );
+    const { widthM, heightM } = member.bar;
+    return [...new Set(angles.map((angle) => angle.toFixed(6)))].map((angle) =>
+      wrapped(
+        { id: `${row.mark} ${angle}`, mark: row.mark, kind: 'slant', angleRad: Number(angle) },
+        slantCurve(widthM, heightM, Number(angle)),
+        [widthM, widthM + heightM, 2 * widthM + heightM],
+      ),
+    );
+  });
+
+const saddles = (chassis: Chassis, { rows }: CutList): readonly Template[] =>
+  endWorkOf(chassis).flatMap((work, i): readonly Template[] => {
+    if (work.kind !== 'saddle') return [];
+    const shapes = [work.memberId, work.against].map(
+      (id) => chassis.members.find((member) => member.id === id)?.section.shape,
+    );
+    const [own, onto] = shapes;
+    const mark = rows.find(({ memberIds }) => memberIds.includes(work.memberId))?.mark ?? '';
+    if (own?.kind !== 'round-tube' || onto?.kind !== 'round-tube') return [];
+    const curve = saddleCurve(own.diameterM / 2, onto.diameterM / 2, work.angleRad);
+    return [wrapped({ id: `${mark} saddle ${i}`, mark, kind: 'saddle', angleRad: work.angleRad }, curve, [])];
+  });
+
+const plates = ({ plates: rows }: CutList): readonly Template[] =>
+  rows.map(({ mark, lengthM, widthM, triangular }) => ({
+    id: mark,
+    mark,
+    kind: 'plate',
+    angleRad: 0,
+    cut: triangular
+      ? [
+          [0, 0],
+          [lengthM, 0],
+          [0, widthM],
+        ]
+      : [
+          [0, 0],
+          [lengthM, 0],
+          [lengthM, widthM],
+          [0, widthM],
+        ],
+    help: [],
+    closed: true,
+    widthM: lengthM,
+    heightM: widthM,
+  }));
+
+/** Templates for all slants, saddles and plates of a trailer, each kind once. */
+export const templatesOf = (chassis: Chassis, cutList: CutList): readonly Template[] => [
+  ...slants(chassis, cutList),
+  ...saddles(chassis, cutList),
+  ...plates(cutList),
+];
