@@ -24,7 +24,7 @@ test('the drawing set as files that others read: PDF, SVG, DXF', async ({ page }
   const pdfButton = page.getByRole('button', { name: 'PDF', exact: true });
   await expect(pdfButton).toBeEnabled();
   const pdf = await saved(page, 'PDF');
-  expect(pdf.name).toMatch(/^Oven-trailer-drawings-\d{4}-\d{2}-\d{2}\.pdf$/);
+  expect(pdf.name).toMatch(/^Oven-trailer-drawings-revision-1-\d{4}-\d{2}-\d{2}\.pdf$/);
   const document = await getDocument({ data: new Uint8Array(readFileSync(pdf.path)) }).promise;
   // The trailer, its frame, pieces, sticks.
   expect(document.numPages).toBe(4);
@@ -48,7 +48,7 @@ test('the drawing set as files that others read: PDF, SVG, DXF', async ({ page }
   // It stands alone: nothing of the page's styles is left to be looked up.
   expect(text).not.toMatch(/var\(|lab\(|oklch\(/);
   const dxf = await saved(page, 'DXF, from above');
-  expect(dxf.name).toMatch(/^Oven-trailer-plan-/);
+  expect(dxf.name).toMatch(/^Oven-trailer-plan-revision-1-/);
   expect(new Parser().parseSync(readFileSync(dxf.path, 'utf8'))?.entities.length).toBeGreaterThan(20);
 });
 
@@ -71,4 +71,30 @@ test('sheets are laid out with what is sold, and their outlines go to a table th
   await expect(
     page.getByRole('region', { name: 'Deck, sides and skins' }).getByText(/\(\$68\.00 each\)/),
   ).toBeVisible();
+});
+
+test('drawings remember the pieces that they were made from: what changed since is told, with what is cut by then', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  await goTo(page, 'Cut & buy');
+  await page.getByRole('link', { name: 'Print drawing, to scale' }).click();
+  await expect(page.getByRole('button', { name: 'PDF', exact: true })).toBeEnabled();
+  await saved(page, 'PDF');
+  const since = page.getByRole('region', { name: 'Changed since the last drawings' });
+  await expect(since.getByText(/These are the pieces of revision 1/)).toBeVisible();
+  await page.getByRole('link', { name: 'Back' }).click();
+  await page.getByRole('link', { name: 'At the saw' }).click();
+  const rail = page.getByRole('checkbox', { name: /^R1/ }).first();
+  await rail.click();
+  await expect(page.getByText('1 of 10 cut')).toBeVisible();
+  await page.getByRole('link', { name: 'Back' }).click();
+  await goTo(page, 'Bed & frame');
+  await page.getByLabel('Bed length').fill(`10' 0 1/2"`);
+  await page.getByLabel('Bed length').press('Enter');
+  await goTo(page, 'Cut & buy');
+  await page.getByRole('link', { name: 'Print drawing, to scale' }).click();
+  await expect(since.getByText('2 × R1 is 1/2" longer; 1 of them already cut')).toBeVisible();
+  const file = await saved(page, 'SVG');
+  expect(file.name).toMatch(/revision-2/);
 });

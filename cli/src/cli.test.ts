@@ -44,8 +44,10 @@ describe('kereta cut', () => {
     const file = fileOf('cut.kereta.json', writeProject(DEMO_PROJECTS[0] as Project));
     const { out, code } = kereta('cut', file, '--json');
     expect(code).toBe(0);
-    const { sections } = JSON.parse(out) as {
+    const { sections, sheets } = JSON.parse(out) as {
+      sheets: { of: string; sheets: unknown[]; leastSheets: number }[];
       sections: {
+        order: { lengthM: number; cuts: { mark: string; count: number }[] }[];
         sticks: { pieces: { mark: string }[] }[];
         buy: { lengthM: number; count: number }[];
         proved: boolean;
@@ -54,6 +56,9 @@ describe('kereta cut', () => {
     // Two rails of 10 ft, two headers of 5 ft and two legs of 6 ft 8 in do not go on two sticks of 20 ft: 42 ft and more.
     expect(sections[0]?.buy).toEqual([{ lengthM: expect.closeTo(7.3152, 6), count: 2, priceEach: null }]);
     expect(sections.every(({ proved }) => proved)).toBe(true);
+    // What is slanted first, then the longest stop.
+    expect(sections[0]?.order.map(({ cuts }) => cuts[0]?.mark)).toEqual(['T1', 'R1', 'E1']);
+    expect(sheets).toMatchObject([{ of: 'plywood', leastSheets: 3 }]);
     expect(kereta('cut', file).out).toMatch(/Stick 1, 24' 0": .*T1 6' 8"/);
     expect(kereta('cut', fileOf('none.kereta.json', '{'), '--json').code).toBe(2);
   });

@@ -12,6 +12,7 @@ import {
   cutEntries,
   cutReportText,
   doJob,
+  evaluate,
   evaluateFully,
   fileProblemSentence,
   type NeutralProblem,
@@ -22,6 +23,7 @@ import {
   type Result,
   SITUATION_IDS,
   type SituationId,
+  sheetPlan,
   type StrengthFilter,
   strengthReport,
   trailerOf,
@@ -82,7 +84,8 @@ const cut = async (file: string, json: boolean): Promise<number> => {
     { aborted: false },
     () => undefined,
   );
-  if (json) answer(cutReport(trailer, sections));
+  const { chassis, cutList } = evaluate(trailer);
+  if (json) answer(cutReport(trailer, sections, sheetPlan(trailer, chassis, cutList)));
   else console.log(cutReportText(trailer, sections));
   return sections.some(({ problem }) => problem) ? 1 : 0;
 };

@@ -220,7 +220,8 @@ const couplingLines = (trailer: Trailer): readonly PurchaseLine[] => {
   const gross = ratedGrossKg ?? undefined;
   if (!coupling.fitted) return [];
   const { safetyChain } = coupling;
-  const chains = coupling.chains === 'fitted' ? safetyChain.count : 0;
+  // Where nobody has decided they are on the list: a list that lacks them would be taken for a decision.
+  const chains = coupling.chains === 'none' || towVehicle?.kind === 'muscle' ? 0 : safetyChain.count;
   const ball = coupling.kind === 'ball' && towVehicle?.kind !== 'muscle' ? 1 : 0;
   const count = axleCount(trailer);
   const more = { subject: 'coupler' };

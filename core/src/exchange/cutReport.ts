@@ -1,14 +1,15 @@
-import { boughtOf, type StickSection } from '../fabrication/index.js';
+import { boughtOf, cutOrder, type SheetGroup, type StickSection } from '../fabrication/index.js';
 import type { Trailer } from '../project/index.js';
 import { formatMoney } from '../units/index.js';
 import { speaker, stickProblemText, stickProofText } from '../wording/index.js';
 
 /** What `kereta cut --json` prints: the sections as they are planned, with what is bought of each. Lengths in metres. */
-export const cutReport = (trailer: Trailer, sections: readonly StickSection[]) => ({
+export const cutReport = (trailer: Trailer, sections: readonly StickSection[], sheets: readonly SheetGroup[]) => ({
   trailer: trailer.name,
   currency: trailer.settings.currency,
   kerfM: trailer.cutting.kerfM,
-  sections: sections.map((section) => ({ ...section, buy: boughtOf(section) })),
+  sections: sections.map((section) => ({ ...section, buy: boughtOf(section), order: cutOrder(section) })),
+  sheets,
 });
 
 const STATES = { planned: '', cut: ' (cut)', wrong: ' (came out wrong)' } as const;

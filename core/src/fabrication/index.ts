@@ -20,6 +20,7 @@ export {
 export { type CutOrder, cutOrder } from './cutOrder.js';
 export { heldStickOf, holdAll, holdStick, type Moved, movePiece, releaseStick } from './holding.js';
 export { type LaidSheet, type SheetGroup, sheetPlan, usualSheets } from './sheetPlan.js';
+export { changesSince, drawingSets, type DrawingSetEntry, drawnPieces, type PieceChange } from './revisions.js';
 export { type Template, templatesOf } from './templates.js';
 export { stickPlanSteps } from './stickPlan.js';
 export { boughtOf, type Stick, type StickSection } from './sticks.js';

@@ -54,6 +54,13 @@ const entrySchema = z.discriminatedUnion('kind', [
     supplier: text,
     source: z.enum(['typed', 'list', 'yard']),
   }),
+  /** drawings that were handed out, with the pieces as they were then */
+  object({
+    kind: z.literal('drawing-set'),
+    ...entry,
+    revision: z.number().int().min(1).max(10_000),
+    pieces: z.array(object({ id, mark: text, lengthM: length, ends: text, bar: text })).max(5000),
+  }),
   /** a piece cut off a stick, as it came out */
   object({
     kind: z.literal('cut'),

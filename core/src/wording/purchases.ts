@@ -8,7 +8,7 @@ import type {
   PriceRowProblem,
 } from '../buying/index.js';
 import type { PurchaseGroup } from '../project/index.js';
-import { formatArea, formatGas, formatLiquid } from '../units/index.js';
+import { feet, formatArea, formatGas, formatLiquid } from '../units/index.js';
 import type { Speaker } from './speak.js';
 import { SHEET_NAMES } from './sheetNames.js';
 
@@ -141,8 +141,11 @@ export const amountText = (
   switch (unit) {
     case 'piece':
       return String(Math.round(amount * 100) / 100);
-    case 'm':
-      return say.length(amount);
+    case 'm': {
+      // Bought off a roll: whole feet or metres.
+      const step = units === 'imperial' ? feet(1) : 1;
+      return say.length(Math.ceil(amount / step - 1e-9) * step);
+    }
     case 'kg':
       return say.mass(amount);
     case 'm2':

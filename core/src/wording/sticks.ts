@@ -1,4 +1,4 @@
-import type { CutRow, CutState, StickSection } from '../fabrication/index.js';
+import type { CutRow, CutState, PieceChange, StickSection } from '../fabrication/index.js';
 import { cutText } from './labels.js';
 
 const END_SHAPES: Readonly<Record<CutRow['shape'], string>> = {
@@ -34,6 +34,24 @@ export const stickProofText = ({ proved, price, gap, heldSticks, sticks }: Stick
   if (!proved) return `The best found; one up to ${Math.ceil(gap * 100)} % cheaper is not ruled out.`;
   const better = price === null ? 'plan buys less metal.' : 'plan costs less.';
   return heldSticks > 0 ? `With what is kept as it is, no ${better}` : `No ${better}`;
+};
+
+const CHANGES: Readonly<Record<PieceChange['change'], (by: string) => string>> = {
+  longer: (by) => `is ${by} longer`,
+  shorter: (by) => `is ${by} shorter`,
+  'other-ends': () => 'has other ends',
+  'other-bar': () => 'is of another bar',
+  new: () => 'is new',
+  gone: () => 'is gone',
+};
+
+/** What changed since drawings were handed out: "2 × C2 is 1/2 in longer; already cut". */
+export const pieceChangeText = (
+  { mark, change, byM, count, cut }: PieceChange,
+  say: { readonly length: (metres: number) => string },
+): string => {
+  const done = cut === 0 ? '' : cut === count ? '; already cut' : `; ${cut} of them already cut`;
+  return `${count > 1 ? `${count} × ` : ''}${mark} ${CHANGES[change](say.length(byM))}${done}`;
 };
 
 /** What became of a piece that was cut, where it is not the one that is wanted. */

@@ -6,6 +6,7 @@ import { DeckSheets } from '../steps/cut/DeckSheets';
 import { marksOf } from '../steps/cut/MarkedPlan';
 import { SheetPictures } from '../steps/cut/SheetPictures';
 import { SticksOf } from '../steps/cut/StickPlan';
+import { StopTable } from '../steps/cut/StopTable';
 import { TrailerRoute } from '../bench/TrailerRoute';
 import { stillWorkbench } from '../bench/stillWorkbench';
 import { StillBench } from '../bench/StillBench';
@@ -60,6 +61,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             <DeckSheets trailer={trailer} chassis={evaluation.chassis} say={say} columns={4} />
           </tbody>
         </table>
+        {sections && <StopTable sections={sections} say={say} />}
         {sections && <SticksOf sections={sections} trailer={trailer} say={say} width={STICK_PX} chosen={none} />}
         <SheetPictures
           groups={sheetPlan(trailer, evaluation.chassis, evaluation.cutList)}

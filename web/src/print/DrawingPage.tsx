@@ -8,16 +8,21 @@ import {
   type PaperId,
   PAPERS,
   speaker,
+  pieceChangeText,
+  type ProjectRecord,
+  type Speaker,
   templatesOf,
-  trailerOf,
   viewDxf,
 } from '@kereta/core';
 import { Printer } from 'lucide-react';
 import { type RefObject, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { TrailerRoute } from '../bench/TrailerRoute';
+import { useStore } from 'zustand';
+import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
+import { useSession } from '../bench/useSession';
 import { Lettering } from '../drawing/Lettering';
 import { HatchPatterns, Shapes, STILL } from '../drawing/Shapes';
+import { type Revision, useRevision } from './useRevision';
 import { marksOf } from '../steps/cut/MarkedPlan';
 import { SheetText } from '../drawing/SheetText';
 import { download, downloadBlob, fileName } from '../fields/download';
@@ -29,8 +34,35 @@ const PER_PAPER_M = 96 * fromMetres(1, 'in');
 const still = (): typeof STILL => STILL;
 const isPaper = (text: string): text is PaperId => Object.hasOwn(PAPERS, text);
 
+/** What changed since drawings were handed out last. */
+const RevisionNote = ({ revision: { last, changes }, say }: { readonly revision: Revision; readonly say: Speaker }) => {
+  if (!last) return null;
+  return (
+    <section aria-label="Changed since the last drawings" className="pb-3 text-[14.5px]">
+      {changes.length === 0 ? (
+        <p>
+          These are the pieces of revision {last.revision}, handed out on {last.date}.
+        </p>
+      ) : (
+        <>
+          <p>
+            Since revision {last.revision} of {last.date}:
+          </p>
+          <ul className="list-inside list-disc">
+            {changes.map((change) => (
+              <li key={`${change.mark} ${change.change} ${change.byM}`}>{pieceChangeText(change, say)}</li>
+            ))}
+          </ul>
+        </>
+      )}
+    </section>
+  );
+};
+
 interface FileButtonsProps {
-  readonly stored: ReadableTrailer;
+  readonly day: string;
+  readonly record: ProjectRecord;
+  readonly revision: Revision;
   readonly sheets: readonly [DrawingSheet, ...DrawingSheet[]];
   readonly evaluation: Evaluation;
   readonly date: string;
@@ -38,17 +70,18 @@ interface FileButtonsProps {
 }
 
 /** The sheet as files that other programs read; their names say trailer, sheet and day. */
-const FileButtons = ({ stored, sheets, evaluation, date, drawn }: FileButtonsProps) => {
+const FileButtons = ({ day, record, revision, sheets, evaluation, date, drawn }: FileButtonsProps) => {
   const [sheet] = sheets;
   const { trailer, cutList } = evaluation;
-  const { sections } = useSticks(trailer, stored.project.record);
+  const { sections } = useSticks(trailer, record);
   const perMm = PER_PAPER_M / 1000;
   const named = (of: string, suffix: string): string =>
-    fileName(`${trailer.name} ${of} ${new Date(stored.updatedAt).toISOString().slice(0, 10)}`, suffix);
+    fileName(`${trailer.name} ${of} revision ${revision.number} ${day}`, suffix);
   const savePdf = async (): Promise<void> => {
     const { drawingSetPdf } = await import('./drawingFiles');
     const set = { sheets, perMm, cutList, sections, say: speaker(trailer), date };
     downloadBlob(named('drawings', '.pdf'), await drawingSetPdf(set));
+    revision.handOut();
   };
   const templates = useMemo(() => templatesOf(evaluation.chassis, cutList), [evaluation, cutList]);
   const saveTemplates = async (): Promise<void> => {
@@ -86,13 +119,84 @@ const FileButtons = ({ stored, sheets, evaluation, date, drawn }: FileButtonsPro
   );
 };
 
-const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
-  const trailer = useMemo(() => trailerOf(stored.project), [stored.project]);
+/** The sheet as a picture, in the page's own units. */
+const DrawnSheet = ({
+  sheet,
+  name,
+  drawn,
+}: {
+  readonly sheet: DrawingSheet;
+  readonly name: string;
+  readonly drawn: RefObject<SVGSVGElement | null>;
+}) => {
+  const { width, height, border, text } = sheet;
+  return (
+    <svg
+      ref={drawn}
+      width={width}
+      height={height}
+      viewBox={`0 0 ${width} ${height}`}
+      className="block h-auto max-w-full print:max-w-none"
+      role="img"
+      aria-label={`${name} from the left, from above and from behind, ${sheet.scaleText}`}
+      data-testid="drawing-sheet"
+      style={{ fontFamily: 'var(--font-sans)' }}
+    >
+      <HatchPatterns />
+      <rect
+        x={border.x0}
+        y={border.y0}
+        width={border.x1 - border.x0}
+        height={border.y1 - border.y0}
+        fill="none"
+        stroke="black"
+        strokeWidth="1.4"
+      />
+      {sheet.views.map(({ id, title, titleAt, view, placing, laid }) => (
+        <g key={id}>
+          <SheetText x={titleAt[0]} y={titleAt[1]} text={title} anchor="start" size={text * 1.1} bold />
+          <Shapes shapes={view.shapes} place={placing} stateOf={still} />
+          <Lettering laid={laid} size={text} />
+        </g>
+      ))}
+      {sheet.titleBlock.map((cell) => (
+        <g key={cell.label}>
+          <rect
+            x={cell.box.x0}
+            y={cell.box.y0}
+            width={cell.box.x1 - cell.box.x0}
+            height={cell.box.y1 - cell.box.y0}
+            fill="white"
+            stroke="black"
+            strokeWidth="0.8"
+          />
+          <SheetText
+            x={cell.box.x0 + 5}
+            y={(cell.box.y0 + cell.box.y1) / 2}
+            text={cell.text}
+            anchor="start"
+            size={cell.height}
+          />
+        </g>
+      ))}
+    </svg>
+  );
+};
+
+const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
+  const session = useSession(id, stored);
+  const { projectStore } = session;
+  const trailer = useStore(projectStore.store, projectStore.trailerNow);
+  const record = useStore(projectStore.store, (state) => state.record);
   const { units } = trailer.settings;
   const [paper, setPaper] = useState<PaperId>(units === 'metric' ? 'a3' : 'tabloid');
   const drawn = useRef<SVGSVGElement>(null);
   const evaluation = useMemo(() => evaluate(trailer), [trailer]);
-  const date = new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(stored.updatedAt);
+  const revision = useRevision(trailer, evaluation.cutList, record, projectStore);
+  // The day of the drawing stays while it is looked at: remembering a set changes the trailer's own day.
+  const [updatedAt] = useState(stored.updatedAt);
+  const day = new Date(updatedAt).toISOString().slice(0, 10);
+  const date = `${new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(updatedAt)}, revision ${revision.number}`;
   const sheets = useMemo(() => {
     const { chassis, cases, cutList } = evaluation;
     const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
@@ -108,8 +212,9 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
     const drawable = { trailer, chassis, shown };
     return [drawingSheet(drawable, options), frameSheet(drawable, { ...options, marks: marksOf(cutList) })] as const;
   }, [trailer, evaluation, paper, units, date]);
+  const say = useMemo(() => speaker(trailer), [trailer]);
   const [sheet] = sheets;
-  const { width, height, border, text } = sheet;
+  const { width, height } = sheet;
   return (
     <div
       data-theme="kereta-paper"
@@ -138,64 +243,32 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             ))}
           </select>
         </label>
-        <FileButtons stored={stored} sheets={sheets} evaluation={evaluation} date={date} drawn={drawn} />
+        <FileButtons
+          day={day}
+          record={record}
+          revision={revision}
+          sheets={sheets}
+          evaluation={evaluation}
+          date={date}
+          drawn={drawn}
+        />
         <span>
           Scale {sheet.scaleText}. Print at 100 %, not fitted to the page; measure one size on paper before you rely on
           it.
         </span>
       </div>
-      <svg
-        ref={drawn}
-        width={width}
-        height={height}
-        viewBox={`0 0 ${width} ${height}`}
-        className="block h-auto max-w-full print:max-w-none"
-        role="img"
-        aria-label={`${trailer.name} from the left, from above and from behind, ${sheet.scaleText}`}
-        data-testid="drawing-sheet"
-        style={{ fontFamily: 'var(--font-sans)' }}
-      >
-        <HatchPatterns />
-        <rect
-          x={border.x0}
-          y={border.y0}
-          width={border.x1 - border.x0}
-          height={border.y1 - border.y0}
-          fill="none"
-          stroke="black"
-          strokeWidth="1.4"
+      <div className="no-print px-4">
+        <SessionNotes
+          session={session}
+          onlyLooked="the drawings can be saved here, but which revision it was is not kept"
+          unsaved="which revision it was"
         />
-        {sheet.views.map(({ id, title, titleAt, view, placing, laid }) => (
-          <g key={id}>
-            <SheetText x={titleAt[0]} y={titleAt[1]} text={title} anchor="start" size={text * 1.1} bold />
-            <Shapes shapes={view.shapes} place={placing} stateOf={still} />
-            <Lettering laid={laid} size={text} />
-          </g>
-        ))}
-        {sheet.titleBlock.map((cell) => (
-          <g key={cell.label}>
-            <rect
-              x={cell.box.x0}
-              y={cell.box.y0}
-              width={cell.box.x1 - cell.box.x0}
-              height={cell.box.y1 - cell.box.y0}
-              fill="white"
-              stroke="black"
-              strokeWidth="0.8"
-            />
-            <SheetText
-              x={cell.box.x0 + 5}
-              y={(cell.box.y0 + cell.box.y1) / 2}
-              text={cell.text}
-              anchor="start"
-              size={cell.height}
-            />
-          </g>
-        ))}
-      </svg>
+        <RevisionNote revision={revision} say={say} />
+      </div>
+      <DrawnSheet sheet={sheet} name={trailer.name} drawn={drawn} />
     </div>
   );
 };
 
 /** The trailer to scale on one sheet of paper, with its sizes and a title block. */
-export const DrawingPage = () => <TrailerRoute>{(stored) => <Sheet stored={stored} />}</TrailerRoute>;
+export const DrawingPage = () => <TrailerPage>{(id, stored) => <Sheet id={id} stored={stored} />}</TrailerPage>;

@@ -7,6 +7,7 @@ import { toVersion6 } from './toVersion6.js';
 import { toVersion7 } from './toVersion7.js';
 import { toVersion8 } from './toVersion8.js';
 import { toVersion9 } from './toVersion9.js';
+import { toVersion10 } from './toVersion10.js';
 
 /**
  * One step of the file's shape: from `to − 1` to `to`. Steps are numbered without gaps and never edited once released; each has its
@@ -27,6 +28,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { to: 7, up: toVersion7 },
   { to: 8, up: toVersion8 },
   { to: 9, up: toVersion9 },
+  { to: 10, up: toVersion10 },
 ];
 
 export const migrate = (

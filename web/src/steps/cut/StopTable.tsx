@@ -1,0 +1,32 @@
+import { cutOrder, formatAngle, type Speaker, type StickSection } from '@kereta/core';
+import { Sized } from '../../fields/Sized';
+
+/** One setting of stop and saw after another, and which pieces of which sticks are cut with it. */
+export const StopTable = ({ sections, say }: { readonly sections: readonly StickSection[]; readonly say: Speaker }) => (
+  <table className="narrow mt-4 w-full text-[14px]" aria-label="One stop after another">
+    <thead>
+      <tr className="border-b border-[var(--ink)] text-left">
+        <th className="font-normal">Section</th>
+        <th className="pr-2 text-right font-normal">Stop at</th>
+        <th className="pr-2 font-normal">Saw</th>
+        <th className="font-normal">Pieces</th>
+      </tr>
+    </thead>
+    <tbody>
+      {sections.flatMap((section) =>
+        cutOrder(section).map(({ lengthM, angleRad, shape, cuts }) => (
+          <tr key={`${section.designation} ${lengthM} ${shape} ${angleRad}`} className="border-b border-base-300">
+            <td className="py-1 pr-2">
+              <Sized>{section.designation}</Sized>
+            </td>
+            <td className="pr-2 text-right font-semibold whitespace-nowrap">
+              <Sized>{say.length(lengthM)}</Sized>
+            </td>
+            <td className="pr-2">{angleRad > 1e-6 ? `${formatAngle(angleRad)} off square` : 'square'}</td>
+            <td>{cuts.map(({ mark, stick, count }) => `${count} × ${mark} from stick ${stick}`).join(', ')}</td>
+          </tr>
+        )),
+      )}
+    </tbody>
+  </table>
+);
