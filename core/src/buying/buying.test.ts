@@ -343,6 +343,14 @@ describe('lists of prices', () => {
     // Asked again, the same row has the new price.
     const again = withPrices(priced, list.value, matches.slice(1, 2), newId);
     expect(again.cutting.stock).toHaveLength(1);
+    // A note of one's own is not written over.
+    const noted = {
+      ...priced,
+      cutting: { ...priced.cutting, stock: priced.cutting.stock.map((row) => ({ ...row, note: 'by the mill' })) },
+    };
+    expect(withPrices(noted, list.value, matches.slice(1, 2), newId).cutting.stock[0]).toMatchObject({
+      note: 'by the mill',
+    });
   });
   test('our own list comes back as it went out: prices typed into the CSV are taken', async () => {
     const lines = await linesOf(apiary);

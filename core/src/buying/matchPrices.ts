@@ -95,7 +95,8 @@ export const withPrices = (
     const priced = {
       price: toSize ? null : each,
       available: item.available ?? null,
-      note: list.supplier,
+      // What somebody wrote there stays.
+      note: known?.note || list.supplier,
       ...(toSize ? { cutToSize: { perM: each, perCut: cutFee } } : {}),
     };
     stock = known
@@ -106,7 +107,7 @@ export const withPrices = (
   for (const { sectionId, lineId, each } of matches)
     if (sectionId === undefined) {
       const known = choices[lineId] ?? { own: false, spare: 0, priceEach: null, supplier: '' };
-      choices[lineId] = { ...known, priceEach: each, supplier: list.supplier };
+      choices[lineId] = { ...known, priceEach: each, supplier: known.supplier || list.supplier };
     }
   return {
     ...trailer,
