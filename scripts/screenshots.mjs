@@ -41,7 +41,10 @@ const ACTS = {
   'trip-phone': async (page) => {
     for (const name of [/Firewood/, /Flour/, /Water tank/]) await page.getByLabel(name).first().check();
   },
-  cut: (page) => page.getByRole('heading', { name: 'Sticks', exact: true }).scrollIntoViewIfNeeded(),
+  cut: async (page) => {
+    await page.getByText('No plan buys less metal.').first().waitFor();
+    await page.getByRole('region', { name: 'Sticks' }).evaluate((region) => region.scrollIntoView({ block: 'start' }));
+  },
   buy: async (page) => {
     await page.getByRole('button', { name: 'Ask a yard' }).click();
     await page.getByRole('button', { name: 'Stand-in yard, inch sizes, USD' }).click();

@@ -22,6 +22,7 @@ import {
   readYardList,
   variantFigures,
   withPrices,
+  withStickPrice,
 } from './index.js';
 import { priceDoubt } from './ledger.js';
 
@@ -405,6 +406,29 @@ test('tables for a spreadsheet: sums are numbers, and the same as the ledger’s
   expect(buy?.rows.at(-1)).toEqual(['What else there is', 'Gloves', '2', 9.99, 19.98, 'to buy', '', 0, 19.98]);
   expect(paid?.rows).toEqual([['2026-11-01', 'Tape', 'not planned', '', 4.5, '']]);
   expect(sums?.rows.at(-1)?.slice(0, 4)).toEqual(['Together', 19.98, 4.5, 19.98]);
+});
+
+describe('a price typed for a stick', () => {
+  const stick = { sectionId: 'hss-4x2x3_16', lengthM: feet(24) };
+  test('stands with the stock; the other usual lengths stay in the plan, their prices missing', async () => {
+    const priced = withStickPrice(apiary, stick, 90, newId);
+    expect(priced.cutting.stock.map(({ lengthM, price }) => [lengthM, price])).toEqual([
+      [feet(20), null],
+      [feet(24), 90],
+    ]);
+    const line = (await linesOf(priced)).find(({ id }) => id.startsWith('stick:hss-4x2x3_16'));
+    expect(line).toMatchObject({ needed: 2, each: 90 });
+  });
+  test('once both are priced, the cheaper way is bought: three of 20 ft at 50 before two of 24 at 90', async () => {
+    const both = withStickPrice(withStickPrice(apiary, stick, 90, newId), { ...stick, lengthM: feet(20) }, 50, newId);
+    expect(both.cutting.stock).toHaveLength(2);
+    const line = (await linesOf(both)).find(({ id }) => id.startsWith('stick:hss-4x2x3_16'));
+    expect(line).toMatchObject({ needed: 3, each: 50 });
+  });
+  test('taken out again it is missing', () => {
+    const priced = withStickPrice(withStickPrice(apiary, stick, 90, newId), stick, null, newId);
+    expect(priced.cutting.stock.map(({ price }) => price)).toEqual([null, null]);
+  });
 });
 
 describe('designs side by side', () => {

@@ -27,4 +27,5 @@ export {
   readYardList,
 } from './priceList.js';
 export { type Variant, type VariantFigures, variantFigures, type Variants, variantSteps } from './variants.js';
+export { withStickPrice } from './stickPrice.js';
 export { purchaseLines } from './purchaseList.js';

@@ -7,6 +7,7 @@ import { loadSolver } from '../nesting/index.js';
 import { newProject, type Trailer, trailerOf } from '../project/index.js';
 import { lastOf } from '../steps.js';
 import { feet, inches, millimetres } from '../units/index.js';
+import { stickProofText } from '../wording/index.js';
 import { boughtOf, buildCutList, stickPlanSteps } from './index.js';
 
 let highs: Highs;
@@ -69,6 +70,20 @@ describe('by hand', () => {
     const own = sections.find(({ sectionId }) => sectionId === total.sectionId);
     expect(own && boughtOf(own).map(({ lengthM }) => lengthM)).toEqual([feet(20)]);
     expect(own?.price).toBe(60 * (own?.sticks.length ?? Number.NaN));
+  });
+  test('one price of two does not decide: the least metal is bought, and that is said', () => {
+    const [total] = planned(fresh).cutList.totals;
+    if (!total) throw new Error('nothing to cut');
+    const row = { sectionId: total.sectionId, available: null, onHand: false, note: '' };
+    const stock = [
+      { ...row, id: 'stock.a', lengthM: feet(20), price: 1 },
+      { ...row, id: 'stock.b', lengthM: feet(24), price: null },
+    ];
+    const metal = planned(fresh).sections.find(({ sectionId }) => sectionId === total.sectionId);
+    const own = planned(withCutting(fresh, { stock })).sections.find(({ sectionId }) => sectionId === total.sectionId);
+    expect(own?.byPrice).toBe(false);
+    expect(own?.sticks.map(({ lengthM }) => lengthM)).toEqual(metal?.sticks.map(({ lengthM }) => lengthM));
+    expect(own && stickProofText(own)).toBe('No plan buys less metal.');
   });
   test('what is on hand is cut first and costs nothing', () => {
     const { cutList } = planned(fresh);

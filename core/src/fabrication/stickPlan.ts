@@ -149,7 +149,7 @@ export const stickPlanSteps = function* (
       yield { done: sections.length, of: totals.length };
       step = steps.next();
     }
-    const plain = { sectionId, designation, materialName };
+    const plain = { sectionId, designation, materialName, byPrice: asked.priced };
     const heldSticks = asked.fixed.filter(({ held }) => held).length;
     if (!step.value.ok) {
       const { error } = step.value;

@@ -66,9 +66,11 @@ export interface StickSection {
   readonly designation: string;
   readonly materialName: string;
   readonly sticks: readonly Stick[];
-  /** of what is bought; null where no price is known: then the least metal is bought */
+  /** all that is sold has a price, and the plan goes by it; else the least metal is bought */
+  readonly byPrice: boolean;
+  /** of what is bought; null where a price is not known */
   readonly price: number | null;
-  /** no plan is cheaper (buys less metal where no price is known), and none of that price needs fewer sticks */
+  /** no plan is cheaper (buys less metal where not all prices are known), and none of that price needs fewer sticks */
   readonly proved: boolean;
   /** sticks whose pieces the user keeps on them: the plan is the best one with them as they are */
   readonly heldSticks: number;

@@ -29,10 +29,11 @@ export const stickProblemText = ({ code, marks }: NonNullable<StickSection['prob
   `${marks.join(', ') || 'Some pieces'}: ${WHY_NOT[code]}`;
 
 /** What a plan is worth: whether there is a cheaper one. */
-export const stickProofText = ({ proved, price, gap, heldSticks, sticks }: StickSection): string => {
+export const stickProofText = ({ proved, byPrice, gap, heldSticks, sticks }: StickSection): string => {
   if (heldSticks > 0 && heldSticks === sticks.length) return 'Kept as it is.';
-  if (!proved) return `The best found; one up to ${Math.ceil(gap * 100)} % cheaper is not ruled out.`;
-  const better = price === null ? 'plan buys less metal.' : 'plan costs less.';
+  if (!proved)
+    return `The best found; one ${byPrice ? 'up to' : 'with up to'} ${Math.ceil(gap * 100)} % ${byPrice ? 'cheaper' : 'less metal'} is not ruled out.`;
+  const better = byPrice ? 'plan costs less.' : 'plan buys less metal.';
   return heldSticks > 0 ? `With what is kept as it is, no ${better}` : `No ${better}`;
 };
 

@@ -78,8 +78,8 @@ const LineFields = ({ entry, say, purchases, name }: LineRowProps & { readonly n
         value={typed ?? each}
         min={0}
         max={MOST_MONEY}
-        onCommit={(price) => purchases.typePrice(line.id, price, supplier)}
-        onClear={() => purchases.typePrice(line.id, null, supplier)}
+        onCommit={(price) => purchases.typePrice(line, price, supplier)}
+        onClear={() => purchases.typePrice(line, null, supplier)}
       />
       <TextField
         mayBeEmpty

@@ -4,8 +4,10 @@ import {
   type MatchedPrice,
   type PriceList,
   type PurchaseGroup,
+  type PurchaseLine,
   type Trailer,
   withPrices,
+  withStickPrice,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import type { ProjectStore } from '../bench/projectStore';
@@ -29,7 +31,7 @@ export interface Purchases {
   readonly choose: (lineId: string, said: string, change: Partial<Choice>) => void;
   readonly setState: (lineId: string, state: LineState) => void;
   /** a price typed by hand: it counts at once, and its day is kept */
-  readonly typePrice: (lineId: string, each: number | null, supplier: string) => void;
+  readonly typePrice: (line: PurchaseLine, each: number | null, supplier: string) => void;
   readonly pay: (purchase: Paid) => void;
   /** a purchase was noted by mistake */
   readonly takeBack: (id: string) => void;
@@ -56,8 +58,11 @@ export const purchasesIn = (projectStore: ProjectStore): Purchases => {
   return {
     choose,
     setState: (lineId, state) => projectStore.note({ kind: 'line-state', ...entry(), lineId, state }),
-    typePrice: (lineId, each, supplier) => {
-      choose(lineId, 'price of a line', { priceEach: each });
+    typePrice: ({ id: lineId, what }, each, supplier) => {
+      // The plan of sticks goes by what they cost: their price belongs there.
+      if (what.kind === 'stick' && !what.toSize)
+        projectStore.edit('price of a stick', (trailer) => withStickPrice(trailer, what, each, () => nanoid(8)));
+      else choose(lineId, 'price of a line', { priceEach: each });
       if (each === null) return;
       const { currency } = projectStore.trailerNow().settings;
       projectStore.note({ kind: 'quote', ...entry(), lineId, each, currency, supplier, source: 'typed' });
