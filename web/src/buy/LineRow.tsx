@@ -152,6 +152,7 @@ export const LineRow = ({ entry, say, purchases }: LineRowProps) => {
             {from === 'quote' && entry.quote && ` on ${entry.quote.date}`}
             {supplier && ` · ${supplier}`}
             {paid > 0 && ` · paid ${formatMoney(paid, currency)}`}
+            <span className="hidden print:inline"> · {LINE_STATE_NAMES[state]}</span>
           </span>
         </button>
         <select
