@@ -47,7 +47,7 @@ test('on the phone: read, check, small edits, nothing wider than the screen', as
   expect(await seriousFaults(page)).toEqual([]);
 });
 
-test('first load stays under 300 kB of JavaScript, compressed, and asks no other host', async ({ page }) => {
+test('first load stays under 195 kB of JavaScript, compressed, and asks no other host', async ({ page }) => {
   let bytes = 0;
   const hosts = new Set<string>();
   const session = await page.context().newCDPSession(page);
@@ -64,6 +64,6 @@ test('first load stays under 300 kB of JavaScript, compressed, and asks no other
   await expect(page.getByTestId('trailer-card')).toHaveCount(3);
   await page.waitForLoadState('networkidle');
   expect(bytes).toBeGreaterThan(50_000);
-  expect(bytes).toBeLessThan(300_000);
+  expect(bytes).toBeLessThan(195_000);
   expect(hosts.size).toBe(1);
 });

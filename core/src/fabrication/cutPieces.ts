@@ -1,4 +1,4 @@
-import { type CutEntry, type HeldStick, type ProjectRecord, standingEntries, type Trailer } from '../project/index.js';
+import type { CutEntry, HeldStick, Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import { type CutList, endsText } from './cutList.js';
 import { stickPiecesOf } from './stickPieces.js';
@@ -27,10 +27,6 @@ export interface CutPiece {
   /** the piece that it is, as it is wanted now */
   readonly piece: StickPiece | undefined;
 }
-
-/** Cuts that count, in the order in which they were made. */
-export const cutEntries = (record: ProjectRecord): readonly CutEntry[] =>
-  standingEntries(record).filter((entry): entry is CutEntry => entry.kind === 'cut' && entry.lengthM !== null);
 
 /** What is noted when a piece is cut; as long as it was to be where nothing else is said. */
 export const cutEntryOf = (

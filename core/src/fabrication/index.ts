@@ -10,7 +10,6 @@ export { type FabricationFinding, type FabricationFindingData, fabricationFindin
 export { RULES as FABRICATION_RULES } from './rules.js';
 export {
   CUT_WITHIN_M,
-  cutEntries,
   cutEntryOf,
   type CutPiece,
   cutPiecesOf,

@@ -1,4 +1,4 @@
-import type { ProjectRecord, RecordEntry } from './recordSchema.js';
+import type { CutEntry, ProjectRecord, RecordEntry } from './recordSchema.js';
 
 /** Adds an entry; there is no way to change or take away an old one. An entry whose id is taken already is not added. */
 export const recordEntry = (record: ProjectRecord, entry: RecordEntry): ProjectRecord =>
@@ -26,3 +26,7 @@ export const pricesPerKg = (record: ProjectRecord): PricesPerKg => ({
   steel: priceEntryOf(record, 'steel')?.perKg ?? null,
   aluminum: priceEntryOf(record, 'aluminum')?.perKg ?? null,
 });
+
+/** Cuts that count, in the order in which they were made. */
+export const cutEntries = (record: ProjectRecord): readonly CutEntry[] =>
+  standingEntries(record).filter((entry): entry is CutEntry => entry.kind === 'cut' && entry.lengthM !== null);
