@@ -58,6 +58,9 @@ const stateOf = (entry: CutEntry, sameBar: boolean, piece: StickPiece | undefine
   return overM > CUT_WITHIN_M ? 'long' : 'good';
 };
 
+/** By what a bar that came of a cut is known among the stock. */
+export const cutBarId = ({ id }: Pick<CutEntry, 'id'>): string => `cut.${id}`;
+
 /** Whether a piece that was cut is the one that is wanted, at worst after sawing more off. */
 export const serves = (state: CutState): boolean => state === 'good' || state === 'long';
 

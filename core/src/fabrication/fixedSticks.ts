@@ -1,6 +1,6 @@
 import type { HeldStick, Trailer } from '../project/index.js';
 import type { StockTotal } from './cutList.js';
-import { type CutPiece, serves } from './cutPieces.js';
+import { cutBarId, type CutPiece, serves } from './cutPieces.js';
 import { laidOn, type OnStick, type StickPiece } from './sticks.js';
 
 /** A stick that is not planned again as a whole: it is begun, or its pieces are to stay on it. */
@@ -53,35 +53,43 @@ export const fixedSticks = (
   const sticks = new Map<string, { readonly stick: HeldStick; readonly held: boolean }>();
   for (const { entry } of cuts)
     if (ofThis(entry.stick)) sticks.set(entry.stick.id, { stick: entry.stick, held: false });
-  for (const stick of held) if (ofThis(stick)) sticks.set(stick.id, { stick, held: true });
-  return [...sticks.values()]
-    .sort((a, b) => a.stick.number - b.stick.number)
-    .map(({ stick, held: isHeld }): FixedStick => {
-      const cut = cuts
-        .filter(({ entry }) => entry.stick.id === stick.id)
-        .map(({ entry, state, piece }): OnStick => {
-          const known = serves(state) ? piece : undefined;
-          return {
-            ...(known ?? {
-              id: entry.pieceId,
-              shape: 'square',
-              slantM: 0,
-              angleRad: 0,
-              ends: entry.ends,
-              nests: undefined,
-            }),
-            mark: known?.mark ?? entry.mark,
-            lengthM: entry.lengthM,
-            state: serves(state) ? 'cut' : 'wrong',
-          };
+  // A bar that came of a cut is there only as long as that cut stands.
+  const bars = new Set(cuts.flatMap(({ entry, state }) => (serves(state) ? [] : [cutBarId(entry)])));
+  const isThere = ({ origin, stockId }: HeldStick): boolean =>
+    origin !== 'cut-piece' || (stockId !== null && bars.has(stockId));
+  for (const stick of held) if (ofThis(stick) && isThere(stick)) sticks.set(stick.id, { stick, held: true });
+  return (
+    [...sticks.values()]
+      .sort((a, b) => a.stick.number - b.stick.number)
+      .map(({ stick, held: isHeld }): FixedStick => {
+        const cut = cuts
+          .filter(({ entry }) => entry.stick.id === stick.id)
+          .map(({ entry, state, piece }): OnStick => {
+            const known = serves(state) ? piece : undefined;
+            return {
+              ...(known ?? {
+                id: entry.pieceId,
+                shape: 'square',
+                slantM: 0,
+                angleRad: 0,
+                ends: entry.ends,
+                nests: undefined,
+              }),
+              mark: known?.mark ?? entry.mark,
+              lengthM: entry.lengthM,
+              state: serves(state) ? 'cut' : 'wrong',
+            };
+          });
+        const planned = (isHeld ? stick.pieces : []).flatMap((id) => {
+          const piece = wanted.get(id);
+          wanted.delete(id);
+          return piece ? [piece] : [];
         });
-      const planned = (isHeld ? stick.pieces : []).flatMap((id) => {
-        const piece = wanted.get(id);
-        wanted.delete(id);
-        return piece ? [piece] : [];
-      });
-      const on = fitting(stick, cut, planned, kerfM);
-      for (const left of planned) if (!on.includes(left)) wanted.set(left.id, left);
-      return { stick, held: isHeld, on, roomM: roomOn(stick, on, kerfM) };
-    });
+        const on = fitting(stick, cut, planned, kerfM);
+        for (const left of planned) if (!on.includes(left)) wanted.set(left.id, left);
+        return { stick, held: isHeld, on, roomM: roomOn(stick, on, kerfM) };
+      })
+      // Nothing lies on it any more: nobody need buy it.
+      .filter(({ on }) => on.length > 0)
+  );
 };

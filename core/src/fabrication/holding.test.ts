@@ -181,6 +181,48 @@ describe('what is cut', () => {
     // Nothing is bought that the first plan and one stick more would not have.
     expect(priceOf(after)).toBeLessThanOrEqual(priceOf(before) + feet(24) + 1e-9);
   });
+  test('a wrong cut that is taken back takes its bar along, and what was planned on it', () => {
+    const wrong = cutOf(apiary, railsOf(planned(apiary)), 0, -inches(1 / 4));
+    const after = planned(apiary, [wrong]);
+    const bar = sticksOf(after).find(({ origin }) => origin === 'cut-piece');
+    const held = holdAll(apiary, after, newId);
+    expect(held.cutting.held.some(({ origin }) => origin === 'cut-piece')).toBe(bar !== undefined);
+    const back = planned(held, []);
+    recount(held, back);
+    expect(sticksOf(back).filter(({ origin }) => origin === 'cut-piece')).toEqual([]);
+  });
+  test('a kept stick on which nothing lies any more is not bought', () => {
+    const held = holdAll(apiary, planned(apiary), newId);
+    const { groups } = held.frame;
+    const other = {
+      ...held,
+      frame: { ...held.frame, groups: { ...groups, cross: { ...groups.cross, sectionId: 'hss-2x2x1_8' } } },
+    };
+    const after = planned(other);
+    recount(other, after);
+    for (const { pieces } of sticksOf(after)) expect(pieces.length).toBeGreaterThan(0);
+    // The one on hand that it was is free again.
+    const row = {
+      id: 'stock.h',
+      sectionId: 'hss-4x2x3_16',
+      lengthM: feet(24),
+      price: null,
+      available: 1,
+      onHand: true,
+      note: '',
+    };
+    const stocked = { ...apiary, cutting: { ...apiary.cutting, stock: [row] } };
+    const kept = holdAll(stocked, planned(stocked), newId);
+    const emptied = {
+      ...kept,
+      cutting: {
+        ...kept.cutting,
+        held: kept.cutting.held.map((stick) => (stick.onHand ? { ...stick, pieces: [] } : stick)),
+      },
+    };
+    expect(sticksOf(planned(emptied)).filter(({ onHand }) => onHand)).toHaveLength(1);
+    recount(emptied, planned(emptied));
+  });
   test('used as it is, it counts; too long, it is sawn again', () => {
     const stick = railsOf(planned(apiary));
     const short = { ...cutOf(apiary, stick, 0, -inches(1 / 4)), willDo: true };

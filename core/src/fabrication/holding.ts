@@ -36,12 +36,14 @@ const withHeld = <D extends Design>(design: D, sticks: readonly HeldStick[]): D 
 export const holdStick = <D extends Design>(design: D, stick: Stick, newId: () => string): D =>
   withHeld(design, [heldStickOf(stick, idOf(stick, newId))]);
 
-/** Keeps the whole plan as it is: what is cut by now and what is to come. */
-export const holdAll = <D extends Design>(design: D, sections: readonly StickSection[], newId: () => string): D =>
-  withHeld(
-    design,
-    sections.flatMap(({ sticks }) => sticks.map((stick) => heldStickOf(stick, idOf(stick, newId)))),
-  );
+/** Keeps the whole plan as it is: what is cut by now and what is to come; sticks that it has no more are kept no more. */
+export const holdAll = <D extends Design>(design: D, sections: readonly StickSection[], newId: () => string): D => ({
+  ...design,
+  cutting: {
+    ...design.cutting,
+    held: sections.flatMap(({ sticks }) => sticks.map((stick) => heldStickOf(stick, idOf(stick, newId)))),
+  },
+});
 
 /** Lets one stick be planned again, or all of them; what was cut from it stays cut. */
 export const releaseStick = <D extends Design>(design: D, stickId: string | undefined): D => ({

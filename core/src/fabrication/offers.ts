@@ -2,7 +2,7 @@ import type { Part, Stock } from '../nesting/index.js';
 import type { HeldStick, Trailer } from '../project/index.js';
 import { inches, millimetres } from '../units/index.js';
 import type { StockTotal } from './cutList.js';
-import { CUT_WITHIN_M, type CutPiece, serves } from './cutPieces.js';
+import { CUT_WITHIN_M, cutBarId, type CutPiece, serves } from './cutPieces.js';
 import type { FixedStick } from './fixedSticks.js';
 import type { StickPiece } from './sticks.js';
 import { type Offered, stockOf } from './stock.js';
@@ -67,15 +67,13 @@ interface Asked {
   readonly unitM: number;
 }
 
-const cutPieceId = ({ entry }: CutPiece): string => `cut.${entry.id}`;
-
 /** Pieces that came out wrong, or that nothing wants any more: short bars to cut others from. */
 const fromCutPieces = ({ total, parts, cuts, used, unitM }: Asked): readonly Offer[] =>
   cuts.flatMap((cut): Offer[] => {
     const { entry, state } = cut;
     const { stick, lengthM, mark } = entry;
     if (serves(state) || stick.sectionId !== total.sectionId || stick.materialName !== total.materialName) return [];
-    if (used.has(cutPieceId(cut))) return [];
+    if (used.has(cutBarId(entry))) return [];
     // What is as long as it was to be takes another of that length.
     const length = Math.max(
       down(lengthM, unitM),
@@ -91,7 +89,7 @@ const fromCutPieces = ({ total, parts, cuts, used, unitM }: Asked): readonly Off
         from: {
           kind: 'fresh',
           stick: {
-            stockId: cutPieceId(cut),
+            stockId: cutBarId(entry),
             origin: 'cut-piece',
             lengthM,
             trimM: 0,

@@ -8,7 +8,7 @@ import { type FixedStick, fixedSticks, roomOn } from './fixedSticks.js';
 import { HUNDREDTHS, type Offer, offersOf, type PartPieces, partsOf, unitOf, up } from './offers.js';
 import { stickPiecesOf } from './stickPieces.js';
 import { stockOf } from './stock.js';
-import { laidOn, type OnStick, type Stick, type StickSection } from './sticks.js';
+import { laidOn, type OnStick, type Stick, type StickPiece, type StickSection } from './sticks.js';
 
 /** What is asked of one section and metal. */
 interface Asked {
@@ -26,19 +26,28 @@ interface Shared {
   readonly numbers: Set<number>;
 }
 
-const askedOf = (
+/** What is wanted of a section and metal, and the sticks of it that are kept or begun. */
+const heldOf = (
   trailer: Trailer,
   cutList: CutList,
   total: StockTotal,
   cuts: readonly CutPiece[],
-  { used }: Shared,
-): Asked => {
-  const { kerfM, trimM } = trailer.cutting;
+): { readonly pieces: readonly StickPiece[]; readonly fixed: readonly FixedStick[] } => {
   const rows = cutList.rows.filter(
     (row) => row.sectionId === total.sectionId && row.materialName === total.materialName,
   );
   const pieces = stickPiecesOf(trailer, rows);
-  const fixed = fixedSticks(trailer, total, pieces, cuts);
+  return { pieces, fixed: fixedSticks(trailer, total, pieces, cuts) };
+};
+
+const askedOf = (
+  trailer: Trailer,
+  total: StockTotal,
+  { pieces, fixed }: ReturnType<typeof heldOf>,
+  cuts: readonly CutPiece[],
+  { used }: Shared,
+): Asked => {
+  const { kerfM, trimM } = trailer.cutting;
   const there = new Set(fixed.flatMap(({ on }) => on.filter(({ state }) => state !== 'wrong').map(({ id }) => id)));
   const pool = pieces.filter(({ id }) => !there.has(id));
   const unitM = unitOf(
@@ -134,15 +143,22 @@ export const stickPlanSteps = function* (
   const { totals } = cutList;
   const sections: StickSection[] = [];
   const cut = cutPiecesOf(trailer, cutList, cuts);
-  const fixed = [...new Map([...cuts.map(({ stick }) => stick), ...trailer.cutting.held].map((one) => [one.id, one]))];
-  const shared: Shared = { used: new Map(), numbers: new Set(fixed.map(([, { number }]) => number)) };
+  const kept = totals.map((total) => heldOf(trailer, cutList, total, cut));
+  // Of a section that nothing is made of any more what is cut is cut all the same.
+  const there = new Map([
+    ...cuts.map(({ stick }) => [stick.id, stick] as const),
+    ...kept.flatMap(({ fixed }) => fixed.map(({ stick }) => [stick.id, stick] as const)),
+  ]);
+  const shared: Shared = { used: new Map(), numbers: new Set([...there.values()].map(({ number }) => number)) };
   const use = (id: string | null | undefined, times: number): void => {
     if (id !== null && id !== undefined) shared.used.set(id, (shared.used.get(id) ?? 0) + times);
   };
-  for (const [, { stockId }] of fixed) use(stockId, 1);
-  for (const total of totals) {
+  for (const { stockId } of there.values()) use(stockId, 1);
+  for (const [index, total] of totals.entries()) {
+    const own = kept[index];
+    if (!own) continue;
     const { sectionId, designation, materialName } = total;
-    const asked = askedOf(trailer, cutList, total, cut, shared);
+    const asked = askedOf(trailer, total, own, cut, shared);
     const steps = nestSteps(highs, asked.problem);
     let step = steps.next();
     while (!step.done) {
