@@ -62,6 +62,24 @@ export const GAS_SOURCE: Source = commonPractice('14 l/min while 1.4 kg of wire 
 export const weldWireKg = (welds: readonly WeldLength[], densityKgM3: number): number =>
   (welds.reduce((sum, { lengthM, legM }) => sum + (lengthM * legM ** 2) / 2, 0) * FULL * densityKgM3) / STAYS;
 
+/** Of weld metal, kg/m³. Source: usual handbook figures of mild steel and of aluminum. */
+const DENSITIES_KG_M3 = { steel: 7850, aluminum: 2700 } as const;
+
+/** Wire for the steel and for the aluminum of a frame, kg. A weld that is of no bar, as a plate's, is of the metal that the frame begins with. */
+export const wireByMetal = (
+  { members }: Chassis,
+  welds: readonly WeldLength[],
+): { readonly steelKg: number; readonly aluminumKg: number } => {
+  const families = new Map(members.map(({ id, material }) => [id, material.family]));
+  const usual = members[0]?.material.family;
+  const kgOf = (family: keyof typeof DENSITIES_KG_M3): number =>
+    weldWireKg(
+      welds.filter(({ memberId }) => (families.get(memberId) ?? usual) === family),
+      DENSITIES_KG_M3[family],
+    );
+  return { steelKg: kgOf('steel'), aluminumKg: kgOf('aluminum') };
+};
+
 export const gasM3 = (wireKg: number): number => wireKg * GAS_M3_PER_KG;
 
 /** Cuts that one disc or blade makes, and metres of weld that one flap disc dresses, with as much mill scale beside it. */

@@ -7,7 +7,6 @@ export {
   type LineState,
   type PriceFrom,
   type Purchase,
-  purchasesOf,
   type Quote,
   quotesOf,
 } from './ledger.js';

@@ -64,7 +64,7 @@ export interface Ledger {
 const NOT_SAID = { own: false, spare: 0, priceEach: null, supplier: '' } as const;
 
 /** Purchases that count, in the order of their entry. */
-export const purchasesOf = (record: ProjectRecord): readonly Purchase[] =>
+const purchasesOf = (record: ProjectRecord): readonly Purchase[] =>
   standingEntries(record).filter((entry): entry is Purchase => entry.kind === 'purchase' && entry.paid !== null);
 
 /** What a line was seen to cost over time, oldest first; of all currencies. */

@@ -17,10 +17,9 @@ import {
   primerM3,
   steelAreaM2,
   type WeldLength,
-  weldWireKg,
+  wireByMetal,
   WIRE_SOURCE,
 } from './consumables.js';
-import { ALUMINUM_KG_M3, STEEL_KG_M3 } from './densities.js';
 import type { LineUnit, LineWhat, PartCode, PurchaseLine } from './line.js';
 
 const line = (
@@ -310,17 +309,8 @@ const fittingLines = (trailer: Trailer, { chassis }: Evaluation): readonly Purch
 };
 
 const workLines = ({ chassis, cutList }: Evaluation, worked: readonly WeldLength[]): readonly PurchaseLine[] => {
-  const families = new Map(chassis.members.map(({ id, material }) => [id, material.family]));
-  // A weld that is of no bar, as a plate's, is of the metal that the frame begins with.
-  const usual = chassis.members[0]?.material.family;
   const welds = allWelds(chassis, worked);
-  const kgOf = (family: 'steel' | 'aluminum', densityKgM3: number): number =>
-    weldWireKg(
-      welds.filter(({ memberId }) => (families.get(memberId) ?? usual) === family),
-      densityKgM3,
-    );
-  const steelKg = kgOf('steel', STEEL_KG_M3);
-  const aluminumKg = kgOf('aluminum', ALUMINUM_KG_M3);
+  const { steelKg, aluminumKg } = wireByMetal(chassis, welds);
   const wire = (metal: string, kg: number): readonly PurchaseLine[] =>
     kg > 0
       ? [

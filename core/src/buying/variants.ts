@@ -2,8 +2,7 @@ import { type Evaluation, evaluate } from '../evaluation/index.js';
 import { findSection, type Trailer } from '../project/index.js';
 import { type Sections, sizingSteps, usualRequest, withSections } from '../strength/index.js';
 import type { Progress } from '../steps.js';
-import { allWelds, gasM3, paintM3, primerM3, steelAreaM2, weldWireKg } from './consumables.js';
-import { ALUMINUM_KG_M3, STEEL_KG_M3 } from './densities.js';
+import { allWelds, gasM3, paintM3, primerM3, steelAreaM2, wireByMetal } from './consumables.js';
 import type { LedgerLine } from './ledger.js';
 
 /** What a design weighs and costs, for comparing it with another. */
@@ -48,13 +47,7 @@ const metalPriceOf = (trailer: Trailer, { cutList }: Evaluation): number | null 
 export const variantFigures = (trailer: Trailer, lines: readonly LedgerLine[]): VariantFigures => {
   const evaluation = evaluate(trailer);
   const { chassis, cutList } = evaluation;
-  const families = new Map(chassis.members.map(({ id, material }) => [id, material.family]));
-  const wire = (family: 'steel' | 'aluminum', densityKgM3: number): number =>
-    weldWireKg(
-      allWelds(chassis, []).filter(({ memberId }) => families.get(memberId) === family),
-      densityKgM3,
-    );
-  const [steelKg, aluminumKg] = [wire('steel', STEEL_KG_M3), wire('aluminum', ALUMINUM_KG_M3)];
+  const { steelKg, aluminumKg } = wireByMetal(chassis, allWelds(chassis, []));
   const coatedM2 = steelAreaM2(chassis);
   return {
     metalKg: cutList.massKg,

@@ -130,7 +130,7 @@ const rectangle = (x: number, y: number, lengthM: number, widthM: number): reado
 ];
 
 /** Closed outline of a plate from its corner, m. */
-export const plateOutline = ({
+const plateOutline = ({
   lengthM,
   widthM,
   triangular,

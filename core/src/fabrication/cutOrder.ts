@@ -12,8 +12,7 @@ export interface CutOrder {
     readonly mark: string;
     readonly stick: number;
     readonly count: number;
-    /** of them cut already */
-    readonly done: number;
+    readonly pieceIds: readonly string[];
   }[];
 }
 
@@ -27,7 +26,7 @@ const STOP_M = 1e-4;
 export const cutOrder = ({ sticks }: Pick<StickSection, 'sticks'>): readonly CutOrder[] => {
   const settings = new Map<string, CutOrder>();
   for (const { number, pieces } of sticks)
-    for (const { mark, fromM, toM, shape, angleRad, state } of pieces) {
+    for (const { id, mark, fromM, toM, shape, angleRad, state } of pieces) {
       if (state === 'wrong') continue;
       const lengthM = toM - fromM;
       const key = `${Math.round(lengthM / STOP_M)} ${shape} ${angleRad.toFixed(5)}`;
@@ -36,9 +35,9 @@ export const cutOrder = ({ sticks }: Pick<StickSection, 'sticks'>): readonly Cut
         mark,
         stick: number,
         count: 0,
-        done: 0,
+        pieceIds: [],
       };
-      const more = { ...same, count: same.count + 1, done: same.done + (state === 'cut' ? 1 : 0) };
+      const more = { ...same, count: same.count + 1, pieceIds: [...same.pieceIds, id] };
       settings.set(key, { lengthM, shape, angleRad, cuts: [...cuts.filter((one) => one !== same), more] });
     }
   const slanted = ({ shape }: CutOrder): boolean => shape === 'parallel' || shape === 'same-side';

@@ -32,17 +32,16 @@ const LIKE_M = 1e-4;
  * are sold are taken to be the usual ones.
  */
 const longerThanStock = (trailer: Trailer, { rows }: CutList, total: StockTotal): FabricationFinding[] => {
-  const { trimM, kerfM } = trailer.cutting;
+  const { trimM, kerfM, allowM } = trailer.cutting;
+  const lengthOf = ({ cutLengthM, cutLaterM }: CutList['rows'][number]): number => cutLengthM + cutLaterM + allowM;
   const stock = stockOf(trailer, total).map((one) => ({ ...one, usableM: one.lengthM - 2 * trimM }));
   const longestM = Math.max(...stock.filter(({ onHand }) => !onHand).map(({ usableM }) => usableM));
   const own = rows.filter(
-    ({ sectionId, materialName, cutLengthM, cutLaterM }) =>
-      sectionId === total.sectionId &&
-      materialName === total.materialName &&
-      cutLengthM + cutLaterM > longestM + LIKE_M,
+    (row) =>
+      row.sectionId === total.sectionId && row.materialName === total.materialName && lengthOf(row) > longestM + LIKE_M,
   );
   if (own.length === 0) return [];
-  const shortestM = Math.min(...own.map(({ cutLengthM, cutLaterM }) => cutLengthM + cutLaterM));
+  const shortestM = Math.min(...own.map(lengthOf));
   const onHand = stock
     .filter((one) => one.onHand)
     .reduce(
@@ -52,7 +51,7 @@ const longerThanStock = (trailer: Trailer, { rows }: CutList, total: StockTotal)
     );
   if (own.reduce((sum, { quantity: pieces }) => sum + pieces, 0) <= onHand) return [];
   const assumed = stock.some(({ id }) => id === undefined);
-  const lengthM = Math.max(...own.map(({ cutLengthM, cutLaterM }) => cutLengthM + cutLaterM));
+  const lengthM = Math.max(...own.map(lengthOf));
   return [
     finding({
       rule: RULES['longer-than-stock'],

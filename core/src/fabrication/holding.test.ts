@@ -303,6 +303,17 @@ describe('stock of all kinds', () => {
     );
     expect(beside.sticks.every(({ origin }) => origin === 'stock')).toBe(true);
   });
+  test('a supplier whose prices nobody has asked is none: the usual lengths stay on offer, nothing is free', () => {
+    const usual = section(apiary);
+    for (const cutToSize of [
+      { perM: null, perCut: null },
+      { perM: 10, perCut: null },
+    ]) {
+      const asked = section(withStock([{ ...row, id: 'stock.s', lengthM: 6, cutToSize }]));
+      expect(asked.problem).toBeUndefined();
+      expect(asked.sticks.map(({ lengthM }) => lengthM)).toEqual(usual.sticks.map(({ lengthM }) => lengthM));
+    }
+  });
   test('steel that nobody knows takes no bars that count on more than 30 ksi', () => {
     const scrap = { ...row, id: 'stock.u', lengthM: feet(24), available: 9, onHand: true, unknownSteel: true };
     const total = cutListOf(apiary).totals.find(({ sectionId }) => sectionId === row.sectionId);

@@ -102,15 +102,15 @@ const fromCutPieces = ({ total, parts, cuts, used, unitM }: Asked): readonly Off
     ];
   });
 
-/** Whether it is known what it costs. */
+/** Whether it is known what it costs; who saws to size is on offer only where it is. */
 const isPriced = ({ price, onHand, cutToSize }: Offered): boolean =>
-  cutToSize ? cutToSize.perM !== null : onHand || price !== null;
+  onHand || price !== null || cutToSize !== undefined;
 
 const toSize = (row: Offered, { parts, unitM }: Asked): readonly Offer[] =>
   parts.flatMap(({ part, pieces }): Offer[] => {
     const lengthM = pieces[0]?.lengthM ?? 0;
     const { cutToSize } = row;
-    if (!isPriced(row) || !cutToSize || lengthM > row.lengthM + unitM / 10) return [];
+    if (!cutToSize || lengthM > row.lengthM + unitM / 10) return [];
     const price = (cutToSize.perM ?? 0) * lengthM + (cutToSize.perCut ?? 0);
     return [
       {

@@ -139,6 +139,15 @@ describe('by hand', () => {
     const codes = evaluate(withCutting(fresh, { stock: [...stock, ...gates] })).findings.map(({ code }) => code);
     expect(codes).not.toContain('longer-than-stock');
   });
+  test('what is left on for grinding makes a piece too long for its stock, and the finding says so', () => {
+    const rail = planned(fresh).cutList.rows.find(({ mark }) => mark === 'R1');
+    if (!rail) throw new Error('no rail');
+    const row = { sectionId: rail.sectionId, price: 10, available: null, onHand: false, note: '' };
+    const stock = [{ ...row, id: 'stock.a', lengthM: rail.cutLengthM }];
+    const codes = (allowM: number) => evaluate(withCutting(fresh, { stock, allowM })).findings.map(({ code }) => code);
+    expect(codes(0)).not.toContain('longer-than-stock');
+    expect(codes(inches(1 / 16))).toContain('longer-than-stock');
+  });
   test('a rail longer than what yards usually sell is a question for the yard, not a mistake', () => {
     const long = { ...fresh, frame: { ...fresh.frame, bed: { ...fresh.frame.bed, lengthM: feet(26) } } };
     expect(evaluate(long).findings.find(({ code }) => code === 'longer-than-stock')?.verdict).toBe('tight');

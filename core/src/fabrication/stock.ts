@@ -25,10 +25,16 @@ const mayBeCutFrom = ({ unknownSteel }: StockRow, { yieldPa }: StockTotal): bool
 export const leftAlone = (trailer: Trailer, total: StockTotal): readonly StockRow[] =>
   trailer.cutting.stock.filter((row) => row.sectionId === total.sectionId && !mayBeCutFrom(row, total));
 
+/** A supplier who saws to size is one once both prices are known: nothing is free because nobody has asked. */
+const isOffered = ({ cutToSize }: StockRow): boolean =>
+  cutToSize === undefined || (cutToSize.perM !== null && cutToSize.perCut !== null);
+
 /** What can be cut from: what is named for the section, and what yards usually sell where nothing on offer is. */
 export const stockOf = (trailer: Trailer, total: StockTotal): readonly Offered[] => {
   const { sectionId, massKg, lengthM: neededM } = total;
-  const named = trailer.cutting.stock.filter((row) => row.sectionId === sectionId && mayBeCutFrom(row, total));
+  const named = trailer.cutting.stock.filter(
+    (row) => row.sectionId === sectionId && mayBeCutFrom(row, total) && isOffered(row),
+  );
   if (named.some(({ onHand }) => !onHand)) return named;
   const section = findSection(trailer, sectionId);
   const perKg = (section && (section.pricePerKg ?? trailer.pricesPerKg[section.family])) ?? null;

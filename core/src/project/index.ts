@@ -77,7 +77,6 @@ export {
   type Cutting,
   type HeldStick,
   type SheetSizeRow,
-  type OwnLine,
   type Design,
   type StockRow,
   FILE_FORMAT,

@@ -334,7 +334,6 @@ export type StockRow = Cutting['stock'][number];
 export type SheetSizeRow = z.infer<typeof sheetSizeSchema>;
 export type HeldStick = z.infer<typeof heldStickSchema>;
 export type Buying = Design['buying'];
-export type OwnLine = Buying['lines'][number];
 export type Coupling = z.infer<typeof couplingSchema>;
 export type OwnSectionRow = z.infer<typeof sectionRowSchema>;
 export type OwnMaterialRow = z.infer<typeof materialRowSchema>;

@@ -82,31 +82,26 @@ const ByStops = (props: ListProps) => {
       <h2 className="text-[16px] font-bold">
         <Sized>{section.designation}</Sized>
       </h2>
-      {cutOrder(section).map(({ lengthM, angleRad, shape, cuts }) => (
-        <section key={`${lengthM} ${shape} ${angleRad}`} className="mt-2 border-t border-[var(--ink)] pt-2">
-          <h3 className="text-[18px] font-bold">
-            Stop at <Sized>{say.length(lengthM)}</Sized>
-            {angleRad > 1e-6 && `, saw ${formatAngle(angleRad)} off square`}
-          </h3>
-          <ul>
-            {section.sticks
-              .filter(({ number }) => cuts.some(({ stick }) => stick === number))
-              .flatMap((stick) =>
+      {cutOrder(section).map(({ lengthM, angleRad, shape, cuts }) => {
+        const atStop = new Set(cuts.flatMap(({ pieceIds }) => pieceIds));
+        return (
+          <section key={`${lengthM} ${shape} ${angleRad}`} className="mt-2 border-t border-[var(--ink)] pt-2">
+            <h3 className="text-[18px] font-bold">
+              Stop at <Sized>{say.length(lengthM)}</Sized>
+              {angleRad > 1e-6 && `, saw ${formatAngle(angleRad)} off square`}
+            </h3>
+            <ul>
+              {section.sticks.flatMap((stick) =>
                 stick.pieces
-                  .filter(
-                    (piece) =>
-                      piece.state !== 'wrong' &&
-                      Math.abs(piece.toM - piece.fromM - lengthM) < 1e-4 &&
-                      piece.shape === shape &&
-                      Math.abs(piece.angleRad - angleRad) < 1e-5,
-                  )
+                  .filter(({ id, state }) => state !== 'wrong' && atStop.has(id))
                   .map((piece) => (
                     <PieceRow key={`${stick.number} ${piece.id}`} from {...rowProps(props, stick, piece)} />
                   )),
               )}
-          </ul>
-        </section>
-      ))}
+            </ul>
+          </section>
+        );
+      })}
     </section>
   ));
 };
