@@ -30,6 +30,8 @@ const ORDER = [
   'evaluation',
   'buying',
   'drawing',
+  'solids',
+  'cad',
   'wording',
   'jobs',
   'exchange',
@@ -81,7 +83,7 @@ const forbidden = [
     from: { path: '^core/src/', pathNot: '\\.test\\.ts$' },
     to: {
       pathNot:
-        '^core/src/|node_modules/(zod|papaparse|@tarikjabiri/dxf|pure-rand|jsonc-parser|ml-matrix|highs|@types/papaparse)/',
+        '^core/src/|node_modules/(zod|papaparse|@tarikjabiri/dxf|pure-rand|jsonc-parser|ml-matrix|highs|replicad|replicad-opencascadejs|@gltf-transform/core|@types/papaparse)/',
       dependencyTypesNot: [],
     },
   },

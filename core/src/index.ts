@@ -1,5 +1,6 @@
 export * from './balance/index.js';
 export * from './buying/index.js';
+export { type Kernel, loadKernel, type NamedShape, shapeSteps, type SolidFormat, solidsFile } from './cad/index.js';
 export * from './catalog/index.js';
 export * from './chassis/index.js';
 export * from './coupling/index.js';
@@ -30,6 +31,7 @@ export { type CuttingProblem, firstFit, loadSolver, nestSteps } from './nesting/
 export * from './project/index.js';
 export { fail, ok, type Result } from './result.js';
 export * from './sections/index.js';
+export * from './solids/index.js';
 export type { Source } from './source.js';
 export { lastOf, type Progress, type Steps } from './steps.js';
 export * from './running-gear/index.js';

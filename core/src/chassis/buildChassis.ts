@@ -1,5 +1,6 @@
 import type { Trailer } from '../project/index.js';
 import { buildBed } from './bed.js';
+import { copeInto, withoutCopes } from './cope.js';
 import type { ChassisProblem, Member } from './member.js';
 import { type BarDraft, buildOwnBars } from './ownBars.js';
 import { buildOwnPanels, panelOf } from './ownPanels.js';
@@ -31,16 +32,30 @@ export interface Chassis {
   readonly goes: { readonly members: readonly Member[]; readonly panels: readonly Panel[] };
 }
 
+/** Bars that reach into what is open, without the metal that is cut off their ends for it. */
+const coped = (frame: readonly Member[]): readonly Member[] => {
+  const byId = new Map(frame.map((member) => [member.id, member]));
+  return frame.map((member) => {
+    if (member.intoM === 0) return member;
+    const onto = member.group === 'tongue' ? ['header.front'] : ['rail.left', 'rail.right'];
+    const copes = onto.flatMap((id) => {
+      const host = byId.get(id);
+      return (host && copeInto(member, host)) ?? [];
+    });
+    return withoutCopes(member, copes);
+  });
+};
+
 const build = (trailer: Trailer): Chassis => {
   const problems: ChassisProblem[] = [];
   const bed = buildBed(trailer, problems);
   const tongue = bed && buildTongue(trailer, bed, problems);
   const sides = buildSides(trailer, problems);
-  const frame = [
+  const frame = coped([
     ...partedBy(trailer.frame.tongue, tongue?.members[0], bed?.members ?? []),
     ...(tongue ? [...tongue.members, ...tongue.sideTubes, ...tongue.risers, ...tongue.packers] : []),
     ...sides.members,
-  ];
+  ]);
   const pieces = draftPieces(trailer, frame, problems);
   const stays = <T extends { readonly removed?: boolean | undefined }>(all: readonly T[]): readonly T[] =>
     all.filter(({ removed }) => !removed);

@@ -1,34 +1,18 @@
-import { designShape, type Shape } from '../sections/index.js';
-import { millimetres } from '../units/index.js';
 import type { Chassis } from './buildChassis.js';
-import { hollowOn, saddleLengthM } from './hollow.js';
-import { middleLineOf } from './middleLine.js';
+import { type Cope, copeInto } from './cope.js';
 import type { Member } from './member.js';
 
 /** What is cut at a bar's end besides the saw cut, so that it fits what it meets. */
 export type EndWork =
-  | {
-      /** an open bar's flanges cut back so that its web reaches into a channel */
+  | ({
+      /** cut back above, below or both, so that it reaches into a channel or on to an angle's upright leg */
       readonly kind: 'cope';
       readonly memberId: string;
       readonly against: string;
-      /** back from the end */
-      readonly lengthM: number;
-      /** off top and bottom each */
-      readonly depthM: number;
-    }
+    } & Cope)
   | {
-      /** the end of a round tube hollowed to lie on another round one */
-      readonly kind: 'saddle';
-      readonly memberId: string;
-      readonly against: string;
-      /** from the deepest of the hollow to its furthest point, along the tube */
-      readonly lengthM: number;
-      readonly angleRad: number;
-    }
-  | {
-      /** the end of a flat-sided bar hollowed to lie round a tube */
-      readonly kind: 'notch';
+      /** hollowed to lie on a round tube: saddle: a round one's end, notch: that of a flat-sided bar */
+      readonly kind: 'saddle' | 'notch';
       readonly memberId: string;
       readonly against: string;
       /** from the deepest of the hollow to its furthest point, along the bar */
@@ -36,91 +20,46 @@ export type EndWork =
       readonly angleRad: number;
     };
 
-/** Room for the cope to go in, m: about 1/16 in, common practice. */
-const COPE_ROOM_M = millimetres(1.5);
-
-type Channel = Extract<Shape, { kind: 'channel' | 'bent-channel' }>;
-const isChannel = (shape: Shape): shape is Channel => shape.kind === 'channel' || shape.kind === 'bent-channel';
-
-/** Clear height between a channel's flanges, past their roots, and how far its lips reach over its web. */
-const insideOf = (shape: Channel): { readonly clearM: number; readonly reachM: number } => {
-  if (shape.kind === 'bent-channel')
-    return { clearM: shape.depthM - 2 * shape.outerRadiusM, reachM: shape.flangeM - shape.thicknessM };
-  return {
-    clearM: shape.depthM - 2 * (shape.flangeThicknessM + shape.rootRadiusM),
-    reachM: shape.flangeM - shape.webM,
-  };
-};
-
-/**
- * Cope of a bar that reaches between the flanges of a channel whose open side faces it: as long as the lips reach, as deep as it is
- * too high for the clear depth (the usual detailing of beams framed into channels; plane geometry).
- */
-export const copeInto = (
-  barHeightM: number,
-  channel: Channel,
-): { readonly lengthM: number; readonly depthM: number } | undefined => {
-  const { clearM, reachM } = insideOf(channel);
-  const depthM = (barHeightM - clearM) / 2;
-  return depthM > 0 ? { lengthM: reachM + COPE_ROOM_M, depthM } : undefined;
-};
-
-const copes = (bars: readonly Member[], onto: Member): EndWork[] => {
-  const shape = designShape(onto.section);
-  if (!isChannel(shape)) return [];
-  // Where the open side faces it a bar reaches in; a channel that turns its back is butted on.
-  return bars
+/** What reaches into an open side: what turns its back is butted on. */
+const copes = (bars: readonly Member[], onto: Member): EndWork[] =>
+  bars
     .filter(({ intoM }) => intoM > 0)
     .flatMap((bar): EndWork[] => {
-      const cope = copeInto(bar.bar.heightM, shape);
+      const cope = copeInto(bar, onto);
       return cope ? [{ kind: 'cope', memberId: bar.id, against: onto.id, ...cope }] : [];
     });
-};
+
+const depthOf = (work: EndWork): number => (work.kind === 'cope' ? work.topM + work.bottomM : 0);
 
 /** Copes of what reaches from rail to rail, and copes and saddles of the tongue's bars. */
 export const endWorkOf = (chassis: Chassis): readonly EndWork[] => {
   const { members } = chassis;
-  const rail = members.find(({ id }) => id === 'rail.left');
   const between = members.filter(({ group }) => group === 'header' || group === 'cross');
-  return [...(rail ? copes(between, rail) : []), ...tongueEndWork(chassis), ...ownEndWork(chassis)];
+  const byRail = members.filter(({ group }) => group === 'rail').map((rail) => copes(between, rail));
+  // Both ends are coped alike, told once; rails of two sections ask for the deeper one.
+  const deepest = between.flatMap((bar): EndWork[] => {
+    const own = byRail.flat().filter((work) => work.kind === 'cope' && work.memberId === bar.id);
+    const [most] = own.toSorted((a, b) => depthOf(b) - depthOf(a));
+    return most ? [most] : [];
+  });
+  return [...deepest, ...tongueEndWork(chassis), ...hollows(members)];
 };
 
-/** Ends of bars of one's own, and of pieces, that stand on round tubes: hollowed to lie on them. */
-const ownEndWork = ({ members, ownBars }: Chassis): readonly EndWork[] => {
-  const byId = new Map(members.map((member) => [member.id, member]));
-  return ownBars.flatMap(({ id, from, to }): EndWork[] => {
-    const member = byId.get(id);
-    const line = member && middleLineOf(member);
-    if (!member || !line) return [];
-    const round = member.section.shape.kind === 'round-tube';
-    return [from, to].flatMap((end): EndWork[] => {
-      const host = end.kind === 'on' ? byId.get(end.barId) : undefined;
-      const hostLine = host && middleLineOf(host);
-      const hollow = host && hostLine && hollowOn(member, line, host, hostLine);
-      if (!host || !hollow) return [];
-      const { nearM, farM, angleRad } = hollow;
-      const own = { memberId: id, against: host.id, lengthM: farM - nearM, angleRad };
-      return [{ kind: round ? 'saddle' : 'notch', ...own }];
-    });
-  });
-};
+/** Ends that are hollowed to lie on round tubes: of the tongue's side tubes, of bars of one's own, and of pieces. */
+const hollows = (bars: readonly Member[]): readonly EndWork[] =>
+  bars.flatMap((bar) =>
+    (bar.finish ?? []).flatMap((end): EndWork[] => {
+      if (end.kind !== 'hollow') return [];
+      const { onId, lengthM, angleRad } = end;
+      const kind = bar.section.shape.kind === 'round-tube' ? 'saddle' : 'notch';
+      return [{ kind, memberId: bar.id, against: onId, lengthM, angleRad }];
+    }),
+  );
 
 const tongueEndWork = ({ members, tongue }: Chassis): readonly EndWork[] => {
   if (!tongue) return [];
   const header = members.find(({ id }) => id === 'header.front');
   const butting =
     tongue.rearOn === 'header' && tongue.risers.length === 0 ? [...tongue.members, ...tongue.sideTubes] : [];
-  const [backbone] = tongue.members;
-  const round =
-    backbone && backbone.section.shape.kind === 'round-tube' ? backbone.section.shape.diameterM / 2 : undefined;
-  const saddles = tongue.sideTubes.flatMap((tube): EndWork[] => {
-    if (round === undefined || !backbone || tube.section.shape.kind !== 'round-tube') return [];
-    const tip = tube.ends[0];
-    const angleRad = tip.kind === 'mitre' ? Math.PI / 2 - tip.offSquareRad : Math.PI / 2;
-    const lengthM = saddleLengthM(tube.section.shape.diameterM / 2, round, angleRad);
-    return lengthM === undefined
-      ? []
-      : [{ kind: 'saddle', memberId: tube.id, against: backbone.id, lengthM, angleRad }];
-  });
-  return [...(header ? copes(butting, header) : []), ...saddles];
+  return [...(header ? copes(butting, header) : [])];
 };

@@ -1,4 +1,5 @@
 import { cross, dot, length, scale } from '../frame-analysis/index.js';
+import type { Shape } from '../sections/index.js';
 import type { Member, MiddleLine } from './member.js';
 import { directionOf } from './middleLine.js';
 
@@ -7,6 +8,8 @@ export interface Hollow {
   /** where the bar reaches furthest about the tube, and where it is hollowed deepest */
   readonly nearM: number;
   readonly farM: number;
+  /** where it would end square with as much metal */
+  readonly meanM: number;
   /** between the two middle lines */
   readonly angleRad: number;
 }
@@ -32,12 +35,37 @@ const flatOutline = (acrossM: number, inPlaneM: number): Outline =>
  * z(u, v) = √(R² − u²) ÷ sin θ + v ÷ tan θ over an outline, its least and its greatest. Source: a line parallel to the bar's middle meets the
  * cylinder of radius R. Undefined for what is wider than the tube.
  */
-const endOn = (outline: Outline, ontoM: number, angleRad: number): Hollow | undefined => {
+const endOn = (outline: Outline, ontoM: number, angleRad: number, meanRootM: number): Hollow | undefined => {
   if (outline.some(([u]) => u > ontoM * (1 + 1e-9))) return undefined;
   const zs = outline.map(
     ([u, v]) => Math.sqrt(Math.max(0, ontoM ** 2 - u ** 2)) / Math.sin(angleRad) + v / Math.tan(angleRad),
   );
-  return { nearM: Math.min(...zs), farM: Math.max(...zs), angleRad };
+  return { nearM: Math.min(...zs), farM: Math.max(...zs), meanM: meanRootM / Math.sin(angleRad), angleRad };
+};
+
+/** √(R² − u²), 0 past the tube's side. */
+const rootOf = (ontoM: number, u: number): number => Math.sqrt(Math.max(0, ontoM ** 2 - u ** 2));
+
+/** A round tube's end on a round one of radius R; the v ÷ tan θ of opposite places cancel in the mean, which is taken half-way through the wall. */
+export const roundOnRound = (
+  { diameterM, wallM }: Pick<Extract<Shape, { kind: 'round-tube' }>, 'diameterM' | 'wallM'>,
+  ontoM: number,
+  angleRad: number,
+): Hollow | undefined => {
+  const roots = roundOutline((diameterM - wallM) / 2)
+    .slice(1)
+    .map(([u]) => rootOf(ontoM, u));
+  return endOn(roundOutline(diameterM / 2), ontoM, angleRad, roots.reduce((sum, root) => sum + root, 0) / roots.length);
+};
+
+/**
+ * A flat-sided bar's end, a across and b deep: over its sides √(R² − a²/4), over the faces between them the mean of √(R² − u²), which is half of
+ * the same and R² ÷ a × asin(a ÷ 2R).
+ */
+const flatOnRound = (acrossM: number, deepM: number, ontoM: number, angleRad: number): Hollow | undefined => {
+  const side = rootOf(ontoM, acrossM / 2);
+  const face = side / 2 + (ontoM ** 2 / acrossM) * Math.asin(Math.min(1, acrossM / 2 / ontoM));
+  return endOn(flatOutline(acrossM, deepM), ontoM, angleRad, (deepM * side + acrossM * face) / (acrossM + deepM));
 };
 
 /**
@@ -45,7 +73,7 @@ const endOn = (outline: Outline, ontoM: number, angleRad: number): Hollow | unde
  * A tube wider than what it meets has none.
  */
 export const saddleLengthM = (radiusM: number, ontoM: number, angleRad: number): number | undefined => {
-  const found = endOn(roundOutline(radiusM), ontoM, angleRad);
+  const found = roundOnRound({ diameterM: 2 * radiusM, wallM: 0 }, ontoM, angleRad);
   return found && found.farM - found.nearM;
 };
 
@@ -65,8 +93,8 @@ export const hollowOn = (
   if (sine < 1e-6) return undefined;
   const angleRad = Math.asin(Math.min(1, sine));
   const ontoM = onto.diameterM / 2;
-  if (section.shape.kind === 'round-tube') return endOn(roundOutline(section.shape.diameterM / 2), ontoM, angleRad);
+  if (section.shape.kind === 'round-tube') return roundOnRound(section.shape, ontoM, angleRad);
   const acrossIsWidth = Math.abs(dot(line.across, scale(normal, 1 / sine))) > Math.SQRT1_2;
   const [u, v] = acrossIsWidth ? [bar.widthM, bar.heightM] : [bar.heightM, bar.widthM];
-  return endOn(flatOutline(u, v), ontoM, angleRad);
+  return flatOnRound(u, v, ontoM, angleRad);
 };

@@ -3,6 +3,7 @@ export {
   type BuiltUp,
   type ChassisProblem,
   type EndCut,
+  type EndFinish,
   type Extent,
   type Hole,
   type Member,
@@ -23,10 +24,11 @@ export { reinforcedStretch, reinforcementKg } from './reinforced.js';
 export { pieceAsOwn } from './pieceAsOwn.js';
 export { rackUnder } from './rack.js';
 export { deckLay, type SheetJoint, sheetJoints, type SheetLay, sheetLay, wholeSheetLengthM } from './sheets.js';
-export { webOf } from './openSide.js';
+export { openReachM, webOf } from './openSide.js';
 export { tieDownPlaces } from './fittings.js';
 export type { Cutout, OwnSheet, Panel } from './panel.js';
-export { copeInto, type EndWork, endWorkOf } from './endWork.js';
+export { type Cope, copeInto } from './cope.js';
+export { type EndWork, endWorkOf } from './endWork.js';
 export { saddleLengthM } from './hollow.js';
 export type { Plate } from './plates.js';
 export { type Crossing, tongueMiddle, withRearHeld } from './tongue/crossings.js';

@@ -49,6 +49,20 @@ export interface MiddleLine {
   readonly up: Vector3;
 }
 
+/** How an end of a bar that runs in any direction is shaped: square, flat on a face with this normal out of the bar met, or hollowed round a tube. */
+export type EndFinish =
+  | { readonly kind: 'square' }
+  | { readonly kind: 'flat'; readonly face: Vector3 }
+  | {
+      readonly kind: 'hollow';
+      readonly onId: string;
+      /** how far it reaches on about the tube, past the middle line's end */
+      readonly pastM: number;
+      /** from the deepest of the hollow to its furthest point, along the bar */
+      readonly lengthM: number;
+      readonly angleRad: number;
+    };
+
 export interface BuiltUp {
   readonly base: SectionRow;
   readonly how: BuildUp<SectionRow>;
@@ -90,6 +104,8 @@ export interface Member {
   readonly extent: Extent;
   /** of a bar that runs in any direction, from face to face; others lie or stand as their outline says */
   readonly line?: MiddleLine;
+  /** of a bar with a line, and of what is hollowed, at its start and its end */
+  readonly finish?: readonly [EndFinish, EndFinish];
   /** how much higher (+) its front end lies than its rear end, m */
   readonly frontRiseM: number;
   /** left on at its front end, to be cut when all is in place, m */

@@ -5,6 +5,7 @@ import {
   boxCorners,
   type ChassisProblem,
   type EndCut,
+  type EndFinish,
   hullOf,
   type Member,
   type MiddleLine,
@@ -48,7 +49,12 @@ interface CutEnd {
   readonly cut: EndCut;
   /** how far each of the four long edges reaches past the middle line's end */
   readonly past: readonly number[];
+  /** its metal past the middle line's end, as a length of the whole section */
+  readonly metalM: number;
+  readonly finish: EndFinish;
 }
+
+const SQUARE_END: CutEnd = { cut: { kind: 'square' }, past: [0, 0, 0, 0], metalM: 0, finish: { kind: 'square' } };
 
 const CORNERS = [
   [-1, -1],
@@ -59,15 +65,20 @@ const CORNERS = [
 
 /** The cut that lets an end lie flat on a face; `outward`: along the line, away from the bar. */
 const cutAgainst = (line: MiddleLine, outward: Vector3, face: Vector3 | undefined, { bar }: BarStock): CutEnd => {
-  if (!face) return { cut: { kind: 'square' }, past: [0, 0, 0, 0] };
+  if (!face) return SQUARE_END;
   const n = dot(outward, face);
   const [across, up] = [dot(line.across, face) / n, dot(line.up, face) / n];
   const past = CORNERS.map(([u, v]) => (u * across * bar.widthM) / 2 + (v * up * bar.heightM) / 2).map((by) => -by);
   const [offSquareRad, bevelRad] = [Math.atan(Math.abs(across)), Math.atan(Math.abs(up))];
-  if (Math.max(offSquareRad, bevelRad) < SQUARE_RAD) return { cut: { kind: 'square' }, past: [0, 0, 0, 0] };
+  if (Math.max(offSquareRad, bevelRad) < SQUARE_RAD) return SQUARE_END;
   // The blade leans by sin(tilt) = n·u with the bar flat on the saw's table, as on the tongue's slanted bars.
   const slanted = { bevelRad, tiltRad: Math.asin(Math.min(1, Math.abs(dot(line.up, face)))) };
-  return { cut: { kind: 'mitre', offSquareRad, ...(bevelRad < SQUARE_RAD ? {} : slanted) }, past };
+  return {
+    cut: { kind: 'mitre', offSquareRad, ...(bevelRad < SQUARE_RAD ? {} : slanted) },
+    past,
+    metalM: 0,
+    finish: { kind: 'flat', face },
+  };
 };
 
 /** How an end is cut: hollowed round a tube, so that it reaches on about it and is sawn square before; else flat on the face that it meets. */
@@ -80,7 +91,19 @@ const endAgainst = (
 ): CutEnd => {
   const hollow = host && hollowOn(stock, line, host.member, host.line);
   if (!met || !hollow) return cutAgainst(line, outward, met?.face, stock);
-  return { cut: { kind: 'square' }, past: CORNERS.map(() => met.outM - hollow.nearM) };
+  const pastM = met.outM - hollow.nearM;
+  return {
+    cut: { kind: 'square' },
+    past: CORNERS.map(() => pastM),
+    metalM: met.outM - hollow.meanM,
+    finish: {
+      kind: 'hollow',
+      onId: host.member.id,
+      pastM,
+      lengthM: hollow.farM - hollow.nearM,
+      angleRad: hollow.angleRad,
+    },
+  };
 };
 
 const memberOf = (id: string, stock: BarStock, line: MiddleLine, [from, to]: readonly [CutEnd, CutEnd]): Member => {
@@ -94,6 +117,7 @@ const memberOf = (id: string, stock: BarStock, line: MiddleLine, [from, to]: rea
     group: 'own',
     ...stock,
     line,
+    finish: [from.finish, to.finish],
     plan: hullOf(corners.map(([x, y]): PlanPoint => [x, y])),
     extent: { x0M: Math.min(...xs), x1M: Math.max(...xs), z0M: Math.min(...zs), z1M: Math.max(...zs) },
     frontRiseM: 0,
@@ -102,7 +126,7 @@ const memberOf = (id: string, stock: BarStock, line: MiddleLine, [from, to]: rea
     cutLengthM: middleM + Math.max(...from.past) + Math.max(...to.past),
     faceLengthM: Math.min(...edges),
     ends: [from.cut, to.cut],
-    massKg: stock.bar.nominalAreaM2 * stock.material.densityKgM3 * middleM,
+    massKg: stock.bar.nominalAreaM2 * stock.material.densityKgM3 * (middleM + from.metalM + to.metalM),
     centre: { xM: middle[0], yM: middle[1], zM: middle[2] },
   };
 };

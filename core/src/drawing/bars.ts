@@ -9,6 +9,31 @@ export const runsAcross = ({ group, id }: Member): boolean => {
   return group === 'cross' || group === 'header' || (kind === 'side-rail' && /front|rear/.test(id));
 };
 
+/** The two ends of a lying bar as the edges of its outline seen from above, each from its low side to its high one. */
+export const endsInPlan = (member: Member): readonly [readonly [Point, Point], readonly [Point, Point]] | undefined => {
+  if (member.plan.length !== 4) return undefined;
+  const [a, b, c, d] = member.plan as [Point, Point, Point, Point];
+  const across = runsAcross(member);
+  const pairs = [
+    [
+      [a, d],
+      [b, c],
+    ],
+    [
+      [a, b],
+      [d, c],
+    ],
+  ] as const;
+  const middleGap = ([[p, q], [r, s]]: (typeof pairs)[number]): number =>
+    Math.hypot(p[0] + q[0] - r[0] - s[0], p[1] + q[1] - r[1] - s[1]);
+  const pair = middleGap(pairs[0]) >= middleGap(pairs[1]) ? pairs[0] : pairs[1];
+  const axis = across ? 0 : 1;
+  // Both ends alike: one of them may run along the other axis, as where legs are cut along the centre line.
+  const rise = pair.reduce((sum, [p, q]) => sum + q[axis] - p[axis], 0);
+  const sorted = ([p, q]: readonly [Point, Point]): readonly [Point, Point] => (rise >= 0 ? [p, q] : [q, p]);
+  return [sorted(pair[0]), sorted(pair[1])];
+};
+
 const ys = ({ plan }: Member): readonly [number, number] => {
   const all = plan.map(([, y]) => y);
   return [Math.min(...all), Math.max(...all)];

@@ -1,3 +1,4 @@
+export { endsInPlan, isMirrored, runsAcross } from './bars.js';
 export {
   type Placing,
   type LaidOut,

@@ -3,7 +3,7 @@ import type { BalancedCase } from '../balance/index.js';
 import { type Chassis, type Member, type MiddleLine, type Panel, panelBoxes, type Point3 } from '../chassis/index.js';
 import { axlePlaces, spareWheels } from '../mass/index.js';
 import { parsePartId, type Trailer } from '../project/index.js';
-import { isMirrored, runsAcross } from './bars.js';
+import { endsInPlan, isMirrored, runsAcross } from './bars.js';
 import { fendersFromSide, standsFromSide } from './fittings.js';
 import { gearFromSide, springCentreYM, type Stance, stanceOf } from './gear.js';
 import { hitchFromSide } from './hitch.js';
@@ -45,29 +45,6 @@ export type Solid = Body &
 
 type Sweep = Extract<Solid, { readonly kind: 'sweep' }>;
 
-/** The two ends of a lying bar as the edges of its outline seen from above, each from its low side to its high one. */
-const endsOf = (member: Member): readonly [readonly [Point, Point], readonly [Point, Point]] | undefined => {
-  if (member.plan.length !== 4) return undefined;
-  const [a, b, c, d] = member.plan as [Point, Point, Point, Point];
-  const across = runsAcross(member);
-  const pairs = [
-    [
-      [a, d],
-      [b, c],
-    ],
-    [
-      [a, b],
-      [d, c],
-    ],
-  ] as const;
-  const middleGap = ([[p, q], [r, s]]: (typeof pairs)[number]): number =>
-    Math.hypot(p[0] + q[0] - r[0] - s[0], p[1] + q[1] - r[1] - s[1]);
-  const pair = middleGap(pairs[0]) >= middleGap(pairs[1]) ? pairs[0] : pairs[1];
-  const axis = across ? 0 : 1;
-  const sorted = ([p, q]: readonly [Point, Point]): readonly [Point, Point] => (p[axis] <= q[axis] ? [p, q] : [q, p]);
-  return [sorted(pair[0]), sorted(pair[1])];
-};
-
 /** A bar that runs in any direction: its section pushed along its line. */
 const sweepAlong = ({ start, end, across, up }: MiddleLine, member: Member): Pick<Sweep, 'from' | 'to'> => {
   const { bar } = member;
@@ -92,7 +69,7 @@ const barSolid = (trailer: Trailer, member: Member): Solid => {
   if (member.line) return { ...own, kind: 'sweep', ...sweepAlong(member.line, member) };
   const kind = parsePartId(member.id).kind;
   const stands = kind === 'post' || kind === 'riser' || kind === 'packer';
-  const ends = stands ? undefined : endsOf(member);
+  const ends = stands ? undefined : endsInPlan(member);
   if (!ends) {
     const at = (zM: number): readonly Point3[] => plan.map(([xM, yM]) => ({ xM, yM, zM }));
     return { ...own, kind: 'sweep', from: [at(extent.z0M)], to: [at(extent.z1M)] };

@@ -21,6 +21,7 @@ export { heldStickOf, holdAll, holdStick, type Moved, movePiece, releaseStick } 
 export { type LaidSheet, type SheetGroup, sheetPlan, usualSheets } from './sheetPlan.js';
 export { changesSince, drawingSets, type DrawingSetEntry, drawnPieces, type PieceChange } from './revisions.js';
 export { type Template, templatesOf } from './templates.js';
+export { piecesOf, reinforcementOf } from './pieces.js';
 export { stickPlanSteps } from './stickPlan.js';
 export { boughtOf, type Stick, type StickSection } from './sticks.js';
 export { leftAlone, usualLengthsM } from './stock.js';

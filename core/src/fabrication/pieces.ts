@@ -207,7 +207,10 @@ const simplePieces = (member: Member): readonly Piece[] => {
   if (splicesM.length > 0) return spliced(whole, splicesM);
   if (member.pieces === 2 && corners && shape !== 'square') return halves(member, corners);
   const { hingeAtM, parted } = member;
-  if (parted) return partedPieces(whole, parted);
+  if (parted) {
+    const sides = partedPieces(whole, parted);
+    return member.pieces === 2 ? [...sides, ...sides] : sides;
+  }
   if (hingeAtM === undefined || hingeAtM <= 0 || hingeAtM >= member.cutLengthM)
     return member.pieces === 2 ? [whole, whole] : [whole];
   // A tongue that folds is two pieces with its hinge between them, which its maker sizes.

@@ -103,6 +103,10 @@ const partsBelow = (edge: Edge, level: number): Edge[] => {
   return parts;
 };
 
+/** Area of what lies at or below a level, m². */
+export const areaBelow = (outline: Outline, level: number): number =>
+  areaIntegrals(outline.flatMap((edge) => partsBelow(edge, level))).area;
+
 /** The same outline with y and z exchanged, still traced with the material on the left. */
 export const exchangeAxes = (outline: Outline): Edge[] =>
   outline.map((edge) =>

@@ -1,4 +1,4 @@
-export { type AreaIntegrals, areaIntegrals, plasticAxis } from './areaIntegrals.js';
+export { areaBelow, type AreaIntegrals, areaIntegrals, plasticAxis } from './areaIntegrals.js';
 export { type Outline as SectionOutline, outlineOf } from './outline.js';
 export {
   type PlasticProperties,

@@ -11,7 +11,7 @@ export {
   VERDICT_WORDS,
   WORKING_LABELS,
 } from './labels.js';
-export { CUT_STATE_TEXT, cutEndsText, pieceChangeText, stickProblemText, stickProofText } from './sticks.js';
+export { copeText, CUT_STATE_TEXT, cutEndsText, pieceChangeText, stickProblemText, stickProofText } from './sticks.js';
 export {
   amountText,
   LINE_STATE_NAMES,

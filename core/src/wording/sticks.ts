@@ -1,5 +1,7 @@
+import type { Cope } from '../chassis/index.js';
 import type { CutRow, CutState, PieceChange, StickSection } from '../fabrication/index.js';
 import { cutText } from './labels.js';
+import type { Speaker } from './speak.js';
 
 const END_SHAPES: Readonly<Record<CutRow['shape'], string>> = {
   square: '',
@@ -14,6 +16,20 @@ export const cutEndsText = ({ ends, shape, handed }: Pick<CutRow, 'ends' | 'shap
   return `${first === second ? `both ${first}` : `${first}; ${second}`}${END_SHAPES[shape]}${
     handed ? '; left and right are mirror images: cut them as a pair' : ''
   }`;
+};
+
+/** How deep and how far back a bar's end is cut away, so that it goes into another's open side. */
+export const copeText = ({ topM, bottomM, lengthM }: Cope, say: Pick<Speaker, 'length'>): string => {
+  const [top, bottom] = [say.length(topM), say.length(bottomM)];
+  const off =
+    topM > 0 && bottomM > 0
+      ? top === bottom
+        ? `${top} off top and bottom`
+        : `${top} off the top and ${bottom} off the bottom`
+      : topM > 0
+        ? `${top} off the top`
+        : `${bottom} off the bottom`;
+  return `${off}, ${say.length(lengthM)} back from the end`;
 };
 
 const WHY_NOT: Readonly<Record<NonNullable<StickSection['problem']>['code'], string>> = {

@@ -3,11 +3,12 @@ import { type BarStock, placeBar, stockOf } from '../bars.js';
 import type { Bed } from '../bed.js';
 import { inches } from '../../units/index.js';
 import { type ChassisProblem, type Hole, type Member, planBox } from '../member.js';
+import { roundOnRound } from '../hollow.js';
 import { openReachM } from '../openSide.js';
 import { tongueLevel } from './level.js';
 import { buildPackers, type Crossing, crossingsUnder } from './crossings.js';
 import { buildRisers } from './risers.js';
-import { slantedBar } from './slantedBar.js';
+import { type SlantedBar, slantedBar } from './slantedBar.js';
 
 /** How the tongue carries its bending into the frame; the hand check needs it. */
 export interface TongueGeometry {
@@ -140,6 +141,15 @@ const aFrame = (
 /** A tube that runs on by less than this ends at the header: it has no lever there, m. */
 const LEAST_UNDER_M = 1e-3;
 
+/** How a round side tube lies on a round backbone; undefined where either is not, or the backbone is the narrower. */
+const hollowOnBackbone = (own: BarStock, backbone: BarStock, angleRad: number): SlantedBar['hollow'] => {
+  const [tube, onto] = [own.section.shape, backbone.section.shape];
+  if (tube.kind !== 'round-tube' || onto.kind !== 'round-tube') return undefined;
+  const onRadiusM = onto.diameterM / 2;
+  const end = roundOnRound(tube, onRadiusM, angleRad);
+  return end && { onId: 'tongue.middle', onRadiusM, end };
+};
+
 const buildSideTubes = (
   trailer: Trailer,
   tongue: SingleTube,
@@ -170,6 +180,7 @@ const buildSideTubes = (
         z0M: level.z0M + (backbone.bar.heightM - own.bar.heightM) * (under ? (tongue.runs === 'over' ? 0 : 1) : 0.5),
         risePerM: level.risePerM,
         cutLaterM: 0,
+        hollow: hollowOnBackbone(own, backbone, angleRad),
       }),
     ];
   });

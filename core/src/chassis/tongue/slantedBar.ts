@@ -1,4 +1,5 @@
 import { type BarStock, placeBar } from '../bars.js';
+import type { Hollow } from '../hollow.js';
 import type { EndCut, Member, PlanPoint } from '../member.js';
 
 /** A leg or side tube seen from above: its front is cut parallel to the centre line, its rear butts on the header or runs to the rail. */
@@ -21,6 +22,8 @@ export interface SlantedBar {
   readonly cutLaterM: number;
   /** into the open side of the header that it butts on, along the trailer */
   readonly intoM: number;
+  /** of a round tube that starts on a round one: sawn square and hollowed to lie about it, instead of cut along the centre line */
+  readonly hollow?: { readonly onId: string; readonly onRadiusM: number; readonly end: Hollow } | undefined;
 }
 
 /**
@@ -70,16 +73,48 @@ export const slantedBar = (stock: BarStock, bar: SlantedBar): Member => {
   const outerM = (slant * (outerXM - startXM)) / cos + intoM;
   const innerM = (slant * (innerXM - startXM - alongM)) / cos + intoM;
   const tip = slopedCut('along', angleRad, slopeRad);
-  return placeBar(bar.id, 'tongue', stock, {
+  const rear = under ? tip : slopedCut('across', angleRad, slopeRad);
+  const placed = {
     plan,
     z0M: bar.z0M,
-    // Both cuts of a bar that runs under are parallel: its stick length is one face plus what the slant sticks out.
-    faceLengthM: under ? outerM : Math.min(outerM, innerM),
-    cutLengthM: under ? outerM + widthM / tan : Math.max(outerM, innerM),
-    ends: [tip, under ? tip : slopedCut('across', angleRad, slopeRad)],
     risePerM: bar.risePerM,
     slant,
     intoM,
     cutLaterM: bar.cutLaterM,
+  };
+  const { hollow } = bar;
+  if (!hollow)
+    return placeBar(bar.id, 'tongue', stock, {
+      ...placed,
+      // Both cuts of a bar that runs under are parallel: its stick length is one face plus what the slant sticks out.
+      faceLengthM: under ? outerM : Math.min(outerM, innerM),
+      cutLengthM: under ? outerM + widthM / tan : Math.max(outerM, innerM),
+      ends: [tip, rear],
+    });
+  // Along the tube from where both middle lines cross: its faces meet the plane beside the other tube at these, and it is sawn before them.
+  const beside = hollow.onRadiusM / Math.sin(angleRad);
+  const off = widthM / 2 / tan;
+  const outerEndM = slant * (beside - off - hollow.end.nearM) + outerM;
+  const innerEndM = slant * (beside + off - hollow.end.nearM) + (under ? outerM : innerM);
+  const member = placeBar(bar.id, 'tongue', stock, {
+    ...placed,
+    faceLengthM: Math.min(outerEndM, innerEndM),
+    cutLengthM: Math.max(outerEndM, innerEndM),
+    ends: [{ kind: 'square' }, rear],
   });
+  const moreM = slant * (beside - hollow.end.meanM);
+  return {
+    ...member,
+    finish: [
+      {
+        kind: 'hollow',
+        onId: hollow.onId,
+        pastM: slant * (beside - hollow.end.nearM),
+        lengthM: hollow.end.farM - hollow.end.nearM,
+        angleRad,
+      },
+      { kind: 'square' },
+    ],
+    massKg: member.massKg + stock.bar.nominalAreaM2 * stock.material.densityKgM3 * moreM,
+  };
 };

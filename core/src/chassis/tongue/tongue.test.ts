@@ -4,7 +4,7 @@ import { sampleTrailer } from '../../../test/projects.js';
 import { verify } from '../../../test/verify.js';
 import { FIXED_JOINT, PLAIN_TONGUE, type Trailer, type Tongue } from '../../project/index.js';
 import { fromRadians, inches, toRadians } from '../../units/index.js';
-import { buildChassis, copeInto, saddleLengthM, sideOutline, slopedCut, endWorkOf } from '../index.js';
+import { buildChassis, copeInto, type Member, saddleLengthM, sideOutline, slopedCut, endWorkOf } from '../index.js';
 
 const base = sampleTrailer();
 const withTongue = (tongue: Tongue, change: Partial<Trailer['frame']> = {}): Trailer => ({
@@ -20,6 +20,12 @@ const straight = (change: Partial<Extract<Tongue, { kind: 'straight' }>> = {}): 
   joint: FIXED_JOINT,
   ...change,
 });
+/** A level bar of a shape, so high, its top at a height. */
+const bar = (id: string, shape: Member['section']['shape'], heightM: number, topZM: number) => {
+  const [own] = buildChassis(base).members as [Member];
+  const extent = { ...own.extent, z0M: topZM - heightM, z1M: topZM };
+  return { extent, frontRiseM: 0, bar: { ...own.bar, heightM }, section: { ...own.section, id, shape } };
+};
 const backbone = (change: Partial<Extract<Tongue, { kind: 'backbone' }>> = {}): Tongue => ({
   ...PLAIN_TONGUE,
   kind: 'backbone',
@@ -221,10 +227,31 @@ describe('plates and end work', () => {
       toeRadiusM: 0,
       innerSlope: 0,
     } as const;
-    const cope = copeInto(inches(4), channel);
-    expect(cope?.depthM).toBeCloseTo(inches(0.4), 9);
+    const host = bar('c', channel, inches(4), 0);
+    const cope = copeInto(bar('b', channel, inches(4), 0), host);
+    expect(cope?.topM).toBeCloseTo(inches(0.4), 9);
+    expect(cope?.bottomM).toBeCloseTo(inches(0.4), 9);
     expect(cope?.lengthM).toBeCloseTo(inches(1.58 - 0.184) + 0.0015, 9);
-    expect(copeInto(inches(3), channel)).toBeUndefined();
+    // 3 in high and half-way up it goes in as it is; flush with the top the upper flange is in its way.
+    expect(copeInto(bar('b', channel, inches(3), inches(-0.5)), host)).toBeUndefined();
+    const flush = copeInto(bar('b', channel, inches(3), 0), host);
+    expect(flush?.topM).toBeCloseTo(inches(0.4), 9);
+    expect(flush?.bottomM).toBe(0);
+  });
+  test('on to the upright leg of an angle: what lies as low as its other leg is cut off below', () => {
+    const angle = {
+      kind: 'angle',
+      verticalLegM: inches(2),
+      horizontalLegM: inches(2),
+      thicknessM: inches(3 / 16),
+      rootRadiusM: inches(1 / 8),
+      toeRadiusM: 0,
+    } as const;
+    const cope = copeInto(bar('b', angle, inches(2), 0), bar('a', angle, inches(2), 0));
+    expect(cope?.topM).toBe(0);
+    expect(cope?.bottomM).toBeCloseTo(inches(5 / 16), 9);
+    expect(cope?.lengthM).toBeCloseTo(inches(2 - 3 / 16) + 0.0015, 9);
+    expect(copeInto(bar('b', angle, inches(1.5), 0), bar('a', angle, inches(2), 0))).toBeUndefined();
   });
   test('a leg that slopes: saw and blade are set to 24.9° and 2.6°, not to the 6.2° that is scribed', () => {
     const cut = slopedCut('along', (25 * Math.PI) / 180, (6.2 * Math.PI) / 180);

@@ -3,6 +3,7 @@ import {
   cutoutsText,
   cutEndsText,
   type EndWork,
+  copeText,
   endWorkOf,
   type Evaluation,
   type Speaker,
@@ -30,7 +31,7 @@ const endWorkText = (work: readonly EndWork[], say: Speaker): string =>
     ...new Set(
       work.map((own) =>
         own.kind === 'cope'
-          ? '; coped'
+          ? `; coped where it goes into ${say.partName(own.against).toLowerCase()}: ${copeText(own, say)}`
           : `; hollowed ${say.length(own.lengthM)} deep to lie on ${say.partName(own.against).toLowerCase()}`,
       ),
     ),

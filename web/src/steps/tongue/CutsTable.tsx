@@ -1,11 +1,11 @@
-import { cutText, endWorkOf, type EndWork, type Speaker } from '@kereta/core';
+import { copeText, cutText, endWorkOf, type EndWork, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
 
 const workText = (work: EndWork, say: Speaker): string =>
   work.kind === 'cope'
-    ? `Cope its rear end to reach into the ${say.partName(work.against).toLowerCase()}: ${say.length(work.depthM)} off top and bottom, ${say.length(work.lengthM)} back from the end.`
+    ? `Cope its rear end to reach into the ${say.partName(work.against).toLowerCase()}: ${copeText(work, say)}.`
     : `Hollow its ${work.kind === 'saddle' ? 'front ' : ''}end to lie on the ${say.partName(work.against).toLowerCase()}: ${say.length(work.lengthM)} deep along the bar.`;
 
 /** How each bar of the tongue is cut, each end in both readings of a saw. */
