@@ -52,6 +52,28 @@ test('the drawing set as files that others read: PDF, SVG, DXF', async ({ page }
   expect(new Parser().parseSync(readFileSync(dxf.path, 'utf8'))?.entities.length).toBeGreaterThan(20);
 });
 
+test('the frame as solids for CAD: STEP within 20 s, told how far it is; one that is not wanted is stopped', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  await goTo(page, 'Cut & buy');
+  await page.getByRole('link', { name: 'Print drawing, to scale' }).click();
+  const started = Date.now();
+  const step = await saved(page, 'STEP');
+  expect(Date.now() - started).toBeLessThan(20_000);
+  expect(step.name).toMatch(/^Apiary-flatbed-frame-revision-1-\d{4}-\d{2}-\d{2}\.step$/);
+  const text = readFileSync(step.path, 'utf8');
+  expect(text).toMatch(/^ISO-10303-21;/);
+  expect(text.match(/MANIFOLD_SOLID_BREP\(/g)).toHaveLength(10);
+  expect(text).toContain("PRODUCT('T1 tongue.left'");
+  const glb = await saved(page, 'glTF');
+  expect(readFileSync(glb.path).subarray(0, 4).toString()).toBe('glTF');
+  await page.getByRole('button', { name: 'STL' }).click();
+  await page.getByRole('button', { name: 'Stop' }).click();
+  await expect(page.getByRole('button', { name: 'STL' })).toBeEnabled();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
 test('sheets are laid out with what is sold, and their outlines go to a table that cuts', async ({ page }) => {
   await openDemo(page, 'Apiary flatbed');
   await goTo(page, 'Cut & buy');

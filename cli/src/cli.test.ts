@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
@@ -70,6 +70,21 @@ describe('kereta cut', () => {
       { cost: 4, optimal: true },
       { cost: 400, optimal: true },
     ]);
+  });
+});
+
+describe('kereta solids', () => {
+  test('writes the frame as STEP; another ending, or no file, is refused in words', () => {
+    const file = fileOf('solids.kereta.json', writeProject(DEMO_PROJECTS[2] as Project));
+    const out = join(folder, 'frame.step');
+    expect(kereta('solids', file, out)).toMatchObject({ code: 0, out: '12 solids\n' });
+    expect(readFileSync(out, 'utf8').match(/MANIFOLD_SOLID_BREP\(/g)).toHaveLength(12);
+    expect(kereta('solids', file, join(folder, 'frame.iges'))).toMatchObject({
+      code: 2,
+      err: expect.stringContaining('.step, .stl, .glb'),
+    });
+    expect(kereta('solids', file, join(folder, 'no', 'frame.step')).code).toBe(2);
+    expect(kereta('solids', join(folder, 'none'), out).code).toBe(2);
   });
 });
 

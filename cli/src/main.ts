@@ -1,4 +1,4 @@
-import { readFile } from 'node:fs/promises';
+import { readFile, writeFile } from 'node:fs/promises';
 import {
   calculateCutting,
   calculateFrame,
@@ -15,6 +15,9 @@ import {
   evaluate,
   evaluateFully,
   fileProblemSentence,
+  frameSolids,
+  lastOf,
+  loadKernel,
   type NeutralProblem,
   OPINION_IDS,
   type OpinionId,
@@ -23,7 +26,10 @@ import {
   type Result,
   SITUATION_IDS,
   type SituationId,
+  shapeSteps,
   sheetPlan,
+  type SolidFormat,
+  solidsFile,
   type StrengthFilter,
   strengthReport,
   trailerOf,
@@ -88,6 +94,31 @@ const cut = async (file: string, json: boolean): Promise<number> => {
   if (json) answer(cutReport(trailer, sections, sheetPlan(trailer, chassis, cutList)));
   else console.log(cutReportText(trailer, sections));
   return sections.some(({ problem }) => problem) ? 1 : 0;
+};
+
+const SOLID_FORMATS: readonly SolidFormat[] = ['step', 'stl', 'glb'];
+
+/** 0 written, 2 the file cannot be read or written, or its ending says no format. */
+const solids = async (file: string, out: string): Promise<number> => {
+  const format = SOLID_FORMATS.find((one) => out.toLowerCase().endsWith(`.${one}`));
+  if (!format) {
+    console.error(`The name of the file to write ends with .${SOLID_FORMATS.join(', .')}.`);
+    return UNREADABLE;
+  }
+  const project = await projectIn(file, false);
+  if (!project) return UNREADABLE;
+  const trailer = trailerOf(project);
+  const { chassis, cutList } = evaluate(trailer);
+  const kernel = await loadKernel();
+  const shapes = lastOf(shapeSteps(kernel, frameSolids(trailer, chassis, cutList)));
+  try {
+    await writeFile(out, await solidsFile(kernel, shapes, format));
+  } catch (error) {
+    console.error(`${out} cannot be written: ${error instanceof Error ? error.message : String(error)}`);
+    return UNREADABLE;
+  }
+  console.log(`${shapes.length} solids`);
+  return 0;
 };
 
 const CALCULATIONS: Readonly<
@@ -172,6 +203,14 @@ export const run = async (argv: readonly string[]): Promise<number> => {
     .option('--json', 'print sticks and pieces as JSON, in metres')
     .action(async (file: string, { json }: { json?: boolean }) => {
       exitCode = await cut(file, json === true);
+    });
+  program
+    .command('solids')
+    .description('write the frame as solids, by the ending of the name: .step, .stl or .glb; exit 0 written, 2 not')
+    .argument('<file>', 'a *.kereta.json file')
+    .argument('<out>', 'the file to write')
+    .action(async (file: string, out: string) => {
+      exitCode = await solids(file, out);
     });
   program
     .command('calc')

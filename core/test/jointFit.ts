@@ -63,8 +63,14 @@ const endBox = ({ profile, at, across, up, along, lengthM }: Body, sense: -1 | 1
 const moved = (shape: Shape3D, direction: readonly number[], byMm: number): Shape3D =>
   shape.clone().translate(direction.map((x) => x * byMm) as [number, number, number]);
 
-export const placedBars = (kernel: Kernel, { trailer, chassis, cutList }: Evaluation): readonly Placed[] =>
-  frameSolids(trailer, chassis, cutList).flatMap((solid): Placed[] => {
+/** Every bar with its solid; what is changed in it beforehand is the test's own. */
+export const placedBars = (
+  kernel: Kernel,
+  { trailer, chassis, cutList }: Evaluation,
+  change: (solid: PieceSolid) => PieceSolid = (solid) => solid,
+): readonly Placed[] =>
+  frameSolids(trailer, chassis, cutList).flatMap((told): Placed[] => {
+    const solid = change(told);
     const member = chassis.members.find(({ id }) => id === solid.partId);
     // Plates are laid on and trimmed in place.
     if (!member || !solid.id.includes('#')) return [];
@@ -93,8 +99,13 @@ export const overlaps = (kernel: Kernel, bars: readonly Placed[]): readonly Over
  * How every end lies against what is there: pushed on by 1 and by 2 mm it goes into it by as much as lies in contact, so that what it goes in by
  * the first time tells how far off it was. Ends that meet nothing within 15 mm are free.
  */
-export const endFits = (kernel: Kernel, bars: readonly Placed[]): readonly EndFit[] =>
+export const endFits = (
+  kernel: Kernel,
+  bars: readonly Placed[],
+  asked: (solid: PieceSolid) => boolean = () => true,
+): readonly EndFit[] =>
   bars.flatMap((bar) => {
+    if (!asked(bar.solid)) return [];
     const { along } = bar.solid.body;
     return ([-1, 1] as const).map((sense): EndFit => {
       const direction = along.map((x) => x * sense);

@@ -44,6 +44,11 @@ const smallForm =
     response.sendFile(file, { immutable: true, maxAge: '1y' });
   };
 
+/** The worker that runs the solid modeller, which builds functions from text; it has no page, and may ask nothing of anybody else. */
+const SOLID_WORKER = /^\/solids\.worker-[\w-]+\.js$/;
+const SOLID_WORKER_POLICY =
+  "default-src 'none'; script-src 'self' 'unsafe-eval' 'wasm-unsafe-eval'; connect-src 'self'; base-uri 'none'";
+
 /** Serves the built application, says that it is there, and stands in for a yard; all of Kereta's own work is done in the browser. */
 export const createApp = (webRoot: string): Express => {
   const app = express();
@@ -75,6 +80,10 @@ export const createApp = (webRoot: string): Express => {
   app.use('/api/yard', yardRoutes());
   app.use('/api', (_request, response) => {
     response.status(404).json({ error: 'not found' });
+  });
+  app.use('/assets', (request, response, next) => {
+    if (SOLID_WORKER.test(request.path)) response.set('Content-Security-Policy', SOLID_WORKER_POLICY);
+    next();
   });
   // Built files carry their content in their name and never change under it.
   app.use('/assets', smallForm(join(webRoot, 'assets')));

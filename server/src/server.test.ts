@@ -50,6 +50,15 @@ describe('server', () => {
     expect(policy).toContain("connect-src 'self'");
     expect(policy).not.toContain('upgrade-insecure-requests');
   });
+  test('only the worker of the solid modeller may build functions from text, and it may ask nothing of anybody else', async () => {
+    const policyOf = async (path: string): Promise<string> =>
+      (await request(app).get(path)).headers['content-security-policy'] ?? '';
+    expect(await policyOf('/assets/solids.worker-Ab_1.js')).toBe(
+      "default-src 'none'; script-src 'self' 'unsafe-eval' 'wasm-unsafe-eval'; connect-src 'self'; base-uri 'none'",
+    );
+    for (const path of ['/', '/assets/index-Ab1.js', '/assets/jobs.worker-Ab1.js', '/assets/solids.worker-x.html'])
+      expect(await policyOf(path), path).not.toContain("'unsafe-eval'");
+  });
   test('says so when it is not built', async () => {
     const empty = await request(createApp(mkdtempSync(join(folder, 'none-')))).get('/');
     expect(empty.status).toBe(503);

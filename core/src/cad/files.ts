@@ -1,4 +1,4 @@
-import { Document, WebIO } from '@gltf-transform/core';
+import type { Material } from '@gltf-transform/core';
 import type { Shape3D } from 'replicad';
 import type { PieceSolid } from '../solids/index.js';
 import type { Steps } from '../steps.js';
@@ -23,16 +23,30 @@ export function* shapeSteps(kernel: Kernel, solids: readonly PieceSolid[]): Step
 
 /** Metals lighter than this are drawn as aluminum, kg/m³. */
 const LIGHT_KG_M3 = 5000;
-const COLOURS = { steel: '#6b7280', aluminum: '#c3c9d1' } as const;
+/** Red, green and blue, of one. */
+const COLOURS = { steel: [0.42, 0.45, 0.5], aluminum: [0.76, 0.79, 0.82] } as const;
 const colourOf = ({ densityKgM3 }: PieceSolid): keyof typeof COLOURS =>
   densityKgM3 < LIGHT_KG_M3 ? 'aluminum' : 'steel';
+
+const hexOf = (shares: readonly number[]): string =>
+  `#${shares
+    .map((share) =>
+      Math.round(share * 255)
+        .toString(16)
+        .padStart(2, '0'),
+    )
+    .join('')}`;
 
 // The kernel takes what it writes away: it gets copies.
 
 /** STEP (ISO 10303, AP242) in mm: one solid for each piece, named by its mark and part. */
 const stepFile = async (kernel: Kernel, shapes: readonly NamedShape[]): Promise<Uint8Array> => {
   const blob = kernel.exportSTEP(
-    shapes.map(({ solid, shape }) => ({ shape: shape.clone(), name: solid.name, color: COLOURS[colourOf(solid)] })),
+    shapes.map(({ solid, shape }) => ({
+      shape: shape.clone(),
+      name: solid.name,
+      color: hexOf(COLOURS[colourOf(solid)]),
+    })),
     { unit: 'MM', modelUnit: 'MM' },
   );
   return new Uint8Array(await blob.arrayBuffer());
@@ -49,7 +63,7 @@ const stlFile = async (kernel: Kernel, shapes: readonly NamedShape[]): Promise<U
 };
 
 /** From the kernel's mm, z up, to the file's m, y up: a quarter turn about the x axis. */
-const turned = (values: readonly number[], scale: number): Float32Array => {
+const turned = (values: readonly number[], scale: number): Float32Array<ArrayBuffer> => {
   const out = new Float32Array(values.length);
   for (let i = 0; i < values.length; i += 3) {
     out[i] = (values[i] as number) * scale;
@@ -60,7 +74,7 @@ const turned = (values: readonly number[], scale: number): Float32Array => {
 };
 
 /** Normals of length one: the kernel's are so only nearly. */
-const unit = (normals: Float32Array): Float32Array => {
+const unit = (normals: Float32Array<ArrayBuffer>): Float32Array<ArrayBuffer> => {
   for (let i = 0; i < normals.length; i += 3) {
     const length = Math.hypot(normals[i] as number, normals[i + 1] as number, normals[i + 2] as number) || 1;
     for (let k = i; k < i + 3; k += 1) normals[k] = (normals[k] as number) / length;
@@ -70,28 +84,28 @@ const unit = (normals: Float32Array): Float32Array => {
 
 /** Binary glTF 2.0 in m, y up: one node for each piece, named by its mark and part. */
 const glbFile = async (shapes: readonly NamedShape[]): Promise<Uint8Array> => {
+  const { Document, WebIO } = await import('@gltf-transform/core');
   const document = new Document();
   const buffer = document.createBuffer();
   const scene = document.createScene('frame');
   document.getRoot().setDefaultScene(scene);
-  const metals = {
-    steel: document.createMaterial('steel').setBaseColorFactor([0.42, 0.45, 0.5, 1]),
-    aluminum: document.createMaterial('aluminum').setBaseColorFactor([0.76, 0.79, 0.82, 1]),
+  const metals = new Map<string, Material>();
+  const metalOf = (solid: PieceSolid): Material => {
+    const name = colourOf(solid);
+    const metal = metals.get(name) ?? document.createMaterial(name).setBaseColorFactor([...COLOURS[name], 1]);
+    metals.set(name, metal);
+    return metal;
   };
   for (const { solid, shape } of shapes) {
     const { vertices, normals, triangles } = shape.mesh(MESH);
-    const accessor = (type: 'VEC3' | 'SCALAR', array: Float32Array | Uint32Array) =>
-      document
-        .createAccessor()
-        .setType(type)
-        .setArray(array as Float32Array<ArrayBuffer> | Uint32Array<ArrayBuffer>)
-        .setBuffer(buffer);
+    const accessor = (type: 'VEC3' | 'SCALAR', array: Float32Array<ArrayBuffer> | Uint32Array<ArrayBuffer>) =>
+      document.createAccessor().setType(type).setArray(array).setBuffer(buffer);
     const primitive = document
       .createPrimitive()
       .setAttribute('POSITION', accessor('VEC3', turned(vertices, 1e-3)))
       .setAttribute('NORMAL', accessor('VEC3', unit(turned(normals, 1))))
       .setIndices(accessor('SCALAR', new Uint32Array(triangles)))
-      .setMaterial(metals[colourOf(solid)]);
+      .setMaterial(metalOf(solid));
     scene.addChild(document.createNode(solid.name).setMesh(document.createMesh(solid.name).addPrimitive(primitive)));
   }
   return new WebIO().writeBinary(document);

@@ -8,11 +8,9 @@ import {
 } from '../evaluation/index.js';
 import { doubtSteps } from '../balance/index.js';
 import { type LedgerLine, variantSteps } from '../buying/index.js';
-import { loadKernel, shapeSteps, type SolidFormat, solidsFile } from '../cad/index.js';
 import { stickPlanSteps } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
 import { loadSolver } from '../nesting/index.js';
-import { frameSolids } from '../solids/index.js';
 import type { CutEntry, Trailer } from '../project/index.js';
 import {
   analysisSteps,
@@ -94,17 +92,6 @@ export const JOBS = {
     signal: JobSignal,
     report: Report,
   ) => inSteps(stickPlanSteps(await loadSolver(), trailer, evaluate(trailer).cutList, cuts), signal, report),
-  /** the frame's solids as a file */
-  solids: async (
-    { trailer, format }: OfTrailer & { readonly format: SolidFormat },
-    signal: JobSignal,
-    report: Report,
-  ) => {
-    const kernel = await loadKernel();
-    const { chassis, cutList } = evaluate(trailer);
-    const shapes = await inSteps(shapeSteps(kernel, frameSolids(trailer, chassis, cutList)), signal, report);
-    return solidsFile(kernel, shapes, format);
-  },
   /** weight and price of the lightest frames of steel and of aluminum beside the present one */
   variants: stepJob(({ trailer, lines }: OfTrailer & { readonly lines: readonly LedgerLine[] }) =>
     variantSteps(trailer, lines),

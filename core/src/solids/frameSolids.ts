@@ -51,15 +51,19 @@ export const frameSolids = (trailer: Trailer, chassis: Chassis, cutList: CutList
     const inside = insideBodies(trailer, chassis, member);
     const { densityKgM3 } = member.material;
     const bodies = member.existing ? inside : [...own, ...inside];
-    const pieces = piecesOf(member).flatMap((piece, i): PieceSolid[] => {
+    const all = piecesOf(member);
+    const pieces = all.flatMap((piece, i): PieceSolid[] => {
       const id = `${member.id}#${i + 1}`;
       const body = bodies[i];
-      return body && canBe(body) ? [solid(id, member.id, markOf.get(id) ?? '', densityKgM3, piece.massKg, body)] : [];
+      if (!body || !canBe(body)) return [];
+      const one = solid(id, member.id, markOf.get(id) ?? '', densityKgM3, piece.massKg, body);
+      return [all.length > 1 ? { ...one, name: `${one.name} ${i + 1}` } : one];
     });
     const plates = platesAlongBodies(trailer, chassis, member).map((body, i) => {
       const id = `${member.id}.plate.${i + 1}`;
       const row = cutList.plates.find(({ plateIds }) => plateIds.includes(id));
-      return solid(id, member.id, row?.mark ?? '', densityKgM3, row?.massEachKg ?? 0, body);
+      const one = solid(id, member.id, row?.mark ?? '', densityKgM3, row?.massEachKg ?? 0, body);
+      return { ...one, name: `${one.name} plate ${i + 1}` };
     });
     return [...(member.existing ? existingSolids(member, own) : []), ...pieces, ...plates];
   });

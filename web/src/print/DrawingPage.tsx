@@ -22,6 +22,7 @@ import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useSession } from '../bench/useSession';
 import { Lettering } from '../drawing/Lettering';
 import { HatchPatterns, Shapes, STILL } from '../drawing/Shapes';
+import { SolidFiles } from './SolidFiles';
 import { type Revision, useRevision } from './useRevision';
 import { marksOf } from '../steps/cut/MarkedPlan';
 import { SheetText } from '../drawing/SheetText';
@@ -115,6 +116,7 @@ const FileButtons = ({ day, record, revision, sheets, evaluation, date, drawn }:
           DXF, {title.toLowerCase()}
         </button>
       ))}
+      <SolidFiles trailer={trailer} named={(suffix) => named('frame', suffix)} />
     </>
   );
 };
