@@ -2,7 +2,14 @@ import { findMaterial, type Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import type { Bed } from './bed.js';
 import type { Member, Point3 } from './member.js';
+import { PIN_ROOM_M, pinOffsetsM } from './tongue/pins.js';
 import type { TongueGeometry } from './tongue/buildTongue.js';
+
+export interface PlateHole {
+  readonly alongM: number;
+  readonly upM: number;
+  readonly diameterM: number;
+}
 
 /** A piece cut from flat: a plate over the tongue, an end cap, a gusset. */
 export interface Plate {
@@ -14,6 +21,8 @@ export interface Plate {
   readonly thicknessM: number;
   /** a right triangle of these legs instead of a rectangle */
   readonly triangular: boolean;
+  /** drilled, from its front or left lower corner */
+  readonly holes: readonly PlateHole[];
   readonly massKg: number;
   readonly centre: Point3;
   readonly carriedBy: 'tongue' | 'rails';
@@ -23,13 +32,18 @@ export interface Plate {
 const CAP_M = inches(1 / 8);
 const GUSSET_M = inches(1 / 4);
 
-type Sizes = Pick<Plate, 'id' | 'kind' | 'lengthM' | 'widthM' | 'thicknessM' | 'centre' | 'carriedBy'>;
+type Sizes = Pick<Plate, 'id' | 'kind' | 'lengthM' | 'widthM' | 'thicknessM' | 'centre' | 'carriedBy'> & {
+  readonly holes?: Plate['holes'];
+};
 
 const plate = (sizes: Sizes, metal: Member['material']): Plate => {
   const triangular = sizes.kind === 'gusset';
-  const areaM2 = sizes.lengthM * sizes.widthM * (triangular ? 0.5 : 1);
+  const { holes = [] } = sizes;
+  const drilledM2 = holes.reduce((sum, { diameterM }) => sum + (Math.PI * diameterM ** 2) / 4, 0);
+  const areaM2 = sizes.lengthM * sizes.widthM * (triangular ? 0.5 : 1) - drilledM2;
   return {
     ...sizes,
+    holes,
     triangular,
     materialName: metal.name,
     massKg: areaM2 * sizes.thicknessM * metal.densityKgM3,
@@ -84,11 +98,17 @@ const cheeksOf = ({ frame: { tongue: told } }: Trailer, tongue: TongueGeometry):
   const lengthM = cheekLengthM(joint, bar.bar.heightM);
   const spanM = joint.pins === 2 ? joint.pinSpacingM : 0;
   const frontXM = -joint.aheadM - spanM / 2 - 2 * joint.pinDiameterM;
+  const holes = pinOffsetsM(joint).map((byM) => ({
+    alongM: -joint.aheadM + byM - frontXM,
+    upM: (joint.plates?.heightM ?? 0) / 2,
+    diameterM: joint.pinDiameterM + PIN_ROOM_M,
+  }));
   return ([-1, 1] as const).map((side) =>
     plate(
       {
         id: `cheek.${side < 0 ? 'left' : 'right'}`,
         kind: 'cheek',
+        holes,
         lengthM,
         widthM: joint.plates?.heightM ?? 0,
         thicknessM: joint.plates?.thicknessM ?? 0,

@@ -265,7 +265,7 @@ export const panelsFromRear = ({ panels }: Chassis): readonly DrawnShape[] =>
     });
 
 /** A gusset's corners seen from above: legs along the trailer and across it, about its centre. */
-const gussetFromAbove = (plate: Plate, bedMiddleXM: number): readonly Point[] => {
+export const gussetFromAbove = (plate: Plate, bedMiddleXM: number): readonly Point[] => {
   const { centre, lengthM: leg } = plate;
   // The right angle lies outward of the centre by a third of each leg: towards the nearer end of the bed, and to the side that it is on.
   const alongOut = centre.xM < bedMiddleXM ? -1 : 1;

@@ -1,3 +1,4 @@
+export { gussetFromAbove } from './fittings.js';
 export { endsInPlan, isMirrored, runsAcross } from './bars.js';
 export {
   type Placing,
@@ -25,4 +26,7 @@ export {
 } from './shapes.js';
 export { type Solid, trailerSolids } from './solids.js';
 export { type Drawable, planView, type Reach, reachOf, rearView, sideView, type ViewOptions } from './trailerViews.js';
+export { drawingSet } from './drawingSet.js';
 export { type DrawingSheet, drawingSheet, frameSheet, type PaperId, PAPERS } from './sheet.js';
+export type { DrawnWeld } from './weldSheet.js';
+export type { SymbolStandard } from './weldSymbols.js';

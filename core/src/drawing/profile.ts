@@ -1,5 +1,5 @@
 import type { Member } from '../chassis/index.js';
-import { barProperties, designShape, outlineOf, type SectionOutline } from '../sections/index.js';
+import { barProperties, designShape, outlineOf, type SectionOutline, type Shape } from '../sections/index.js';
 import type { Point } from './shapes.js';
 
 /** A round corner is drawn with a corner for each of these, rad. */
@@ -14,8 +14,15 @@ const roundCorner = (edge: Extract<SectionOutline[number], { readonly kind: 'arc
   });
 };
 
-const loopsOf = (section: Member['section']): readonly (readonly Point[])[] => {
-  const outline = outlineOf(designShape(section));
+/** The same shape without its radii. */
+const sharpened = (shape: Shape): Shape =>
+  Object.fromEntries(
+    Object.entries(shape).map(([field, value]) => [field, field.endsWith('RadiusM') ? 0 : value]),
+  ) as unknown as Shape;
+
+const loopsOf = (section: Member['section'], sharp: boolean): readonly (readonly Point[])[] => {
+  const shape = designShape(section);
+  const outline = outlineOf(sharp ? sharpened(shape) : shape);
   if (!outline.ok) return [];
   const loops: Point[][] = [];
   let last: Point | undefined;
@@ -41,17 +48,19 @@ const loopsOf = (section: Member['section']): readonly (readonly Point[])[] => {
   return loops;
 };
 
-const kept = new WeakMap<Member['section'], readonly (readonly Point[])[]>();
+const newKept = () => new WeakMap<Member['section'], readonly (readonly Point[])[]>();
+const kept = { sharp: newKept(), round: newKept() };
 
 /**
  * A section's metal, m: its outline and, of tubes, the hollow; from the lower left corner of the box about it, first along its width,
- * then up. Empty where the section's sizes make none.
+ * then up. Empty where the section's sizes make none. Sharp: its corners without their radii.
  */
-export const profileOf = (section: Member['section']): readonly (readonly Point[])[] => {
-  const known = kept.get(section);
+export const profileOf = (section: Member['section'], sharp = false): readonly (readonly Point[])[] => {
+  const own = sharp ? kept.sharp : kept.round;
+  const known = own.get(section);
   if (known) return known;
-  const loops = loopsOf(section);
-  kept.set(section, loops);
+  const loops = loopsOf(section, sharp);
+  own.set(section, loops);
   return loops;
 };
 
@@ -66,13 +75,14 @@ const rectangle = (x0: number, x1: number, z0: number, z1: number): readonly Poi
 const platedLoops = (
   { builtUp, bar }: Pick<Member, 'builtUp' | 'bar'>,
   [x0, z0]: Point,
+  sharp: boolean,
 ): readonly (readonly Point[])[] | undefined => {
   const base = builtUp && barProperties(builtUp.base);
   if (!base || builtUp.how.kind !== 'plated') return undefined;
   const { faces, widthM, thicknessM: t } = builtUp.how;
   const lying = faces !== 'sides';
   const [left, low] = lying ? [(bar.widthM - base.widthM) / 2, t] : [t, (bar.heightM - base.heightM) / 2];
-  const bare = profileOf(builtUp.base).map((loop) => loop.map(([u, v]): Point => [x0 + left + u, z0 + low + v]));
+  const bare = profileOf(builtUp.base, sharp).map((loop) => loop.map(([u, v]): Point => [x0 + left + u, z0 + low + v]));
   const [middleX, middleZ] = [x0 + bar.widthM / 2, z0 + bar.heightM / 2];
   const half = widthM / 2;
   const plates = lying
@@ -94,12 +104,13 @@ export const profileAt = (
   member: Pick<Member, 'section' | 'pieces' | 'bar' | 'builtUp'>,
   [x0, z0]: Point,
   mirrored: boolean,
+  sharp = false,
 ): readonly (readonly Point[])[] => {
-  const plated = platedLoops(member, [x0, z0]);
+  const plated = platedLoops(member, [x0, z0], sharp);
   if (plated) return plated;
   const { section, pieces, bar } = member;
   const one = bar.widthM / pieces;
   return Array.from({ length: pieces }, (_, i) => x0 + i * one).flatMap((left) =>
-    profileOf(section).map((loop) => loop.map(([u, v]): Point => [left + (mirrored ? one - u : u), z0 + v])),
+    profileOf(section, sharp).map((loop) => loop.map(([u, v]): Point => [left + (mirrored ? one - u : u), z0 + v])),
   );
 };

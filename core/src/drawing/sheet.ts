@@ -13,11 +13,13 @@ export const PAPERS = {
 export type PaperId = keyof typeof PAPERS;
 
 /** Scales that rules are made for: metric ones, and those of an architect's scale from 1-1/2 in to 1/8 in to the foot. */
-const SCALES = {
-  metric: [5, 10, 15, 20, 25, 30, 40, 50, 75, 100],
-  imperial: [8, 12, 16, 24, 32, 48, 64, 96],
+export const SCALES = {
+  metric: [1, 2, 5, 10, 15, 20, 25, 30, 40, 50, 75, 100],
+  imperial: [1, 2, 4, 8, 12, 16, 24, 32, 48, 64, 96],
 } as const;
 const PER_FOOT: Readonly<Record<number, string>> = {
+  2: '6 in',
+  4: '3 in',
   8: '1-1/2 in',
   12: '1 in',
   16: '3/4 in',
@@ -29,15 +31,16 @@ const PER_FOOT: Readonly<Record<number, string>> = {
 };
 
 /** Margin, room for dimensions about each view, height of lettering and of the title block's lines, m on paper. */
-const MARGIN_M = 0.01;
+export const MARGIN_M = 0.01;
 const ROOM_M = 0.02;
-const TEXT_M = 0.0028;
+export const TEXT_M = 0.0028;
 const LINE_M = 0.006;
 const TITLE_M = { width: 0.11, lines: 2 } as const;
 
 /** One view in its place on the paper. */
 export interface SheetView {
-  readonly id: 'side' | 'plan' | 'rear';
+  /** side, plan and rear are the trailer's own; others are details */
+  readonly id: string;
   readonly title: string;
   readonly titleAt: readonly [number, number];
   readonly view: DrawnView;
@@ -55,6 +58,7 @@ export interface TitleCell {
 
 /** A sheet of paper, in units from its upper left corner, y down: views to one scale, each size written, and the title block at the lower right. */
 export interface DrawingSheet {
+  readonly name: string;
   readonly width: number;
   readonly height: number;
   readonly text: number;
@@ -64,9 +68,11 @@ export interface DrawingSheet {
   readonly border: Bounds;
   readonly views: readonly SheetView[];
   readonly titleBlock: readonly TitleCell[];
+  /** lines of text at their left ends, half-way up */
+  readonly writing: readonly { readonly x: number; readonly y: number; readonly text: string }[];
 }
 
-interface SheetOptions extends Omit<ViewOptions, 'sizes'> {
+export interface SheetOptions extends Omit<ViewOptions, 'sizes'> {
   readonly paper: PaperId;
   readonly units: 'imperial' | 'metric';
   /** units of the sheet to a metre of paper: 1000 for mm, 96 ÷ 0.0254 for the page */
@@ -75,10 +81,14 @@ interface SheetOptions extends Omit<ViewOptions, 'sizes'> {
   readonly date: string;
 }
 
-const scaleName = (ratio: number, units: SheetOptions['units']): string =>
-  units === 'imperial' && PER_FOOT[ratio] ? `${PER_FOOT[ratio]} = 1 ft (1:${ratio})` : `1:${ratio}`;
+export const scaleName = (ratio: number, units: SheetOptions['units']): string =>
+  ratio === 1
+    ? 'full size'
+    : units === 'imperial' && PER_FOOT[ratio]
+      ? `${PER_FOOT[ratio]} = 1 ft (1:${ratio})`
+      : `1:${ratio}`;
 
-const sizeOf = (view: DrawnView): Bounds => boundsOf(view.shapes) ?? { x0: 0, x1: 1, y0: 0, y1: 1 };
+export const sizeOf = (view: DrawnView): Bounds => boundsOf(view.shapes) ?? { x0: 0, x1: 1, y0: 0, y1: 1 };
 
 /** Lettering of the title block, in shares of the sheet's own, from what is wanted to the smallest that is read easily. */
 const TITLE_SIZES = [1, 0.85, 0.72] as const;
@@ -106,14 +116,14 @@ const titleCells = (
   });
 };
 
-const borderOf = (paper: PaperId, unit: number): Bounds => ({
+export const borderOf = (paper: PaperId, unit: number): Bounds => ({
   x0: MARGIN_M * unit,
   x1: (PAPERS[paper].widthM - MARGIN_M) * unit,
   y0: MARGIN_M * unit,
   y1: (PAPERS[paper].heightM - MARGIN_M) * unit,
 });
 
-const titleBlock = (
+export const titleBlock = (
   border: Bounds,
   { perPaperM, paper, units, job, date }: SheetOptions,
   sheet: string,
@@ -201,6 +211,7 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
   ];
   const scaleText = scaleName(ratio, units);
   return {
+    name: 'trailer',
     width: widthM * unit,
     height: heightM * unit,
     text,
@@ -209,6 +220,7 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
     border,
     views: views.map((own) => ({ ...own, laid: layOut(own.view, own.placing) })),
     titleBlock: titleBlock(border, options, 'trailer', scaleText),
+    writing: [],
   };
 };
 
@@ -245,6 +257,7 @@ export const frameSheet = (
     bounds: { ...border, y0: border.y0 + text * 2.4 },
   };
   return {
+    name: 'frame',
     width: widthM * unit,
     height: heightM * unit,
     text,
@@ -262,5 +275,6 @@ export const frameSheet = (
       },
     ],
     titleBlock: titleBlock(border, options, 'frame', scaleText),
+    writing: [],
   };
 };

@@ -46,9 +46,13 @@ export type Solid = Body &
 type Sweep = Extract<Solid, { readonly kind: 'sweep' }>;
 
 /** A bar that runs in any direction: its section pushed along its line. */
-const sweepAlong = ({ start, end, across, up }: MiddleLine, member: Member): Pick<Sweep, 'from' | 'to'> => {
+const sweepAlong = (
+  { start, end, across, up }: MiddleLine,
+  member: Member,
+  sharp: boolean,
+): Pick<Sweep, 'from' | 'to'> => {
   const { bar } = member;
-  const loops = profileAt(member, [-bar.widthM / 2, -bar.design.centroidZM], false);
+  const loops = profileAt(member, [-bar.widthM / 2, -bar.design.centroidZM], false, sharp);
   const ringAt = ([x, y, z]: MiddleLine['start']): readonly (readonly Point3[])[] =>
     loops.map((loop) =>
       loop.map(
@@ -63,10 +67,10 @@ const sweepAlong = ({ start, end, across, up }: MiddleLine, member: Member): Pic
 };
 
 /** A bar with its true outline, its wall, and its ends as they are cut. */
-const barSolid = (trailer: Trailer, member: Member): Solid => {
+const barSolid = (trailer: Trailer, member: Member, sharp: boolean): Solid => {
   const own: Body = { part: member.id, layer: member.group === 'side' ? 'sides' : 'frame', fill: 'steel' };
   const { extent, frontRiseM, plan, bar } = member;
-  if (member.line) return { ...own, kind: 'sweep', ...sweepAlong(member.line, member) };
+  if (member.line) return { ...own, kind: 'sweep', ...sweepAlong(member.line, member, sharp) };
   const kind = parsePartId(member.id).kind;
   const stands = kind === 'post' || kind === 'riser' || kind === 'packer';
   const ends = stands ? undefined : endsInPlan(member);
@@ -81,7 +85,7 @@ const barSolid = (trailer: Trailer, member: Member): Solid => {
     : member.centre.yM < 0
       ? 1
       : -1;
-  const loops = profileAt(member, [0, 0], isMirrored(trailer, member, towards));
+  const loops = profileAt(member, [0, 0], isMirrored(trailer, member, towards), sharp);
   const length = Math.max(1e-9, extent.x1M - extent.x0M);
   // A bar that slopes is the level one sheared: every point goes up by its share of the way forward.
   const lift = (xM: number): number => Math.max(0, -frontRiseM) + (frontRiseM * (extent.x1M - xM)) / length;
@@ -216,18 +220,19 @@ const panelSolids = (trailer: Trailer, panel: Panel): readonly Solid[] => {
   }));
 };
 
-/** Everything that the trailer is made of as bodies, and what the shown load puts on it. */
+/** Everything that the trailer is made of as bodies, and what the shown load puts on it. Sharp: sections without the radii of their corners. */
 export const trailerSolids = (
   trailer: Trailer,
   chassis: Chassis,
   shown: BalancedCase | undefined,
+  sharp = false,
 ): readonly Solid[] => {
   const stance = stanceOf(trailer, chassis);
   const parked = shown?.standing?.on === 'jack';
   const railYM = (trailer.frame.bed.widthM - chassis.railWidthM) / 2;
   const hitch = hitchFromSide(trailer, chassis, stance, parked);
   return [
-    ...chassis.members.map((member) => barSolid(trailer, member)),
+    ...chassis.members.map((member) => barSolid(trailer, member, sharp)),
     ...gearSolids(trailer, chassis, stance),
     ...fenderSolids(trailer),
     ...spareWheels(trailer, chassis).map(

@@ -154,6 +154,8 @@ export const platesDxf = ({ plates }: Pick<CutList, 'plates'>, units: UnitSystem
       true,
       drawing.layer('cut'),
     );
+    for (const { alongM, upM, diameterM } of plate.holes)
+      drawing.circle([from + alongM, upM], diameterM / 2, drawing.layer('cut'));
     const middle: Point = [
       from + plate.lengthM / (plate.triangular ? 3 : 2),
       plate.widthM / (plate.triangular ? 3 : 2),

@@ -46,6 +46,7 @@ export interface PlateRow {
   readonly widthM: number;
   readonly thicknessM: number;
   readonly triangular: boolean;
+  readonly holes: Plate['holes'];
   readonly quantity: number;
   readonly massEachKg: number;
 }
@@ -126,7 +127,10 @@ const isHanded = ({ member, ends }: Piece): boolean =>
     !['rect-tube', 'round-tube', 'flat-bar'].includes(member.section.shape.kind));
 
 /** What is cut from flat for a bar, or by itself. */
-type CutPlate = Pick<Plate, 'id' | 'materialName' | 'lengthM' | 'widthM' | 'thicknessM' | 'triangular' | 'massKg'> & {
+type CutPlate = Pick<
+  Plate,
+  'id' | 'materialName' | 'lengthM' | 'widthM' | 'thicknessM' | 'triangular' | 'holes' | 'massKg'
+> & {
   readonly kind: PlateRow['kind'];
 };
 
@@ -134,13 +138,14 @@ const plateRows = (plates: readonly CutPlate[]): readonly PlateRow[] => {
   const alike = new Map<string, CutPlate[]>();
   for (const plate of plates) {
     const sizes = [plate.lengthM, plate.widthM, plate.thicknessM].map((size) => Math.round(size / ALIKE_M));
-    const key = [plate.kind, plate.materialName, ...sizes].join('|');
+    const drilled = plate.holes.flatMap(({ alongM, upM, diameterM }) => [alongM, upM, diameterM]);
+    const key = [plate.kind, plate.materialName, ...sizes, ...drilled.map((at) => Math.round(at / ALIKE_M))].join('|');
     alike.set(key, [...(alike.get(key) ?? []), plate]);
   }
   return [...alike.values()].flatMap((own, i): PlateRow[] => {
     const [first] = own;
     if (!first) return [];
-    const { kind, materialName, lengthM, widthM, thicknessM, triangular, massKg } = first;
+    const { kind, materialName, lengthM, widthM, thicknessM, triangular, holes, massKg } = first;
     return [
       {
         mark: `F${i + 1}`,
@@ -151,6 +156,7 @@ const plateRows = (plates: readonly CutPlate[]): readonly PlateRow[] => {
         widthM,
         thicknessM,
         triangular,
+        holes,
         quantity: own.length,
         massEachKg: massKg,
       },
@@ -173,6 +179,7 @@ const platesAlong = (member: Member): readonly CutPlate[] => {
     widthM,
     thicknessM,
     triangular: false,
+    holes: [],
     massKg: lengthM * widthM * thicknessM * member.material.densityKgM3,
   }));
 };

@@ -1,4 +1,4 @@
-import { type Chassis, endWorkOf } from '../chassis/index.js';
+import { type Chassis, endWorkOf, type Hole } from '../chassis/index.js';
 import type { CutList } from './cutList.js';
 
 /** A place on paper, m. */
@@ -8,14 +8,18 @@ export type PaperPoint = readonly [x: number, y: number];
 export interface Template {
   readonly id: string;
   readonly mark: string;
-  /** saddle: wrapped about a round tube; slant: wrapped about a square or flat one, creased at its corners; plate: laid on */
-  readonly kind: 'saddle' | 'slant' | 'plate';
+  /** saddle: wrapped about a round tube; slant: wrapped about a square or flat one, creased at its corners; plate and drill: laid on */
+  readonly kind: 'saddle' | 'slant' | 'plate' | 'drill';
+  /** of a drill card: how far from the bar's front, left or ball end its own near edge lies, m */
+  readonly fromM?: number;
   readonly angleRad: number;
   /** along which is marked */
   readonly cut: readonly PaperPoint[];
   /** folds and the edge that is laid round the bar square to it */
   readonly help: readonly (readonly PaperPoint[])[];
   readonly closed: boolean;
+  /** centre-punched and drilled */
+  readonly holes: readonly { readonly at: PaperPoint; readonly diameterM: number }[];
   readonly widthM: number;
   readonly heightM: number;
 }
@@ -75,6 +79,7 @@ const wrapped = (
       ]),
     ],
     closed: false,
+    holes: [],
     widthM,
     heightM,
   };
@@ -114,7 +119,7 @@ const saddles = (chassis: Chassis, { rows }: CutList): readonly Template[] =>
   });
 
 const plates = ({ plates: rows }: CutList): readonly Template[] =>
-  rows.map(({ mark, lengthM, widthM, triangular }) => ({
+  rows.map(({ mark, lengthM, widthM, triangular, holes }) => ({
     id: mark,
     mark,
     kind: 'plate',
@@ -133,13 +138,71 @@ const plates = ({ plates: rows }: CutList): readonly Template[] =>
         ],
     help: [],
     closed: true,
+    holes: holes.map(({ alongM, upM, diameterM }) => ({ at: [alongM, upM] as const, diameterM })),
     widthM: lengthM,
     heightM: widthM,
   }));
 
-/** Templates for all slants, saddles and plates of a trailer, each kind once. */
+/** Beyond the outermost holes of a drill template, m. */
+const ABOUT_HOLES_M = 0.02;
+/** Holes further apart along a bar are drilled by templates of their own, m: each fits on a page. */
+const ONE_CARD_M = 0.2;
+
+/** Groups of holes so near to each other along a bar that one card holds them. */
+const together = (holes: readonly Hole[]): readonly (readonly Hole[])[] =>
+  holes
+    .toSorted((a, b) => a.atM - b.atM)
+    .reduce<Hole[][]>((cards, hole) => {
+      const card = cards.at(-1);
+      const first = card?.[0];
+      if (card && first && hole.atM - first.atM <= ONE_CARD_M) card.push(hole);
+      else cards.push([hole]);
+      return cards;
+    }, []);
+
+/** Holes in bars: a card as wide as the face that is drilled, from an end of it that is measured to; alike ones once. */
+const drillCards = (chassis: Chassis, { rows }: CutList): readonly Template[] => {
+  const cards = rows.flatMap(({ mark, memberIds }) => {
+    const member = chassis.members.find(({ id }) => id === memberIds[0]);
+    if (!member) return [];
+    return (['sides', 'top-bottom'] as const).flatMap((through) =>
+      together(member.holes.filter((hole) => hole.through === through)).map((holes): Template => {
+        const faceM = through === 'sides' ? member.bar.heightM : member.bar.widthM;
+        const fromM = Math.max(0, (holes[0] as Hole).atM - ABOUT_HOLES_M);
+        const lengthM = (holes.at(-1) as Hole).atM + ABOUT_HOLES_M - fromM;
+        const edge: readonly PaperPoint[] = [
+          [0, 0],
+          [lengthM, 0],
+          [lengthM, faceM],
+          [0, faceM],
+        ];
+        const middle: readonly PaperPoint[] = [
+          [0, faceM / 2],
+          [lengthM, faceM / 2],
+        ];
+        return {
+          id: `${mark} holes ${through} ${fromM}`,
+          mark,
+          kind: 'drill',
+          angleRad: 0,
+          fromM,
+          cut: edge,
+          help: [middle],
+          closed: true,
+          holes: holes.map(({ atM, diameterM }) => ({ at: [atM - fromM, faceM / 2], diameterM })),
+          widthM: lengthM,
+          heightM: faceM,
+        };
+      }),
+    );
+  });
+  return [...new Map(cards.map((card) => [card.id, card])).values()];
+};
+
+/** Templates for all slants, saddles, plates and holes of a trailer, each kind once. */
 export const templatesOf = (chassis: Chassis, cutList: CutList): readonly Template[] => [
   ...slants(chassis, cutList),
   ...saddles(chassis, cutList),
   ...plates(cutList),
+  ...drillCards(chassis, cutList),
 ];

@@ -69,7 +69,9 @@ export const frameSolids = (trailer: Trailer, chassis: Chassis, cutList: CutList
   });
   const plates = chassis.plates.flatMap((plate): PieceSolid[] => {
     const body = plateBody(trailer, chassis, plate);
-    const volumeM3 = plate.lengthM * plate.widthM * plate.thicknessM * (plate.triangular ? 0.5 : 1);
+    const drilledM2 = plate.holes.reduce((sum, { diameterM }) => sum + (Math.PI * diameterM ** 2) / 4, 0);
+    const areaM2 = plate.lengthM * plate.widthM * (plate.triangular ? 0.5 : 1) - drilledM2;
+    const volumeM3 = areaM2 * plate.thicknessM;
     return body
       ? [
           solid(

@@ -1,5 +1,6 @@
 import type { Chassis, Member, Plate } from '../chassis/index.js';
 import { cross, dot, scale, type Vector3 } from '../frame-analysis/index.js';
+import { gussetFromAbove } from '../drawing/index.js';
 import type { Trailer } from '../project/index.js';
 import type { SectionOutline } from '../sections/index.js';
 import type { Body } from './body.js';
@@ -44,29 +45,13 @@ const capBody = (chassis: Chassis, { id, lengthM, widthM, thicknessM, centre }: 
 
 const lowestOf = (members: readonly Member[]): number => Math.min(0, ...members.map(({ extent }) => extent.z0M));
 
-/** Gussets lie flat under what they hold together: the right angle in the corner, both legs along the bars that meet there. */
-const gussetBody = (trailer: Trailer, chassis: Chassis, { id, lengthM, widthM, thicknessM, centre }: Plate): Body => {
-  const { lengthM: bedM, widthM: bedWidthM } = trailer.frame.bed;
-  const side = centre.yM < 0 ? -1 : 1;
-  const corner = id.startsWith('gusset.corner.');
-  const rear = id.startsWith('gusset.corner.rear');
-  const leg = chassis.members.find((bar) => id.startsWith(`gusset.${bar.id}.`));
-  const at: Corner = corner
-    ? [rear ? bedM : 0, (side * bedWidthM) / 2]
-    : id.endsWith('.front')
-      ? [0, centre.yM]
-      : [centre.xM, centre.yM];
-  const [alongX, alongY] = corner ? [rear ? -lengthM : lengthM, -side * widthM] : [-lengthM, side * widthM];
-  const inwards = !corner && id.endsWith('.rear') ? -alongY : alongY;
-  const under = corner ? chassis.members.filter(({ group }) => group === 'rail' || group === 'header') : [];
-  const z = lowestOf(leg ? [leg] : under);
-  return slab(
-    polygonProfile([at, [at[0] + alongX, at[1]], [at[0], at[1] + inwards]]),
-    [0, 0, z - thicknessM],
-    X,
-    Y,
-    thicknessM,
-  );
+/** Gussets lie flat under what they hold together, as they are drawn from above. */
+const gussetBody = (trailer: Trailer, chassis: Chassis, plate: Plate): Body => {
+  const leg = chassis.members.filter(({ id }) => plate.id.startsWith(`gusset.${id}.`));
+  const corner = chassis.members.filter(({ group }) => group === 'rail' || group === 'header');
+  const z = lowestOf(leg.length > 0 ? leg : corner);
+  const corners = gussetFromAbove(plate, trailer.frame.bed.lengthM / 2);
+  return slab(polygonProfile(corners), [0, 0, z - plate.thicknessM], X, Y, plate.thicknessM);
 };
 
 /** A plate where it is welded on. */
@@ -82,13 +67,24 @@ export const plateBody = (trailer: Trailer, chassis: Chassis, plate: Plate): Bod
         thicknessM,
       );
     case 'cheek':
-      return slab(
-        rectangleProfile(-lengthM / 2, -widthM / 2, lengthM, widthM),
-        [centre.xM, centre.yM + thicknessM / 2, centre.zM],
-        X,
-        Z,
-        thicknessM,
-      );
+      return {
+        ...slab(
+          rectangleProfile(-lengthM / 2, -widthM / 2, lengthM, widthM),
+          [centre.xM, centre.yM + thicknessM / 2, centre.zM],
+          X,
+          Z,
+          thicknessM,
+        ),
+        cuts: plate.holes.map(({ alongM, upM, diameterM }) => {
+          const [x, z] = [centre.xM - lengthM / 2 + alongM, centre.zM - widthM / 2 + upM];
+          return {
+            kind: 'cylinder',
+            start: [x, centre.yM - thicknessM, z],
+            end: [x, centre.yM + thicknessM, z],
+            radiusM: diameterM / 2,
+          };
+        }),
+      };
     case 'cap':
       return capBody(chassis, plate);
     case 'gusset':

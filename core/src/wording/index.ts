@@ -11,7 +11,15 @@ export {
   VERDICT_WORDS,
   WORKING_LABELS,
 } from './labels.js';
-export { copeText, CUT_STATE_TEXT, cutEndsText, pieceChangeText, stickProblemText, stickProofText } from './sticks.js';
+export {
+  copeText,
+  CUT_STATE_TEXT,
+  cutEndsText,
+  pieceChangeText,
+  plateHolesText,
+  stickProblemText,
+  stickProofText,
+} from './sticks.js';
 export {
   amountText,
   LINE_STATE_NAMES,
@@ -63,7 +71,7 @@ export {
   VEHICLE_NAMES,
   optionsOf,
 } from './names.js';
-export { weldName } from './weldName.js';
+export { WELD_PLACES, weldName } from './weldName.js';
 export { carryText, GROSS_LIMIT_NAMES, hardestName, worstName } from './carry.js';
 export { PIECE_KIND_NAMES, pieceName } from './pieceNames.js';
 export { cutoutsText, SHEET_NAMES } from './sheetNames.js';

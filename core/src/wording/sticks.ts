@@ -1,5 +1,5 @@
 import type { Cope } from '../chassis/index.js';
-import type { CutRow, CutState, PieceChange, StickSection } from '../fabrication/index.js';
+import type { CutRow, CutState, PieceChange, PlateRow, StickSection } from '../fabrication/index.js';
 import { cutText } from './labels.js';
 import type { Speaker } from './speak.js';
 
@@ -31,6 +31,15 @@ export const copeText = ({ topM, bottomM, lengthM }: Cope, say: Pick<Speaker, 'l
         : `${bottom} off the bottom`;
   return `${off}, ${say.length(lengthM)} back from the end`;
 };
+
+/** Where a plate is drilled: "; 3/4 in hole 1 1/2 in along, 2 in up". */
+export const plateHolesText = ({ holes }: Pick<PlateRow, 'holes'>, say: Pick<Speaker, 'length'>): string =>
+  holes
+    .map(
+      ({ alongM, upM, diameterM }) =>
+        `; hole of ${say.length(diameterM)}, ${say.length(alongM)} along, ${say.length(upM)} up`,
+    )
+    .join('');
 
 const WHY_NOT: Readonly<Record<NonNullable<StickSection['problem']>['code'], string>> = {
   'too-long':

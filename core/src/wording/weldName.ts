@@ -1,3 +1,4 @@
+import type { DrawnWeld } from '../drawing/index.js';
 import { parsePartId } from '../project/index.js';
 import type { Speaker } from './speak.js';
 
@@ -7,4 +8,14 @@ export const weldName = (memberId: string, joint: string, say: Speaker): string 
   const { kind } = parsePartId(joint);
   if (kind === 'splice') return `Weld of a splice in ${part}`;
   return kind === 'hanger' ? `Weld of a hanger on ${part}` : `Weld of ${part} on ${say.partName(joint).toLowerCase()}`;
+};
+
+/** Where welds of a kind are, on a drawing. */
+export const WELD_PLACES: Readonly<Record<DrawnWeld['kind'], string>> = {
+  butt: 'End of a bar, all round',
+  splice: 'Splice, filled all round',
+  lap: 'Where bars cross',
+  hanger: 'Hanger',
+  coupler: 'Coupler',
+  gusset: 'Gusset',
 };

@@ -1,18 +1,19 @@
 import {
   type DrawingSheet,
-  drawingSheet,
+  drawingSet,
   evaluate,
-  frameSheet,
   type Evaluation,
   fromMetres,
   type PaperId,
   PAPERS,
+  PIECE_KIND_NAMES,
   speaker,
   pieceChangeText,
   type ProjectRecord,
   type Speaker,
   templatesOf,
   viewDxf,
+  WELD_PLACES,
 } from '@kereta/core';
 import { Printer } from 'lucide-react';
 import { type RefObject, useMemo, useRef, useState } from 'react';
@@ -27,7 +28,7 @@ import { type Revision, useRevision } from './useRevision';
 import { marksOf } from '../steps/cut/MarkedPlan';
 import { SheetText } from '../drawing/SheetText';
 import { download, downloadBlob, fileName } from '../fields/download';
-import { useSticks } from '../jobs/questions';
+import { useSticks, useStrength } from '../jobs/questions';
 import type { ReadableTrailer } from '../storage/trailers';
 
 /** The page's own units to a metre of paper: 96 to the inch. */
@@ -61,6 +62,10 @@ const RevisionNote = ({ revision: { last, changes }, say }: { readonly revision:
 };
 
 interface FileButtonsProps {
+  /** welds are worked out, or never will be */
+  readonly ready: boolean;
+  /** that is looked at */
+  readonly sheet: DrawingSheet;
   readonly day: string;
   readonly record: ProjectRecord;
   readonly revision: Revision;
@@ -71,8 +76,7 @@ interface FileButtonsProps {
 }
 
 /** The sheet as files that other programs read; their names say trailer, sheet and day. */
-const FileButtons = ({ day, record, revision, sheets, evaluation, date, drawn }: FileButtonsProps) => {
-  const [sheet] = sheets;
+const FileButtons = ({ ready, sheet, day, record, revision, sheets, evaluation, date, drawn }: FileButtonsProps) => {
   const { trailer, cutList } = evaluation;
   const { sections } = useSticks(trailer, record);
   const perMm = PER_PAPER_M / 1000;
@@ -93,11 +97,11 @@ const FileButtons = ({ day, record, revision, sheets, evaluation, date, drawn }:
     if (!drawn.current) return;
     const { svgFile } = await import('./drawingFiles');
     const text = svgFile(drawn.current, sheet.width / perMm, sheet.height / perMm);
-    download(named('drawing', '.svg'), text, 'image/svg+xml');
+    download(named(`drawing ${sheet.name}`, '.svg'), text, 'image/svg+xml');
   };
   return (
     <>
-      <button type="button" className="button" disabled={!sections} onClick={() => void savePdf()}>
+      <button type="button" className="button" disabled={!sections || !ready} onClick={() => void savePdf()}>
         PDF
       </button>
       <button type="button" className="button" disabled={templates.length === 0} onClick={() => void saveTemplates()}>
@@ -113,7 +117,7 @@ const FileButtons = ({ day, record, revision, sheets, evaluation, date, drawn }:
           className="button"
           onClick={() => download(named(id, '.dxf'), viewDxf(view, trailer.settings.units), 'application/dxf')}
         >
-          DXF, {title.toLowerCase()}
+          DXF{sheet.views.length > 1 ? `, ${title.split(',')[0]?.toLowerCase()}` : ''}
         </button>
       ))}
       <SolidFiles trailer={trailer} named={(suffix) => named('frame', suffix)} />
@@ -129,19 +133,19 @@ const DrawnSheet = ({
 }: {
   readonly sheet: DrawingSheet;
   readonly name: string;
-  readonly drawn: RefObject<SVGSVGElement | null>;
+  readonly drawn: RefObject<SVGSVGElement | null> | undefined;
 }) => {
   const { width, height, border, text } = sheet;
   return (
     <svg
-      ref={drawn}
+      {...(drawn ? { ref: drawn } : {})}
       width={width}
       height={height}
       viewBox={`0 0 ${width} ${height}`}
       className="block h-auto max-w-full print:max-w-none"
       role="img"
-      aria-label={`${name} from the left, from above and from behind, ${sheet.scaleText}`}
-      data-testid="drawing-sheet"
+      aria-label={`${name}, sheet ${sheet.name}, scale ${sheet.scaleText}`}
+      {...(drawn ? { 'data-testid': 'drawing-sheet' } : {})}
       style={{ fontFamily: 'var(--font-sans)' }}
     >
       <HatchPatterns />
@@ -160,6 +164,9 @@ const DrawnSheet = ({
           <Shapes shapes={view.shapes} place={placing} stateOf={still} />
           <Lettering laid={laid} size={text} />
         </g>
+      ))}
+      {sheet.writing.map((line) => (
+        <SheetText key={`${line.x} ${line.y}`} x={line.x} y={line.y} text={line.text} anchor="start" size={text} />
       ))}
       {sheet.titleBlock.map((cell) => (
         <g key={cell.label}>
@@ -199,23 +206,32 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
   const [updatedAt] = useState(stored.updatedAt);
   const day = new Date(updatedAt).toISOString().slice(0, 10);
   const date = `${new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(updatedAt)}, revision ${revision.number}`;
+  const { outcome, current, failed } = useStrength(trailer, 'soon');
   const sheets = useMemo(() => {
     const { chassis, cases, cutList } = evaluation;
     const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
-    const options = {
-      lettering: speaker(trailer),
-      gearSizes: true,
-      paper,
-      units,
-      perPaperM: PER_PAPER_M,
-      job: trailer.name,
-      date,
-    };
-    const drawable = { trailer, chassis, shown };
-    return [drawingSheet(drawable, options), frameSheet(drawable, { ...options, marks: marksOf(cutList) })] as const;
-  }, [trailer, evaluation, paper, units, date]);
+    return drawingSet(
+      { trailer, chassis, shown },
+      {
+        lettering: speaker(trailer),
+        gearSizes: true,
+        paper,
+        units,
+        perPaperM: PER_PAPER_M,
+        job: trailer.name,
+        date,
+        marks: marksOf(cutList),
+        plates: cutList.plates,
+        pieceNames: PIECE_KIND_NAMES,
+        welds: current && outcome?.kind === 'analysed' ? outcome.analysis.welds : [],
+        weldPlaces: WELD_PLACES,
+        standard: trailer.settings.regions.includes('north-america') ? 'aws' : 'iso',
+      },
+    );
+  }, [trailer, evaluation, paper, units, date, outcome, current]);
   const say = useMemo(() => speaker(trailer), [trailer]);
-  const [sheet] = sheets;
+  const [name, setName] = useState('trailer');
+  const sheet = sheets.find((one) => one.name === name) ?? sheets[0];
   const { width, height } = sheet;
   return (
     <div
@@ -245,7 +261,19 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
             ))}
           </select>
         </label>
+        <label className="flex items-center gap-2">
+          Sheet
+          <select className="field-box w-[130px]" value={sheet.name} onChange={(event) => setName(event.target.value)}>
+            {sheets.map((one) => (
+              <option key={one.name} value={one.name}>
+                {one.name}
+              </option>
+            ))}
+          </select>
+        </label>
         <FileButtons
+          ready={current || failed}
+          sheet={sheet}
           day={day}
           record={record}
           revision={revision}
@@ -267,7 +295,11 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
         />
         <RevisionNote revision={revision} say={say} />
       </div>
-      <DrawnSheet sheet={sheet} name={trailer.name} drawn={drawn} />
+      {sheets.map((one) => (
+        <div key={one.name} className={one === sheet ? 'break-after-page' : 'hidden break-after-page print:block'}>
+          <DrawnSheet sheet={one} name={trailer.name} drawn={one === sheet ? drawn : undefined} />
+        </div>
+      ))}
     </div>
   );
 };

@@ -4,6 +4,8 @@ import {
   type DrawingSheet,
   PIECE_NAMES,
   PLATE_NAMES,
+  plateHolesText,
+  speaker,
   type Speaker,
   type StickSection,
   type Template,
@@ -47,7 +49,7 @@ const piecesTable = ({ rows, plates }: CutList, say: Speaker): PdfTable => ({
       row.materialName,
       say.length(row.lengthM),
       say.length(row.widthM),
-      row.triangular ? 'right triangle' : 'rectangle',
+      `${row.triangular ? 'right triangle' : 'rectangle'}${plateHolesText(row, say)}`,
       say.mass(row.massEachKg),
     ]),
   ],
@@ -94,9 +96,12 @@ export const templateFile = async (trailer: Trailer, templates: readonly Templat
   const imperial = trailer.settings.units === 'imperial';
   const fonts = { regular: await base64(regular), bold: await base64(bold) };
   const paper = imperial ? 'letter' : 'a4';
-  return new Blob([templatesPdf({ templates, job: trailer.name, date, paper, imperial }, fonts)], {
-    type: 'application/pdf',
-  });
+  return new Blob(
+    [templatesPdf({ templates, job: trailer.name, date, paper, imperial, length: speaker(trailer).length }, fonts)],
+    {
+      type: 'application/pdf',
+    },
+  );
 };
 
 /** What of the screen's styles a picture has to carry with it. */

@@ -148,6 +148,7 @@ const drawSheet = (pdf: jsPDF, sheet: DrawingSheet, { perMm, imperial }: PdfSet)
     write(pdf, title, [titleAt[0] / perMm, titleAt[1] / perMm], textMm * 1.1, { bold: true });
     drawLettering(pdf, laid, perMm, textMm);
   }
+  for (const { x, y, text } of sheet.writing) write(pdf, text, [x / perMm, y / perMm], textMm);
   pdf.setLineDashPattern([], 0);
   pdf.setLineWidth(0.4);
   rect(border, 'S');

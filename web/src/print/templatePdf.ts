@@ -13,6 +13,7 @@ const KINDS: Readonly<Record<Template['kind'], string>> = {
   saddle: 'wrap it round the tube, the straight edge square to it; cut away what is beyond the curve',
   slant: 'fold it at the dashed lines round the bar, the straight edge square to it; turn it over for the other hand',
   plate: 'lay it on',
+  drill: 'lay it on the bar, its short edge where it says',
 };
 
 interface TemplateSet {
@@ -21,6 +22,7 @@ interface TemplateSet {
   readonly date: string;
   readonly paper: PaperId;
   readonly imperial: boolean;
+  readonly length: (metres: number) => string;
 }
 
 /** Where pages begin along one side of a template, mm, so that all of it is on one of them. */
@@ -35,14 +37,17 @@ const cross = (pdf: jsPDF, [x, y]: PagePoint): void => {
 };
 
 /** Templates at 1:1 on pages of a home printer: what is larger than a page on several, with crosses that lie on each other. */
-export const templatesPdf = ({ templates, job, date, paper, imperial }: TemplateSet, fonts: PdfFonts): ArrayBuffer => {
+export const templatesPdf = (
+  { templates, job, date, paper, imperial, length }: TemplateSet,
+  fonts: PdfFonts,
+): ArrayBuffer => {
   // Papers are told lying; these stand.
   const [pageMm, tallMm] = [PAPERS[paper].heightM * 1000, PAPERS[paper].widthM * 1000];
   const pdf = startPdf(pageMm, tallMm, fonts);
   pdf.setProperties({ title: `${job}, templates 1:1` });
   const [roomX, roomY] = [pageMm - 2 * MARGIN_MM, tallMm - 2 * MARGIN_MM - HEAD_MM];
   let pages = 0;
-  for (const { mark, kind, angleRad, cut, help, closed, widthM, heightM } of templates) {
+  for (const { mark, kind, angleRad, cut, help, closed, holes, fromM, widthM, heightM } of templates) {
     const [xs, ys] = [tilesAlong(widthM * 1000, roomX), tilesAlong(heightM * 1000, roomY)];
     ys.forEach((y0, row) =>
       xs.forEach((x0, column) => {
@@ -55,6 +60,11 @@ export const templatesPdf = ({ templates, job, date, paper, imperial }: Template
         pdf.setLineDashPattern([], 0);
         pdf.setLineWidth(0.3);
         path(pdf, [cut.map(at)], closed, 'S');
+        for (const { at: middle, diameterM } of holes) {
+          const [x, y] = at(middle);
+          pdf.circle(x, y, (diameterM * 1000) / 2, 'S');
+          cross(pdf, [x, y]);
+        }
         // The same places of the template on both pages.
         pdf.setLineWidth(0.15);
         for (const x of xs.slice(1))
@@ -68,7 +78,8 @@ export const templatesPdf = ({ templates, job, date, paper, imperial }: Template
           xs.length * ys.length > 1 ? `, page ${row * xs.length + column + 1} of ${xs.length * ys.length}` : '';
         const angle =
           angleRad > 0 ? `, ${formatAngle(angleRad)}${kind === 'slant' ? ' off square' : ' between the tubes'}` : '';
-        write(pdf, `${mark}${angle}${tile}: ${KINDS[kind]}`, [MARGIN_MM, MARGIN_MM], 3.2, { bold: true });
+        const from = fromM === undefined ? '' : `, ${length(fromM)} from the front, left or ball end`;
+        write(pdf, `${mark}${angle}${from}${tile}: ${KINDS[kind]}`, [MARGIN_MM, MARGIN_MM], 3.2, { bold: true });
         write(pdf, `${job} · ${date} · print at 100 %`, [MARGIN_MM, MARGIN_MM + 5], 2.6);
         drawBar(pdf, pageMm - MARGIN_MM - barMm(imperial), MARGIN_MM + 11, imperial);
       }),

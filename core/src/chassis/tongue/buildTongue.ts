@@ -1,12 +1,12 @@
 import { barOf, findSection, type Tongue, type Trailer } from '../../project/index.js';
 import { type BarStock, placeBar, stockOf } from '../bars.js';
 import type { Bed } from '../bed.js';
-import { inches } from '../../units/index.js';
 import { type ChassisProblem, type Hole, type Member, planBox } from '../member.js';
 import { roundOnRound } from '../hollow.js';
 import { openReachM } from '../openSide.js';
 import { tongueLevel } from './level.js';
 import { buildPackers, type Crossing, crossingsUnder } from './crossings.js';
+import { PIN_ROOM_M, pinOffsetsM } from './pins.js';
 import { buildRisers } from './risers.js';
 import { type SlantedBar, slantedBar } from './slantedBar.js';
 
@@ -186,15 +186,11 @@ const buildSideTubes = (
   });
 };
 
-/** Holes for pins are this much wider, m: 1/16 in, common practice. */
-const PIN_ROOM_M = inches(1 / 16);
-
 /** Holes that the pins of a folding or removable tongue leave in it, from its ball's end. */
 const pinHoles = ({ joint, lengthM, tipBehindBallM }: SingleTube): readonly Hole[] => {
   if (joint.kind === 'fixed') return [];
   const middleM = lengthM - tipBehindBallM - joint.aheadM;
-  const apart = joint.pins === 2 ? [-joint.pinSpacingM / 2, joint.pinSpacingM / 2] : [0];
-  return apart
+  return pinOffsetsM(joint)
     .map((byM): Hole => ({ atM: middleM + byM, diameterM: joint.pinDiameterM + PIN_ROOM_M, through: 'sides' }))
     .filter(({ atM }) => atM >= 0);
 };

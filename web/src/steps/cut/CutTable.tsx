@@ -4,6 +4,7 @@ import {
   cutEndsText,
   type EndWork,
   copeText,
+  plateHolesText,
   endWorkOf,
   type Evaluation,
   type Speaker,
@@ -118,7 +119,10 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
             <td className="pr-2 text-right whitespace-nowrap">
               <Sized>{say.length(row.widthM)}</Sized>
             </td>
-            <td className="pr-2">{row.triangular ? 'right triangle, two from each rectangle' : 'rectangle'}</td>
+            <td className="pr-2">
+              {row.triangular ? 'right triangle, two from each rectangle' : 'rectangle'}
+              {plateHolesText(row, say)}
+            </td>
             <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
           </tr>
         ))}
