@@ -26,16 +26,19 @@ test('the drawing set as files that others read: PDF, SVG, DXF', async ({ page }
   const pdf = await saved(page, 'PDF');
   expect(pdf.name).toMatch(/^Oven-trailer-drawings-revision-1-\d{4}-\d{2}-\d{2}\.pdf$/);
   const document = await getDocument({ data: new Uint8Array(readFileSync(pdf.path)) }).promise;
-  // The trailer, its frame, pieces, sticks.
-  expect(document.numPages).toBe(4);
+  // The trailer, its frame, in space, joints, welds; pieces, sticks.
+  expect(document.numPages).toBe(7);
   const textOf = async (number: number): Promise<string> =>
     (await (await document.getPage(number)).getTextContent()).items
       .map((item) => ('str' in item ? item.str : ''))
       .join(' ');
   expect(await textOf(1)).toContain('From the left');
   expect(await textOf(2)).toMatch(/Frame from above.*both diagonals of the bed/);
-  expect(await textOf(3)).toMatch(/R1.*Side rail/);
-  expect(await textOf(4)).toMatch(/HSS 6 x 3/);
+  expect(await textOf(3)).toContain('without deck and loads, not to scale');
+  expect(await textOf(4)).toMatch(/Tongue and how it meets the frame.*Hangers from the left.*Axle, from behind/);
+  expect(await textOf(5)).toMatch(/symbols after AWS A2\.4.*End of a bar, all round/);
+  expect(await textOf(6)).toMatch(/R1.*Side rail/);
+  expect(await textOf(7)).toMatch(/HSS 6 x 3/);
   const templates = await saved(page, 'Templates 1:1, PDF');
   const wraps = await getDocument({ data: new Uint8Array(readFileSync(templates.path)) }).promise;
   const wrap = (await (await wraps.getPage(1)).getTextContent()).items

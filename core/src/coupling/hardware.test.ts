@@ -384,7 +384,9 @@ describe('pins of a folding tongue', () => {
     expect(cheeks).toHaveLength(2);
     // 4 in from pin to pin, twice the diameter beyond either, and 4 in of the tube's height to weld on: 10.5 in.
     expect((cheeks[0]?.lengthM ?? 0) / inches(1)).toBeCloseTo(10.5, 9);
-    expect(cheeks[0]?.massKg).toBeCloseTo(inches(10.5) * inches(3) * inches(0.25) * 7850, 6);
+    // Two holes of 11/16 in are drilled out of it.
+    const areaM2 = inches(10.5) * inches(3) - (2 * Math.PI * inches(11 / 16) ** 2) / 4;
+    expect(cheeks[0]?.massKg).toBeCloseTo(areaM2 * inches(0.25) * 7850, 9);
     const thin = find(
       folding({ plates: { ...plates, thicknessM: inches(1 / 16) }, pinDiameterM: inches(0.625) }),
       'tongue-pins',

@@ -24,7 +24,11 @@ const gridOf = (count: number): readonly [rows: number, columns: number] => {
   return [Math.ceil(count / columns), columns];
 };
 
-const detailView = ({ id, title, view }: Detail, cell: Bounds, { units, perPaperM: unit }: SheetOptions): SheetView => {
+const detailView = (
+  { id, title, view, notToScale }: Detail,
+  cell: Bounds,
+  { units, perPaperM: unit }: SheetOptions,
+): SheetView => {
   const own = sizeOf(view);
   const room = ROOM_M * unit;
   const [free, tall] = [cell.x1 - cell.x0 - 2 * room, cell.y1 - cell.y0 - 2 * room];
@@ -43,7 +47,7 @@ const detailView = ({ id, title, view }: Detail, cell: Bounds, { units, perPaper
   };
   return {
     id,
-    title: `${title}, ${scaleName(ratio, units)}`,
+    title: `${title}, ${notToScale ? 'not to scale' : scaleName(ratio, units)}`,
     titleAt: [cell.x0 + text, cell.y0 + text * 1.4],
     view,
     placing,
@@ -68,10 +72,10 @@ export const detailSheet = (name: string, details: readonly Detail[], options: S
     height: PAPERS[paper].heightM * unit,
     text: TEXT_M * unit,
     ratio: 1,
-    scaleText: 'as told at each',
+    scaleText: 'as told at each view',
     border,
     views,
-    titleBlock: titleBlock(border, options, name, 'as told at each'),
+    titleBlock: titleBlock(border, options, name, 'at each'),
     writing: [],
   };
 };

@@ -22,6 +22,8 @@ export interface Detail {
   readonly id: string;
   readonly title: string;
   readonly view: DrawnView;
+  /** its title says so: lengths of it are not measured on paper */
+  readonly notToScale?: true;
 }
 
 const EMPTY: DrawnView = { shapes: [], dimensions: [], labels: [], arrows: [], balancePoint: undefined };
@@ -266,14 +268,50 @@ const barIn = (member: Member, plane: Plane): readonly Point[] =>
         ? rearOutline(member.line, member)
         : [];
 
-/** In which plane bars lie spread out: seen along the way in which they reach least. */
-const planeOf = (members: readonly Member[]): Plane => {
+/** What lies within this of an outer face belongs to that wall, m. */
+const WALL_M = 0.15;
+/** Flatter than this a part is one wall, m. */
+const FLAT_M = 0.3;
+
+interface Wall {
+  readonly plane: Plane;
+  readonly bars: readonly Member[];
+  readonly seen: string;
+}
+
+const ysOf = ({ plan }: Member): readonly number[] => plan.map(([, y]) => y);
+
+/** The walls of a made-up part: one where it is flat; of one that goes about something each of its sides, and its top where it has one. */
+const wallsOf = (members: readonly Member[]): readonly Wall[] => {
   const x = reachOf(members.map(({ extent }) => [extent.x0M, extent.x1M]));
   const z = reachOf(members.map(({ extent }) => [extent.z0M, extent.z1M]));
-  const y = reachOf(members.map(({ plan }) => plan.map(([, at]) => at)));
-  if (y <= x && y <= z) return 'side';
-  return z <= x ? 'plan' : 'rear';
+  const y = reachOf(members.map(ysOf));
+  const least = Math.min(x, y, z);
+  if (least <= FLAT_M) {
+    if (y === least) return [{ plane: 'side', bars: members, seen: 'from the left' }];
+    if (z === least) return [{ plane: 'plan', bars: members, seen: 'from above' }];
+    return [{ plane: 'rear', bars: members, seen: 'from behind' }];
+  }
+  const [x0, x1] = [
+    Math.min(...members.map(({ extent }) => extent.x0M)),
+    Math.max(...members.map(({ extent }) => extent.x1M)),
+  ];
+  const [y0, y1] = [Math.min(...members.flatMap(ysOf)), Math.max(...members.flatMap(ysOf))];
+  const top = Math.max(...members.map(({ extent }) => extent.z1M));
+  const walls: readonly Wall[] = [
+    { plane: 'side', seen: 'left side', bars: members.filter((bar) => Math.max(...ysOf(bar)) <= y0 + WALL_M) },
+    { plane: 'side', seen: 'right side', bars: members.filter((bar) => Math.min(...ysOf(bar)) >= y1 - WALL_M) },
+    { plane: 'rear', seen: 'front', bars: members.filter(({ extent }) => extent.x1M <= x0 + WALL_M) },
+    { plane: 'rear', seen: 'rear', bars: members.filter(({ extent }) => extent.x0M >= x1 - WALL_M) },
+    { plane: 'plan', seen: 'from above', bars: members.filter(({ extent }) => extent.z0M >= top - WALL_M) },
+  ];
+  const sides = new Set(walls.slice(0, -1).flatMap(({ bars }) => bars));
+  // A wall with no bar of its own along it is none: two posts are the ends of others; a top that is all rims of walls is drawn with them.
+  return walls.filter(
+    ({ bars, plane }) => bars.length > 2 && (plane !== 'plan' || bars.some((bar) => !sides.has(bar))),
+  );
 };
+
 const reachOf = (all: readonly (readonly number[])[]): number => Math.max(...all.flat()) - Math.min(...all.flat());
 
 const overall = (points: readonly Point[], say: Lettering): Dimension[] => {
@@ -295,35 +333,33 @@ const pieceDetails = (
   trailer.frame.pieces.flatMap((piece): Detail[] => {
     const members = chassis.members.filter(({ id }) => pieceIdOf(id) === piece.id);
     if (members.length === 0) return [];
-    const plane = planeOf(members);
-    const shapes = members.map(
-      (member): DrawnShape => ({
-        kind: 'polygon',
-        points: barIn(member, plane),
-        layer: 'frame',
-        fill: 'steel',
-        line: 'edge',
-        part: member.id,
-      }),
-    );
-    const points = members.flatMap((member) => barIn(member, plane));
-    return [
-      {
-        id: piece.id,
-        title: `${names[piece.kind]}, ${plane === 'side' ? 'from the left' : plane === 'plan' ? 'from above' : 'from behind'}`,
+    return wallsOf(members).map(({ plane, bars, seen }): Detail => {
+      const points = bars.flatMap((member) => barIn(member, plane));
+      return {
+        id: `${piece.id}.${seen}`,
+        title: `${names[piece.kind]}, ${seen}`,
         view: {
           ...EMPTY,
-          shapes,
+          shapes: bars.map(
+            (member): DrawnShape => ({
+              kind: 'polygon',
+              points: barIn(member, plane),
+              layer: 'frame',
+              fill: 'steel',
+              line: 'edge',
+              part: member.id,
+            }),
+          ),
           dimensions: overall(points, say),
-          labels: members.flatMap((member): Label[] => {
+          labels: bars.flatMap((member): Label[] => {
             const mark = marks.get(member.id);
             const { xM, yM, zM } = member.centre;
             const at: Point = plane === 'side' ? [xM, zM] : plane === 'plan' ? [xM, yM] : [yM, zM];
             return mark ? [{ id: `${member.id}:mark`, at, text: mark, kind: 'mark' }] : [];
           }),
         },
-      },
-    ];
+      };
+    });
   });
 
 /** A plate as the cut list tells it. */

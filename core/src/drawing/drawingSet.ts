@@ -24,7 +24,12 @@ interface SetOptions extends SheetOptions {
 export const drawingSet = (drawable: Drawable, options: SetOptions): readonly [DrawingSheet, ...DrawingSheet[]] => {
   const { marks, plates, pieceNames, welds, weldPlaces, standard } = options;
   const details = detailsOf(drawable, { lettering: options.lettering, marks, pieceNames, plates });
-  const space = { id: 'space', title: 'From the left front corner, without deck and loads', view: spaceView(drawable) };
+  const space = {
+    id: 'space',
+    title: 'From the left front corner, without deck and loads',
+    view: spaceView(drawable),
+    notToScale: true,
+  } as const;
   return [
     drawingSheet(drawable, options),
     frameSheet(drawable, options),

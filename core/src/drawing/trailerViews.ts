@@ -180,6 +180,20 @@ export const sideView = (drawable: Drawable, options: ViewOptions): DrawnView =>
             row: 2,
             text: lettering.length(deckM),
           },
+          ...(chassis.tongue
+            ? [
+                {
+                  id: 'ball-height',
+                  axis: 'up',
+                  from: stance.groundZM,
+                  to: chassis.tongue.ballZM,
+                  start: [chassis.ballXM, chassis.ballXM],
+                  side: 'left',
+                  row: 0,
+                  text: lettering.length(chassis.tongue.ballZM - stance.groundZM),
+                } as const,
+              ]
+            : []),
         ]
       : [],
     labels: [...(names ? loadLabels(loads, 'side', lettering) : []), ...bump.labels],

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import type { Ledger } from '../buying/index.js';
 import type { Evaluation } from '../evaluation/index.js';
-import type { StickSection } from '../fabrication/index.js';
+import type { SheetGroup, StickSection } from '../fabrication/index.js';
 import type { Trailer } from '../project/index.js';
 import { formatAngle, formatPercent } from '../units/index.js';
 import { ledgerTables } from './ledgerTables.js';
@@ -138,6 +138,31 @@ export const stickPlanCsv = (trailer: Trailer, sections: readonly StickSection[]
           say.length(toM - fromM),
           formatAngle(angleRad),
           i === pieces.length - 1 ? say.length(leftM) : '',
+        ]),
+      ),
+    ),
+  );
+};
+
+/** Every part on its sheet, from the sheet's lower left corner. */
+export const sheetsCsv = (trailer: Trailer, groups: readonly SheetGroup[]): string => {
+  const say = speaker(trailer);
+  return table(
+    ['Of', 'Metal', 'Thickness', 'Sheet', 'Sheet length', 'Sheet width', 'Mark', 'Along', 'Up', 'Length', 'Width'],
+    groups.flatMap(({ of, materialName, thicknessM, sheet, sheets }) =>
+      sheets.flatMap(({ parts }, i) =>
+        parts.map(({ mark, xM, yM, lengthM, widthM }) => [
+          of === 'plate' ? 'plate' : SHEET_NAMES[of],
+          materialName ?? '',
+          say.length(thicknessM),
+          i + 1,
+          say.length(sheet.lengthM),
+          say.length(sheet.widthM),
+          mark,
+          say.length(xM),
+          say.length(yM),
+          say.length(lengthM),
+          say.length(widthM),
         ]),
       ),
     ),

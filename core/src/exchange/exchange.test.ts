@@ -6,7 +6,9 @@ import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
+import { sheetPlan } from '../fabrication/index.js';
 import { type Trailer, UNKNOWN_VEHICLE } from '../project/index.js';
+import { inches, parseLength } from '../units/index.js';
 import {
   calculateSections,
   calculateStatics,
@@ -15,6 +17,7 @@ import {
   checkText,
   cutListCsv,
   findingsCsv,
+  sheetsCsv,
   weightsCsv,
 } from './index.js';
 
@@ -28,6 +31,27 @@ describe('CSV', () => {
       evaluation.cases.reduce((sum, { parts }) => sum + parts.length, 0) + 1,
     );
     expect(rowsOf(cutListCsv(trailer, evaluation))).toHaveLength(evaluation.cutList.rows.length + 1);
+  });
+  test('every part of every sheet, its place and size read back as lengths', () => {
+    const [apiary] = DEMO_TRAILERS as [Trailer];
+    const { chassis, cutList } = evaluate(apiary);
+    const groups = sheetPlan(apiary, chassis, cutList);
+    const rows = rowsOf(sheetsCsv(apiary, groups));
+    const parts = groups.flatMap(({ sheets }) => sheets.flatMap((sheet) => sheet.parts));
+    expect(rows).toHaveLength(parts.length + 1);
+    parts.forEach(({ mark, lengthM, widthM, xM }, i) => {
+      const [, , , , , , name, along = '', , long = '', wide = ''] = rows[i + 1] ?? [];
+      expect(name).toBe(mark);
+      for (const [text, metres] of [
+        [along, xM],
+        [long, lengthM],
+        [wide, widthM],
+      ] as const) {
+        const read = parseLength(text, 'imperial');
+        // Written to a sixteenth.
+        expect(Math.abs((read.ok ? read.value : Number.NaN) - metres), text).toBeLessThan(inches(1 / 32) + 1e-9);
+      }
+    });
   });
   test('a slanted end is told both ways', () => {
     expect(cutListCsv(trailer, evaluation)).toContain('65° off square (saw reading from the stick: 25°)');

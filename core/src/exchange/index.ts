@@ -1,6 +1,6 @@
 export { type CheckReport, checkExitCode, checkReport, checkText } from './checkReport.js';
 export { cutReport, cutReportText } from './cutReport.js';
-export { cutListCsv, findingsCsv, purchaseCsv, stickPlanCsv, weightsCsv } from './csv.js';
+export { cutListCsv, findingsCsv, purchaseCsv, sheetsCsv, stickPlanCsv, weightsCsv } from './csv.js';
 export { platesDxf, sheetsDxf, viewDxf } from './dxf.js';
 export { type LedgerTable, ledgerTables } from './ledgerTables.js';
 export type { NeutralProblem } from './neutralProblem.js';

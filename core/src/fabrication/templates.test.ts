@@ -2,6 +2,7 @@ import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { buildChassis, saddleLengthM } from '../chassis/index.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
+import type { Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import { buildCutList, templatesOf } from './index.js';
 import { saddleCurve, slantCurve } from './templates.js';
@@ -47,5 +48,25 @@ describe('templates', () => {
         expect(x).toBeLessThanOrEqual(widthM + 1e-9);
         expect(y).toBeLessThanOrEqual(heightM + 1e-9);
       }
+  });
+  test('holes in a bar are carded: those near each other on one card, as wide as the face, from where it lies', () => {
+    const [apiary] = DEMO_TRAILERS as [Trailer];
+    const hole = (atIn: number) => ({ atM: inches(atIn), diameterM: inches(1 / 2), through: 'sides' as const });
+    const drilled: Trailer = {
+      ...apiary,
+      frame: { ...apiary.frame, overrides: { 'rail.left': { holes: [hole(20), hole(24), hole(80)] } } },
+    };
+    const chassis = buildChassis(drilled);
+    const cards = templatesOf(chassis, buildCutList(chassis)).filter(({ kind }) => kind === 'drill');
+    expect(cards.map(({ holes, mark }) => [mark, holes.length])).toEqual([
+      ['R1', 2],
+      ['R1', 1],
+    ]);
+    const [first] = cards;
+    const rail = chassis.members.find(({ id }) => id === 'rail.left');
+    expect(first?.heightM).toBe(rail?.bar.heightM);
+    // The card's edge and the hole on it together are where the hole is told to be.
+    expect((first?.fromM ?? 0) + (first?.holes[1]?.at[0] ?? 0)).toBeCloseTo(inches(24), 9);
+    expect(first?.holes[0]?.at[1]).toBeCloseTo((rail?.bar.heightM ?? 0) / 2, 9);
   });
 });

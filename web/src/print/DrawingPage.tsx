@@ -110,16 +110,18 @@ const FileButtons = ({ ready, sheet, day, record, revision, sheets, evaluation, 
       <button type="button" className="button" onClick={() => void saveSvg()}>
         SVG
       </button>
-      {sheet.views.map(({ id, title, view }) => (
-        <button
-          key={id}
-          type="button"
-          className="button"
-          onClick={() => download(named(id, '.dxf'), viewDxf(view, trailer.settings.units), 'application/dxf')}
-        >
-          DXF{sheet.views.length > 1 ? `, ${title.split(',')[0]?.toLowerCase()}` : ''}
-        </button>
-      ))}
+      {sheet.views
+        .filter(({ id }) => id !== 'weld-symbols')
+        .map(({ id, title, view }) => (
+          <button
+            key={id}
+            type="button"
+            className="button"
+            onClick={() => download(named(id, '.dxf'), viewDxf(view, trailer.settings.units), 'application/dxf')}
+          >
+            DXF{sheet.views.length > 1 ? `, ${title.split(',')[0]?.toLowerCase()}` : ''}
+          </button>
+        ))}
       <SolidFiles trailer={trailer} named={(suffix) => named('frame', suffix)} />
     </>
   );

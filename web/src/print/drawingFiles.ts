@@ -97,7 +97,7 @@ export const templateFile = async (trailer: Trailer, templates: readonly Templat
   const fonts = { regular: await base64(regular), bold: await base64(bold) };
   const paper = imperial ? 'letter' : 'a4';
   return new Blob(
-    [templatesPdf({ templates, job: trailer.name, date, paper, imperial, length: speaker(trailer).length }, fonts)],
+    [templatesPdf({ templates, job: trailer.name, date, paper, imperial, say: speaker(trailer) }, fonts)],
     {
       type: 'application/pdf',
     },

@@ -126,7 +126,12 @@ describe('templates as PDF', () => {
     widthM,
     heightM: widthM,
   });
-  const set = { job: 'Mushroom cart', date: 'Nov 27, 2026', imperial: false, length: (m: number) => `${m * 1000}` };
+  const set = {
+    job: 'Mushroom cart',
+    date: 'Nov 27, 2026',
+    imperial: false,
+    say: { length: (m: number) => `${m * 1000}` },
+  };
   test('a plate of 120 x 80 mm is so large on paper, to a fifth of a millimetre', async () => {
     const [page] = await read(
       templatesPdf({ ...set, templates: [{ ...plate(0.12, 0.08), widthM: 0.12 }], paper: 'a4' }, fonts),

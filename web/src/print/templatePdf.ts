@@ -1,4 +1,4 @@
-import { formatAngle, type PaperId, PAPERS, type Template } from '@kereta/core';
+import { formatAngle, type PaperId, PAPERS, type Speaker, type Template } from '@kereta/core';
 import type { jsPDF } from 'jspdf';
 import { barMm, drawBar, type PagePoint, path, type PdfFonts, startPdf, write } from './pdf';
 
@@ -22,7 +22,7 @@ interface TemplateSet {
   readonly date: string;
   readonly paper: PaperId;
   readonly imperial: boolean;
-  readonly length: (metres: number) => string;
+  readonly say: Pick<Speaker, 'length'>;
 }
 
 /** Where pages begin along one side of a template, mm, so that all of it is on one of them. */
@@ -38,7 +38,7 @@ const cross = (pdf: jsPDF, [x, y]: PagePoint): void => {
 
 /** Templates at 1:1 on pages of a home printer: what is larger than a page on several, with crosses that lie on each other. */
 export const templatesPdf = (
-  { templates, job, date, paper, imperial, length }: TemplateSet,
+  { templates, job, date, paper, imperial, say }: TemplateSet,
   fonts: PdfFonts,
 ): ArrayBuffer => {
   // Papers are told lying; these stand.
@@ -78,7 +78,7 @@ export const templatesPdf = (
           xs.length * ys.length > 1 ? `, page ${row * xs.length + column + 1} of ${xs.length * ys.length}` : '';
         const angle =
           angleRad > 0 ? `, ${formatAngle(angleRad)}${kind === 'slant' ? ' off square' : ' between the tubes'}` : '';
-        const from = fromM === undefined ? '' : `, ${length(fromM)} from the front, left or ball end`;
+        const from = fromM === undefined ? '' : `, ${say.length(fromM)} from the front, left or ball end`;
         write(pdf, `${mark}${angle}${from}${tile}: ${KINDS[kind]}`, [MARGIN_MM, MARGIN_MM], 3.2, { bold: true });
         write(pdf, `${job} · ${date} · print at 100 %`, [MARGIN_MM, MARGIN_MM + 5], 2.6);
         drawBar(pdf, pageMm - MARGIN_MM - barMm(imperial), MARGIN_MM + 11, imperial);

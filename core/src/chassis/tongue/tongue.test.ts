@@ -294,6 +294,25 @@ describe('plates and end work', () => {
     expect(saddleLengthM(1e-4, 1, 0.4363)).toBeCloseTo(2e-4 / Math.tan(0.4363), 6);
     expect(saddleLengthM(0.03, 0.02, 1)).toBeUndefined();
   });
+  test('a round side tube on a backbone as thick is sawn square where both middle lines cross, and hollowed from there', () => {
+    const chassis = buildChassis(
+      withTongue(backbone(), {
+        groups: { ...base.frame.groups, tongue: { sectionId: 'pipe-2', materialId: 'unmarked-tube', faces: 'in' } },
+      }),
+    );
+    const tube = chassis.tongue?.sideTubes[0];
+    expect(tube?.ends[0].kind).toBe('square');
+    verify({
+      area: 'A-frame',
+      check: 'cut length of a 2 in pipe at 25° on a 2 in pipe, 30 in ahead of the header',
+      ours: (tube?.cutLengthM ?? 0) / 0.0254,
+      outside: '33.36',
+      unit: 'in',
+      source: '(30 − r ÷ sin 25° + r ÷ tan 25°) ÷ cos 25° + r tan 25° with r = 1.1875 in, worked by hand',
+      tolerance: 0.0005,
+    });
+    expect(endWorkOf(chassis).map(({ kind }) => kind)).toEqual(['saddle', 'saddle']);
+  });
   test('legs on a channel header ask for a cope, on a tube for none', () => {
     const facing = (faces: 'in' | 'out') =>
       buildChassis(

@@ -1,4 +1,12 @@
-import { formatMoney, formatPercent, type SheetGroup, SHEET_NAMES, type Speaker, type Trailer } from '@kereta/core';
+import {
+  formatMoney,
+  formatPercent,
+  type SheetGroup,
+  SHEET_NAMES,
+  sheetsCsv,
+  type Speaker,
+  type Trailer,
+} from '@kereta/core';
 import { download, fileName } from '../../fields/download';
 import { Sized } from '../../fields/Sized';
 
@@ -115,7 +123,16 @@ export const SheetPictures = ({
   if (groups.length === 0) return null;
   return (
     <section aria-label="Sheets" className="mt-6">
-      <h2 className="text-[17px] font-bold">Sheets</h2>
+      <div className="flex items-center justify-between gap-3">
+        <h2 className="text-[17px] font-bold">Sheets</h2>
+        <button
+          type="button"
+          className="button no-print"
+          onClick={() => download(fileName(`${trailer.name} sheets`, '.csv'), sheetsCsv(trailer, groups), 'text/csv')}
+        >
+          Sheets, CSV
+        </button>
+      </div>
       {groups.map((group) => (
         <div key={titleOf(group, say)} className="mt-3 border-t border-base-300 pt-3">
           <div className="flex items-center justify-between gap-3">
