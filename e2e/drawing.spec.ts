@@ -1,7 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { goTo, openDemo, seriousFaults } from './trailer';
 
-test('the drawing to scale: one page of the paper that is chosen, its scale said, nothing serious by axe', async ({
+test('the drawing to scale: a page of the paper that is chosen for each sheet, its scale said, nothing serious by axe', async ({
   page,
 }) => {
   await openDemo(page, 'Apiary flatbed');
@@ -10,14 +10,21 @@ test('the drawing to scale: one page of the paper that is chosen, its scale said
   const sheet = page.getByTestId('drawing-sheet');
   await expect(sheet).toContainText('Job: Apiary flatbed');
   await expect(sheet).toContainText('1/2 in = 1 ft (1:24), Tabloid');
+  // Welds come with the analysis: trailer, frame, in space, joints, welds.
+  const chosen = page.getByRole('combobox', { name: 'Sheet' });
+  await expect(chosen.locator('option')).toHaveText(['trailer', 'frame', '3-D view', 'joints', 'welds']);
+  for (const name of ['welds', 'joints', 'trailer']) {
+    await chosen.selectOption(name);
+    await expect(sheet).toContainText(`Sheet: ${name}`);
+  }
   expect(await seriousFaults(page)).toEqual([]);
   const pdf = (await page.pdf({ preferCSSPageSize: true, printBackground: true })).toString('latin1');
-  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
+  expect(pdf.match(/\/Type\s*\/Page[^s]/g)).toHaveLength(5);
   // 17 x 11 in, in points
   const [, width, height] = /\/MediaBox\s*\[\s*0\s+0\s+([\d.]+)\s+([\d.]+)\s*\]/.exec(pdf) ?? [];
   expect(Number(width)).toBeCloseTo(1224, -1);
   expect(Number(height)).toBeCloseTo(792, -1);
-  await page.getByLabel('Paper').selectOption('Letter');
+  await page.getByRole('combobox', { name: 'Paper' }).selectOption('Letter');
   await expect(sheet).toContainText('1/4 in = 1 ft (1:48), Letter');
   await page.getByRole('link', { name: 'Back' }).click();
   await expect(page.getByRole('heading', { name: 'Cut & buy' })).toBeVisible();

@@ -51,6 +51,7 @@ const ACTS = {
     await page.getByRole('button', { name: /Take these/ }).click();
     await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
   },
+  'drawing-sheet': (page) => page.getByRole('combobox', { name: 'Sheet' }).selectOption('3-D view'),
   'saw-phone': (page) => page.getByRole('checkbox').first().click(),
   'strength-3d': (page) => page.getByRole('button', { name: '3-D view' }).click(),
 };
