@@ -73,6 +73,33 @@ describe('DXF', () => {
       expect(read(text).entities.filter(({ type }) => type === 'TEXT')).toHaveLength(parts.length);
     }
   });
+  test('triangles and drilled plates go to the table as what they are: outlines as large as the model says, holes where they are', () => {
+    const trailer: Trailer = {
+      ...(DEMO_TRAILERS[0] as Trailer),
+      strength: { ...(DEMO_TRAILERS[0] as Trailer).strength, gussets: { tongueM: null, cornerM: inches(4) } },
+    };
+    const chassis = buildChassis(trailer);
+    const list = buildCutList(chassis);
+    const drilled = {
+      ...list,
+      plates: list.plates.map((row) => ({ ...row, holes: [{ alongM: 0.02, upM: 0.03, diameterM: 0.014 }] })),
+    };
+    const group = sheetPlan(trailer, chassis, drilled).find(({ of }) => of === 'plate');
+    if (!group) throw new Error('no plates');
+    const text = sheetsDxf(group, 'metric');
+    // Four corners of 4 x 4 in, two from each rectangle.
+    const outlines = closedOn(text, 'cut');
+    expect(outlines).toHaveLength(4);
+    const wanted = list.plates.reduce(
+      (sum, { lengthM, widthM, quantity }) => sum + (quantity * lengthM * widthM) / 2,
+      0,
+    );
+    expect(outlines.reduce((sum, one) => sum + areaOf(one), 0)).toBeCloseTo(wanted * perMm2, 3);
+    const circles = (read(text).entities as (IEntity & { readonly radius?: number })[]).filter(
+      ({ type }) => type === 'CIRCLE',
+    );
+    expect(circles.map(({ radius }) => radius)).toEqual([7, 7, 7, 7].map((r) => expect.closeTo(r, 9)));
+  });
   test.each(DEMO_TRAILERS)(
     'views of $name: layers by part, the rails as long as they are, sizes as text',
     (trailer) => {

@@ -177,8 +177,15 @@ export const sheetsDxf = ({ sheets, sheet }: SheetGroup, units: UnitSystem): str
   sheets.forEach(({ parts }, i) => {
     const up = i * (sheet.widthM + 2 * APART_M);
     drawing.polyline(rectangle(0, up, sheet.lengthM, sheet.widthM), true, drawing.layer('sheet'));
-    for (const { xM, yM, lengthM, widthM, mark } of parts) {
-      drawing.polyline(rectangle(xM, yM + up, lengthM, widthM), true, drawing.layer('cut'));
+    for (const { xM, yM, lengthM, widthM, mark, outlines, holes } of parts) {
+      const cut = drawing.layer('cut');
+      for (const outline of outlines)
+        drawing.polyline(
+          outline.map(([x, y]): Point => [x, y + up]),
+          true,
+          cut,
+        );
+      for (const { at, diameterM } of holes) drawing.circle([at[0], at[1] + up], diameterM / 2, cut);
       const height = Math.min(MARK_M, lengthM / 6, widthM / 3);
       drawing.text(mark, [xM + lengthM / 2, yM + up + widthM / 2], height, drawing.layer('marks'));
     }

@@ -10,14 +10,23 @@ interface Size {
   readonly widthM: number;
 }
 
-/** A part of a sheet with what it is called. */
+type Place = readonly [xM: number, yM: number];
+
+/** What is burnt or sawn of a part: closed outlines, and round holes. */
+interface Outlines {
+  readonly outlines: readonly (readonly Place[])[];
+  readonly holes: readonly { readonly at: Place; readonly diameterM: number }[];
+}
+
+/** A part of a sheet with what it is called, and in its own axes what is cut of it besides its edges. */
 interface MarkedPart extends SheetPart {
   readonly mark: string;
+  readonly own?: Outlines;
 }
 
 /** One sheet with what is cut out of it. */
 export interface LaidSheet {
-  readonly parts: readonly (PlacedPart & { readonly mark: string })[];
+  readonly parts: readonly (PlacedPart & Outlines & { readonly mark: string })[];
   readonly left: CutSheet['left'];
 }
 
@@ -61,7 +70,7 @@ const inPieces = (part: MarkedPart, sheet: Size, gapM: number): readonly MarkedP
   return Array.from({ length: along * across }, (_, i): MarkedPart => {
     const [x, y] = [i % along, Math.floor(i / along)];
     return {
-      ...part,
+      mayTurn: part.mayTurn,
       mark: `${part.mark}.${i + 1}`,
       lengthM: Math.min(sheet.lengthM, part.lengthM - x * (sheet.lengthM + gapM)),
       widthM: Math.min(sheet.widthM, part.widthM - y * (sheet.widthM + gapM)),
@@ -94,6 +103,48 @@ const deckParts = (trailer: Trailer, chassis: Chassis): readonly MarkedPart[] =>
   );
 };
 
+const rectangle = (x: number, y: number, lengthM: number, widthM: number): readonly Place[] => [
+  [x, y],
+  [x + lengthM, y],
+  [x + lengthM, y + widthM],
+  [x, y + widthM],
+];
+
+/** Two right triangles slant to slant in a rectangle that is higher by what the cut between them takes there. */
+const trianglePair = (lengthM: number, widthM: number, moreM: number): readonly (readonly Place[])[] => [
+  [
+    [0, 0],
+    [lengthM, 0],
+    [0, widthM],
+  ],
+  [
+    [lengthM, widthM + moreM],
+    [0, widthM + moreM],
+    [lengthM, moreM],
+  ],
+];
+
+const panelOutlines = ({ lengthM, widthM, cutouts }: CutList['panels'][number]): Outlines => ({
+  outlines: [
+    rectangle(0, 0, lengthM, widthM),
+    ...cutouts.map(({ alongM, upM, lengthM: long, heightM }) => rectangle(alongM, upM, long, heightM)),
+  ],
+  holes: [],
+});
+
+/** A part's outlines where it lies on its sheet: turned by a quarter, never over. */
+const outlinesOn = (part: MarkedPart | undefined, { xM, yM, lengthM, turned }: PlacedPart): Outlines => {
+  const { outlines, holes } = part?.own ?? {
+    outlines: [rectangle(0, 0, part?.lengthM ?? 0, part?.widthM ?? 0)],
+    holes: [],
+  };
+  const at = ([u, v]: Place): Place => (turned ? [xM + lengthM - v, yM + u] : [xM + u, yM + v]);
+  return {
+    outlines: outlines.map((outline) => outline.map(at)),
+    holes: holes.map(({ at: middle, diameterM }) => ({ at: at(middle), diameterM })),
+  };
+};
+
 const wantedOf = (trailer: Trailer, chassis: Chassis, { panels, plates }: CutList): readonly Wanted[] => {
   const { kerfM, keepsGrain } = trailer.cutting.sheets ?? { kerfM: USUAL_KERF_M, keepsGrain: false };
   const groups = new Map<string, Wanted>();
@@ -113,12 +164,26 @@ const wantedOf = (trailer: Trailer, chassis: Chassis, { panels, plates }: CutLis
   if (kind !== 'none' && kind !== 'planks')
     for (const part of deckParts(trailer, chassis)) add(kind, thicknessM, undefined, part, 1);
   for (const row of panels)
-    if (row.kind !== 'planks') add(row.kind, row.thicknessM, undefined, { ...row, mayTurn: !keepsGrain }, row.quantity);
+    if (row.kind !== 'planks')
+      add(row.kind, row.thicknessM, undefined, { ...row, mayTurn: !keepsGrain, own: panelOutlines(row) }, row.quantity);
   for (const row of plates) {
-    const { mark, lengthM, widthM, triangular, quantity } = row;
+    const { mark, lengthM, widthM, triangular, quantity, holes } = row;
     // Two right triangles lie slant to slant, a cut apart: one is moved along by what the cut takes there.
     const moreM = triangular ? (kerfM * Math.hypot(lengthM, widthM)) / lengthM : 0;
-    const part = { mark: triangular ? `${mark} (two)` : mark, lengthM, widthM: widthM + moreM, mayTurn: true };
+    const part = {
+      mark: triangular ? `${mark} (two)` : mark,
+      lengthM,
+      widthM: widthM + moreM,
+      mayTurn: true,
+      own: {
+        outlines: triangular ? trianglePair(lengthM, widthM, moreM) : [rectangle(0, 0, lengthM, widthM)],
+        holes: holes.flatMap(({ alongM, upM, diameterM }) => [
+          { at: [alongM, upM] as const, diameterM },
+          // The second triangle lies turned half round.
+          ...(triangular ? [{ at: [lengthM - alongM, widthM + moreM - upM] as const, diameterM }] : []),
+        ]),
+      },
+    };
     add('plate', row.thicknessM, row.materialName, part, triangular ? Math.ceil(quantity / 2) : quantity);
   }
   return [...groups.values()];
@@ -127,12 +192,12 @@ const wantedOf = (trailer: Trailer, chassis: Chassis, { panels, plates }: CutLis
 const nested = (
   { of, materialName, thicknessM, parts }: Wanted,
   { lengthM, widthM, price }: Pick<SheetSizeRow, 'lengthM' | 'widthM' | 'price'>,
-  kerfM: number,
+  { kerfM, table }: { readonly kerfM: number; readonly table: boolean },
   assumed: boolean,
 ): SheetGroup => {
   const sheet = { lengthM, widthM };
   const whole = parts.flatMap((part) => (fitsOnSheet(part, sheet) ? [part] : inPieces(part, sheet, kerfM)));
-  const { sheets, leastSheets } = nestSheets(whole, sheet, kerfM);
+  const { sheets, leastSheets } = nestSheets(whole, sheet, kerfM, table && of === 'plate' ? 'anywhere' : 'through');
   return {
     of,
     materialName,
@@ -140,7 +205,11 @@ const nested = (
     sheet,
     priceEach: price,
     sheets: sheets.map(({ placed, left }) => ({
-      parts: placed.map((one) => ({ ...one, mark: whole[one.part]?.mark ?? '' })),
+      parts: placed.map((one) => ({
+        ...one,
+        ...outlinesOn(whole[one.part], one),
+        mark: whole[one.part]?.mark ?? '',
+      })),
       left,
     })),
     leastSheets,
@@ -159,7 +228,7 @@ const costOf = (group: SheetGroup, priced: boolean): number =>
  */
 export const sheetPlan = (trailer: Trailer, chassis: Chassis, cutList: CutList): readonly SheetGroup[] => {
   const { sheets } = trailer.cutting;
-  const kerfM = sheets?.kerfM ?? USUAL_KERF_M;
+  const cuts = { kerfM: sheets?.kerfM ?? USUAL_KERF_M, table: sheets?.table === true };
   return wantedOf(trailer, chassis, cutList).map((wanted) => {
     const named = (sheets?.sizes ?? []).filter(({ of }) => of === wanted.of);
     const { deck } = trailer.frame;
@@ -169,7 +238,7 @@ export const sheetPlan = (trailer: Trailer, chassis: Chassis, cutList: CutList):
         ? named
         : (ofDeck.length > 0 ? ofDeck : usualSheets(trailer)).map((size) => ({ ...size, price: null }));
     const priced = sizes.every(({ price }) => price !== null);
-    const groups = sizes.map((size) => nested(wanted, size, kerfM, named.length === 0));
+    const groups = sizes.map((size) => nested(wanted, size, cuts, named.length === 0));
     return groups.reduce((best, next) => (costOf(next, priced) < costOf(best, priced) ? next : best));
   });
 };

@@ -94,3 +94,36 @@ test('every part once, none over the edge, none nearer than the saw’s cut, cut
     { numRuns: 150 },
   );
 });
+
+describe('a table that burns', () => {
+  const overlap = (a: PlacedPart, b: PlacedPart, kerfM: number): boolean =>
+    a.xM < b.xM + b.lengthM + kerfM - 1e-6 &&
+    b.xM < a.xM + a.lengthM + kerfM - 1e-6 &&
+    a.yM < b.yM + b.widthM + kerfM - 1e-6 &&
+    b.yM < a.yM + a.widthM + kerfM - 1e-6;
+  test('seven parts of which the saw’s ways leave one over go on one sheet where no cut need go through', () => {
+    const parts = [part(10, 26), part(16, 36), part(18, 34), part(20, 33), part(36, 30), part(32, 11), part(20, 28)];
+    expect(nestSheets(parts, SHEET, 0.003).sheets).toHaveLength(2);
+    expect(nestSheets(parts, SHEET, 0.003, 'anywhere')).toMatchObject({ leastSheets: 1, sheets: [{}] });
+  });
+  test('any parts: each once, on the sheet, a cut apart; never more sheets than by a saw, never fewer than the bound', () => {
+    const size = fc.integer({ min: 2, max: 46 });
+    fc.assert(
+      fc.property(fc.array(fc.tuple(size, size), { minLength: 1, maxLength: 14 }), (sizes) => {
+        const parts = sizes.map(([long, wide]) => part(long, wide));
+        const { sheets, leastSheets } = nestSheets(parts, SHEET, KERF_M, 'anywhere');
+        expect(sheets.length).toBeGreaterThanOrEqual(leastSheets);
+        expect(sheets.length).toBeLessThanOrEqual(nestSheets(parts, SHEET, KERF_M).sheets.length);
+        expect(sheets.flatMap(({ placed }) => placed.map((one) => one.part)).toSorted((a, b) => a - b)).toEqual(
+          parts.map((_, i) => i),
+        );
+        for (const { placed } of sheets)
+          placed.forEach((one, i) => {
+            expect(one.xM + one.lengthM).toBeLessThanOrEqual(SHEET.lengthM + 1e-6);
+            expect(one.yM + one.widthM).toBeLessThanOrEqual(SHEET.widthM + 1e-6);
+            for (const other of placed.slice(i + 1)) expect(overlap(one, other, KERF_M)).toBe(false);
+          });
+      }),
+    );
+  });
+});

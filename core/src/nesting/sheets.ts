@@ -149,6 +149,77 @@ const laidBy = (
   return sheets;
 };
 
+/** What is left of a free rectangle beside one that is taken: up to four, each as large as it can be; they lie over each other. */
+const besides = (free: Rectangle, taken: Rectangle): readonly Rectangle[] => {
+  const [x1, y1] = [free.xM + free.lengthM, free.yM + free.widthM];
+  const [tx1, ty1] = [taken.xM + taken.lengthM, taken.yM + taken.widthM];
+  if (taken.xM >= x1 - SAME_M || tx1 <= free.xM + SAME_M || taken.yM >= y1 - SAME_M || ty1 <= free.yM + SAME_M)
+    return [free];
+  return [
+    { ...free, lengthM: taken.xM - free.xM },
+    { ...free, xM: tx1, lengthM: x1 - tx1 },
+    { ...free, widthM: taken.yM - free.yM },
+    { ...free, yM: ty1, widthM: y1 - ty1 },
+  ].filter((one) => one.lengthM > SAME_M && one.widthM > SAME_M);
+};
+
+const holds = (outer: Rectangle, inner: Rectangle): boolean =>
+  inner.xM >= outer.xM - SAME_M &&
+  inner.yM >= outer.yM - SAME_M &&
+  inner.xM + inner.lengthM <= outer.xM + outer.lengthM + SAME_M &&
+  inner.yM + inner.widthM <= outer.yM + outer.widthM + SAME_M;
+
+/** Without those that lie in another one. */
+const largest = (all: readonly Rectangle[]): Rectangle[] =>
+  all.filter((one, i) => !all.some((other, k) => k !== i && holds(other, one) && (!holds(one, other) || k < i)));
+
+/**
+ * Parts wherever there is room, as a table that burns cuts them: of all rectangles that are free, as large as each can be, the one that fits
+ * best (maximal rectangles, Jylänki 2010). Parts and sheet are wider by one cut, so that neighbours are a cut apart.
+ */
+const laidAnywhere = (
+  parts: readonly SheetPart[],
+  sheet: Size,
+  kerfM: number,
+  order: readonly number[],
+  fit: Fit,
+): readonly CutSheet[] => {
+  const sheets: OpenSheet[] = [];
+  const whole = { xM: 0, yM: 0, lengthM: sheet.lengthM + kerfM, widthM: sheet.widthM + kerfM };
+  for (const index of order) {
+    const part = parts[index];
+    if (!part) continue;
+    let best: { open: OpenSheet; taken: Rectangle; turned: boolean; rest: number } | undefined;
+    const look = (open: OpenSheet): void => {
+      for (const free of open.left)
+        for (const { lengthM, widthM, turned } of waysOf(part)) {
+          const [long, wide] = [lengthM + kerfM, widthM + kerfM];
+          if (!fitsIn(free, long, wide)) continue;
+          const rest = restBy(free, long, wide, fit);
+          if (best && rest >= best.rest - SAME_M) continue;
+          best = { open, taken: { xM: free.xM, yM: free.yM, lengthM: long, widthM: wide }, turned, rest };
+        }
+    };
+    sheets.forEach(look);
+    if (!best) {
+      const fresh: OpenSheet = { placed: [], left: [whole] };
+      sheets.push(fresh);
+      look(fresh);
+    }
+    if (!best) continue;
+    const { open, taken, turned } = best;
+    const size = { lengthM: taken.lengthM - kerfM, widthM: taken.widthM - kerfM };
+    open.placed.push({ part: index, xM: taken.xM, yM: taken.yM, ...size, turned });
+    open.left = largest(open.left.flatMap((free) => besides(free, taken)));
+  }
+  return sheets.map(({ placed, left }) => ({
+    placed,
+    left: left
+      .map((one) => ({ ...one, lengthM: one.lengthM - kerfM, widthM: one.widthM - kerfM }))
+      .filter(({ lengthM, widthM }) => lengthM > SAME_M && widthM > SAME_M),
+  }));
+};
+
 const areaOf = ({ lengthM, widthM }: Size): number => lengthM * widthM;
 const largestLeft = (sheets: readonly CutSheet[]): number =>
   Math.max(0, ...sheets.flatMap(({ left }) => left.map(areaOf)));
@@ -196,26 +267,37 @@ const leastOf = (parts: readonly SheetPart[], sheet: Size, kerfM: number): numbe
   return Math.max(Math.ceil(Math.max(...bounds) - 1e-6), apart.length);
 };
 
+/** How a sheet is cut: by a saw right through what is left, or by a table that burns wherever there is room. */
+export type SheetCuts = 'through' | 'anywhere';
+
 /**
- * Rectangles on as few sheets as can be found, every cut going right through what is left, as a panel saw cuts: sixty ways of choosing place,
- * cut and order are tried, and of those with the fewest sheets the one with the largest piece left. All parts must fit on a sheet.
+ * Rectangles on as few sheets as can be found: sixty ways of choosing place, cut and order are tried with every cut going right through what is
+ * left, as a panel saw cuts; for a table that burns fifteen more; and of those with the fewest sheets the one with the largest piece left. All
+ * parts must fit on a sheet.
  */
-export const nestSheets = (parts: readonly SheetPart[], sheet: Size, kerfM: number): SheetNest => {
+export const nestSheets = (
+  parts: readonly SheetPart[],
+  sheet: Size,
+  kerfM: number,
+  cuts: SheetCuts = 'through',
+): SheetNest => {
   const leastSheets = parts.length === 0 ? 0 : leastOf(parts, sheet, kerfM);
   let best: readonly CutSheet[] | undefined;
+  const take = (sheets: readonly CutSheet[]): void => {
+    const better =
+      !best ||
+      sheets.length < best.length ||
+      (sheets.length === best.length && largestLeft(sheets) > largestLeft(best) + SAME_M);
+    if (better) best = sheets;
+  };
   for (const by of ORDERS) {
     const order = parts
       .map((_, i) => i)
       .sort((a, b) => sizeBy(parts[b] as SheetPart, by) - sizeBy(parts[a] as SheetPart, by) || a - b);
-    for (const fit of FITS)
-      for (const split of SPLITS) {
-        const sheets = laidBy(parts, sheet, kerfM, order, { fit, split });
-        const better =
-          !best ||
-          sheets.length < best.length ||
-          (sheets.length === best.length && largestLeft(sheets) > largestLeft(best) + SAME_M);
-        if (better) best = sheets;
-      }
+    for (const fit of FITS) {
+      for (const split of SPLITS) take(laidBy(parts, sheet, kerfM, order, { fit, split }));
+      if (cuts === 'anywhere') take(laidAnywhere(parts, sheet, kerfM, order, fit));
+    }
   }
   return { sheets: best ?? [], leastSheets };
 };

@@ -267,6 +267,8 @@ export const designSchema = object({
       kerfM: z.number().min(0).max(0.05),
       /** nothing is turned across its sheet's length: grain, pattern, good face */
       keepsGrain: z.boolean(),
+      /** plates are burnt or cut by a table that follows any outline, not sawn right through */
+      table: z.boolean().optional(),
       /** what is sold: of wood or metal by its kind, or plate for gussets and caps */
       sizes: z.array(sheetSizeSchema).max(100),
     }).optional(),

@@ -7,8 +7,8 @@ import { QuantityField } from '../../fields/QuantityField';
 import { useRecord } from '../../fields/useRecord';
 
 const MOST_MONEY = 1e8;
-const USUAL = { kerfM: 0.003, keepsGrain: false, sizes: [] } as const;
-type Sheets = { kerfM: number; keepsGrain: boolean; sizes: SheetSizeRow[] };
+const USUAL = { kerfM: 0.003, keepsGrain: false, table: false, sizes: [] } as const;
+type Sheets = { kerfM: number; keepsGrain: boolean; table: boolean; sizes: SheetSizeRow[] };
 
 const nameOf = (of: SheetSizeRow['of']): string => (of === 'plate' ? 'Plate' : SHEET_NAMES[of]);
 
@@ -59,7 +59,12 @@ const SizeFields = ({ size, currency, onChange, onRemove }: SizeProps) => {
 export const SheetFields = ({ groups }: { readonly groups: readonly SheetGroup[] }) => {
   const { trailer, readOnly } = useEditing();
   const [cutting, setCutting] = useRecord('cutting');
-  const sheets: Sheets = { ...USUAL, ...cutting.sheets, sizes: [...(cutting.sheets?.sizes ?? [])] };
+  const sheets: Sheets = {
+    ...USUAL,
+    ...cutting.sheets,
+    table: cutting.sheets?.table ?? false,
+    sizes: [...(cutting.sheets?.sizes ?? [])],
+  };
   const set = (said: string, change: Partial<Sheets>): void => setCutting(said, { sheets: { ...sheets, ...change } });
   const kinds = [...new Set(groups.map(({ of }) => of))];
   return (
@@ -82,6 +87,13 @@ export const SheetFields = ({ groups }: { readonly groups: readonly SheetGroup[]
           checked={sheets.keepsGrain}
           onCommit={(keepsGrain) => set('whether panels keep the grain', { keepsGrain })}
         />
+        {kinds.includes('plate') && (
+          <CheckField
+            label="Plates on a plasma or laser table"
+            checked={sheets.table}
+            onCommit={(table) => set('whether plates are cut on a table', { table })}
+          />
+        )}
       </div>
       <ul>
         {sheets.sizes.map((size) => (

@@ -84,15 +84,25 @@ const SheetPicture = ({
         const [x, y] = [(one.xM + one.lengthM / 2) * perM, (one.yM + one.widthM / 2) * perM];
         return (
           <g key={`${one.part} ${one.xM} ${one.yM}`}>
-            <rect
-              x={one.xM * perM}
-              y={one.yM * perM}
-              width={wide}
-              height={high}
+            <path
+              d={one.outlines
+                .map((outline) => `M${outline.map((at) => at.map((m) => m * perM).join(' ')).join('L')}Z`)
+                .join('')}
               fill="var(--steel)"
+              fillRule="evenodd"
               stroke="var(--ink)"
               strokeWidth="1.5"
             />
+            {one.holes.map(({ at: [hx, hy], diameterM }) => (
+              <circle
+                key={`${hx} ${hy}`}
+                cx={hx * perM}
+                cy={hy * perM}
+                r={(diameterM / 2) * perM}
+                fill="var(--paper)"
+                stroke="var(--ink)"
+              />
+            ))}
             {wide >= MARK_FROM_PX && high >= 14 && (
               <text x={x} y={y + 4} textAnchor="middle" fontSize="12" fontWeight="700" fill="var(--ink)">
                 {one.mark}
