@@ -18,6 +18,9 @@ export type EndWork =
       /** from the deepest of the hollow to its furthest point, along the bar */
       readonly lengthM: number;
       readonly angleRad: number;
+      /** of the section, square to the plane of both bars, and in it */
+      readonly acrossM: number;
+      readonly inPlaneM: number;
     };
 
 /** What reaches into an open side: what turns its back is butted on. */
@@ -50,9 +53,9 @@ const hollows = (bars: readonly Member[]): readonly EndWork[] =>
   bars.flatMap((bar) =>
     (bar.finish ?? []).flatMap((end): EndWork[] => {
       if (end.kind !== 'hollow') return [];
-      const { onId, lengthM, angleRad } = end;
+      const { onId, lengthM, angleRad, acrossM, inPlaneM } = end;
       const kind = bar.section.shape.kind === 'round-tube' ? 'saddle' : 'notch';
-      return [{ kind, memberId: bar.id, against: onId, lengthM, angleRad }];
+      return [{ kind, memberId: bar.id, against: onId, lengthM, angleRad, acrossM, inPlaneM }];
     }),
   );
 

@@ -12,6 +12,9 @@ export interface Hollow {
   readonly meanM: number;
   /** between the two middle lines */
   readonly angleRad: number;
+  /** of the bar's section, square to the plane of both middle lines, and in it */
+  readonly acrossM: number;
+  readonly inPlaneM: number;
 }
 
 /** Places on a section's outline: so far across the plane of both middle lines, and so far in it, m. */
@@ -36,11 +39,19 @@ const flatOutline = (acrossM: number, inPlaneM: number): Outline =>
  * cylinder of radius R. Undefined for what is wider than the tube.
  */
 const endOn = (outline: Outline, ontoM: number, angleRad: number, meanRootM: number): Hollow | undefined => {
+  const reach = (of: 0 | 1): number => 2 * Math.max(...outline.map((place) => Math.abs(place[of])));
   if (outline.some(([u]) => u > ontoM * (1 + 1e-9))) return undefined;
   const zs = outline.map(
     ([u, v]) => Math.sqrt(Math.max(0, ontoM ** 2 - u ** 2)) / Math.sin(angleRad) + v / Math.tan(angleRad),
   );
-  return { nearM: Math.min(...zs), farM: Math.max(...zs), meanM: meanRootM / Math.sin(angleRad), angleRad };
+  return {
+    nearM: Math.min(...zs),
+    farM: Math.max(...zs),
+    meanM: meanRootM / Math.sin(angleRad),
+    angleRad,
+    acrossM: reach(0),
+    inPlaneM: reach(1),
+  };
 };
 
 /** √(R² − u²), 0 past the tube's side. */

@@ -61,6 +61,9 @@ export type EndFinish =
       /** from the deepest of the hollow to its furthest point, along the bar */
       readonly lengthM: number;
       readonly angleRad: number;
+      /** of its section, square to the plane of both bars, and in it */
+      readonly acrossM: number;
+      readonly inPlaneM: number;
     };
 
 export interface BuiltUp {

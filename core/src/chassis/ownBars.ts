@@ -102,6 +102,8 @@ const endAgainst = (
       pastM,
       lengthM: hollow.farM - hollow.nearM,
       angleRad: hollow.angleRad,
+      acrossM: hollow.acrossM,
+      inPlaneM: hollow.inPlaneM,
     },
   };
 };

@@ -1,11 +1,12 @@
 import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { EVERYDAY } from '../../test/everydayTrailers.js';
 import { buildChassis, saddleLengthM } from '../chassis/index.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import type { Trailer } from '../project/index.js';
 import { inches } from '../units/index.js';
 import { buildCutList, templatesOf } from './index.js';
-import { saddleCurve, slantCurve } from './templates.js';
+import { notchCurve, saddleCurve, slantCurve } from './templates.js';
 
 const highest = (curve: readonly (readonly [number, number])[]): number => Math.max(...curve.map(([, y]) => y));
 
@@ -68,5 +69,43 @@ describe('templates', () => {
     // The card's edge and the hole on it together are where the hole is told to be.
     expect((first?.fromM ?? 0) + (first?.holes[1]?.at[0] ?? 0)).toBeCloseTo(inches(24), 9);
     expect(first?.holes[0]?.at[1]).toBeCloseTo((rail?.bar.heightM ?? 0) / 2, 9);
+  });
+  test('a 2 in square tube on a 3 in round one at right angles: over its faces hollowed by the arc, its sides straight', () => {
+    const curve = notchCurve(inches(2), inches(2), inches(1.5), Math.PI / 2);
+    // 1.5 − √(1.5² − 1²) in at the corners.
+    const deepM = inches(1.5 - Math.sqrt(1.25));
+    expect(highest(curve)).toBeCloseTo(deepM, 6);
+    const at = (xIn: number): number => curve.find(([x]) => Math.abs(x - inches(xIn)) < 1e-9)?.[1] ?? Number.NaN;
+    expect([at(0), at(2), at(4), at(6), at(8)].map((y) => Math.round(y * 1e9))).toEqual([0, 0, 0, 0, 0]);
+    expect([at(1), at(5)]).toEqual([expect.closeTo(deepM, 9), expect.closeTo(deepM, 9)]);
+  });
+  test('a notch is as deep as the cut list says, for any bar, tube and angle, and closes on itself', () => {
+    const size = fc.double({ min: 0.02, max: 0.06, noNaN: true });
+    fc.assert(
+      fc.property(
+        size,
+        size,
+        fc.double({ min: 1, max: 3, noNaN: true }),
+        fc.double({ min: 0.6, max: Math.PI / 2, noNaN: true }),
+        (a, b, times, angleRad) => {
+          const ontoM = (a / 2) * times;
+          const curve = notchCurve(a, b, ontoM, angleRad);
+          expect(curve.at(-1)?.[1]).toBeCloseTo(curve[0]?.[1] ?? Number.NaN, 9);
+          const root = (u: number): number => Math.sqrt(Math.max(0, ontoM ** 2 - u ** 2)) / Math.sin(angleRad);
+          const whole = root(0) - root(a / 2) + b / Math.tan(angleRad);
+          expect(highest(curve)).toBeCloseTo(whole, 6);
+        },
+      ),
+    );
+  });
+  test('copes of channels are cards: what is left of the end is as high as the bar less what is cut off', () => {
+    const trailer = EVERYDAY['hauler 20 ft, C6 tandem'] as Trailer;
+    const chassis = buildChassis(trailer);
+    const cards = templatesOf(chassis, buildCutList(chassis)).filter(({ kind }) => kind === 'cope');
+    expect(cards.map(({ mark }) => mark)).toEqual(['E1', 'C1']);
+    for (const { cut, heightM } of cards) {
+      const end = cut.filter(([x]) => x === 0).map(([, y]) => y);
+      expect(Math.max(...end) - Math.min(...end)).toBeLessThan(heightM);
+    }
   });
 });

@@ -8,8 +8,8 @@ export type PaperPoint = readonly [x: number, y: number];
 export interface Template {
   readonly id: string;
   readonly mark: string;
-  /** saddle: wrapped about a round tube; slant: wrapped about a square or flat one, creased at its corners; plate and drill: laid on */
-  readonly kind: 'saddle' | 'slant' | 'plate' | 'drill';
+  /** saddle: wrapped about a round tube; slant and notch: wrapped about a square or flat one, creased at its corners; plate, drill and cope: laid on */
+  readonly kind: 'saddle' | 'slant' | 'notch' | 'plate' | 'drill' | 'cope';
   /** of a drill card: how far from the bar's front, left or ball end its own near edge lies, m */
   readonly fromM?: number;
   readonly angleRad: number;
@@ -43,6 +43,33 @@ export const saddleCurve = (radiusM: number, ontoM: number, angleRad: number): r
   });
   const least = Math.min(...zs);
   return zs.map((z, i) => [(2 * Math.PI * radiusM * i) / STEPS, z - least]);
+};
+
+/** Steps over the width of a face. */
+const FACE_STEPS = 24;
+
+/**
+ * The end of a flat-sided bar, a across the plane of both bars and b in it, on a round tube of radius R, rolled off its four sides from a corner:
+ * z(u, v) = √(R² − u²) ÷ sin θ + v ÷ tan θ, from its furthest place. Source: as the saddle's.
+ */
+export const notchCurve = (
+  acrossM: number,
+  inPlaneM: number,
+  ontoM: number,
+  angleRad: number,
+): readonly PaperPoint[] => {
+  const z = (u: number, v: number): number =>
+    Math.sqrt(Math.max(0, ontoM ** 2 - u ** 2)) / Math.sin(angleRad) + v / Math.tan(angleRad);
+  const [half, deep] = [acrossM / 2, inPlaneM / 2];
+  const face = (from: number, sense: 1 | -1): PaperPoint[] =>
+    Array.from({ length: FACE_STEPS + 1 }, (_, i): PaperPoint => {
+      const along = (acrossM * i) / FACE_STEPS;
+      return [from + along, z(sense * (along - half), sense * deep)];
+    });
+  // Over one face, down the side to the other, over it, and up to where it began: sides are straight.
+  const curve = [...face(0, 1), ...face(acrossM + inPlaneM, -1), [2 * (acrossM + inPlaneM), z(-half, deep)] as const];
+  const least = Math.min(...curve.map(([, y]) => y));
+  return curve.map(([x, y]): PaperPoint => [x, y - least]);
 };
 
 /** A slanting cut rolled off a bar's four sides: top, side, bottom, side. */
@@ -117,6 +144,55 @@ const saddles = (chassis: Chassis, { rows }: CutList): readonly Template[] =>
     const curve = saddleCurve(own.diameterM / 2, onto.diameterM / 2, work.angleRad);
     return [wrapped({ id: `${mark} saddle ${i}`, mark, kind: 'saddle', angleRad: work.angleRad }, curve, [])];
   });
+
+const notches = (chassis: Chassis, { rows }: CutList): readonly Template[] =>
+  endWorkOf(chassis).flatMap((work, i): readonly Template[] => {
+    if (work.kind !== 'notch') return [];
+    const onto = chassis.members.find(({ id }) => id === work.against)?.section.shape;
+    const mark = rows.find(({ memberIds }) => memberIds.includes(work.memberId))?.mark ?? '';
+    if (onto?.kind !== 'round-tube') return [];
+    const { acrossM, inPlaneM, angleRad } = work;
+    const curve = notchCurve(acrossM, inPlaneM, onto.diameterM / 2, angleRad);
+    const folds = [acrossM, acrossM + inPlaneM, 2 * acrossM + inPlaneM];
+    return [wrapped({ id: `${mark} notch ${i}`, mark, kind: 'notch', angleRad }, curve, folds)];
+  });
+
+/** Copes of a row once: the end as it is left, seen from its side. */
+const copes = (chassis: Chassis, { rows }: CutList): readonly Template[] => {
+  const cards = endWorkOf(chassis).flatMap((work): readonly Template[] => {
+    if (work.kind !== 'cope') return [];
+    const mark = rows.find(({ memberIds }) => memberIds.includes(work.memberId))?.mark ?? '';
+    const tallM = chassis.members.find(({ id }) => id === work.memberId)?.bar.heightM ?? 0;
+    const { topM, bottomM, lengthM } = work;
+    const wideM = lengthM + BEHIND_M;
+    // Paper's y runs down: the top of the bar lies at 0.
+    const left: readonly PaperPoint[] = [
+      [lengthM, 0],
+      [wideM, 0],
+      [wideM, tallM],
+      [lengthM, tallM],
+      [lengthM, tallM - bottomM],
+      [0, tallM - bottomM],
+      [0, topM],
+      [lengthM, topM],
+    ];
+    return [
+      {
+        id: `${mark} cope ${topM.toFixed(5)} ${bottomM.toFixed(5)} ${lengthM.toFixed(5)}`,
+        mark,
+        kind: 'cope',
+        angleRad: 0,
+        cut: left,
+        help: [],
+        closed: true,
+        holes: [],
+        widthM: wideM,
+        heightM: tallM,
+      },
+    ];
+  });
+  return [...new Map(cards.map((card) => [card.id, card])).values()];
+};
 
 const plates = ({ plates: rows }: CutList): readonly Template[] =>
   rows.map(({ mark, lengthM, widthM, triangular, holes }) => ({
@@ -199,10 +275,12 @@ const drillCards = (chassis: Chassis, { rows }: CutList): readonly Template[] =>
   return [...new Map(cards.map((card) => [card.id, card])).values()];
 };
 
-/** Templates for all slants, saddles, plates and holes of a trailer, each kind once. */
+/** Templates for all slants, hollows, copes, plates and holes of a trailer, each kind once. */
 export const templatesOf = (chassis: Chassis, cutList: CutList): readonly Template[] => [
   ...slants(chassis, cutList),
   ...saddles(chassis, cutList),
+  ...notches(chassis, cutList),
+  ...copes(chassis, cutList),
   ...plates(cutList),
   ...drillCards(chassis, cutList),
 ];

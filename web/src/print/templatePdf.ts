@@ -12,6 +12,8 @@ const CROSS_MM = 3;
 const KINDS: Readonly<Record<Template['kind'], string>> = {
   saddle: 'wrap it round the tube, the straight edge square to it; cut away what is beyond the curve',
   slant: 'fold it at the dashed lines round the bar, the straight edge square to it; turn it over for the other hand',
+  notch: 'fold it round the bar, the straight edge square to it; cut away what is beyond the curve',
+  cope: 'lay it on the side of the bar, its long edge on the end; cut away what it does not cover',
   plate: 'lay it on',
   drill: 'lay it on the bar, its short edge where it says',
 };
@@ -77,7 +79,7 @@ export const templatesPdf = (
         const tile =
           xs.length * ys.length > 1 ? `, page ${row * xs.length + column + 1} of ${xs.length * ys.length}` : '';
         const angle =
-          angleRad > 0 ? `, ${formatAngle(angleRad)}${kind === 'slant' ? ' off square' : ' between the tubes'}` : '';
+          angleRad > 0 ? `, ${formatAngle(angleRad)}${kind === 'slant' ? ' off square' : ' between the bars'}` : '';
         const from = fromM === undefined ? '' : `, ${say.length(fromM)} from the front, left or ball end`;
         write(pdf, `${mark}${angle}${from}${tile}: ${KINDS[kind]}`, [MARGIN_MM, MARGIN_MM], 3.2, { bold: true });
         write(pdf, `${job} · ${date} · print at 100 %`, [MARGIN_MM, MARGIN_MM + 5], 2.6);

@@ -112,6 +112,8 @@ export const slantedBar = (stock: BarStock, bar: SlantedBar): Member => {
         pastM: slant * (beside - hollow.end.nearM),
         lengthM: hollow.end.farM - hollow.end.nearM,
         angleRad,
+        acrossM: hollow.end.acrossM,
+        inPlaneM: hollow.end.inPlaneM,
       },
       { kind: 'square' },
     ],
