@@ -1,4 +1,5 @@
 import { Bench } from 'tinybench';
+import { benchDrawings } from './benchDrawings.mjs';
 import { benchFrame } from './benchFrame.mjs';
 import { benchDrag, bodiedProject, heavyProject, printDrag } from './benchDrag.mjs';
 import { benchShed, printShed } from './benchShed.mjs';
@@ -134,3 +135,4 @@ console.log(
 printDrag(await benchDrag(core, ROOT));
 printShed(await benchShed(core, ROOT), analysisMs);
 await benchSticks(core);
+await benchDrawings(core, sortMs);
