@@ -39,11 +39,16 @@ const ys = ({ plan }: Member): readonly [number, number] => {
   return [Math.min(...all), Math.max(...all)];
 };
 
+/** Which way the middle of the bed lies of a bar: rearward or to the right, or the other way. */
+const towardsMiddle = (trailer: Trailer, member: Member): 1 | -1 =>
+  (runsAcross(member) ? member.centre.xM <= trailer.frame.bed.lengthM / 2 : member.centre.yM < 0) ? 1 : -1;
+
 /** Whether an open section's profile is drawn the other way round: it is made open to the right, and looks in or out as the bar says. */
-export const isMirrored = (trailer: Trailer, { group, id }: Member, towardsMiddle: 1 | -1): boolean => {
+export const isMirrored = (trailer: Trailer, member: Member): boolean => {
+  const { group, id } = member;
   if (group === 'side' || group === 'own') return false;
-  const open = barOf(trailer, group, id).faces === 'in' ? towardsMiddle : -towardsMiddle;
-  return open < 0;
+  const middle = towardsMiddle(trailer, member);
+  return (barOf(trailer, group, id).faces === 'in' ? middle : -middle) < 0;
 };
 
 const pickable = (member: Member): { readonly part: string; readonly layer: 'frame' | 'sides' } => ({
@@ -217,7 +222,6 @@ const onBarFromSide = (trailer: Trailer, member: Member): DrawnShape[] => {
 /** All bars from the trailer's left: nearest last; bars across by their ends, hidden where a rail stands before them. */
 export const barsFromSide = (trailer: Trailer, chassis: Chassis): readonly DrawnShape[] => {
   const { members } = chassis;
-  const middleXM = trailer.frame.bed.lengthM / 2;
   const lying = members.filter((member) => member.line || (!runsAcross(member) && !isOnRight(member)));
   const rank = ({ group }: Member): number => (group === 'tongue' ? 0 : group === 'own' ? 2 : 1);
   const near: DrawnShape[] = lying
@@ -228,13 +232,12 @@ export const barsFromSide = (trailer: Trailer, chassis: Chassis): readonly Drawn
     ]);
   const railsThrough = trailer.frame.bed.corner !== 'headers-through';
   const across: DrawnShape[] = members.filter(runsAcross).map((member) => {
-    const { extent, centre } = member;
-    const towards = centre.xM <= middleXM ? 1 : -1;
+    const { extent } = member;
     const behind = railsThrough || member.group === 'cross';
     return {
       ...pickable(member),
       kind: 'region',
-      loops: profileAt(member, [extent.x0M, extent.z0M], isMirrored(trailer, member, towards)),
+      loops: profileAt(member, [extent.x0M, extent.z0M], isMirrored(trailer, member)),
       fill: behind ? 'behind' : fillOf(member),
       line: behind ? 'hidden' : 'edge',
     };
@@ -273,7 +276,7 @@ export const barsFromRear = (trailer: Trailer, { members }: Chassis): readonly D
       return {
         ...pickable(member),
         kind: 'region',
-        loops: profileAt(member, [y0, member.extent.z0M], isMirrored(trailer, member, member.centre.yM < 0 ? 1 : -1)),
+        loops: profileAt(member, [y0, member.extent.z0M], isMirrored(trailer, member)),
         fill: fillOf(member),
         line: lineOf(member),
       };

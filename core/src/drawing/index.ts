@@ -1,5 +1,5 @@
 export { gussetFromAbove } from './fittings.js';
-export { endsInPlan, isMirrored, runsAcross } from './bars.js';
+export { endsInPlan, isMirrored } from './bars.js';
 export {
   type Placing,
   type LaidOut,

@@ -1,9 +1,19 @@
 import { hasAxleAcross } from '../suspension/index.js';
 import type { BalancedCase } from '../balance/index.js';
-import { type Chassis, type Member, type MiddleLine, type Panel, panelBoxes, type Point3 } from '../chassis/index.js';
+import {
+  type Chassis,
+  directionOf,
+  type EndFinish,
+  type Member,
+  type MiddleLine,
+  type Panel,
+  panelBoxes,
+  type Point3,
+} from '../chassis/index.js';
+import { add, dot, scale, type Vector3 } from '../frame-analysis/index.js';
 import { axlePlaces, spareWheels } from '../mass/index.js';
 import { parsePartId, type Trailer } from '../project/index.js';
-import { endsInPlan, isMirrored, runsAcross } from './bars.js';
+import { endsInPlan, isMirrored } from './bars.js';
 import { fendersFromSide, standsFromSide } from './fittings.js';
 import { gearFromSide, springCentreYM, type Stance, stanceOf } from './gear.js';
 import { hitchFromSide } from './hitch.js';
@@ -45,25 +55,23 @@ export type Solid = Body &
 
 type Sweep = Extract<Solid, { readonly kind: 'sweep' }>;
 
-/** A bar that runs in any direction: its section pushed along its line. */
-const sweepAlong = (
-  { start, end, across, up }: MiddleLine,
-  member: Member,
-  sharp: boolean,
-): Pick<Sweep, 'from' | 'to'> => {
-  const { bar } = member;
+/** A bar that runs in any direction: its section pushed along its line, its ends as they are sawn. */
+const sweepAlong = (line: MiddleLine, member: Member, sharp: boolean): Pick<Sweep, 'from' | 'to'> => {
+  const { start, end, across, up } = line;
+  const { bar, finish } = member;
   const loops = profileAt(member, [-bar.widthM / 2, -bar.design.centroidZM], false, sharp);
-  const ringAt = ([x, y, z]: MiddleLine['start']): readonly (readonly Point3[])[] =>
+  const along = directionOf(line);
+  const ringAt = (at: Vector3, how: EndFinish | undefined): readonly (readonly Point3[])[] =>
     loops.map((loop) =>
-      loop.map(
-        ([u, v]): Point3 => ({
-          xM: x + u * across[0] + v * up[0],
-          yM: y + u * across[1] + v * up[1],
-          zM: z + u * across[2] + v * up[2],
-        }),
-      ),
+      loop.map(([u, v]): Point3 => {
+        const off = add(scale(across, u), scale(up, v));
+        // Along the bar to the face that its end lies on.
+        const byM = how?.kind === 'flat' ? -dot(off, how.face) / dot(along, how.face) : 0;
+        const [xM, yM, zM] = add(at, add(off, scale(along, byM)));
+        return { xM, yM, zM };
+      }),
     );
-  return { from: ringAt(start), to: ringAt(end) };
+  return { from: ringAt(start, finish?.[0]), to: ringAt(end, finish?.[1]) };
 };
 
 /** A bar with its true outline, its wall, and its ends as they are cut. */
@@ -78,14 +86,7 @@ const barSolid = (trailer: Trailer, member: Member, sharp: boolean): Solid => {
     const at = (zM: number): readonly Point3[] => plan.map(([xM, yM]) => ({ xM, yM, zM }));
     return { ...own, kind: 'sweep', from: [at(extent.z0M)], to: [at(extent.z1M)] };
   }
-  const towards = runsAcross(member)
-    ? member.centre.xM <= trailer.frame.bed.lengthM / 2
-      ? 1
-      : -1
-    : member.centre.yM < 0
-      ? 1
-      : -1;
-  const loops = profileAt(member, [0, 0], isMirrored(trailer, member, towards), sharp);
+  const loops = profileAt(member, [0, 0], isMirrored(trailer, member), sharp);
   const length = Math.max(1e-9, extent.x1M - extent.x0M);
   // A bar that slopes is the level one sheared: every point goes up by its share of the way forward.
   const lift = (xM: number): number => Math.max(0, -frontRiseM) + (frontRiseM * (extent.x1M - xM)) / length;

@@ -9,7 +9,7 @@ import {
   openReachM,
 } from '../chassis/index.js';
 import { add, cross, dot, scale, subtract, type Vector3 } from '../frame-analysis/index.js';
-import { endsInPlan, isMirrored, runsAcross } from '../drawing/index.js';
+import { endsInPlan, isMirrored } from '../drawing/index.js';
 import type { Cut } from './body.js';
 
 /** How a bar ends: the plane that it is sawn along, with its normal out of the bar, and what is cut besides. */
@@ -166,13 +166,6 @@ const layFlat = (trailer: Trailer, chassis: Chassis, member: Member): Lay | unde
     const unit = scale(edge, 1 / Math.sqrt(dot(edge, edge)));
     return { at, normal: dot(unit, outward) > 0 ? unit : scale(unit, -1), cuts: [], cope: past?.cope };
   };
-  const towards = runsAcross(member)
-    ? member.centre.xM <= trailer.frame.bed.lengthM / 2
-      ? 1
-      : -1
-    : member.centre.yM < 0
-      ? 1
-      : -1;
   const [first] = plan;
   return {
     corner: add(start, scale(up, -bar.design.centroidZM)),
@@ -180,7 +173,7 @@ const layFlat = (trailer: Trailer, chassis: Chassis, member: Member): Lay | unde
     across,
     up,
     ends: [endOf(0), endOf(1)],
-    mirrored: isMirrored(trailer, member, towards),
+    mirrored: isMirrored(trailer, member),
     firstIsFar: first === high0,
   };
 };
