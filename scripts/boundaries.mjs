@@ -10,6 +10,8 @@ const ORDER = [
   'result',
   'steps',
   'units',
+  'squaring',
+  'weighing',
   'sections',
   'frame-analysis',
   'materials',

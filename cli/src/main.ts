@@ -2,7 +2,9 @@ import { readFile, writeFile } from 'node:fs/promises';
 import {
   calculateCutting,
   calculateFrame,
+  calculateReconcile,
   calculateSections,
+  calculateSquaring,
   calculateStatics,
   calculateSway,
   checkExitCode,
@@ -129,6 +131,8 @@ const CALCULATIONS: Readonly<
   frame: calculateFrame,
   sway: calculateSway,
   cutting: calculateCutting,
+  squaring: calculateSquaring,
+  reconcile: calculateReconcile,
 };
 
 const refuse = (problem: NeutralProblem | { code: string; path: string; message: string }): number => {
@@ -214,8 +218,8 @@ export const run = async (argv: readonly string[]): Promise<number> => {
     });
   program
     .command('calc')
-    .description('calculate a neutral JSON file: statics, section, frame, sway or cutting')
-    .argument('<what>', 'statics, section, frame, sway or cutting')
+    .description('calculate a neutral JSON file: statics, section, frame, sway, cutting, squaring or reconcile')
+    .argument('<what>', 'statics, section, frame, sway, cutting, squaring or reconcile')
     .argument('<file>', 'the JSON file')
     .option('--json', 'print JSON (it always does)')
     .action(async (what: string, file: string) => {

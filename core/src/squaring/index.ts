@@ -1,0 +1,11 @@
+export {
+  axleDoubtRad,
+  type AxleOffSquare,
+  axleOffSquare,
+  type AxleReadings,
+  hangerDifferenceM,
+  type HangerMoves,
+  hangerMoves,
+  type Movable,
+} from './axle.js';
+export { type FrameOffSquare, frameOffSquare, type FrameReadings } from './frame.js';
