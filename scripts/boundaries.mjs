@@ -32,6 +32,7 @@ const ORDER = [
   'evaluation',
   'buying',
   'drawing',
+  'building',
   'solids',
   'cad',
   'wording',
@@ -57,7 +58,7 @@ const WEB_TIERS = [
   ['fields'],
   ['drawing'],
   ['bench'],
-  ['steps', 'print', 'trip', 'shed', 'saw', 'buy'],
+  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'buy'],
   ['app', 'main'],
 ];
 

@@ -1,4 +1,5 @@
 export * from './balance/index.js';
+export * from './building/index.js';
 export * from './buying/index.js';
 export { type Kernel, loadKernel, type NamedShape, shapeSteps, type SolidFormat, solidsFile } from './cad/index.js';
 export * from './catalog/index.js';

@@ -1,4 +1,5 @@
 export { gussetFromAbove } from './fittings.js';
+export { springCentreYM } from './gear.js';
 export { endsInPlan, isMirrored } from './bars.js';
 export {
   type Placing,

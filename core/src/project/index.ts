@@ -59,9 +59,17 @@ export { keptBars, keptPieces, withKeptBar, withKeptPiece } from './keptPieces.j
 export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pieceIdOf, pieceOf } from './parts.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';
-export { cutEntries, priceEntryOf, type PricesPerKg, pricesPerKg, recordEntry, standingEntries } from './record.js';
+export {
+  cutEntries,
+  priceEntryOf,
+  type PricesPerKg,
+  pricesPerKg,
+  recordEntry,
+  squaringEntries,
+  standingEntries,
+} from './record.js';
 export { PURCHASE_GROUPS, type PurchaseGroup } from './buyingSchema.js';
-export type { CutEntry, ProjectRecord, RecordEntry } from './recordSchema.js';
+export type { CutEntry, ProjectRecord, RecordEntry, SquaringEntry } from './recordSchema.js';
 export {
   type Bar,
   type BarEnd,

@@ -1,4 +1,4 @@
-import type { CutEntry, ProjectRecord, RecordEntry } from './recordSchema.js';
+import type { CutEntry, ProjectRecord, RecordEntry, SquaringEntry } from './recordSchema.js';
 
 /** Adds an entry; there is no way to change or take away an old one. An entry whose id is taken already is not added. */
 export const recordEntry = (record: ProjectRecord, entry: RecordEntry): ProjectRecord =>
@@ -30,3 +30,10 @@ export const pricesPerKg = (record: ProjectRecord): PricesPerKg => ({
 /** Cuts that count, in the order in which they were made. */
 export const cutEntries = (record: ProjectRecord): readonly CutEntry[] =>
   standingEntries(record).filter((entry): entry is CutEntry => entry.kind === 'cut' && entry.lengthM !== null);
+
+/** Rounds of squaring that count, of the frame or of an axle, in the order in which they were read. */
+export const squaringEntries = (record: ProjectRecord, of: SquaringEntry['of'], axle = 1): readonly SquaringEntry[] =>
+  standingEntries(record).filter(
+    (entry): entry is SquaringEntry =>
+      entry.kind === 'squaring' && entry.of === of && entry.axle === axle && entry.readings !== null,
+  );

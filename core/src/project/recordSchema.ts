@@ -76,6 +76,15 @@ const entrySchema = z.discriminatedUnion('kind', [
     /** it is used as it is, whatever its length */
     willDo: z.boolean(),
   }),
+  /** what a tape read while frame or axle were squared, m, by the reading's name; null where a correction takes it back */
+  object({
+    kind: z.literal('squaring'),
+    ...entry,
+    of: z.enum(['frame', 'axle']),
+    /** which axle, from the front */
+    axle: z.number().int().min(1).max(3),
+    readings: z.record(z.string().max(40), length).nullable(),
+  }),
   /** a day's work, a change, a lesson */
   object({ kind: z.literal('log'), ...entry, text, hours: z.number().nonnegative().max(1e4).nullable() }),
   /** a service done: greased, torqued, looked over */
@@ -86,5 +95,9 @@ export const recordSchema = object({ entries: z.array(entrySchema).max(20_000) }
 
 export type ProjectRecord = z.infer<typeof recordSchema>;
 export type RecordEntry = z.infer<typeof entrySchema>;
+/** What a tape read in one round of squaring. */
+export type SquaringEntry = Extract<RecordEntry, { kind: 'squaring' }> & {
+  readonly readings: Readonly<Record<string, number>>;
+};
 /** A piece cut off a stick, as it came out. */
 export type CutEntry = Extract<RecordEntry, { kind: 'cut' }> & { readonly lengthM: number };

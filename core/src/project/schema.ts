@@ -22,7 +22,7 @@ import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.j
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 10;
+export const SCHEMA_VERSION = 11;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({

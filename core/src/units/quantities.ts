@@ -178,8 +178,8 @@ export const formatSpeed = (metresPerSecond: number, system: UnitSystem): string
       ? `${Math.round(fromKilometres(metresPerSecond * 3.6, 'mile'))} mph`
       : `${Math.round(metresPerSecond * 3.6)} km/h`;
 
-export const formatAngle = (rad: number): string =>
-  isFigure(rad) ? `${formatNumber(fromRadians(rad, 'deg'), 1).replace(/\.0$/, '')}°` : NO_FIGURE;
+export const formatAngle = (rad: number, decimals = 1): string =>
+  isFigure(rad) ? `${formatNumber(fromRadians(rad, 'deg'), decimals).replace(/\.0+$/, '')}°` : NO_FIGURE;
 
 export const formatPercent = (fraction: number, decimals = 1): string =>
   isFigure(fraction) ? `${formatNumber(fraction * 100, decimals)} %` : NO_FIGURE;

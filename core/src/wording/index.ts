@@ -29,6 +29,7 @@ export {
   PURCHASE_GROUP_NAMES,
   purchaseName,
 } from './purchases.js';
+export { axleSquareText, frameSquareText, tapeText } from './squaring.js';
 export { loadCheckName, loadHint } from './loadHints.js';
 export { fileProblemSentence, storedProblemSentence } from './projectProblems.js';
 export { type PrintedLine, printWorking } from './printWorking.js';

@@ -18,6 +18,7 @@ const AxleCard = lazy(() => import('../print/AxleCard').then((module) => ({ defa
 const TowSheet = lazy(() => import('../print/TowSheet').then((module) => ({ default: module.TowSheet })));
 const DrawingPage = lazy(() => import('../print/DrawingPage').then((module) => ({ default: module.DrawingPage })));
 const BuyPage = lazy(() => import('../buy/BuyPage').then((module) => ({ default: module.BuyPage })));
+const SquarePage = lazy(() => import('../square/SquarePage').then((module) => ({ default: module.SquarePage })));
 const SawPage = lazy(() => import('../saw/SawPage').then((module) => ({ default: module.SawPage })));
 const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ default: module.TripPage })));
 
@@ -56,6 +57,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },
     { path: '/trailer/:projectId/saw', element: <SawPage /> },
+    { path: '/trailer/:projectId/square', element: <SquarePage /> },
     { path: '/trailer/:projectId/buy', element: <BuyPage /> },
     { path: '*', element: <NotFound /> },
   ].map((route) => ({ ...route, errorElement: <RouteProblem /> })),

@@ -8,6 +8,7 @@ import { toVersion7 } from './toVersion7.js';
 import { toVersion8 } from './toVersion8.js';
 import { toVersion9 } from './toVersion9.js';
 import { toVersion10 } from './toVersion10.js';
+import { toVersion11 } from './toVersion11.js';
 
 /**
  * One step of the file's shape: from `to − 1` to `to`. Steps are numbered without gaps and never edited once released; each has its
@@ -29,6 +30,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { to: 8, up: toVersion8 },
   { to: 9, up: toVersion9 },
   { to: 10, up: toVersion10 },
+  { to: 11, up: toVersion11 },
 ];
 
 export const migrate = (

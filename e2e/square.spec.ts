@@ -1,0 +1,47 @@
+import { expect, test } from '@playwright/test';
+import { goTo, openDemo, seriousFaults } from './trailer';
+
+test('on the phone on the floor: frame and axle squared round after round, kept, taken back; undo of the design leaves them', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  await goTo(page, 'Cut & buy');
+  await page.getByRole('link', { name: 'Square frame and axles' }).click();
+  await page.setViewportSize({ width: 390, height: 844 });
+  const frame = page.getByRole('region', { name: 'Frame' });
+  await expect(frame).toContainText(/both diagonals are to read 11' 4"/);
+  const a = frame.getByLabel('A, left front to right rear');
+  const b = frame.getByLabel('B, right front to left rear');
+  const keep = frame.getByRole('button', { name: 'Keep this round' });
+  await expect(keep).toBeDisabled();
+  await a.fill(`11' 4 1/4"`);
+  await a.press('Enter');
+  await b.fill(`11' 4"`);
+  await b.press('Enter');
+  await expect(frame.getByRole('status')).toContainText(/the right rail stands .* further back/);
+  await keep.click();
+  await expect(frame.getByRole('list', { name: 'Rounds' })).toContainText('Round 1');
+  await a.fill(`11' 4 1/8"`);
+  await a.press('Enter');
+  await b.fill(`11' 4 1/8"`);
+  await b.press('Enter');
+  await expect(frame.getByRole('status')).toContainText('Good.');
+  await keep.click();
+  const axle = page.getByRole('region', { name: 'Axle' });
+  await axle.getByLabel('Axle, L to the left end').fill(`10' 6"`);
+  await axle.getByLabel('Axle, L to the left end').press('Enter');
+  await axle.getByLabel('Axle, R to the right end').fill(`10' 6 1/4"`);
+  await axle.getByLabel('Axle, R to the right end').press('Enter');
+  await expect(axle.getByRole('status')).toContainText(
+    /Move the left hangers .* rearward and the right hangers .* forward/,
+  );
+  await axle.getByLabel('Axle, which hangers are loose').selectOption({ label: 'the left ones are tacked' });
+  await expect(axle.getByRole('status')).toContainText(/Move the right hangers .* forward, and read again/);
+  await axle.getByRole('button', { name: 'Keep this round' }).click();
+  await frame.getByRole('button', { name: 'Take back round 1' }).click();
+  await expect(frame.getByRole('listitem')).toHaveCount(1);
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.reload();
+  await expect(axle.getByRole('listitem')).toHaveCount(1);
+  await expect(frame.getByRole('status')).toContainText('Good.');
+});
