@@ -14,8 +14,14 @@ const REAR_X = 270;
 /** Seen from above, front at the left, the right side lies above; of a frame that lies upside down below. */
 const rowsOf = (turned: boolean) => ({ right: turned ? 118 : 22, left: turned ? 22 : 118 });
 
-/** Beside the first part of a line. */
-const besides = ([x0, y0]: Place, [x1, y1]: Place): Place => [x0 + 0.22 * (x1 - x0) + 8, y0 + 0.22 * (y1 - y0) + 5];
+/** A path through places, drawn as lines. */
+const through = (...places: readonly Place[]): string => `M${places.map(([x, y]) => `${x} ${y}`).join('L')}`;
+
+/** Beside a line, so much of its length along it. */
+const besides = ([x0, y0]: Place, [x1, y1]: Place, share = 0.22): Place => [
+  x0 + share * (x1 - x0) + 8,
+  y0 + share * (y1 - y0) + 5,
+];
 
 const Letter = ({ at: [x, y], text }: { readonly at: Place; readonly text: string }) => (
   <text
@@ -59,8 +65,14 @@ export const FrameFigure = ({ leans, turned }: FigureProps) => {
       role="img"
       aria-label="The frame from above, its front at the left: A from left front to right rear, B from right front to left rear"
     >
-      <path d={`M${fl}L${rl}L${rr}L${fr}Z`} fill="var(--steel)" stroke="var(--ink)" strokeWidth="3" />
-      <path d={`M${fl}L${rr}M${fr}L${rl}`} stroke="var(--ink)" strokeWidth="1.5" strokeDasharray="6 4" fill="none" />
+      <path d={`${through(fl, rl, rr, fr)}Z`} fill="var(--steel)" stroke="var(--ink)" strokeWidth="3" />
+      <path
+        d={through(fl, rr) + through(fr, rl)}
+        stroke="var(--ink)"
+        strokeWidth="1.5"
+        strokeDasharray="6 4"
+        fill="none"
+      />
       <Letter at={besides(fl, rr)} text="A" />
       <Letter at={besides(fr, rl)} text="B" />
       <Sides turned={turned} />
@@ -84,11 +96,17 @@ export const AxleFigure = ({ leans, turned }: FigureProps) => {
       role="img"
       aria-label="Ball and axle from above, the ball at the left: L to the left end, R to the right end"
     >
-      <path d={`M${ball}L${l}M${ball}L${r}`} stroke="var(--ink)" strokeWidth="1.5" strokeDasharray="6 4" fill="none" />
-      <path d={`M${l}L${r}`} stroke="var(--ink)" strokeWidth="7" fill="none" />
+      <path
+        d={through(ball, l) + through(ball, r)}
+        stroke="var(--ink)"
+        strokeWidth="1.5"
+        strokeDasharray="6 4"
+        fill="none"
+      />
+      <path d={through(l, r)} stroke="var(--ink)" strokeWidth="7" fill="none" />
       <circle cx={ball[0]} cy={ball[1]} r="7" fill="var(--ink)" />
-      <Letter at={besides(ball, l)} text="L" />
-      <Letter at={besides(ball, r)} text="R" />
+      <Letter at={besides(ball, l, 0.55)} text="L" />
+      <Letter at={besides(ball, r, 0.55)} text="R" />
       <Sides turned={turned} />
     </svg>
   );
