@@ -80,7 +80,8 @@ const entrySchema = z.discriminatedUnion('kind', [
   object({
     kind: z.literal('squaring'),
     ...entry,
-    of: z.enum(['frame', 'axle']),
+    /** corners against a level, the bed's diagonals, the ball to both rear corners, an axle from the ball, an axle from the one before it */
+    of: z.enum(['level', 'frame', 'tongue', 'axle', 'parallel']),
     /** which axle, from the front */
     axle: z.number().int().min(1).max(3),
     readings: z.record(z.string().max(40), length).nullable(),

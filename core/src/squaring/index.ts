@@ -9,3 +9,5 @@ export {
   type Movable,
 } from './axle.js';
 export { type FrameOffSquare, frameOffSquare, type FrameReadings } from './frame.js';
+export { type CornerReadings, type LevelFound, levelOf } from './level.js';
+export { ballOffCentreM, type CoupledReadings, offParallelRad } from './tongue.js';
