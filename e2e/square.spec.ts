@@ -8,6 +8,27 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   await goTo(page, 'Cut & buy');
   await page.getByRole('link', { name: 'Square frame and axles' }).click();
   await page.setViewportSize({ width: 390, height: 844 });
+  const typed = async (label: string, text: string): Promise<void> => {
+    await page.getByLabel(label).fill(text);
+    await page.getByLabel(label).press('Enter');
+  };
+  // Level comes first: a twisted frame is loosened before it is shimmed.
+  const level = page.getByRole('region', { name: 'Level' });
+  for (const [label, text] of [
+    ['LF, left front below the line', '1 1/4'],
+    ['RF, right front', '1'],
+    ['LR, left rear', '1'],
+    ['RR, right rear', '1 1/4'],
+  ] as const)
+    await typed(label, text);
+  await expect(level.getByRole('status')).toContainText(/Shim.*It is twisted/s);
+  await level.getByRole('button', { name: 'Keep this round' }).click();
+  const tongue = page.getByRole('region', { name: 'Tongue' });
+  await typed('L, to the left rear corner', `14' 5"`);
+  await typed('R, to the right rear corner', `14' 4 3/4"`);
+  await expect(tongue.getByRole('status')).toContainText(
+    /to the right of the centre line.*swing the tongue to the left/s,
+  );
   const frame = page.getByRole('region', { name: 'Frame' });
   await expect(frame).toContainText(/both diagonals are to read 11' 4"/);
   const a = frame.getByLabel('A, left front to right rear');
@@ -44,4 +65,21 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   await page.reload();
   await expect(axle.getByRole('listitem')).toHaveCount(1);
   await expect(frame.getByRole('status')).toContainText('Good.');
+});
+
+test('a tandem: each axle from the ball, and the second beside the first', async ({ page }) => {
+  await openDemo(page, 'Oven trailer');
+  await goTo(page, 'Cut & buy');
+  await page.getByRole('link', { name: 'Square frame and axles' }).click();
+  for (const name of ['Axle 1', 'Axle 2', 'Axle 2 beside axle 1'])
+    await expect(page.getByRole('region', { name, exact: true })).toBeVisible();
+  const beside = page.getByRole('region', { name: 'Axle 2 beside axle 1' });
+  for (const [label, text] of [
+    ['Axle 2 beside axle 1, left', '33 1/2'],
+    ['Axle 2 beside axle 1, right', '33 3/4'],
+  ] as const) {
+    await page.getByLabel(label).fill(text);
+    await page.getByLabel(label).press('Enter');
+  }
+  await expect(beside.getByRole('status')).toContainText(/move the right hangers of axle 2[^.]*forward/);
 });

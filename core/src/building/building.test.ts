@@ -4,8 +4,16 @@ import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
 import type { Trailer } from '../project/index.js';
 import { feet, inches } from '../units/index.js';
-import { axleSquareText, frameSquareText, speaker, tapeText } from '../wording/index.js';
-import { axleTargets, frameTarget, judgeAxle, judgeFrame } from './index.js';
+import {
+  axlesParallelText,
+  axleSquareText,
+  coupledText,
+  frameSquareText,
+  levelText,
+  speaker,
+  tapeText,
+} from '../wording/index.js';
+import { axleTargets, frameTarget, judgeAxle, judgeCoupled, judgeFrame, judgeLevel, judgeParallel } from './index.js';
 
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const say = speaker(apiary);
@@ -95,5 +103,55 @@ describe('an axle', () => {
     const judged = judgeAxle(first, { leftM: reading, rightM: reading }, 'both');
     expect(judged && axleSquareText(judged, say)).toContain('Its middle stands 1" behind its drawn place.');
     expect(judgeAxle(first, { leftM: 1, rightM: 9 }, 'both')).toBeUndefined();
+  });
+});
+
+describe('level, tongue, axles side by side', () => {
+  const corners = (lf: number, rf: number, lr: number, rr: number): string =>
+    levelText(
+      judgeLevel({
+        leftFrontM: inches(lf),
+        rightFrontM: inches(rf),
+        leftRearM: inches(lr),
+        rightRearM: inches(rr),
+      }),
+      say,
+    );
+  test('a frame low at its rear is shimmed there; a twisted one is loosened first', () => {
+    expect(corners(1, 1, 1.0625, 1)).toBe('Level: all corners within 1/16".');
+    expect(corners(1, 1, 1.25, 1.25)).toBe('Shim 1/4" under left rear, 1/4" under right rear.');
+    expect(corners(1.25, 1, 1, 1.25)).toMatch(
+      /^Shim 1\/4" under left front, 1\/4" under right rear\. It is twisted: left front and right rear lie 1\/4" low/,
+    );
+    expect(corners(1, 1.25, 1.25, 1)).toContain('right front and left rear lie 1/4" low');
+  });
+  test('a ball off the middle of 5 ft 4 in by its corners: told by how much and which way to swing', () => {
+    const read = (offIn: number): string => {
+      const judged = judgeCoupled(target, {
+        leftM: Math.hypot(inches(170), inches(offIn + 32)),
+        rightM: Math.hypot(inches(170), inches(offIn - 32)),
+      });
+      return judged ? coupledText(judged, say) : 'none';
+    };
+    // 2 × 0.5 × 64 ÷ 346 = 0.185 in between both readings.
+    expect(read(0.5)).toBe(
+      'The ball is 1/2" to the right of the centre line, the corners differ by 3/16": swing the tongue to the left until both read the same.',
+    );
+    expect(read(-0.3)).toContain('It would do; better still, swing the tongue to the right.');
+    expect(read(0.1)).toMatch(/^On the centre line as far as a tape can tell/);
+    expect(judgeCoupled(target, { leftM: 1, rightM: 9 })).toBeUndefined();
+  });
+  test('the second axle of a tandem by the first: its longer side goes forward', () => {
+    const second = axles(oven)[1];
+    if (!second) throw new Error('no tandem');
+    const read = (byIn: number): string => {
+      const judged = judgeParallel(second, { leftM: inches(33), rightM: inches(33 + byIn) });
+      return judged ? axlesParallelText(judged, second, say) : 'none';
+    };
+    expect(read(1 / 16)).toBe('Parallel: left and right differ by 1/16".');
+    expect(read(1 / 4)).toMatch(
+      /off parallel: left and right differ by 1\/4"\. Where axle 1 is square, move the right hangers of axle 2 /,
+    );
+    expect(read(-1 / 4)).toContain('move the left hangers of axle 2 ');
   });
 });

@@ -7,12 +7,17 @@ import {
   axleDoubtRad,
   type AxleOffSquare,
   axleOffSquare,
+  ballOffCentreM,
+  type CornerReadings,
   type FrameOffSquare,
   frameOffSquare,
   hangerDifferenceM,
   type HangerMoves,
   hangerMoves,
+  type LevelFound,
+  levelOf,
   type Movable,
+  offParallelRad,
 } from '../squaring/index.js';
 import { feet, inches } from '../units/index.js';
 
@@ -39,6 +44,19 @@ export const FRAME_SQUARE_SOURCE: Source = commonPractice(
   'both diagonals within 1/16 in up to 10 ft of length, 1/8 in up to 20 ft, 3/16 in beyond',
 );
 export const AXLE_SQUARE_SOURCE: Source = commonPractice('both readings from the ball within 1/16 in, 1/8 in at most');
+
+export const LEVEL_SOURCE: Source = commonPractice('all corners within 1/16 in, and no more twist than that');
+export const COUPLED_SOURCE: Source = commonPractice(
+  'both rear corners as far from the ball within 1/16 in, 1/8 in at most',
+);
+export const PARALLEL_SOURCE: Source = commonPractice(
+  'ends of neighbouring axles as far apart left and right within 1/16 in',
+);
+
+/** What lies within this is level, straight or parallel, m. */
+const WITHIN_M = inches(1 / 16);
+/** Both rear corners may differ by this from the ball at most, m. */
+const CORNERS_WITHIN_M = inches(1 / 8);
 
 /** Both readings from the ball may differ by this where it is good, and at most, m. */
 export const AXLE_WITHIN_M = { good: inches(1 / 16), most: inches(1 / 8) } as const;
@@ -119,5 +137,63 @@ export const judgeAxle = (
     moves: hangerMoves(hangerDifferenceM(hangersApartM, found.offSquareRad), movable),
     doubtRad,
     misplacedM: Math.abs(byM) > MISPLACED_M ? byM : 0,
+  };
+};
+
+export interface LevelJudged {
+  readonly found: LevelFound;
+  /** twisted: shims alone would bend it, it has to be eased */
+  readonly verdict: 'good' | 'off' | 'twisted';
+}
+
+/** What four corners say of the floor that a frame lies on. */
+export const judgeLevel = (readings: CornerReadings): LevelJudged => {
+  const found = levelOf(readings);
+  // Four corners off the plane by this differ by four times as much across.
+  const twisted = 2 * Math.abs(found.twistM) > WITHIN_M + 1e-9;
+  return { found, verdict: found.outM <= WITHIN_M + 1e-9 ? 'good' : twisted ? 'twisted' : 'off' };
+};
+
+export interface CoupledJudged {
+  readonly verdict: 'good' | 'nearly' | 'off';
+  /** how much longer the right reading is, m */
+  readonly differenceM: number;
+  /** how far the ball is to the right of the centre line, m */
+  readonly offM: number;
+}
+
+/** What the distances from ball to both rear corners say of the tongue; undefined where no bed so wide has them. */
+export const judgeCoupled = (
+  { widthM }: Pick<FrameTarget, 'widthM'>,
+  readings: { readonly leftM: number; readonly rightM: number },
+): CoupledJudged | undefined => {
+  const offM = ballOffCentreM({ ...readings, cornersApartM: widthM });
+  if (offM === undefined) return undefined;
+  const differenceM = readings.rightM - readings.leftM;
+  const apart = Math.abs(differenceM) - 1e-9;
+  return { verdict: apart <= WITHIN_M ? 'good' : apart <= CORNERS_WITHIN_M ? 'nearly' : 'off', differenceM, offM };
+};
+
+export interface ParallelJudged {
+  readonly verdict: 'good' | 'off';
+  readonly differenceM: number;
+  readonly offRad: number;
+  /** how far this axle's right hangers have to go forward, or where negative its left ones, m */
+  readonly hangerM: number;
+}
+
+/** What lies between the ends of two axles; undefined where it cannot be. */
+export const judgeParallel = (
+  { hooksApartM, hangersApartM }: Pick<AxleTarget, 'hooksApartM' | 'hangersApartM'>,
+  { leftM, rightM }: { readonly leftM: number; readonly rightM: number },
+): ParallelJudged | undefined => {
+  const offRad = offParallelRad(leftM, rightM, hooksApartM);
+  if (offRad === undefined) return undefined;
+  const differenceM = rightM - leftM;
+  return {
+    verdict: Math.abs(differenceM) <= WITHIN_M + 1e-9 ? 'good' : 'off',
+    differenceM,
+    offRad,
+    hangerM: hangerDifferenceM(hangersApartM, offRad),
   };
 };

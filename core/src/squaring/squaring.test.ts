@@ -3,7 +3,16 @@ import { describe, expect, test } from 'vitest';
 import examples from '../../test/examples/squaring-examples.json' with { type: 'json' };
 import { verify } from '../../test/verify.js';
 import { calculateSquaring } from '../exchange/index.js';
-import { axleDoubtRad, axleOffSquare, frameOffSquare, hangerDifferenceM, hangerMoves } from './index.js';
+import {
+  axleDoubtRad,
+  axleOffSquare,
+  ballOffCentreM,
+  frameOffSquare,
+  hangerDifferenceM,
+  hangerMoves,
+  levelOf,
+  offParallelRad,
+} from './index.js';
 
 const number = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -95,6 +104,41 @@ describe('a frame by its diagonals', () => {
     expect(
       frameOffSquare({ lengthM: 1, widthM: 1, frontLeftToRearRightM: 9, frontRightToRearLeftM: 1 }),
     ).toBeUndefined();
+  });
+});
+
+describe('level, tongue, axles side by side', () => {
+  const corner = number(0, 0.05);
+  test('with its shims every corner is as high as the highest; a plane has no twist, however it slopes', () => {
+    fc.assert(
+      fc.property(corner, corner, corner, corner, (leftFrontM, rightFrontM, leftRearM, rightRearM) => {
+        const read = { leftFrontM, rightFrontM, leftRearM, rightRearM };
+        const { shims, outM } = levelOf(read);
+        const left = Object.keys(read).map((key) => read[key as keyof typeof read] - shims[key as keyof typeof read]);
+        for (const one of left) expect(one).toBeCloseTo(Math.min(...Object.values(read)), 12);
+        expect(outM).toBeCloseTo(Math.max(...Object.values(read)) - Math.min(...Object.values(read)), 12);
+      }),
+    );
+    fc.assert(
+      fc.property(corner, corner, corner, (a, along, across) => {
+        const plane = { leftFrontM: a, rightFrontM: a + across, leftRearM: a + along, rightRearM: a + along + across };
+        expect(levelOf(plane).twistM).toBeCloseTo(0, 12);
+      }),
+    );
+    expect(levelOf({ leftFrontM: 0.004, rightFrontM: 0, leftRearM: 0, rightRearM: 0 }).twistM).toBeCloseTo(0.001, 12);
+  });
+  test('the ball comes back from its distances to both corners, wherever it is', () => {
+    fc.assert(
+      fc.property(number(1, 8), number(-0.5, 0.5), number(1, 2.6), (backM, offM, apartM) => {
+        const read = { leftM: Math.hypot(backM, offM + apartM / 2), rightM: Math.hypot(backM, offM - apartM / 2) };
+        expect(ballOffCentreM({ ...read, cornersApartM: apartM })).toBeCloseTo(offM, 9);
+      }),
+    );
+    expect(ballOffCentreM({ leftM: 1, rightM: 4, cornersApartM: 2 })).toBeUndefined();
+  });
+  test('axles an inch further apart on the right of 60 in between hooks are 0.955° off parallel', () => {
+    expect(((offParallelRad(0.8, 0.8254, 1.524) ?? 0) * 180) / Math.PI).toBeCloseTo(0.955, 3);
+    expect(offParallelRad(0, 3, 1)).toBeUndefined();
   });
 });
 

@@ -29,7 +29,7 @@ export {
   PURCHASE_GROUP_NAMES,
   purchaseName,
 } from './purchases.js';
-export { axleSquareText, frameSquareText, tapeText } from './squaring.js';
+export { axlesParallelText, axleSquareText, coupledText, frameSquareText, levelText, tapeText } from './squaring.js';
 export { loadCheckName, loadHint } from './loadHints.js';
 export { fileProblemSentence, storedProblemSentence } from './projectProblems.js';
 export { type PrintedLine, printWorking } from './printWorking.js';

@@ -1,5 +1,13 @@
-import type { AxleJudged, FrameJudged, FrameTarget } from '../building/index.js';
-import { formatAngle, formatLength, formatNumber, fromMetres } from '../units/index.js';
+import type {
+  AxleJudged,
+  AxleTarget,
+  CoupledJudged,
+  FrameJudged,
+  FrameTarget,
+  LevelJudged,
+  ParallelJudged,
+} from '../building/index.js';
+import { formatAngle, formatLength, formatNumber, fromMetres, inches } from '../units/index.js';
 import type { Speaker } from './speak.js';
 
 type Say = Pick<Speaker, 'trailer'>;
@@ -58,4 +66,53 @@ export const axleSquareText = (
     case 'off':
       return `The ${back} end is ${apart} further from the ball, ${angle}. Move ${all}, and read again.${place}`;
   }
+};
+
+const CORNERS = {
+  leftFrontM: 'left front',
+  rightFrontM: 'right front',
+  leftRearM: 'left rear',
+  rightRearM: 'right rear',
+} as const;
+
+/** A thirty-second, m: what no shim is cut for. */
+const LEAST_SHIM_M = inches(1 / 32);
+
+/** What goes under which corner. */
+export const levelText = ({ found: { shims, outM, twistM }, verdict }: LevelJudged, say: Say): string => {
+  if (verdict === 'good') return `Level: all corners within ${tapeText(outM, say)}.`;
+  const under = (Object.keys(CORNERS) as (keyof typeof CORNERS)[])
+    .filter((corner) => shims[corner] >= LEAST_SHIM_M)
+    .map((corner) => `${tapeText(shims[corner], say)} under ${CORNERS[corner]}`)
+    .join(', ');
+  const low = twistM > 0 ? 'left front and right rear' : 'right front and left rear';
+  const twist =
+    verdict === 'twisted'
+      ? ` It is twisted: ${low} lie ${tapeText(2 * Math.abs(twistM), say)} low against the other two. Loosen what holds it before you shim, or the twist is welded in.`
+      : '';
+  return `Shim ${under}.${twist}`;
+};
+
+/** Which way the tongue has to swing. */
+export const coupledText = ({ verdict, differenceM, offM }: CoupledJudged, say: Say): string => {
+  const apart = tapeText(Math.abs(differenceM), say);
+  if (verdict === 'good')
+    return `On the centre line as far as a tape can tell: both corners are as far from the ball within ${apart}.`;
+  const [side, other] = offM > 0 ? ['right', 'left'] : ['left', 'right'];
+  const found = `The ball is ${tapeText(Math.abs(offM), say)} to the ${side} of the centre line, the corners differ by ${apart}`;
+  return verdict === 'nearly'
+    ? `${found}. It would do; better still, swing the tongue to the ${other}.`
+    : `${found}: swing the tongue to the ${other} until both read the same.`;
+};
+
+/** Which axle end has to go where beside the axle before it. */
+export const axlesParallelText = (
+  { verdict, differenceM, offRad, hangerM }: ParallelJudged,
+  { axle }: Pick<AxleTarget, 'axle'>,
+  say: Say,
+): string => {
+  const apart = tapeText(Math.abs(differenceM), say);
+  if (verdict === 'good') return `Parallel: left and right differ by ${apart}.`;
+  const side = hangerM > 0 ? 'right' : 'left';
+  return `They are ${angleText(offRad)} off parallel: left and right differ by ${apart}. Where axle ${axle - 1} is square, move the ${side} hangers of axle ${axle} ${tapeText(Math.abs(hangerM), say)} forward.`;
 };

@@ -1,0 +1,142 @@
+import {
+  type ProjectRecord,
+  type Source,
+  sourceText,
+  type Speaker,
+  type SquaringEntry,
+  squaringEntries,
+  tapeText,
+} from '@kereta/core';
+import { nanoid } from 'nanoid';
+import { type ReactNode, useState } from 'react';
+import type { ProjectStore } from '../bench/projectStore';
+import { QuantityField } from '../fields/QuantityField';
+import { Sized } from '../fields/Sized';
+import { Rounds } from './Rounds';
+import { AxleFigure, FrameFigure } from './SquareFigure';
+
+/** Longer than any diagonal of a trailer, m. */
+const MOST_M = 30;
+
+/** What every part of the page works on. */
+export interface PartProps {
+  readonly record: ProjectRecord;
+  readonly projectStore: ProjectStore;
+  readonly say: Speaker;
+  readonly turned: boolean;
+  readonly mayWrite: boolean;
+}
+
+export interface Reading {
+  /** its letter, in the picture and in the rounds */
+  readonly key: string;
+  readonly label: string;
+  /** smallest that is read, m */
+  readonly min?: number;
+}
+
+/** What readings mean: in words, whether it is good, and how the picture leans. */
+export interface Meaning {
+  readonly text: string;
+  readonly good: boolean;
+  readonly leans: number;
+}
+
+interface ReadingPartProps extends PartProps {
+  readonly name: string;
+  readonly of: SquaringEntry['of'];
+  readonly axle?: number;
+  /** what to do, and what is to be read */
+  readonly intro: string;
+  readonly readings: readonly Reading[];
+  /** undefined: they cannot be of anything */
+  readonly judge: (readings: Readonly<Record<string, number>>) => Meaning | undefined;
+  readonly impossible: string;
+  readonly source: Source;
+  readonly figure?: 'frame' | 'axle';
+  /** kept with a round besides what was read */
+  readonly also?: Readonly<Record<string, number>>;
+  readonly children?: ReactNode;
+}
+
+const today = (): string => new Date().toISOString().slice(0, 10);
+
+/** Notes a round, or that one was read wrong. */
+const bookOf = (projectStore: ProjectStore, of: SquaringEntry['of'], axle: number) => {
+  const note = (readings: SquaringEntry['readings'] | null, corrects?: string): void =>
+    projectStore.note({
+      kind: 'squaring',
+      id: `squaring.${nanoid(8)}`,
+      date: today(),
+      of,
+      axle,
+      readings,
+      ...(corrects === undefined ? {} : { corrects }),
+    });
+  return {
+    round: (readings: SquaringEntry['readings']) => note(readings),
+    takeBack: (entry: SquaringEntry) => note(null, entry.id),
+  };
+};
+
+/** Readings of one thing that is squared: what is typed now or was kept last, what it means, and every round before. */
+export const ReadingPart = (props: ReadingPartProps) => {
+  const { name, of, axle = 1, intro, readings, judge, impossible, source, figure, also, children } = props;
+  const { record, projectStore, say, mayWrite, turned } = props;
+  const [typed, setTyped] = useState<Readonly<Record<string, number>>>({});
+  const book = bookOf(projectStore, of, axle);
+  const entries = squaringEntries(record, of, axle);
+  const whole = readings.every(({ key }) => typed[key] !== undefined);
+  const shown = whole ? typed : entries.at(-1)?.readings;
+  const meaning = shown && judge(shown);
+  const leans = meaning && !meaning.good ? meaning.leans : 0;
+  return (
+    <section aria-label={name} className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">{name}</h2>
+      <p className="text-[14.5px]">
+        <Sized>{intro}</Sized>
+      </p>
+      {figure === 'frame' && <FrameFigure leans={leans} turned={turned} />}
+      {figure === 'axle' && <AxleFigure leans={leans} turned={turned} />}
+      <div className="grid grid-cols-2 gap-3">
+        {readings.map(({ key, label, min = 0.1 }) => (
+          <QuantityField
+            key={key}
+            label={label}
+            kind="length"
+            value={typed[key] ?? null}
+            min={min}
+            max={MOST_M}
+            onCommit={(value) => setTyped({ ...typed, [key]: value })}
+            onClear={() => setTyped(Object.fromEntries(Object.entries(typed).filter(([own]) => own !== key)))}
+          />
+        ))}
+        {children}
+      </div>
+      {shown && (
+        <p role="status" className="mt-2 text-[17px]">
+          {meaning?.good && <b>Good. </b>}
+          <Sized>{meaning?.text ?? impossible}</Sized>
+          {meaning && <span className="mute block text-[13px]">{sourceText(source)}</span>}
+        </p>
+      )}
+      <button
+        type="button"
+        className="button button-main mt-2 min-h-[48px]"
+        disabled={!mayWrite || !whole}
+        onClick={() => {
+          book.round({ ...typed, ...also });
+          setTyped({});
+        }}
+      >
+        Keep this round
+      </button>
+      <Rounds
+        entries={entries}
+        disabled={!mayWrite}
+        told={({ readings: own }) => readings.map(({ key }) => `${key} ${tapeText(own[key] ?? 0, say)}`).join(', ')}
+        onTakeBack={book.takeBack}
+      />
+    </section>
+  );
+};
