@@ -9,8 +9,8 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   await page.getByRole('link', { name: 'Square frame and axles' }).click();
   await page.setViewportSize({ width: 390, height: 844 });
   const typed = async (label: string, text: string): Promise<void> => {
-    await page.getByLabel(label).fill(text);
-    await page.getByLabel(label).press('Enter');
+    await page.getByRole('textbox', { name: label }).fill(text);
+    await page.getByRole('textbox', { name: label }).press('Enter');
   };
   // Level comes first: a twisted frame is loosened before it is shimmed.
   const level = page.getByRole('region', { name: 'Level' });
@@ -31,8 +31,8 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   );
   const frame = page.getByRole('region', { name: 'Frame' });
   await expect(frame).toContainText(/both diagonals are to read 11' 4"/);
-  const a = frame.getByLabel('A, left front to right rear');
-  const b = frame.getByLabel('B, right front to left rear');
+  const a = frame.getByRole('textbox', { name: 'A, left front to right rear' });
+  const b = frame.getByRole('textbox', { name: 'B, right front to left rear' });
   const keep = frame.getByRole('button', { name: 'Keep this round' });
   await expect(keep).toBeDisabled();
   await a.fill(`11' 4 1/4"`);
@@ -49,10 +49,10 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   await expect(frame.getByRole('status')).toContainText('Good.');
   await keep.click();
   const axle = page.getByRole('region', { name: 'Axle' });
-  await axle.getByLabel('Axle, L to the left end').fill(`10' 6"`);
-  await axle.getByLabel('Axle, L to the left end').press('Enter');
-  await axle.getByLabel('Axle, R to the right end').fill(`10' 6 1/4"`);
-  await axle.getByLabel('Axle, R to the right end').press('Enter');
+  await axle.getByRole('textbox', { name: 'Axle, L to the left end' }).fill(`10' 6"`);
+  await axle.getByRole('textbox', { name: 'Axle, L to the left end' }).press('Enter');
+  await axle.getByRole('textbox', { name: 'Axle, R to the right end' }).fill(`10' 6 1/4"`);
+  await axle.getByRole('textbox', { name: 'Axle, R to the right end' }).press('Enter');
   await expect(axle.getByRole('status')).toContainText(
     /Move the left hangers[^.]*rearward and the right hangers[^.]*forward/,
   );
@@ -61,6 +61,15 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   await axle.getByRole('button', { name: 'Keep this round' }).click();
   await frame.getByRole('button', { name: 'Take back round 1' }).click();
   await expect(frame.getByRole('listitem')).toHaveCount(1);
+  // By the tape's marks, with a thumb: it begins at what is to be read.
+  await frame.getByRole('button', { name: 'A, left front to right rear, by the tape' }).click();
+  const sixteenths = frame.getByRole('slider', { name: 'A, left front to right rear, sixteenths' });
+  await sixteenths.focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(a).toHaveValue(/^(11' 4 1\/8"|136\.125|136 1\/8)/);
+  await frame.getByRole('button', { name: 'Inches, more' }).click();
+  await expect(a).toHaveValue(/^(11' 5 1\/8"|137\.125|137 1\/8)/);
   expect(await seriousFaults(page)).toEqual([]);
   await page.reload();
   await expect(axle.getByRole('listitem')).toHaveCount(1);
@@ -78,8 +87,8 @@ test('a tandem: each axle from the ball, and the second beside the first', async
     ['Axle 2 beside axle 1, left', '33 1/2'],
     ['Axle 2 beside axle 1, right', '33 3/4'],
   ] as const) {
-    await page.getByLabel(label).fill(text);
-    await page.getByLabel(label).press('Enter');
+    await page.getByRole('textbox', { name: label }).fill(text);
+    await page.getByRole('textbox', { name: label }).press('Enter');
   }
   await expect(beside.getByRole('status')).toContainText(/move the right hangers of axle 2[^.]*forward/);
 });

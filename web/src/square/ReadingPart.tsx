@@ -14,6 +14,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { Sized } from '../fields/Sized';
 import { Rounds } from './Rounds';
 import { AxleFigure, FrameFigure } from './SquareFigure';
+import { Tape } from './Tape';
 
 /** Longer than any diagonal of a trailer, m. */
 const MOST_M = 30;
@@ -33,6 +34,8 @@ export interface Reading {
   readonly label: string;
   /** smallest that is read, m */
   readonly min?: number;
+  /** what is to be read, from which the tape's marks begin, m */
+  readonly expectM?: number;
 }
 
 /** What readings mean: in words, whether it is good, and how the picture leans. */
@@ -84,8 +87,10 @@ export const ReadingPart = (props: ReadingPartProps) => {
   const { name, of, axle = 1, intro, readings, judge, impossible, source, figure, also, children } = props;
   const { record, projectStore, say, mayWrite, turned } = props;
   const [typed, setTyped] = useState<Readonly<Record<string, number>>>({});
+  const [onTape, setOnTape] = useState<string>();
   const book = bookOf(projectStore, of, axle);
   const entries = squaringEntries(record, of, axle);
+  const tape = readings.find(({ key }) => key === onTape);
   const whole = readings.every(({ key }) => typed[key] !== undefined);
   const shown = whole ? typed : entries.at(-1)?.readings;
   const meaning = shown && judge(shown);
@@ -100,21 +105,40 @@ export const ReadingPart = (props: ReadingPartProps) => {
       {figure === 'axle' && <AxleFigure leans={leans} turned={turned} />}
       <div className="grid grid-cols-2 gap-3">
         {readings.map(({ key, label, min = 0.1 }) => (
-          <QuantityField
-            key={key}
-            label={label}
-            kind="length"
-            value={typed[key] ?? null}
-            min={min}
-            max={MOST_M}
-            onCommit={(value) => setTyped({ ...typed, [key]: value })}
-            onClear={() => setTyped(Object.fromEntries(Object.entries(typed).filter(([own]) => own !== key)))}
-          />
+          <div key={key}>
+            <QuantityField
+              label={label}
+              kind="length"
+              value={typed[key] ?? null}
+              min={min}
+              max={MOST_M}
+              onCommit={(value) => setTyped({ ...typed, [key]: value })}
+              onClear={() => setTyped(Object.fromEntries(Object.entries(typed).filter(([own]) => own !== key)))}
+            />
+            <button
+              type="button"
+              className="button mt-1 min-h-[44px] w-full"
+              aria-pressed={onTape === key}
+              aria-label={`${label}, by the tape`}
+              onClick={() => setOnTape(onTape === key ? undefined : key)}
+            >
+              By the tape
+            </button>
+          </div>
         ))}
         {children}
       </div>
+      {tape && (
+        <Tape
+          name={tape.label}
+          units={say.trailer.settings.units}
+          value={typed[tape.key] ?? tape.expectM ?? Object.values(typed)[0] ?? 0}
+          onChange={(value) => setTyped({ ...typed, [tape.key]: value })}
+        />
+      )}
       {shown && (
         <p role="status" className="mt-2 text-[17px]">
+          {!whole && <span className="mute">Last round: </span>}
           {meaning?.good && <b>Good. </b>}
           <Sized>{meaning?.text ?? impossible}</Sized>
           {meaning && <span className="mute block text-[13px]">{sourceText(source)}</span>}

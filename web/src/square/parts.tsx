@@ -63,8 +63,8 @@ export const FramePart = ({ target, ...props }: PartProps & { readonly target: F
       of="frame"
       intro={`${tapeText(target.lengthM, say)} by ${tapeText(target.widthM, say)}, over the same faces or two scribed points: both diagonals are to read ${tapeText(target.diagonalM, say)}.`}
       readings={[
-        { key: 'A', label: 'A, left front to right rear' },
-        { key: 'B', label: 'B, right front to left rear' },
+        { key: 'A', label: 'A, left front to right rear', expectM: target.diagonalM },
+        { key: 'B', label: 'B, right front to left rear', expectM: target.diagonalM },
       ]}
       judge={(read) => {
         const judged = judgeFrame(target, {
@@ -123,6 +123,7 @@ export const AxlePart = ({
   const [movable, setMovable] = useState<Movable>('both');
   const last = squaringEntries(record, 'axle', target.axle).at(-1)?.readings;
   const hooksApartM = hooks ?? last?.['hooks'] ?? target.hooksApartM;
+  const expectM = Math.hypot(target.ballToAxleM, hooksApartM / 2);
   return (
     <ReadingPart
       {...props}
@@ -131,8 +132,8 @@ export const AxlePart = ({
       axle={target.axle}
       intro="Hook the tape at the same place of both hubs, draw it to the middle of the ball with the same pull."
       readings={[
-        { key: 'L', label: `${name}, L to the left end` },
-        { key: 'R', label: `${name}, R to the right end` },
+        { key: 'L', label: `${name}, L to the left end`, expectM },
+        { key: 'R', label: `${name}, R to the right end`, expectM },
       ]}
       also={{ hooks: hooksApartM }}
       judge={(read) => {
