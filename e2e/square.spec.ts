@@ -80,6 +80,7 @@ test('a tandem: each axle from the ball, and the second beside the first', async
   await openDemo(page, 'Oven trailer');
   await goTo(page, 'Cut & buy');
   await page.getByRole('link', { name: 'Square frame and axles' }).click();
+  await expect(page.getByRole('region', { name: 'Torques' })).toContainText(/Wheel nuts, .*50 miles/s);
   for (const name of ['Axle 1', 'Axle 2', 'Axle 2 beside axle 1'])
     await expect(page.getByRole('region', { name, exact: true })).toBeVisible();
   const beside = page.getByRole('region', { name: 'Axle 2 beside axle 1' });

@@ -10,7 +10,6 @@ const VIEWS = [
   ['shed', '/', 'light'],
   ['shed-phone', '/', 'phone'],
   ['axle', '/trailer/demo.apiary-flatbed/axle', 'light'],
-  ['axle-dark', '/trailer/demo.apiary-flatbed/axle', 'dark'],
   ['frame', '/trailer/demo.telescope-trailer/frame', 'light'],
   ['loads', '/trailer/demo.oven-trailer/loads', 'light'],
   ['tongue', '/trailer/demo.apiary-flatbed/tongue', 'light'],
@@ -25,6 +24,7 @@ const VIEWS = [
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
   ['buy', '/trailer/demo.apiary-flatbed/buy', 'light'],
   ['saw-phone', '/trailer/demo.apiary-flatbed/saw', 'phone'],
+  ['square-phone', '/trailer/demo.apiary-flatbed/square', 'phone'],
   ['drawing-sheet', '/trailer/demo.telescope-trailer/print/drawing', 'light'],
 ];
 
@@ -50,6 +50,16 @@ const ACTS = {
     await page.getByRole('button', { name: 'Stand-in yard, inch sizes, USD' }).click();
     await page.getByRole('button', { name: /Take these/ }).click();
     await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
+  },
+  'square-phone': async (page) => {
+    for (const [name, text] of [
+      ['Axle, L to the left end', "10' 5 1/4"],
+      ['Axle, R to the right end', "10' 5 1/2"],
+    ]) {
+      await page.getByRole('textbox', { name }).fill(text);
+      await page.getByRole('textbox', { name }).press('Enter');
+    }
+    await page.getByRole('region', { name: 'Axle' }).evaluate((region) => region.scrollIntoView({ block: 'start' }));
   },
   'drawing-sheet': (page) => page.getByRole('combobox', { name: 'Sheet' }).selectOption('3-D view'),
   'saw-phone': (page) => page.getByRole('checkbox').first().click(),

@@ -13,7 +13,17 @@ import {
   speaker,
   tapeText,
 } from '../wording/index.js';
-import { axleTargets, frameTarget, judgeAxle, judgeCoupled, judgeFrame, judgeLevel, judgeParallel } from './index.js';
+import {
+  axleTargets,
+  frameTarget,
+  judgeAxle,
+  judgeCoupled,
+  judgeFrame,
+  judgeLevel,
+  judgeParallel,
+  lugTorques,
+  uBoltTorque,
+} from './index.js';
 
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const say = speaker(apiary);
@@ -153,5 +163,46 @@ describe('level, tongue, axles side by side', () => {
       /off parallel: left and right differ by 1\/4"\. Where axle 1 is square, move the right hangers of axle 2 /,
     );
     expect(read(-1 / 4)).toContain('move the left hangers of axle 2 ');
+  });
+});
+
+describe('torques', () => {
+  const on = (studCircle: string, change: Partial<Trailer['runningGear']> = {}): Trailer => ({
+    ...apiary,
+    runningGear: { ...apiary.runningGear, ...change, axle: { ...apiary.runningGear.axle, studCircle } },
+  });
+  test.each(['4 on 4 in', '5 on 4-1/2 in', '6 on 5-1/2 in', '8 on 6-1/2 in', '5 x 112'])(
+    '%s: every nut once, and from five on never one beside the last',
+    (circle) => {
+      const found = lugTorques(on(circle));
+      if (!found) throw new Error('none');
+      const { count, order } = found;
+      expect(order.toSorted((a, b) => a - b)).toEqual(Array.from({ length: count }, (_, i) => i + 1));
+      if (count < 5) return;
+      order.slice(1).forEach((stud, i) => {
+        const apart = Math.abs(stud - (order[i] ?? 0));
+        expect(Math.min(apart, count - apart)).toBeGreaterThan(1);
+      });
+    },
+  );
+  test('1/2 in studs end at 90 to 120 ft·lb, 9/16 in at 120 to 140, metric ones at 80 to 95 N·m (recalled)', () => {
+    const last = (circle: string): readonly number[] =>
+      lugTorques(on(circle))
+        ?.stages.at(-1)
+        ?.map((nm) => Math.round(nm)) ?? [];
+    // 1 ft·lb is 1.3558 N·m.
+    expect(last('5 on 4-1/2 in')).toEqual([122, 163]);
+    expect(last('8 on 6-1/2 in')).toEqual([163, 190]);
+    expect(last('5 x 112')).toEqual([80, 95]);
+    expect(lugTorques(on('as stamped'))).toBeUndefined();
+    expect(lugTorques(on('5 on 4-1/2 in', { layout: 'none' }))).toBeUndefined();
+  });
+  test('stages rise, and U-bolts are those of the tube', () => {
+    const stages = lugTorques(on('5 on 4-1/2 in'))?.stages ?? [];
+    stages.slice(1).forEach(([least], i) => expect(least).toBeGreaterThan(stages[i]?.[1] ?? 0));
+    expect(uBoltTorque(apiary)?.size).toBe('1/2 in');
+    const thick = { ...apiary.runningGear.axle, tubeDiameterM: inches(3.5) };
+    expect(uBoltTorque({ ...apiary, runningGear: { ...apiary.runningGear, axle: thick } })?.size).toBe('9/16 in');
+    expect(uBoltTorque(telescope)).toBeUndefined();
   });
 });

@@ -21,3 +21,4 @@ export {
   type ParallelJudged,
   TAPE_DOUBT_M,
 } from './squaring.js';
+export { type LugTorques, lugTorques, TORQUE_SOURCE, uBoltTorque, type UBoltTorque } from './torques.js';

@@ -7,6 +7,7 @@ import { useSession } from '../bench/useSession';
 import { EditingContext } from '../fields/editing';
 import type { ReadableTrailer } from '../storage/trailers';
 import { AxlePart, FramePart, LevelPart, ParallelPart, TonguePart } from './parts';
+import { Torques } from './Torques';
 
 /** Frame and axles squared with a tape, on the phone: what was read, what it means, which side goes where. */
 const Squaring = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
@@ -64,6 +65,7 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
         {axles.slice(1).map((target) => (
           <ParallelPart key={target.axle} target={target} {...part} />
         ))}
+        <Torques say={say} />
         <p className="narrow mute mt-4 text-[13.5px]">
           Level first: a frame that is twisted has no diagonals worth reading. Weld nothing to springs, spindles or the
           middle of the axle, and block what could fall before you reach under it.
