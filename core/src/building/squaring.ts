@@ -149,7 +149,7 @@ export interface LevelJudged {
 /** What four corners say of the floor that a frame lies on. */
 export const judgeLevel = (readings: CornerReadings): LevelJudged => {
   const found = levelOf(readings);
-  // Four corners off the plane by this differ by four times as much across.
+  // One pair of opposite corners lies off the plane one way, the other pair the other way: twice the twist apart.
   const twisted = 2 * Math.abs(found.twistM) > WITHIN_M + 1e-9;
   return { found, verdict: found.outM <= WITHIN_M + 1e-9 ? 'good' : twisted ? 'twisted' : 'off' };
 };

@@ -64,5 +64,5 @@ const tongueEndWork = ({ members, tongue }: Chassis): readonly EndWork[] => {
   const header = members.find(({ id }) => id === 'header.front');
   const butting =
     tongue.rearOn === 'header' && tongue.risers.length === 0 ? [...tongue.members, ...tongue.sideTubes] : [];
-  return [...(header ? copes(butting, header) : [])];
+  return header ? copes(butting, header) : [];
 };
