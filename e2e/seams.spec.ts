@@ -117,7 +117,7 @@ test('files and records of every shape of version 1 open', async ({ page }) => {
   await axleField(page).fill('60');
   await axleField(page).press('Enter');
   await saved(page);
-  expect(JSON.parse(await rowOf(page, 'old.0'))).toMatchObject({ project: { schemaVersion: 11, id: 'old.0' } });
+  expect(JSON.parse(await rowOf(page, 'old.0'))).toMatchObject({ project: { schemaVersion: 12, id: 'old.0' } });
   await page.goto('/');
   await page.getByLabel('Trailer files').setInputFiles(files.slice(0, 4).map((name) => join(VERSIONS, name)));
   await expect(page.getByRole('status').filter({ hasText: '4 trailers are in the shed now' })).toBeVisible();

@@ -58,7 +58,7 @@ const WEB_TIERS = [
   ['fields'],
   ['drawing'],
   ['bench'],
-  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'buy'],
+  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'build', 'weigh', 'buy'],
   ['app', 'main'],
 ];
 

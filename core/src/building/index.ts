@@ -22,3 +22,4 @@ export {
   TAPE_DOUBT_M,
 } from './squaring.js';
 export { type LugTorques, lugTorques, TORQUE_SOURCE, uBoltTorque, type UBoltTorque } from './torques.js';
+export * from './plan/index.js';

@@ -30,7 +30,7 @@ export const outsideM = (shape: Shape): number => {
 };
 
 /** A leg as people weld it where nothing is worked out: as thick as the wall, 3/16 in at most. Common practice. */
-const usualLegOf = ({ section }: Member): number => Math.min(wallThicknessM(section.shape), 0.0047625);
+export const usualLegOf = ({ section }: Member): number => Math.min(wallThicknessM(section.shape), 0.0047625);
 
 /** Welds that are worked out, and both ends all round of every bar that none of them is of. */
 export const allWelds = ({ members }: Chassis, worked: readonly WeldLength[]): readonly WeldLength[] => {

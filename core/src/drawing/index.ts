@@ -1,6 +1,7 @@
 export { gussetFromAbove } from './fittings.js';
 export { springCentreYM } from './gear.js';
 export { endsInPlan, isMirrored } from './bars.js';
+export { flippedView } from './flipped.js';
 export {
   type Placing,
   type LaidOut,

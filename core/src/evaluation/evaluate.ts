@@ -26,7 +26,14 @@ import {
 } from '../chassis/index.js';
 import { couplingFindings, type CouplingFindingData, type Hitch, hitchOf } from '../coupling/index.js';
 import { buildCutList, type CutList, type FabricationFindingData, fabricationFindings } from '../fabrication/index.js';
-import { bySeverity, type FindingOf, rollUp, STEP_IDS, type StepId, type Verdict } from '../findings/index.js';
+import {
+  bySeverity,
+  type FindingOf,
+  rollUp,
+  CHECKED_STEP_IDS,
+  type CheckedStepId,
+  type Verdict,
+} from '../findings/index.js';
 import { massFindings, type MassFindingData, type Part, trailerParts } from '../mass/index.js';
 import { parsePartId, type Trailer } from '../project/index.js';
 import { type CaseLevel, levelsOf, type TowingFindingData, towingFindings } from '../towing/index.js';
@@ -106,11 +113,11 @@ export interface Evaluation {
   readonly cutList: CutList;
   /** worst first */
   readonly findings: readonly AnyFinding[];
-  readonly steps: Readonly<Record<StepId, StepResult>>;
+  readonly steps: Readonly<Record<CheckedStepId, StepResult>>;
   readonly verdict: Verdict;
 }
 
-const stepResult = (findings: readonly AnyFinding[], step: StepId): StepResult => {
+const stepResult = (findings: readonly AnyFinding[], step: CheckedStepId): StepResult => {
   const own = findings.filter((finding) => finding.step === step);
   return { verdict: rollUp(own.filter(({ counts }) => counts).map(({ verdict }) => verdict)), findings: own };
 };
@@ -118,8 +125,8 @@ const stepResult = (findings: readonly AnyFinding[], step: StepId): StepResult =
 /** Findings in order, rolled up by step and as a whole. */
 export const summed = (findings: readonly AnyFinding[]): Pick<Evaluation, 'findings' | 'steps' | 'verdict'> => ({
   findings,
-  steps: Object.fromEntries(STEP_IDS.map((step) => [step, stepResult(findings, step)])) as unknown as Record<
-    StepId,
+  steps: Object.fromEntries(CHECKED_STEP_IDS.map((step) => [step, stepResult(findings, step)])) as unknown as Record<
+    CheckedStepId,
     StepResult
   >,
   verdict: rollUp(findings.filter(({ counts }) => counts).map(({ verdict }) => verdict)),

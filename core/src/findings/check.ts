@@ -1,5 +1,5 @@
 import type { Source } from '../source.js';
-import { type Finding, type StepId, type Verdict, verdictOf } from './finding.js';
+import { type Finding, type CheckedStepId, type Verdict, verdictOf } from './finding.js';
 import type { Rule } from './rule.js';
 import {
   concluding,
@@ -15,7 +15,7 @@ import {
 interface About<Code extends string, Data> {
   readonly rule: Rule & { readonly code: Code };
   readonly data: Data;
-  readonly step: StepId;
+  readonly step: CheckedStepId;
   /** id of the part it is about */
   readonly subject: string;
   readonly caseId?: string | undefined;

@@ -5,8 +5,26 @@ import type { Measured, WorkingLine } from './working.js';
 /** ok Within, tight Tight, over Fix, open Missing, unchecked Not checked. */
 export type Verdict = 'ok' | 'tight' | 'over' | 'open' | 'unchecked';
 
-export const STEP_IDS = ['job', 'frame', 'loads', 'axle', 'tongue', 'strength', 'balance', 'towing', 'cut'] as const;
+/** Steps whose findings are checked, in working order. */
+export const CHECKED_STEP_IDS = [
+  'job',
+  'frame',
+  'loads',
+  'axle',
+  'tongue',
+  'strength',
+  'balance',
+  'towing',
+  'cut',
+] as const;
+export type CheckedStepId = (typeof CHECKED_STEP_IDS)[number];
+
+/** All steps in working order; of the last two nothing is checked: how far they are the record tells. */
+export const STEP_IDS = [...CHECKED_STEP_IDS, 'build', 'weigh'] as const;
 export type StepId = (typeof STEP_IDS)[number];
+
+export const isChecked = (step: StepId): step is CheckedStepId =>
+  (CHECKED_STEP_IDS as readonly StepId[]).includes(step);
 
 /** One thing that Kereta has to say: a code with its numbers, never a sentence; `wording/` makes the sentence. */
 export interface Finding<Code extends string, Data> {
@@ -15,7 +33,7 @@ export interface Finding<Code extends string, Data> {
   readonly code: Code;
   readonly data: Data;
   readonly verdict: Verdict;
-  readonly step: StepId;
+  readonly step: CheckedStepId;
   /** id of the part it is about */
   readonly subject: string;
   readonly caseId?: string | undefined;

@@ -9,7 +9,7 @@ import {
 import { doubtSteps } from '../balance/index.js';
 import { type LedgerLine, variantSteps } from '../buying/index.js';
 import { stickPlanSteps } from '../fabrication/index.js';
-import type { StepId } from '../findings/index.js';
+import type { CheckedStepId } from '../findings/index.js';
 import { loadSolver } from '../nesting/index.js';
 import type { CutEntry, Trailer } from '../project/index.js';
 import {
@@ -83,7 +83,7 @@ export const JOBS = {
   shareOverAxle: wholeJob(({ trailer }: OfTrailer) => shareOverAxle(trailer)),
   /** what an edit changed in the checks of some steps */
   changes: wholeJob(
-    ({ trailer, past, steps }: OfTrailer & { readonly past: Trailer; readonly steps: readonly StepId[] }) =>
+    ({ trailer, past, steps }: OfTrailer & { readonly past: Trailer; readonly steps: readonly CheckedStepId[] }) =>
       changesBetween(evaluate(past), evaluate(trailer), steps),
   ),
   /** how every bar is cut out of what there is and what is sold */

@@ -61,15 +61,26 @@ export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFi
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';
 export {
   cutEntries,
+  logEntries,
   priceEntryOf,
   type PricesPerKg,
   pricesPerKg,
   recordEntry,
   squaringEntries,
   standingEntries,
+  taskEntries,
+  weighInEntries,
 } from './record.js';
 export { PURCHASE_GROUPS, type PurchaseGroup } from './buyingSchema.js';
-export type { CutEntry, ProjectRecord, RecordEntry, SquaringEntry } from './recordSchema.js';
+export type {
+  CutEntry,
+  LogEntry,
+  ProjectRecord,
+  RecordEntry,
+  SquaringEntry,
+  TaskEntry,
+  WeighInEntry,
+} from './recordSchema.js';
 export {
   type Bar,
   type BarEnd,

@@ -1,4 +1,12 @@
-import type { CutEntry, ProjectRecord, RecordEntry, SquaringEntry } from './recordSchema.js';
+import type {
+  CutEntry,
+  LogEntry,
+  ProjectRecord,
+  RecordEntry,
+  SquaringEntry,
+  TaskEntry,
+  WeighInEntry,
+} from './recordSchema.js';
 
 /** Adds an entry; there is no way to change or take away an old one. An entry whose id is taken already is not added. */
 export const recordEntry = (record: ProjectRecord, entry: RecordEntry): ProjectRecord =>
@@ -36,4 +44,22 @@ export const squaringEntries = (record: ProjectRecord, of: SquaringEntry['of'], 
   standingEntries(record).filter(
     (entry): entry is SquaringEntry =>
       entry.kind === 'squaring' && entry.of === of && entry.axle === axle && entry.readings !== null,
+  );
+
+/** How far each task is by the last that was noted of it. */
+export const taskEntries = (record: ProjectRecord): ReadonlyMap<string, TaskEntry> =>
+  new Map(
+    standingEntries(record)
+      .filter((entry) => entry.kind === 'task')
+      .map((entry) => [entry.taskId, entry]),
+  );
+
+/** Days of work that count, in the order in which they were noted. */
+export const logEntries = (record: ProjectRecord): readonly LogEntry[] =>
+  standingEntries(record).filter((entry) => entry.kind === 'log');
+
+/** Weigh-ins that count, in the order in which they were read. */
+export const weighInEntries = (record: ProjectRecord): readonly WeighInEntry[] =>
+  standingEntries(record).filter(
+    (entry): entry is WeighInEntry => entry.kind === 'weigh-in' && entry.readings !== null,
   );

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { purchaseGroupSchema, sum } from './buyingSchema.js';
-import { finite, id, length, object, price, text } from './fields.js';
+import { finite, id, length, object, price, share, text } from './fields.js';
 import { heldStickSchema } from './heldStickSchema.js';
 
 /** What every entry of the record has. */
@@ -22,8 +22,26 @@ const entry = {
 const entrySchema = z.discriminatedUnion('kind', [
   /** a size as it was built; `value` in SI, null where a correction takes the reading back */
   object({ kind: z.literal('as-built'), ...entry, subject: id, field: text, value: finite.nullable() }),
-  /** readings of a scale, N, by the name of the reading */
-  object({ kind: z.literal('weigh-in'), ...entry, caseId: id, support: text, readings: z.record(z.string(), finite) }),
+  /**
+   * Readings of a scale, N, by the name of the reading: tongue, axles, total, left, right; null where a correction takes them back.
+   */
+  object({
+    kind: z.literal('weigh-in'),
+    ...entry,
+    caseId: id,
+    /** how it was weighed */
+    support: text,
+    readings: z.record(z.string().max(40), finite).nullable(),
+    /** standard deviation of each reading, N */
+    doubtsN: z.record(z.string().max(40), finite.nonnegative()).optional(),
+    /** what was read off scale and tape, in SI, where the readings were worked out of it */
+    raw: z.record(z.string().max(40), finite).optional(),
+    /** what was aboard then: the load may be packed otherwise later */
+    aboard: z
+      .array(object({ itemId: id, fill: share }))
+      .max(500)
+      .optional(),
+  }),
   /** what a kilogram of bars was seen to cost, in the project's currency; null where the price is not known any more */
   object({ kind: z.literal('price'), ...entry, family: z.enum(['steel', 'aluminum']), perKg: price.nullable() }),
   /** something bought, in the project's currency; a line of the purchase list where it was planned */
@@ -86,8 +104,28 @@ const entrySchema = z.discriminatedUnion('kind', [
     axle: z.number().int().min(1).max(3),
     readings: z.record(z.string().max(40), length).nullable(),
   }),
+  /** how far a task of the plan is; the last one counts. A task of one's own has a title. */
+  object({
+    kind: z.literal('task'),
+    ...entry,
+    taskId: id,
+    state: z.enum(['to-do', 'done', 'skipped']),
+    /** the numbers that it was done by: where they differ later, the design has changed under it */
+    doneBy: z.record(z.string().max(40), z.string().max(400)).optional(),
+    title: text.optional(),
+    /** the task that one's own comes after; null for the first of all */
+    after: id.nullable().optional(),
+  }),
   /** a day's work, a change, a lesson */
-  object({ kind: z.literal('log'), ...entry, text, hours: z.number().nonnegative().max(1e4).nullable() }),
+  object({
+    kind: z.literal('log'),
+    ...entry,
+    text,
+    hours: z.number().nonnegative().max(1e4).nullable(),
+    who: text.optional(),
+    /** the task of the plan that it was spent on */
+    taskId: id.optional(),
+  }),
   /** a service done: greased, torqued, looked over */
   object({ kind: z.literal('service'), ...entry, what: text, atKm: z.number().nonnegative().max(1e7).nullable() }),
 ]);
@@ -102,3 +140,11 @@ export type SquaringEntry = Extract<RecordEntry, { kind: 'squaring' }> & {
 };
 /** A piece cut off a stick, as it came out. */
 export type CutEntry = Extract<RecordEntry, { kind: 'cut' }> & { readonly lengthM: number };
+/** How far a task of the plan is. */
+export type TaskEntry = Extract<RecordEntry, { kind: 'task' }>;
+/** What a scale read. */
+export type WeighInEntry = Extract<RecordEntry, { kind: 'weigh-in' }> & {
+  readonly readings: Readonly<Record<string, number>>;
+};
+/** A day's work. */
+export type LogEntry = Extract<RecordEntry, { kind: 'log' }>;

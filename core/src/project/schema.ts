@@ -22,7 +22,7 @@ import { axleSchema, runningGearSchema, tireSchema } from './runningGearSchema.j
 import { couplingSchema, towVehicleSchema } from './towSchema.js';
 
 /** Raised by one with each change of the file's shape; every step has its migration and its test. */
-export const SCHEMA_VERSION = 11;
+export const SCHEMA_VERSION = 12;
 export const FILE_FORMAT = 'kereta-project';
 
 const tongueBandSchema = object({
@@ -276,6 +276,8 @@ export const designSchema = object({
   }),
   /** what is bought, besides what the design itself says */
   buying: buyingSchema,
+  /** which side of the frame lies up while it is laid out; upside down, so that all tops are flush, where nobody has said */
+  building: object({ layOut: z.enum(['upside-down', 'right-side-up']) }).optional(),
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),
   /** the case that answers "where does the axle go for this tongue share" */

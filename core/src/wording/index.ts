@@ -29,6 +29,17 @@ export {
   PURCHASE_GROUP_NAMES,
   purchaseName,
 } from './purchases.js';
+export {
+  CAUTION_TEXT,
+  figureName,
+  figureText,
+  hoursText,
+  PHASE_NAMES,
+  taskHow,
+  taskIdName,
+  taskName,
+  TOOL_NAMES,
+} from './buildTasks.js';
 export { axlesParallelText, axleSquareText, coupledText, frameSquareText, levelText, tapeText } from './squaring.js';
 export { loadCheckName, loadHint } from './loadHints.js';
 export { fileProblemSentence, storedProblemSentence } from './projectProblems.js';

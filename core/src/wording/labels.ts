@@ -23,6 +23,8 @@ export const STEP_NAMES: Readonly<Record<StepId, string>> = {
   balance: 'Balance',
   towing: 'How it tows',
   cut: 'Cut & buy',
+  build: 'Lay out & build',
+  weigh: 'Weigh & log',
 };
 
 export const SITUATION_NAMES: Readonly<Record<SituationId, string>> = {

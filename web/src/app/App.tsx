@@ -19,6 +19,8 @@ const TowSheet = lazy(() => import('../print/TowSheet').then((module) => ({ defa
 const DrawingPage = lazy(() => import('../print/DrawingPage').then((module) => ({ default: module.DrawingPage })));
 const BuyPage = lazy(() => import('../buy/BuyPage').then((module) => ({ default: module.BuyPage })));
 const SquarePage = lazy(() => import('../square/SquarePage').then((module) => ({ default: module.SquarePage })));
+const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
+const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const SawPage = lazy(() => import('../saw/SawPage').then((module) => ({ default: module.SawPage })));
 const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ default: module.TripPage })));
 
@@ -54,6 +56,8 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
     { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
     { path: '/trailer/:projectId/print/tow', element: <TowSheet /> },
+    { path: '/trailer/:projectId/print/plan', element: <PlanSheet /> },
+    { path: '/trailer/:projectId/task/:taskId', element: <TaskPage /> },
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },
     { path: '/trailer/:projectId/saw', element: <SawPage /> },

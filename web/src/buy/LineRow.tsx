@@ -18,7 +18,7 @@ import { QuantityField } from '../fields/QuantityField';
 import { Sized } from '../fields/Sized';
 import { PriceHistory } from './PriceHistory';
 import type { Purchases } from './purchases';
-import { ReceiptField } from './ReceiptField';
+import { PhotoField } from '../fields/PhotoField';
 
 const STATES = Object.keys(LINE_STATE_NAMES) as LineState[];
 const MOST_MONEY = 1e8;
@@ -59,7 +59,11 @@ const PayFields = ({
           setBlobIds([]);
         }}
       />
-      <ReceiptField count={blobIds.length} onAdd={(id) => setBlobIds((before) => [...before, id])} />
+      <PhotoField
+        label="Photo of the receipt, before you enter what was paid"
+        count={blobIds.length}
+        onAdd={(id) => setBlobIds((before) => [...before, id])}
+      />
     </>
   );
 };

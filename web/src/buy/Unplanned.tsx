@@ -5,8 +5,8 @@ import { useEditing } from '../fields/editing';
 import { TextField } from '../fields/fields';
 import { QuantityField } from '../fields/QuantityField';
 import type { Purchases } from './purchases';
-import { ReceiptField } from './ReceiptField';
-import { Receipts } from './Receipts';
+import { PhotoField } from '../fields/PhotoField';
+import { Photos } from '../fields/Photos';
 
 const MOST_MONEY = 1e8;
 
@@ -23,7 +23,11 @@ const Add = ({ purchases }: { readonly purchases: Purchases }) => {
   return (
     <div className="mt-2 grid grid-cols-2 gap-3 sm:grid-cols-4">
       <TextField label="What else" value={what} onCommit={setWhat} />
-      <ReceiptField count={blobIds.length} onAdd={(id) => setBlobIds((before) => [...before, id])} />
+      <PhotoField
+        label="Photo of the receipt, before you enter what was paid"
+        count={blobIds.length}
+        onAdd={(id) => setBlobIds((before) => [...before, id])}
+      />
       {what !== '' && (
         <>
           <QuantityField
@@ -77,7 +81,7 @@ export const Unplanned = ({ ledger, purchases }: { readonly ledger: Ledger; read
               {unplanned.has(purchase) && <span className="mute"> · not planned</span>}
               {purchase.supplier && ` · ${purchase.supplier}`}
             </span>
-            <Receipts blobIds={purchase.blobIds ?? []} />
+            <Photos blobIds={purchase.blobIds ?? []} name="Receipt" />
             <b>{formatMoney(purchase.paid, trailer.settings.currency)}</b>
             <button
               type="button"

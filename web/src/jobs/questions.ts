@@ -72,13 +72,18 @@ export const useStrength = (trailer: Trailer, urgency: Urgency = 'now'): Strengt
 export const useShedCard = (
   trailer: Trailer,
   urgency: Urgency,
-): { readonly card: JobOutput<'shedCard'> | undefined; readonly strength: Strength } => {
+): {
+  readonly card: JobOutput<'shedCard'> | undefined;
+  readonly strength: Strength;
+  /** the card is of the trailer as it is, with its frame analysed */
+  readonly whole: boolean;
+} => {
   const strength = useStrength(trailer, urgency);
   const outcome = strength.current ? strength.outcome : undefined;
   const input = useMemo(() => ({ trailer, outcome }), [trailer, outcome]);
-  const { result, failed } = useJob('shedCard', input, { urgency: 'soon' });
+  const { result, failed, current } = useJob('shedCard', input, { urgency: 'soon' });
   if (failed) throw new NoAnswer();
-  return { card: result, strength };
+  return { card: result, strength, whole: strength.current && current };
 };
 
 /** What the doubt in weights and places does to every towed load; of the trailer before the last change while that is worked out. */

@@ -23,7 +23,7 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
   const trailer = trailerOf(project);
   // Those that are seen come first, and none before what an open trailer asks.
   const [ref, seen] = useInView<HTMLLIElement>(false);
-  const { card, strength } = useShedCard(trailer, seen ? 'soon' : 'background');
+  const { card, strength, whole } = useShedCard(trailer, seen ? 'soon' : 'background');
   return (
     <li
       ref={ref}
@@ -45,7 +45,7 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
                   <Sized>{card.worst}</Sized>
                 </>
               )}
-              {!strength.current && (
+              {!whole && (
                 <span className="mute">
                   {strength.failed ? ' The frame could not be analysed.' : ' The frame is being analysed …'}
                 </span>

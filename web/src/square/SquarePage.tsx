@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
 import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
+import { useFieldContext } from '../bench/useFieldContext';
 import { useSession } from '../bench/useSession';
 import { EditingContext } from '../fields/editing';
 import type { ReadableTrailer } from '../storage/trailers';
@@ -21,23 +22,14 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
   const [turned, setTurned] = useState(false);
   const axles = axleTargets(trailer, chassis);
   const bed = frameTarget(trailer);
-  const editing = useMemo(
-    () => ({
-      units: trailer.settings.units,
-      fraction: trailer.settings.fraction,
-      readOnly: !mayWrite,
-      trailer,
-      edit: projectStore.edit,
-    }),
-    [trailer, mayWrite, projectStore],
-  );
+  const editing = useFieldContext(projectStore);
   const part = { record, projectStore, say, turned, mayWrite };
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[640px] px-4 pb-24">
         <header className="flex items-center justify-between gap-3 py-3">
           <h1 className="wide text-[19px] font-bold">{trailer.name}, squared up</h1>
-          <Link className="button" to={`/trailer/${trailer.id}/cut`}>
+          <Link className="button" to={`/trailer/${trailer.id}/build`}>
             Back
           </Link>
         </header>

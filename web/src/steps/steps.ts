@@ -3,12 +3,14 @@ import type { ComponentType } from 'react';
 import type { LowerView } from '../bench/sheet/Drawing';
 import { AxleStep } from './axle/AxleStep';
 import { BalanceStep } from './balance/BalanceStep';
+import { BuildStep } from './build/BuildStep';
 import { CutStep } from './cut/CutStep';
 import { FrameStep } from './frame/FrameStep';
 import { JobStep } from './job/JobStep';
 import { LoadsStep } from './loads/LoadsStep';
 import { StrengthStep } from './strength/StrengthStep';
 import { TowingStep } from './towing/TowingStep';
+import { WeighStep } from './weigh/WeighStep';
 import { TongueStep } from './tongue/TongueStep';
 
 interface StepView {
@@ -79,6 +81,20 @@ export const STEP_VIEWS: Readonly<Record<StepId, StepView>> = {
     strip: 'folded',
   },
   cut: { Fields: CutStep, line: 'Every piece, and what to buy.', lower: 'plan', phoneLower: 'plan', strip: 'folded' },
+  build: {
+    Fields: BuildStep,
+    line: 'One task at a time, with this trailer’s own numbers.',
+    lower: 'none',
+    phoneLower: 'none',
+    strip: 'folded',
+  },
+  weigh: {
+    Fields: WeighStep,
+    line: 'What the scale says, and what was learned.',
+    lower: 'none',
+    phoneLower: 'none',
+    strip: 'folded',
+  },
 };
 
 /** Step in which a picked part's fields stand. */

@@ -9,6 +9,7 @@ import { toVersion8 } from './toVersion8.js';
 import { toVersion9 } from './toVersion9.js';
 import { toVersion10 } from './toVersion10.js';
 import { toVersion11 } from './toVersion11.js';
+import { toVersion12 } from './toVersion12.js';
 
 /**
  * One step of the file's shape: from `to − 1` to `to`. Steps are numbered without gaps and never edited once released; each has its
@@ -31,6 +32,7 @@ export const MIGRATIONS: readonly Migration[] = [
   { to: 9, up: toVersion9 },
   { to: 10, up: toVersion10 },
   { to: 11, up: toVersion11 },
+  { to: 12, up: toVersion12 },
 ];
 
 export const migrate = (

@@ -5,6 +5,7 @@ import { RearSheet } from '../../bench/sheet/RearSheet';
 import { useFollowed, useWorkbench } from '../../bench/workbench';
 import { WorkLegend } from '../../drawing/workShading';
 import { Contained } from '../../fields/Contained';
+import { TaskList } from '../../steps/build/TaskList';
 import { CutTable } from '../../steps/cut/CutTable';
 import { MarkedPlan } from '../../steps/cut/MarkedPlan';
 import { StickPlan } from '../../steps/cut/StickPlan';
@@ -123,13 +124,19 @@ export const MainView = memo(
           return <TongueView drawing={drawing} />;
         case 'cut':
           return <MarkedPlan />;
+        case 'build':
+          return <TaskList phone={phone} />;
         default:
           return drawing;
       }
     };
     return (
       <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
-        <div className="relative min-h-0 flex-1 overflow-auto" style={{ background: 'var(--paper)' }} tabIndex={-1}>
+        <div
+          className="relative min-h-0 flex-1 overflow-auto"
+          style={{ background: step === 'build' || step === 'weigh' ? 'var(--color-base-100)' : 'var(--paper)' }}
+          tabIndex={-1}
+        >
           <ContainedNow name="The drawing">{drawn()}</ContainedNow>
           {step === 'strength' && !phone && <WorkLegend />}
           {step === 'loads' && (

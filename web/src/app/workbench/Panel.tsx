@@ -1,4 +1,4 @@
-import { type AnyFinding, fatigueShare, STEP_NAMES, isOfAxle } from '@kereta/core';
+import { type AnyFinding, fatigueShare, isChecked, STEP_NAMES, isOfAxle } from '@kereta/core';
 import type { ReactNode } from 'react';
 import { STEP_VIEWS, stepOfPart } from '../../steps/steps';
 import { StubCrossOffer } from '../../steps/axle/StubCrossOffer';
@@ -30,7 +30,7 @@ export const Panel = () => {
     'trailer',
   );
   const { Fields, line } = STEP_VIEWS[step];
-  const { findings } = evaluation.steps[step];
+  const findings = isChecked(step) ? evaluation.steps[step].findings : undefined;
   // What a finding is about turns dye on the drawing, unless its fields stand in another step.
   const point = (finding: AnyFinding): void => {
     if (finding.caseId) showCase(finding.caseId);
@@ -49,13 +49,17 @@ export const Panel = () => {
         <p className="narrow mute text-[14px]">{behind ? 'Being worked out …' : line}</p>
       </div>
       <Fields />
-      <div aria-busy={behind} style={{ opacity: behind ? 0.5 : undefined }}>
-        <FindingList findings={findings} say={say} onPick={point} openFirst actionOf={actionOf} />
-      </div>
-      <p className="narrow mute px-4 py-3 text-[13px]">
-        What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the last
-        word.
-      </p>
+      {findings && (
+        <>
+          <div aria-busy={behind} style={{ opacity: behind ? 0.5 : undefined }}>
+            <FindingList findings={findings} say={say} onPick={point} openFirst actionOf={actionOf} />
+          </div>
+          <p className="narrow mute px-4 py-3 text-[13px]">
+            What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the
+            last word.
+          </p>
+        </>
+      )}
     </aside>
   );
 };

@@ -1,11 +1,34 @@
-import { STEP_IDS, STEP_NAMES, VERDICT_WORDS } from '@kereta/core';
+import {
+  isChecked,
+  type ProjectRecord,
+  STEP_IDS,
+  STEP_NAMES,
+  type StepId,
+  taskEntries,
+  VERDICT_WORDS,
+  weighInEntries,
+} from '@kereta/core';
+import { useMemo } from 'react';
 import { NavLink } from 'react-router';
+import { useStore } from 'zustand';
 import { VerdictMark } from '../../fields/VerdictMark';
 import { useWorkbench } from '../../bench/workbench';
 
-/** Steps in working order, each with the worst of its own checks. */
+/** How far the steps are in which work is done and nothing is checked, by the record. */
+const workDone = (record: ProjectRecord): Readonly<Partial<Record<StepId, string>>> => {
+  const done = [...taskEntries(record).values()].filter(({ state }) => state === 'done').length;
+  const weighed = weighInEntries(record).length;
+  return {
+    build: done === 0 ? 'Not started' : `${done} done`,
+    weigh: weighed === 0 ? 'Not weighed' : `${weighed} weigh-in${weighed === 1 ? '' : 's'}`,
+  };
+};
+
+/** Steps in working order, each with the worst of its own checks, or with how much of its work is done. */
 export const StepsRail = () => {
-  const { evaluation, trailer, step } = useWorkbench('evaluation', 'trailer', 'step');
+  const { evaluation, trailer, step, projectStore } = useWorkbench('evaluation', 'trailer', 'step', 'projectStore');
+  const record = useStore(projectStore.store, (state) => state.record);
+  const done = useMemo(() => workDone(record), [record]);
   return (
     <nav
       className="rail no-print shrink-0 overflow-auto border-base-300 bg-base-100 max-[800px]:border-b min-[801px]:w-[180px] min-[801px]:border-r max-[1100px]:min-[801px]:w-[76px]"
@@ -13,7 +36,7 @@ export const StepsRail = () => {
     >
       <ol className="flex max-[800px]:overflow-x-auto min-[801px]:flex-col min-[801px]:pt-2">
         {STEP_IDS.map((id, index) => {
-          const { verdict } = evaluation.steps[id];
+          const verdict = isChecked(id) ? evaluation.steps[id].verdict : undefined;
           const active = id === step;
           return (
             <li key={id} className="shrink-0">
@@ -37,8 +60,14 @@ export const StepsRail = () => {
                     {STEP_NAMES[id]}
                   </span>
                   <span className="narrow mt-[2px] flex items-center gap-[6px] text-[13px] leading-[16px]">
-                    <VerdictMark verdict={verdict} size={14} />
-                    <span className="max-[1100px]:min-[801px]:sr-only">{VERDICT_WORDS[verdict]}</span>
+                    {verdict ? (
+                      <>
+                        <VerdictMark verdict={verdict} size={14} />
+                        <span className="max-[1100px]:min-[801px]:sr-only">{VERDICT_WORDS[verdict]}</span>
+                      </>
+                    ) : (
+                      <span className="mute max-[1100px]:min-[801px]:sr-only">{done[id]}</span>
+                    )}
                   </span>
                 </span>
               </NavLink>

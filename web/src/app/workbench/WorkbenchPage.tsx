@@ -1,14 +1,15 @@
 import { STEP_IDS, type StepId } from '@kereta/core';
-import { memo, type ReactNode, useCallback, useEffect, useMemo, useState } from 'react';
+import { memo, type ReactNode, useCallback, useEffect, useState } from 'react';
 import { Navigate, useNavigate, useParams } from 'react-router';
 import { useStore } from 'zustand';
 import type { ProjectStore } from '../../bench/projectStore';
 import { TrailerRoute } from '../../bench/TrailerRoute';
+import { useFieldContext } from '../../bench/useFieldContext';
 import { useRunningBench } from '../../bench/useRunningBench';
 import { useSession } from '../../bench/useSession';
 import { type Bench, BenchContext, PaceContext, useWorkbench } from '../../bench/workbench';
 import { Contained } from '../../fields/Contained';
-import { type Editing, EditingContext } from '../../fields/editing';
+import { EditingContext } from '../../fields/editing';
 import { KeepingNote } from '../../fields/KeepingNote';
 import { FirstNote } from '../../shed/FirstNote';
 import { groupFieldOf, stepOfPart } from '../../steps/steps';
@@ -68,22 +69,6 @@ const useUndoKeys = (projectStore: ProjectStore): void =>
     window.addEventListener('keydown', onKey);
     return () => window.removeEventListener('keydown', onKey);
   }, [projectStore]);
-
-/** What every field needs of the open trailer. */
-const useFieldContext = (projectStore: ProjectStore): Editing => {
-  const committed = useStore(projectStore.store, projectStore.trailerNow);
-  const readOnly = !useStore(projectStore.store, ({ mayWrite }) => mayWrite);
-  return useMemo<Editing>(
-    () => ({
-      units: committed.settings.units,
-      fraction: committed.settings.fraction,
-      readOnly,
-      trailer: committed,
-      edit: projectStore.edit,
-    }),
-    [readOnly, committed, projectStore],
-  );
-};
 
 /** Rail and panel stand at the pace of what is worked out; they are drawn apart, so that a frame of a drag does not wait for them. */
 const Followed = ({ children }: { readonly children: ReactNode }) => (

@@ -92,9 +92,6 @@ export const CutStep = () => {
         <Link className="button col-span-2" to={`/trailer/${trailer.id}/print/drawing`}>
           Print drawing, to scale
         </Link>
-        <Link className="button col-span-2" to={`/trailer/${trailer.id}/square`}>
-          Square frame and axles
-        </Link>
         <button type="button" className="button" onClick={() => csv('cut list', cutListCsv(trailer, evaluation))}>
           Cut list, CSV
         </button>

@@ -1,27 +1,27 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
-import { useEditing } from '../fields/editing';
+import { useEditing } from './editing';
 import { blobsOf } from '../storage/blobs';
 
-const Photo = ({ blob, number }: { readonly blob: Blob; readonly number: number }) => {
+const Photo = ({ blob, name }: { readonly blob: Blob; readonly name: string }) => {
   const address = useMemo(() => URL.createObjectURL(blob), [blob]);
   useEffect(() => () => URL.revokeObjectURL(address), [address]);
   return (
-    <a href={address} target="_blank" rel="noreferrer" aria-label={`Receipt ${number}`}>
+    <a href={address} target="_blank" rel="noreferrer" aria-label={name}>
       <img src={address} alt="" className="h-[44px] w-auto border border-base-300" />
     </a>
   );
 };
 
-/** Photos of receipts, small; a click shows one whole. */
-export const Receipts = ({ blobIds }: { readonly blobIds: readonly string[] }) => {
+/** Photos of what was noted, small; a click shows one whole. `name`: of each, before its number. */
+export const Photos = ({ blobIds, name }: { readonly blobIds: readonly string[]; readonly name: string }) => {
   const { trailer } = useEditing();
   const { data = [] } = useQuery({
-    queryKey: ['receipts', trailer.id, blobIds.join(' ')],
+    queryKey: ['photos', trailer.id, blobIds.join(' ')],
     queryFn: () => blobsOf(trailer.id),
     enabled: blobIds.length > 0,
   });
   return data
     .filter(({ id }) => blobIds.includes(id))
-    .map(({ id, blob }, i) => <Photo key={id} blob={blob} number={i + 1} />);
+    .map(({ id, blob }, i) => <Photo key={id} blob={blob} name={`${name} ${i + 1}`} />);
 };

@@ -1,9 +1,9 @@
 import { useId, useState } from 'react';
 import { nanoid } from 'nanoid';
-import { useEditing } from '../fields/editing';
+import { useEditing } from './editing';
 import { putBlob } from '../storage/blobs';
 
-/** A receipt is readable at this many pixels along its longer side. */
+/** A receipt is readable, a weld to be judged, at this many pixels along the longer side. */
 const LONGEST_PX = 1600;
 
 /** A photo scaled down, as JPEG; undefined where the file is no picture that this browser reads. */
@@ -24,14 +24,15 @@ const scaledDown = async (file: File): Promise<Blob | undefined> => {
   }
 };
 
-/** A photo of the receipt, kept beside the trailer; it goes with the purchase that is entered next. */
-export const ReceiptField = ({
-  count,
-  onAdd,
-}: {
+interface PhotoFieldProps {
+  readonly label: string;
+  /** kept for what is noted next */
   readonly count: number;
   readonly onAdd: (blobId: string) => void;
-}) => {
+}
+
+/** A photo, kept beside the trailer; it goes with what is noted next. */
+export const PhotoField = ({ label, count, onAdd }: PhotoFieldProps) => {
   const { trailer, readOnly } = useEditing();
   const id = useId();
   const [problem, setProblem] = useState('');
@@ -42,7 +43,7 @@ export const ReceiptField = ({
       setProblem('This file is no picture that the browser can read.');
       return;
     }
-    const blobId = `receipt.${nanoid(8)}`;
+    const blobId = `photo.${nanoid(8)}`;
     try {
       await putBlob({ id: blobId, projectId: trailer.id, blob });
       setProblem('');
@@ -54,7 +55,7 @@ export const ReceiptField = ({
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
-        Photo of the receipt, before you enter what was paid
+        {label}
       </label>
       <input
         id={id}
