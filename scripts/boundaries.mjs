@@ -30,6 +30,7 @@ const ORDER = [
   'nesting',
   'fabrication',
   'evaluation',
+  'as-built',
   'buying',
   'drawing',
   'building',

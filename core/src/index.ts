@@ -1,3 +1,4 @@
+export * from './as-built/index.js';
 export * from './balance/index.js';
 export * from './building/index.js';
 export * from './buying/index.js';

@@ -45,10 +45,10 @@ export interface CaseDoubt {
 }
 
 /** Variance of an even spread from −1 to 1. */
-const EVEN_VARIANCE = 1 / 3;
+export const EVEN_VARIANCE = 1 / 3;
 
 /** Masses of the trailer's own parts are off by up to this share (common practice: mill tolerance, makers' lists, paint and weld). */
-const OWN_PARTS: Readonly<Record<string, number>> = {
+export const OWN_PARTS: Readonly<Record<string, number>> = {
   frame: 0.05,
   deck: 0.1,
   sides: 0.1,

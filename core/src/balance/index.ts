@@ -39,7 +39,16 @@ export {
   type Support,
 } from './statics.js';
 export { type CaseFindingData, caseFindings } from './caseFindings.js';
-export { type CaseDoubt, type DoubtRequest, doubtOf, doubtSteps, type Guess, type Overload } from './doubt.js';
+export {
+  type CaseDoubt,
+  type DoubtRequest,
+  doubtOf,
+  doubtSteps,
+  EVEN_VARIANCE,
+  type Guess,
+  type Overload,
+  OWN_PARTS,
+} from './doubt.js';
 export { type ExtremeCase, extremeCases } from './extremes.js';
 export { type ParkedTip, parkedTip } from './parked.js';
 export { PEOPLE_KG } from './rules.js';
