@@ -5,8 +5,9 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   page,
 }) => {
   await openDemo(page, 'Apiary flatbed');
-  await goTo(page, 'Cut & buy');
-  await page.getByRole('link', { name: 'Square frame and axles' }).click();
+  await goTo(page, 'Lay out & build');
+  await page.getByRole('button', { name: /Square the frame/ }).click();
+  await page.getByRole('link', { name: 'Square it with the tape' }).click();
   await page.setViewportSize({ width: 390, height: 844 });
   const typed = async (label: string, text: string): Promise<void> => {
     await page.getByRole('textbox', { name: label }).fill(text);
@@ -78,8 +79,9 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
 
 test('a tandem: each axle from the ball, and the second beside the first', async ({ page }) => {
   await openDemo(page, 'Oven trailer');
-  await goTo(page, 'Cut & buy');
-  await page.getByRole('link', { name: 'Square frame and axles' }).click();
+  await goTo(page, 'Lay out & build');
+  await page.getByRole('button', { name: /Square the frame/ }).click();
+  await page.getByRole('link', { name: 'Square it with the tape' }).click();
   await expect(page.getByRole('region', { name: 'Torques' })).toContainText(/Wheel nuts, .*50 miles/s);
   for (const name of ['Axle 1', 'Axle 2', 'Axle 2 beside axle 1'])
     await expect(page.getByRole('region', { name, exact: true })).toBeVisible();

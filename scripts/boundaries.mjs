@@ -31,6 +31,7 @@ const ORDER = [
   'fabrication',
   'evaluation',
   'as-built',
+  'service',
   'buying',
   'drawing',
   'building',
@@ -59,7 +60,7 @@ const WEB_TIERS = [
   ['fields'],
   ['drawing'],
   ['bench'],
-  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'build', 'weigh', 'buy'],
+  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'build', 'weigh', 'log', 'buy'],
   ['app', 'main'],
 ];
 

@@ -1,4 +1,5 @@
 export * from './as-built/index.js';
+export * from './service/index.js';
 export * from './balance/index.js';
 export * from './building/index.js';
 export * from './buying/index.js';

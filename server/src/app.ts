@@ -4,6 +4,7 @@ import { constants } from 'node:zlib';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express, type RequestHandler } from 'express';
 import helmet from 'helmet';
+import { scaleRoutes } from './scale.js';
 import { yardRoutes } from './yard.js';
 
 /** What a client did wrong, by status; anything else is our own slip, and what it was stays here. */
@@ -78,6 +79,7 @@ export const createApp = (webRoot: string): Express => {
     response.json({ ok: true });
   });
   app.use('/api/yard', yardRoutes());
+  app.use('/api/scale', scaleRoutes());
   app.use('/api', (_request, response) => {
     response.status(404).json({ error: 'not found' });
   });

@@ -5,9 +5,10 @@ import { join } from 'node:path';
 import { brotliCompressSync } from 'node:zlib';
 import request from 'supertest';
 import { afterAll, describe, expect, test } from 'vitest';
-import { readYardList } from '@kereta/core';
+import { afterLine, NO_READING, readYardList } from '@kereta/core';
 import { createApp } from './app.js';
 import { readOptions } from './options.js';
+import { shownKg } from './scale.js';
 import { openAddresses, serve } from './serve.js';
 
 const folder = mkdtempSync(join(tmpdir(), 'kereta-server-'));
@@ -156,5 +157,59 @@ describe('the yard that stands in', () => {
       const read = readYardList((await request(app).get(`/api/yard/${id}`)).text);
       expect(read.ok && read.value.items.length > 100 && read.value.problems).toEqual([]);
     }
+  });
+});
+
+describe('the scale that stands in', () => {
+  const stream = async (query: string, forMs: number): Promise<string> => {
+    const { server, port } = await new Promise<{ server: ReturnType<typeof app.listen>; port: number }>((resolve) => {
+      const own = app.listen(0, '127.0.0.1', () => {
+        const address = own.address();
+        resolve({ server: own, port: typeof address === 'object' && address ? address.port : 0 });
+      });
+    });
+    const stop = new AbortController();
+    setTimeout(() => stop.abort(), forMs);
+    let text = '';
+    try {
+      const response = await fetch(`http://127.0.0.1:${port}/api/scale?${query}`, { signal: stop.signal });
+      expect(response.headers.get('content-type')).toContain('text/event-stream');
+      const decoder = new TextDecoder();
+      for await (const chunk of response.body as unknown as AsyncIterable<Uint8Array>) text += decoder.decode(chunk);
+    } catch {
+      // Cut off, as a loose plug is.
+    }
+    server.closeAllConnections();
+    server.close();
+    return text;
+  };
+  const app = createApp(site());
+  const linesOf = (text: string): readonly string[] =>
+    text
+      .split('\n\n')
+      .filter((message) => message.startsWith('data: '))
+      .map((message) => message.slice(6));
+  test('shows each channel that is named, line by line as docs/scale.md says, and settles', async () => {
+    const lines = linesOf(await stream('tongue=100&left=400&seed=a', 5200));
+    const state = lines.reduce(afterLine, NO_READING);
+    expect(state.garbage).toBe(0);
+    expect(Object.keys(state.channels)).toEqual(['tongue', 'left']);
+    expect(state.channels.tongue?.settled).toBe(true);
+    // The trailer is heavier than thought by up to a twelfth or so, the zero off by up to 1.5 kg.
+    expect(state.channels.tongue?.kg).toBeGreaterThan(96);
+    expect(state.channels.tongue?.kg).toBeLessThan(112);
+  }, 20_000);
+  test('garbage comes on request, and is told from readings', async () => {
+    const lines = linesOf(await stream('right=300&seed=b&faulty=1', 5600));
+    expect(lines.reduce(afterLine, NO_READING).garbage).toBeGreaterThan(0);
+  }, 20_000);
+  test('what names no load is refused', async () => {
+    for (const query of ['', 'tongue=', 'tongue=heavy', 'left=1e9'])
+      expect((await request(app).get(`/api/scale?${query}`)).status).toBe(400);
+  });
+  test('the same trailer is off by the same, whatever was asked before', () => {
+    expect(shownKg('a', 'left', 400, 20_000, 0)).toBe(shownKg('a', 'left', 400, 20_000, 0));
+    expect(shownKg('a', 'left', 400, 20_000, 0)).not.toBe(shownKg('b', 'left', 400, 20_000, 0));
+    expect(shownKg('a', 'left', 400, 0, 0)).toBeLessThan(10);
   });
 });

@@ -26,7 +26,7 @@ const weighIn = (
   truth: Trailer,
   caseId: string,
   change: Partial<Record<'tongue' | 'axles' | 'total', number>> = {},
-): RecordEntry => ({
+): Extract<RecordEntry, { kind: 'weigh-in' }> => ({
   kind: 'weigh-in',
   id: `w.${caseId}`,
   date: '2026-06-01',
@@ -130,7 +130,7 @@ describe('weighed', () => {
     );
   });
   test('a weigh-in of a load that is gone is kept, and told to be of no use', () => {
-    const lost: RecordEntry = { ...weighIn(apiary, towed(apiary)[0]?.id ?? ''), caseId: 'gone' } as RecordEntry;
+    const lost: RecordEntry = { ...weighIn(apiary, towed(apiary)[0]?.id ?? ''), caseId: 'gone' };
     expect(weighedOf(apiary, recordOf(lost)).unusable).toHaveLength(1);
   });
   test('more readings never leave a mass more doubtful', () => {

@@ -123,6 +123,8 @@ const entrySchema = z.discriminatedUnion('kind', [
     text,
     hours: z.number().nonnegative().max(1e4).nullable(),
     who: text.optional(),
+    /** a change of the design with its reason, or a lesson for the next trailer; work where nothing is said */
+    about: z.enum(['work', 'change', 'lesson']).optional(),
     /** the task of the plan that it was spent on */
     taskId: id.optional(),
   }),

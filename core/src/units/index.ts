@@ -32,6 +32,7 @@ export {
   formatTorque,
   fromKilograms,
   fromKilometres,
+  toKilometres,
   fromNewtons,
   fromPascals,
   fromRadians,

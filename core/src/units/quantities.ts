@@ -30,6 +30,8 @@ export const fromPascals = (pa: number, unit: StressUnit): number => pa / PASCAL
 export const toRadians = (value: number, unit: AngleUnit): number => value * RADIANS_PER[unit];
 export const fromRadians = (rad: number, unit: AngleUnit): number => rad / RADIANS_PER[unit];
 
+export const toKilometres = (value: number, unit: 'km' | 'mile'): number =>
+  unit === 'mile' ? value * KILOMETRES_PER_MILE : value;
 export const fromKilometres = (km: number, unit: 'km' | 'mile'): number =>
   unit === 'mile' ? km / KILOMETRES_PER_MILE : km;
 

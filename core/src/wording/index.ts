@@ -87,3 +87,16 @@ export { WELD_PLACES, weldName } from './weldName.js';
 export { carryText, GROSS_LIMIT_NAMES, hardestName, worstName } from './carry.js';
 export { PIECE_KIND_NAMES, pieceName } from './pieceNames.js';
 export { cutoutsText, SHEET_NAMES } from './sheetNames.js';
+export {
+  BUILT_SIZE_NAMES,
+  doubtfulMass,
+  massFoundText,
+  massName,
+  READING_NAMES,
+  readingText,
+  togetherText,
+  WEIGH_FIELD_NAMES,
+  WEIGH_METHOD_HOW,
+  WEIGH_METHOD_NAMES,
+} from './weighing.js';
+export { dueText, SERVICE_HOW, SERVICE_NAMES } from './service.js';

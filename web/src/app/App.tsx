@@ -19,6 +19,8 @@ const TowSheet = lazy(() => import('../print/TowSheet').then((module) => ({ defa
 const DrawingPage = lazy(() => import('../print/DrawingPage').then((module) => ({ default: module.DrawingPage })));
 const BuyPage = lazy(() => import('../buy/BuyPage').then((module) => ({ default: module.BuyPage })));
 const SquarePage = lazy(() => import('../square/SquarePage').then((module) => ({ default: module.SquarePage })));
+const WeighPage = lazy(() => import('../weigh/WeighPage').then((module) => ({ default: module.WeighPage })));
+const LogPage = lazy(() => import('../log/LogPage').then((module) => ({ default: module.LogPage })));
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const SawPage = lazy(() => import('../saw/SawPage').then((module) => ({ default: module.SawPage })));
@@ -57,6 +59,8 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
     { path: '/trailer/:projectId/print/tow', element: <TowSheet /> },
     { path: '/trailer/:projectId/print/plan', element: <PlanSheet /> },
+    { path: '/trailer/:projectId/weigh-in', element: <WeighPage /> },
+    { path: '/trailer/:projectId/log', element: <LogPage /> },
     { path: '/trailer/:projectId/task/:taskId', element: <TaskPage /> },
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },

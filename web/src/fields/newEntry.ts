@@ -21,4 +21,4 @@ export const today = (): string => {
 export const noteOf =
   (note: (entry: RecordEntry) => void) =>
   (entry: NewEntry): void =>
-    note({ ...entry, id: `${entry.kind}.${nanoid(8)}`, date: today() } as RecordEntry);
+    note({ ...entry, id: `${entry.kind}.${nanoid(8)}`, date: today() });

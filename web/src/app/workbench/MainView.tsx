@@ -12,6 +12,7 @@ import { StickPlan } from '../../steps/cut/StickPlan';
 import { AboardTable } from '../../steps/loads/AboardTable';
 import { TongueView } from '../../steps/rig/TongueView';
 import { TowView } from '../../steps/rig/TowView';
+import { StatesTable } from '../../steps/weigh/StatesTable';
 import { STEP_VIEWS } from '../../steps/steps';
 import { BalanceStrip, STRIP_PX } from './BalanceStrip';
 
@@ -126,6 +127,8 @@ export const MainView = memo(
           return <MarkedPlan />;
         case 'build':
           return <TaskList phone={phone} />;
+        case 'weigh':
+          return <StatesTable />;
         default:
           return drawing;
       }

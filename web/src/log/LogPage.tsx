@@ -1,0 +1,334 @@
+import {
+  buildPlan,
+  dueOf,
+  dueText,
+  DRIVEN,
+  drivenKm,
+  evaluate,
+  fromKilometres,
+  type LogEntry,
+  logEntries,
+  parseNumber,
+  type ProjectRecord,
+  progressOf,
+  SERVICE_HOW,
+  SERVICE_NAMES,
+  servicePlan,
+  speaker,
+  type Speaker,
+  taskName,
+  toKilometres,
+} from '@kereta/core';
+import { useId, useMemo, useState } from 'react';
+import { Link } from 'react-router';
+import { useStore } from 'zustand';
+import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
+import { useFieldContext } from '../bench/useFieldContext';
+import { useSession } from '../bench/useSession';
+import { download, fileName } from '../fields/download';
+import { EditingContext, useEditing } from '../fields/editing';
+import { SelectField } from '../fields/fields';
+import { type NewEntry, noteOf, today } from '../fields/newEntry';
+import { PhotoField } from '../fields/PhotoField';
+import { Photos } from '../fields/Photos';
+import { Sized } from '../fields/Sized';
+import type { ReadableTrailer } from '../storage/trailers';
+
+const ABOUT_NAMES = {
+  work: 'Work',
+  change: 'A change of the design, and why',
+  lesson: 'A lesson for the next one',
+} as const;
+type About = keyof typeof ABOUT_NAMES;
+const ABOUTS = Object.entries(ABOUT_NAMES) as readonly (readonly [About, string])[];
+
+interface PartProps {
+  readonly record: ProjectRecord;
+  readonly say: Speaker;
+  readonly note: (entry: NewEntry) => void;
+}
+
+/** What was done today: in words, with hours, by whom, on which task, with photos. */
+const NewDay = ({ record, note, say }: PartProps) => {
+  const { readOnly } = useEditing();
+  const [textId, hoursId, whoId] = [useId(), useId(), useId()];
+  const [text, setText] = useState('');
+  const [hours, setHours] = useState('');
+  const [who, setWho] = useState('');
+  const [about, setAbout] = useState<About>('work');
+  const [taskId, setTaskId] = useState('');
+  const [photos, setPhotos] = useState<readonly string[]>([]);
+  const tasks = useMemo(() => progressOf(buildPlan(evaluate(say.trailer)), record), [say, record]);
+  const read = hours.trim() === '' ? undefined : parseNumber(hours);
+  const badHours = read !== undefined && (!read.ok || read.value < 0 || read.value > 1000);
+  const keep = (): void => {
+    note({
+      kind: 'log',
+      text: text.trim(),
+      hours: read?.ok ? read.value : null,
+      about,
+      ...(who.trim() === '' ? {} : { who: who.trim() }),
+      ...(taskId === '' ? {} : { taskId }),
+      ...(photos.length > 0 ? { blobIds: [...photos] } : {}),
+    });
+    setText('');
+    setHours('');
+    setPhotos([]);
+  };
+  return (
+    <div className="grid grid-cols-2 gap-3">
+      <div className="col-span-2">
+        <label htmlFor={textId} className="narrow mb-1 block text-[14px]">
+          What was done, seen or learned
+        </label>
+        <textarea
+          id={textId}
+          className="field-box min-h-[88px] py-2"
+          value={text}
+          maxLength={2000}
+          disabled={readOnly}
+          onChange={(event) => setText(event.target.value)}
+        />
+      </div>
+      <div className="col-span-2">
+        <SelectField
+          label="It is"
+          value={about}
+          options={ABOUTS.map(([value, name]) => ({ value, text: name }))}
+          onCommit={setAbout}
+        />
+      </div>
+      <div>
+        <label htmlFor={hoursId} className="narrow mb-1 block text-[14px]">
+          Hours
+        </label>
+        <input
+          id={hoursId}
+          className="field-box"
+          inputMode="decimal"
+          value={hours}
+          disabled={readOnly}
+          aria-invalid={badHours}
+          onChange={(event) => setHours(event.target.value)}
+        />
+        {badHours && (
+          <p className="text-[13.5px]" role="alert">
+            Hours as a number: 1.5
+          </p>
+        )}
+      </div>
+      <div>
+        <label htmlFor={whoId} className="narrow mb-1 block text-[14px]">
+          Who
+        </label>
+        <input
+          id={whoId}
+          className="field-box"
+          value={who}
+          maxLength={60}
+          disabled={readOnly}
+          onChange={(event) => setWho(event.target.value)}
+        />
+      </div>
+      <div className="col-span-2">
+        <SelectField
+          label="On the task"
+          value={taskId}
+          options={[
+            { value: '', text: 'none of the plan' },
+            ...tasks.map(({ task }) => ({ value: task.id, text: taskName(task) })),
+          ]}
+          onCommit={setTaskId}
+        />
+      </div>
+      <div className="col-span-2">
+        <PhotoField
+          label="Photo"
+          count={photos.length}
+          onAdd={(blobId) => setPhotos((before) => [...before, blobId])}
+        />
+      </div>
+      <button
+        type="button"
+        className="button button-main col-span-2 min-h-[52px]"
+        disabled={readOnly || text.trim() === '' || badHours}
+        onClick={keep}
+      >
+        Keep it
+      </button>
+    </div>
+  );
+};
+
+const hoursOf = (entries: readonly LogEntry[]): number => entries.reduce((sum, { hours }) => sum + (hours ?? 0), 0);
+const inHours = (hours: number): string => `${Math.round(hours * 100) / 100} h`;
+
+/** Day by day, the last first, and what each task took. */
+const Journal = (props: PartProps) => {
+  const { record, say } = props;
+  const entries = logEntries(record);
+  const days = [...new Set(entries.map(({ date }) => date))].toSorted().toReversed();
+  const tasks = useMemo(() => progressOf(buildPlan(evaluate(say.trailer)), record), [say, record]);
+  const spent = tasks.filter(({ spentH }) => spentH > 0);
+  return (
+    <section aria-label="Journal" className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">Journal</h2>
+      <NewDay {...props} />
+      {entries.length > 0 && <p className="mt-3 text-[14.5px]">{inHours(hoursOf(entries))} so far.</p>}
+      {spent.length > 0 && (
+        <table className="narrow mt-1 w-full text-[14px]" aria-label="Hours by task">
+          <tbody>
+            {spent.map(({ task, spentH }) => (
+              <tr key={task.id} className="border-t border-base-300">
+                <td className="py-1">{taskName(task)}</td>
+                <td className="text-right">{inHours(spentH)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      )}
+      {days.map((day) => {
+        const own = entries.filter(({ date }) => date === day);
+        return (
+          <div key={day} className="mt-3">
+            <h3 className="text-[15px] font-semibold">
+              {day || 'No day noted'}
+              {hoursOf(own) > 0 && <span className="mute font-normal">, {inHours(hoursOf(own))}</span>}
+            </h3>
+            <ul>
+              {own.map(({ id, text, who, hours, about = 'work', blobIds = [] }) => (
+                <li key={id} className="border-t border-base-300 py-1 text-[14.5px]">
+                  {about !== 'work' && <b>{ABOUT_NAMES[about]}: </b>}
+                  {text}
+                  <span className="mute">
+                    {hours !== null && `, ${inHours(hours)}`}
+                    {who !== undefined && `, ${who}`}
+                  </span>
+                  <span className="flex flex-wrap gap-1">
+                    <Photos blobIds={blobIds} name={`Photo of ${day}`} />
+                  </span>
+                </li>
+              ))}
+            </ul>
+          </div>
+        );
+      })}
+    </section>
+  );
+};
+
+/** What is to be looked after, what is due, and the distance driven. */
+const Service = ({ record, say, note }: PartProps) => {
+  const { trailer, readOnly, units } = useEditing();
+  const distanceId = useId();
+  const [distance, setDistance] = useState('');
+  const plan = useMemo(() => servicePlan(trailer), [trailer]);
+  const dues = dueOf(plan, record, today());
+  const drivenNow = drivenKm(record);
+  const unit = units === 'imperial' ? 'mile' : 'km';
+  const read = parseNumber(distance);
+  const saveCalendar = async (): Promise<void> => {
+    const { calendarFile } = await import('./calendarFile');
+    download(fileName(`${trailer.name} service`, '.ics'), calendarFile(trailer, dues), 'text/calendar');
+  };
+  return (
+    <section aria-label="Service" className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">Service</h2>
+      <div className="flex items-end gap-2">
+        <div className="flex-1">
+          <label htmlFor={distanceId} className="narrow mb-1 block text-[14px]">
+            Driven so far, {unit === 'mile' ? 'miles' : 'km'}
+          </label>
+          <input
+            id={distanceId}
+            className="field-box"
+            inputMode="decimal"
+            placeholder={drivenNow > 0 ? String(Math.round(fromKilometres(drivenNow, unit))) : ''}
+            value={distance}
+            disabled={readOnly}
+            onChange={(event) => setDistance(event.target.value)}
+          />
+        </div>
+        <button
+          type="button"
+          className="button"
+          disabled={readOnly || !read.ok || read.value < 0}
+          onClick={() => {
+            if (!read.ok) return;
+            note({ kind: 'service', what: DRIVEN, atKm: toKilometres(read.value, unit) });
+            setDistance('');
+          }}
+        >
+          Note it
+        </button>
+      </div>
+      <ul className="mt-2">
+        {dues.map((due) => (
+          <li key={due.task.code} className="flex items-center gap-3 border-t border-base-300 py-2">
+            <span className="flex-1">
+              <b className="text-[15px]">{SERVICE_NAMES[due.task.code]}</b>
+              <span
+                className="block text-[14px]"
+                style={due.state === 'due' ? { color: 'var(--fix)', fontWeight: 600 } : undefined}
+              >
+                <Sized>{dueText(due, say)}</Sized>
+              </span>
+              <span className="mute block text-[13.5px]">
+                <Sized>{SERVICE_HOW[due.task.code]}</Sized>
+              </span>
+            </span>
+            <button
+              type="button"
+              className="button min-h-[48px]"
+              disabled={readOnly}
+              aria-label={`Done: ${SERVICE_NAMES[due.task.code]}`}
+              onClick={() => note({ kind: 'service', what: due.task.code, atKm: drivenNow > 0 ? drivenNow : null })}
+            >
+              Done
+            </button>
+          </li>
+        ))}
+      </ul>
+      <button
+        type="button"
+        className="button mt-2"
+        disabled={dues.every(({ day }) => day === undefined)}
+        onClick={() => void saveCalendar()}
+      >
+        Into a calendar, ICS
+      </button>
+      <p className="narrow mute mt-2 text-[13px]">
+        Common practice; what the makers of axle, coupler and tires write in their books governs, and inspections that
+        the law asks for come besides.
+      </p>
+    </section>
+  );
+};
+
+/** Journal and service of one trailer. */
+const Log = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
+  const session = useSession(id, stored);
+  const { projectStore } = session;
+  const editing = useFieldContext(projectStore);
+  const { trailer } = editing;
+  const record = useStore(projectStore.store, (state) => state.record);
+  const say = useMemo(() => speaker(trailer), [trailer]);
+  const note = useMemo(() => noteOf(projectStore.note), [projectStore]);
+  return (
+    <EditingContext value={editing}>
+      <div className="mx-auto max-w-[640px] px-4 pb-24">
+        <header className="flex items-center justify-between gap-3 py-3">
+          <h1 className="wide text-[19px] font-bold">{trailer.name}, its log</h1>
+          <Link className="button" to={`/trailer/${id}/weigh`}>
+            Back
+          </Link>
+        </header>
+        <SessionNotes session={session} onlyLooked="the log can be read here, not written" unsaved="what was written" />
+        <Service record={record} say={say} note={note} />
+        <Journal record={record} say={say} note={note} />
+      </div>
+    </EditingContext>
+  );
+};
+
+export const LogPage = () => <TrailerPage>{(id, stored) => <Log id={id} stored={stored} />}</TrailerPage>;

@@ -1,0 +1,118 @@
+import {
+  type BalancedCase,
+  type Channel,
+  massOfWeightKg,
+  READING_NAMES,
+  type ScaleLine,
+  type Speaker,
+} from '@kereta/core';
+import { useId } from 'react';
+import { useLiveScale } from './useLiveScale';
+
+const LINK_WORDS = {
+  off: 'Not connected.',
+  asking: 'Connecting …',
+  on: 'Connected.',
+  lost: 'The connection is lost; what was read last stays. It is tried again.',
+  file: 'Read from a file.',
+} as const;
+
+const ORDER: readonly ScaleLine['channel'][] = ['tongue', 'left', 'right'];
+
+/** Where the stand-in is asked, with what this trailer is thought to put on each pad. */
+const addressOf = (trailerId: string, { standing }: BalancedCase): string | undefined => {
+  if (!standing || standing.on !== 'ball') return undefined;
+  const sum = (side: 'leftN' | 'rightN'): number =>
+    massOfWeightKg(standing.axles.reduce((all, axle) => all + axle[side], 0));
+  const loads = { tongue: massOfWeightKg(standing.tongueN), left: sum('leftN'), right: sum('rightN') };
+  const query = new URLSearchParams({
+    ...Object.fromEntries(Object.entries(loads).map(([name, kg]) => [name, kg.toFixed(2)])),
+    seed: trailerId,
+  });
+  return `/api/scale?${query.toString()}`;
+};
+
+interface LiveScalePartProps {
+  readonly balanced: BalancedCase | undefined;
+  readonly say: Speaker;
+  readonly disabled: boolean;
+  /** what a channel shows is taken over as a reading */
+  readonly onTake: (channel: ScaleLine['channel'], kg: number) => void;
+}
+
+const stateText = ({ settled, jumps }: Channel): string =>
+  [settled ? 'stands still' : 'still moving', jumps > 0 ? `jumped ${jumps === 1 ? 'once' : `${jumps} times`}` : '']
+    .filter((part) => part !== '')
+    .join(', ');
+
+/** Pads and tongue scale read live, each with big figures; taken over once it stands still. */
+export const LiveScalePart = ({ balanced, say, disabled, onTake }: LiveScalePartProps) => {
+  const { state, link, connect, disconnect, takeFile } = useLiveScale();
+  const address = balanced && addressOf(say.trailer.id, balanced);
+  const fileId = useId();
+  const channels = ORDER.flatMap((name) => {
+    const channel = state.channels[name];
+    return channel ? [{ name, channel }] : [];
+  });
+  return (
+    <section aria-label="A scale that is read live" className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">A scale that is read live</h2>
+      <p role="status" className="text-[14.5px]">
+        {LINK_WORDS[link]}
+        {state.garbage > 0 &&
+          ` ${state.garbage} ${state.garbage === 1 ? 'line was' : 'lines were'} no reading and changed nothing.`}
+      </p>
+      <div className="mt-1 flex flex-wrap gap-2">
+        {link === 'off' || link === 'file' ? (
+          <button
+            type="button"
+            className="button"
+            disabled={address === undefined}
+            onClick={() => address !== undefined && connect(address)}
+          >
+            Connect the stand-in
+          </button>
+        ) : (
+          <button type="button" className="button" onClick={disconnect}>
+            Disconnect
+          </button>
+        )}
+        <label className="button" htmlFor={fileId}>
+          Open a file of readings
+        </label>
+        <input
+          id={fileId}
+          type="file"
+          accept=".jsonl,.txt,.json"
+          className="sr-only"
+          onChange={(event) => {
+            void event.target.files?.[0]?.text().then(takeFile);
+            event.target.value = '';
+          }}
+        />
+      </div>
+      {channels.map(({ name, channel }) => (
+        <div key={name} className="mt-2 flex items-center gap-3 border-t border-base-300 py-2">
+          <span className="flex-1">
+            <span className="block text-[14.5px]">{READING_NAMES[name]}</span>
+            <span className="wide text-[26px] font-bold">{say.mass(channel.kg)}</span>{' '}
+            <span className="mute text-[14px]">{stateText(channel)}</span>
+          </span>
+          <button
+            type="button"
+            className="button min-h-[48px]"
+            disabled={disabled || !channel.settled}
+            onClick={() => onTake(name, channel.kg)}
+            aria-label={`Take ${READING_NAMES[name].toLowerCase()}`}
+          >
+            Take it
+          </button>
+        </div>
+      ))}
+      <p className="narrow mute mt-1 text-[13px]">
+        The stand-in shows invented readings about this trailer’s own figures, to try the page with. A wrong zero is
+        read with nothing on the scale and taken off.
+      </p>
+    </section>
+  );
+};
