@@ -33,8 +33,8 @@ const faultsOf = (seed: string, channel: Channel): Faults => ({
   driftKgPerMinute: 0.2 * steady(`${seed} drift ${channel}`),
 });
 
-/** It swings in like a loaded spring: three quarters of it gone each second. */
-const settling = (atMs: number): number => 1 - Math.exp(-atMs / 700) * Math.cos(atMs / 250);
+/** It swings in like a loaded spring: nine tenths of it gone each second. */
+const settling = (atMs: number): number => 1 - Math.exp(-atMs / 450) * Math.cos(atMs / 250);
 
 /** What a channel shows at a moment, kg, to the tenth that it displays. */
 export const shownKg = (seed: string, channel: Channel, loadKg: number, atMs: number, noise: number): number => {

@@ -190,7 +190,7 @@ describe('the scale that stands in', () => {
       .filter((message) => message.startsWith('data: '))
       .map((message) => message.slice(6));
   test('shows each channel that is named, line by line as docs/scale.md says, and settles', async () => {
-    const lines = linesOf(await stream('tongue=100&left=400&seed=a', 5200));
+    const lines = linesOf(await stream('tongue=100&left=400&seed=a', 6500));
     const state = lines.reduce(afterLine, NO_READING);
     expect(state.garbage).toBe(0);
     expect(Object.keys(state.channels)).toEqual(['tongue', 'left']);

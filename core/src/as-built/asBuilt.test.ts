@@ -193,6 +193,20 @@ describe('built', () => {
         }
       }
   });
+  test('what the scale found weighs, and is no part that anything could strike: no finding comes or goes by it', () => {
+    for (const trailer of [apiary, oven, telescope]) {
+      const groups = OWN_GROUPS.map((group) => {
+        const kg = partsOfGroup(trailer, group).reduce((sum, { massKg }) => sum + massKg, 0);
+        return [group, { kg: 1.01 * kg, tolerance: 0 }] as const;
+      });
+      const now = withMasses(trailer, new Map(groups));
+      const said = (of: Trailer) =>
+        evaluate(of)
+          .findings.map(({ id }) => id)
+          .toSorted();
+      expect(said(now)).toEqual(said(trailer));
+    }
+  });
   test('side by side: every load in each state, and findings whose verdict changes', () => {
     const at = apiary.runningGear.positionM + inches(9);
     const { loads, changes } = statesOf(apiary, recordOf(builtEntry('axle-back', at)));

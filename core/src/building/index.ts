@@ -23,3 +23,23 @@ export {
 } from './squaring.js';
 export { type LugTorques, lugTorques, TORQUE_SOURCE, uBoltTorque, type UBoltTorque } from './torques.js';
 export * from './plan/index.js';
+export {
+  CAMBER_SOURCE,
+  type DialPlace,
+  GATE_SOURCE,
+  gateTargets,
+  HANGERS_SOURCE,
+  hangerTarget,
+  HITCHED_SOURCE,
+  judgeCamber,
+  judgeHitched,
+  judgeRunOut,
+  judgeShackle,
+  judgeToe,
+  RUN_OUT_M,
+  RUN_OUT_SOURCE,
+  type RunOutJudged,
+  SHACKLE_SOURCE,
+  TOE_SOURCE,
+  type WheelAngle,
+} from './wheels.js';

@@ -160,12 +160,16 @@ const frameParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => {
 };
 
 /** The bare trailer: everything that is there in every case, the user's items apart. */
-export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => [
-  ...frameParts(trailer, chassis),
-  ...couplingParts(trailer, chassis),
-  ...runningGearParts(trailer, chassis),
-  ...spareWheels(trailer, chassis),
-];
+export const trailerParts = (trailer: Trailer, chassis: Chassis): readonly Part[] => {
+  const parts = [
+    ...frameParts(trailer, chassis),
+    ...couplingParts(trailer, chassis),
+    ...runningGearParts(trailer, chassis),
+    ...spareWheels(trailer, chassis),
+  ];
+  const { massFactors } = trailer;
+  return massFactors ? parts.map((part) => ({ ...part, massKg: part.massKg * (massFactors[part.group] ?? 1) })) : parts;
+};
 
 const entries = new WeakMap<LoadCase, ReadonlyMap<string, LoadCase['aboard'][number]>>();
 

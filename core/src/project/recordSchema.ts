@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { purchaseGroupSchema, sum } from './buyingSchema.js';
-import { finite, id, length, object, price, share, text } from './fields.js';
+import { finite, id, length, object, place, price, share, text } from './fields.js';
 import { heldStickSchema } from './heldStickSchema.js';
 
 /** What every entry of the record has. */
@@ -98,11 +98,28 @@ const entrySchema = z.discriminatedUnion('kind', [
   object({
     kind: z.literal('squaring'),
     ...entry,
-    /** corners against a level, the bed's diagonals, the ball to both rear corners, an axle from the ball, an axle from the one before it */
-    of: z.enum(['level', 'frame', 'tongue', 'axle', 'parallel']),
-    /** which axle, from the front */
-    axle: z.number().int().min(1).max(3),
-    readings: z.record(z.string().max(40), length).nullable(),
+    /**
+     * corners against a level, the bed's diagonals, the ball to both rear corners and both front ones, the hangers' diagonals, a gate's, an axle
+     * from the ball, an axle from the one before it, an axle under a dial, its wheels' toe and lean, a shackle's bolts, the bed's two ends hitched
+     */
+    of: z.enum([
+      'level',
+      'frame',
+      'tongue',
+      'front-corners',
+      'hangers',
+      'gate',
+      'axle',
+      'parallel',
+      'run-out',
+      'toe',
+      'camber',
+      'shackle',
+      'hitched',
+    ]),
+    /** which axle, from the front; of run-out, which place along it, from the left; 1 of anything else */
+    axle: z.number().int().min(1).max(9),
+    readings: z.record(z.string().max(40), place).nullable(),
   }),
   /** how far a task of the plan is; the last one counts. A task of one's own has a title. */
   object({

@@ -9,6 +9,8 @@ export type Trailer = Design & {
   readonly id: string;
   readonly settings: Settings;
   readonly pricesPerKg: PricesPerKg;
+  /** by group of its own parts, so many times as heavy as drawn: what a scale found; never of the trailer as designed */
+  readonly massFactors?: Readonly<Record<string, number>>;
 };
 
 const kept = new WeakMap<Project, Trailer>();
@@ -34,7 +36,7 @@ export const trailerOf = (project: Project): Trailer => {
 
 /** The design of a trailer: what is not design falls away, so that a whole trailer may be handed back where a design is wanted. */
 export const designOf = (trailer: Design | Trailer): Design => {
-  const { id: _id, settings: _settings, pricesPerKg: _prices, ...design } = trailer;
+  const { id: _id, settings: _settings, pricesPerKg: _prices, massFactors: _factors, ...design } = trailer;
   return design;
 };
 

@@ -13,6 +13,6 @@ export type { FitFindingData } from './fit/data.js';
 export { fitFindings } from './fit/fitFindings.js';
 export { type HangerMark, type HangerPlan, hangerPlan, loadedHangers, wantedSpacingM } from './hangers.js';
 export { loadedRide, type RideHeights, rideHeights } from './heights.js';
-export { RULES as RUNNING_GEAR_RULES } from './rules.js';
+export { LEAN as SHACKLE_LEAN, RULES as RUNNING_GEAR_RULES } from './rules.js';
 export { fenderFor } from './fenderFor.js';
 export { readStuds } from './studs.js';

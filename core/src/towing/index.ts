@@ -52,4 +52,4 @@ export {
   type TurnRoom,
 } from './turning.js';
 export { AS_IT_IS, changedBy, swayWhatIf, type WhatIf } from './whatIf.js';
-export { RULES as TOWING_RULES } from './rules.js';
+export { LEVEL_M, RULES as TOWING_RULES } from './rules.js';

@@ -40,7 +40,22 @@ export {
   taskName,
   TOOL_NAMES,
 } from './buildTasks.js';
-export { axlesParallelText, axleSquareText, coupledText, frameSquareText, levelText, tapeText } from './squaring.js';
+export {
+  axlesParallelText,
+  axleSquareText,
+  camberText,
+  coupledText,
+  DIAL_PLACES,
+  dialText,
+  frameSquareText,
+  hitchedText,
+  levelText,
+  rectangleText,
+  runOutText,
+  shackleText,
+  tapeText,
+  toeText,
+} from './squaring.js';
 export { loadCheckName, loadHint } from './loadHints.js';
 export { fileProblemSentence, storedProblemSentence } from './projectProblems.js';
 export { type PrintedLine, printWorking } from './printWorking.js';

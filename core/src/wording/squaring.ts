@@ -6,7 +6,10 @@ import type {
   FrameTarget,
   LevelJudged,
   ParallelJudged,
+  RunOutJudged,
+  WheelAngle,
 } from '../building/index.js';
+import { RUN_OUT_M } from '../building/index.js';
 import { formatAngle, formatLength, formatNumber, fromMetres, inches } from '../units/index.js';
 import type { Speaker } from './speak.js';
 
@@ -37,6 +40,23 @@ export const frameSquareText = (
   if (verdict === 'good') return `Square: the diagonals differ by ${apart}, ${tapeText(withinM, say)} would do.`;
   const [longer, back] = differenceM > 0 ? ['left front to right rear', 'right'] : ['right front to left rear', 'left'];
   return `Out of square: the ${back} rail stands ${tapeText(Math.abs(found.railsOffsetM), say)} further back than the other. Pull the longer diagonal, ${longer}, together until both read ${tapeText(bothM, say)}.`;
+};
+
+/** What is to be done with hangers or a gate by their diagonals, A the first and B the second. */
+export const rectangleText = (
+  { found, verdict, differenceM, bothM }: FrameJudged,
+  { lengthM, widthM, withinM }: FrameTarget,
+  say: Say,
+): string => {
+  const apart = tapeText(Math.abs(differenceM), say);
+  if (verdict === 'misread') {
+    const by = tapeText(Math.abs(found.closesByM), say);
+    return `These do not go with ${tapeText(lengthM, say)} by ${tapeText(widthM, say)}: each is about ${by} too ${
+      found.closesByM > 0 ? 'long' : 'short'
+    }. Measure again at the same points, or check the sides first.`;
+  }
+  if (verdict === 'good') return `Square: A and B differ by ${apart}, ${tapeText(withinM, say)} would do.`;
+  return `Out of square: ${differenceM > 0 ? 'A' : 'B'} is ${apart} longer. Bring its ends together until both read ${tapeText(bothM, say)}.`;
 };
 
 const moveText = (side: 'left' | 'right', byM: number, say: Say): string =>
@@ -115,4 +135,71 @@ export const axlesParallelText = (
   if (verdict === 'good') return `Parallel: left and right differ by ${apart}.`;
   const side = hangerM > 0 ? 'right' : 'left';
   return `They are ${angleText(offRad)} off parallel: left and right differ by ${apart}. Where axle ${axle - 1} is square, move the ${side} hangers of axle ${axle} ${tapeText(Math.abs(hangerM), say)} forward.`;
+};
+
+/** Thousandths of an inch, or hundredths of a millimetre: what a dial shows. */
+export const dialText = (metres: number, { trailer: { settings } }: Say): string =>
+  settings.units === 'imperial'
+    ? `${formatNumber(fromMetres(metres, 'in'), 3)} in`
+    : `${formatNumber(fromMetres(metres, 'mm'), 2)} mm`;
+
+/** Along an axle, by the number of the place from its left end. */
+export const DIAL_PLACES = [
+  'left bearing seat',
+  'left end of the tube',
+  'middle',
+  'right end of the tube',
+  'right bearing seat',
+];
+
+/** What a dial says of an axle that is turned on its ends. */
+export const runOutText = ({ verdict, places, worst }: RunOutJudged, say: Say): string => {
+  const own = places.find(({ place }) => place === worst);
+  if (!own) return '';
+  const name = DIAL_PLACES[worst - 1] ?? `place ${worst}`;
+  const swing = `At the ${name} the dial swings ${dialText(2 * own.offM, say)}, highest ${formatAngle(own.atRad < 0 ? own.atRad + 2 * Math.PI : own.atRad, 0)} on from the first reading`;
+  const bent = places
+    .filter(({ bentM }) => bentM !== undefined && 2 * bentM > RUN_OUT_M.good)
+    .map(
+      ({ place, bentM = 0 }) =>
+        `the ${DIAL_PLACES[place - 1] ?? `place ${place}`} is ${dialText(bentM, say)} off the line of both ends`,
+    );
+  const why = bent.length > 0 ? ` It is bent: ${bent.join(', ')}.` : '';
+  const round = places.filter(({ outOfRoundM }) => 2 * outOfRoundM > RUN_OUT_M.good);
+  const oval = round.length > 0 ? ` What is left is no swing about a middle: out of round, or misread.` : '';
+  switch (verdict) {
+    case 'good':
+      return `${swing}: true as such axles go.${oval}`;
+    case 'nearly':
+      return `${swing}. It would do.${why}${oval}`;
+    case 'off':
+      return `${swing}: too much.${why} Set the spindle anew before it is welded, or take another.${oval}`;
+  }
+};
+
+/** Toe of both wheels together. */
+export const toeText = ({ rad, verdict }: WheelAngle): string => {
+  const way = rad > 0 ? 'in' : 'out';
+  return verdict === 'good'
+    ? `Straight as tires go: ${formatAngle(Math.abs(rad), 2)} ${way}.`
+    : `Toed ${way} by ${formatAngle(Math.abs(rad), 2)}: it wears tires and pulls. Set at the spindles before they are welded, never by bending.`;
+};
+
+export const camberText = ({ rad, verdict }: WheelAngle): string => {
+  const way = rad > 0 ? 'out' : 'in';
+  return verdict === 'good'
+    ? `Upright: ${formatAngle(Math.abs(rad), 2)} ${way} at the top.`
+    : `It leans ${formatAngle(Math.abs(rad), 2)} ${way} at the top. Loaded it should stand upright; a bent axle is not straightened at home.`;
+};
+
+export const shackleText = ({ rad, verdict }: WheelAngle): string =>
+  verdict === 'good'
+    ? `The shackle leans ${formatAngle(rad, 0)} past upright.`
+    : `The shackle leans ${formatAngle(rad, 0)}: ${rad < 0.2 ? 'it can go over centre' : 'it lies down'}. The hangers’ distance does not go with this spring.`;
+
+/** How a bed stands behind its vehicle. */
+export const hitchedText = ({ rad, verdict }: WheelAngle): string => {
+  const way = rad > 0 ? 'high' : 'low';
+  if (verdict === 'good') return `Level: ${formatAngle(Math.abs(rad), 2)} nose ${way}.`;
+  return `Nose ${way} by ${formatAngle(Math.abs(rad), 1)}: take a ball mount with more ${rad > 0 ? 'drop' : 'rise'}, or change what stands under the springs.`;
 };

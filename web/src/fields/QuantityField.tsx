@@ -91,6 +91,8 @@ const RULES: Readonly<Record<FieldKind, KindRules>> = {
 interface QuantityFieldProps {
   readonly label: string;
   readonly kind: FieldKind;
+  /** what stands in it while there is no value */
+  readonly empty?: string;
   /** null where it is missing */
   readonly value: number | null;
   readonly onCommit: (value: number) => void;
@@ -113,6 +115,7 @@ interface QuantityFieldProps {
 export const QuantityField = ({
   label,
   kind,
+  empty = 'missing',
   value,
   onCommit,
   onClear,
@@ -188,7 +191,7 @@ export const QuantityField = ({
           spellCheck={false}
           aria-invalid={problem !== undefined}
           aria-describedby={`${id}-note`}
-          placeholder={value === null ? 'missing' : undefined}
+          placeholder={value === null ? empty : undefined}
           data-part-field={partField}
           onChange={(event) => setTyped(event.target.value)}
           onFocus={(event) => event.target.select()}

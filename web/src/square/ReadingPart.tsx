@@ -36,6 +36,8 @@ export interface Reading {
   readonly min?: number;
   /** what is to be read, from which the tape's marks begin, m */
   readonly expectM?: number;
+  /** read off a dial in steps of so much, m, not off a tape */
+  readonly dialM?: number;
 }
 
 /** What readings mean: in words, whether it is good, and how the picture leans. */
@@ -59,6 +61,8 @@ interface ReadingPartProps extends PartProps {
   readonly figure?: 'frame' | 'axle';
   /** kept with a round besides what was read */
   readonly also?: Readonly<Record<string, number>>;
+  /** a round in words, where it is not as a tape reads */
+  readonly told?: (readings: Readonly<Record<string, number>>) => string;
   readonly children?: ReactNode;
 }
 
@@ -84,7 +88,7 @@ const bookOf = (projectStore: ProjectStore, of: SquaringEntry['of'], axle: numbe
 
 /** Readings of one thing that is squared: what is typed now or was kept last, what it means, and every round before. */
 export const ReadingPart = (props: ReadingPartProps) => {
-  const { name, of, axle = 1, intro, readings, judge, impossible, source, figure, also, children } = props;
+  const { name, of, axle = 1, intro, readings, judge, impossible, source, figure, also, told, children } = props;
   const { record, projectStore, say, mayWrite, turned } = props;
   const [typed, setTyped] = useState<Readonly<Record<string, number>>>({});
   const [onTape, setOnTape] = useState<string>();
@@ -104,26 +108,29 @@ export const ReadingPart = (props: ReadingPartProps) => {
       {figure === 'frame' && <FrameFigure leans={leans} turned={turned} />}
       {figure === 'axle' && <AxleFigure leans={leans} turned={turned} />}
       <div className="grid grid-cols-2 gap-3">
-        {readings.map(({ key, label, min = 0.1 }) => (
+        {readings.map(({ key, label, min = 0.1, dialM }) => (
           <div key={key}>
             <QuantityField
               label={label}
-              kind="length"
-              value={typed[key] ?? null}
-              min={min}
-              max={MOST_M}
-              onCommit={(value) => setTyped({ ...typed, [key]: value })}
+              kind={dialM === undefined ? 'length' : 'number'}
+              empty="to be read"
+              value={typed[key] === undefined ? null : typed[key] / (dialM ?? 1)}
+              min={min / (dialM ?? 1)}
+              max={MOST_M / (dialM ?? 1)}
+              onCommit={(value) => setTyped({ ...typed, [key]: value * (dialM ?? 1) })}
               onClear={() => setTyped(Object.fromEntries(Object.entries(typed).filter(([own]) => own !== key)))}
             />
-            <button
-              type="button"
-              className="button mt-1 min-h-[44px] w-full"
-              aria-pressed={onTape === key}
-              aria-label={`${label}, by the tape`}
-              onClick={() => setOnTape(onTape === key ? undefined : key)}
-            >
-              By the tape
-            </button>
+            {dialM === undefined && (
+              <button
+                type="button"
+                className="button mt-1 min-h-[44px] w-full"
+                aria-pressed={onTape === key}
+                aria-label={`${label}, by the tape`}
+                onClick={() => setOnTape(onTape === key ? undefined : key)}
+              >
+                By the tape
+              </button>
+            )}
           </div>
         ))}
         {children}
@@ -158,7 +165,9 @@ export const ReadingPart = (props: ReadingPartProps) => {
       <Rounds
         entries={entries}
         disabled={!mayWrite}
-        told={({ readings: own }) => readings.map(({ key }) => `${key} ${tapeText(own[key] ?? 0, say)}`).join(', ')}
+        told={({ readings: own }) =>
+          told?.(own) ?? readings.map(({ key }) => `${key} ${tapeText(own[key] ?? 0, say)}`).join(', ')
+        }
         onTakeBack={book.takeBack}
       />
     </section>

@@ -1,4 +1,14 @@
-import { axleTargets, evaluate, frameTarget, speaker } from '@kereta/core';
+import {
+  axleTargets,
+  evaluate,
+  frameTarget,
+  GATE_SOURCE,
+  gateTargets,
+  HANGERS_SOURCE,
+  hangerTarget,
+  pieceName,
+  speaker,
+} from '@kereta/core';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
@@ -7,6 +17,15 @@ import { useFieldContext } from '../bench/useFieldContext';
 import { useSession } from '../bench/useSession';
 import { EditingContext } from '../fields/editing';
 import type { ReadableTrailer } from '../storage/trailers';
+import {
+  CamberPart,
+  FrontCornersPart,
+  HitchedPart,
+  RectanglePart,
+  RunOutPart,
+  ShacklePart,
+  ToePart,
+} from './moreParts';
 import { AxlePart, FramePart, LevelPart, ParallelPart, TonguePart } from './parts';
 import { Torques } from './Torques';
 
@@ -18,7 +37,11 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const record = useStore(projectStore.store, (state) => state.record);
   const say = useMemo(() => speaker(trailer), [trailer]);
-  const { chassis } = useMemo(() => evaluate(trailer), [trailer]);
+  const evaluation = useMemo(() => evaluate(trailer), [trailer]);
+  const { chassis } = evaluation;
+  const hangers = hangerTarget(trailer, chassis, evaluation.hangers);
+  const { suspension } = trailer.runningGear;
+  const shackled = suspension.kind === 'leaf' && suspension.spring.kind === 'double-eye';
   const [turned, setTurned] = useState(false);
   const axles = axleTargets(trailer, chassis);
   const bed = frameTarget(trailer);
@@ -46,6 +69,17 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
         <LevelPart {...part} />
         <FramePart target={bed} {...part} />
         {chassis.tongue && <TonguePart target={bed} {...part} />}
+        {chassis.tongue && <FrontCornersPart target={bed} {...part} />}
+        {hangers && (
+          <RectanglePart
+            target={hangers}
+            name="Hangers"
+            of="hangers"
+            intro="A straight rod through both front bolts and one through the rear ones: from the left front bolt to the right rear one, and the other way, at the middles of the springs."
+            source={HANGERS_SOURCE}
+            {...part}
+          />
+        )}
         {axles.map((target) => (
           <AxlePart
             key={target.axle}
@@ -57,6 +91,29 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
         {axles.slice(1).map((target) => (
           <ParallelPart key={target.axle} target={target} {...part} />
         ))}
+        {axles.map(({ axle }) => (
+          <ToePart key={axle} axle={axle} name={axles.length === 1 ? 'Axle' : `Axle ${axle}`} {...part} />
+        ))}
+        {axles.map(({ axle }) => (
+          <CamberPart key={axle} axle={axle} name={axles.length === 1 ? 'Axle' : `Axle ${axle}`} {...part} />
+        ))}
+        {trailer.runningGear.axle.homeBuilt && <RunOutPart {...part} />}
+        {axles.length > 0 && shackled && (
+          <ShacklePart shackleM={trailer.runningGear.suspension.spring.shackleM} {...part} />
+        )}
+        {gateTargets(trailer).map(({ id: gateId, target }, i) => (
+          <RectanglePart
+            key={gateId}
+            target={target}
+            name={pieceName(trailer, gateId)}
+            of="gate"
+            axle={i + 1}
+            intro="The gate’s frame, flat, over its outer corners."
+            source={GATE_SOURCE}
+            {...part}
+          />
+        ))}
+        {chassis.tongue && axles.length > 0 && <HitchedPart lengthM={bed.lengthM} {...part} />}
         <Torques say={say} />
         <p className="narrow mute mt-4 text-[13.5px]">
           Level first: a frame that is twisted has no diagonals worth reading. Weld nothing to springs, spindles or the

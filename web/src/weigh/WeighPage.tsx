@@ -176,6 +176,7 @@ const Readings = ({
           key={`${method} ${field}`}
           label={WEIGH_FIELD_NAMES[field]}
           kind={field.endsWith('Kg') ? 'mass' : 'length'}
+          empty={MAY_BE_EMPTY.has(field) ? 'none' : 'to be read'}
           value={raw[field] ?? null}
           min={0}
           max={field.endsWith('Kg') ? MOST_KG : MOST_M}

@@ -28,7 +28,9 @@ const Loads = ({ states, say }: { readonly states: States; readonly say: Speaker
   <table className="narrow w-full text-[14px]" aria-label="Loads as designed, built and weighed">
     <thead>
       <tr className="mute text-left">
-        <th className="font-normal">Load</th>
+        <th className="font-normal" rowSpan={2}>
+          Load
+        </th>
         {BASES.map((basis) => (
           <th key={basis} className="text-right font-normal" colSpan={2}>
             {BASIS_WORDS[basis]}
@@ -36,7 +38,6 @@ const Loads = ({ states, say }: { readonly states: States; readonly say: Speaker
         ))}
       </tr>
       <tr className="mute text-right text-[13px]">
-        <th className="text-left font-normal">each</th>
         {BASES.flatMap((basis) => [
           <th key={`${basis} tongue`} className="font-normal">
             tongue
@@ -141,10 +142,10 @@ export const StatesTable = () => {
           <table className="narrow w-full text-[14px]" aria-label="Masses before and after the scale">
             <thead>
               <tr className="mute text-right">
-                <th className="text-left font-normal">of</th>
+                <th className="text-left font-normal">Part or load</th>
                 <th className="font-normal">thought</th>
                 <th className="font-normal">by the scale</th>
-                <th className="text-left font-normal">that is</th>
+                <th className="pl-3 text-left font-normal">that is</th>
                 <th className="font-normal">believe it</th>
               </tr>
             </thead>

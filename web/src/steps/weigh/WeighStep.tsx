@@ -41,6 +41,7 @@ const BuiltSizes = ({
         <QuantityField
           label={BUILT_SIZE_NAMES[size]}
           kind="length"
+          empty="not measured"
           value={reading?.value ?? null}
           min={0.05}
           max={MOST_M}
