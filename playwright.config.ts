@@ -18,6 +18,8 @@ export default defineConfig({
     locale: 'en-US',
     timezoneId: 'UTC',
     colorScheme: 'light',
+    // Each test would take the whole application in anew; the one about working without a network allows it.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: process.env['CHROMIUM'] ?? '/usr/bin/chromium',
       args: [

@@ -12,3 +12,7 @@ createRoot(root).render(
     <App />
   </StrictMode>,
 );
+
+// After the page is there: what makes it work without a network comes last.
+if (import.meta.env.PROD && 'serviceWorker' in navigator)
+  window.addEventListener('load', () => void import('./app/offline').then(({ keepOffline }) => keepOffline()));

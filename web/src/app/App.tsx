@@ -3,6 +3,7 @@ import { lazy, Suspense } from 'react';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Shed } from '../shed/Shed';
 import { askAgain } from '../jobs/askWorker';
+import { OfflineNote } from './OfflineNote';
 import { RouteProblem } from './RouteProblem';
 
 const WorkbenchPage = lazy(() =>
@@ -76,5 +77,6 @@ export const App = () => (
     <Suspense fallback={<Loading />}>
       <RouterProvider router={router} />
     </Suspense>
+    <OfflineNote />
   </QueryClientProvider>
 );

@@ -6,6 +6,7 @@ import { useNavigate } from 'react-router';
 import { Brand } from '../fields/Brand';
 import { ThemeSwitch } from '../fields/ThemeSwitch';
 import { addTrailer, deleteTrailer, restoreTrailer, type StoredTrailer } from '../storage/trailers';
+import { rememberExport } from '../storage/room';
 import { useShed } from '../storage/useTrailers';
 import { Contained } from '../fields/Contained';
 import { download } from '../fields/download';
@@ -14,6 +15,7 @@ import { copyOf } from './copyOf';
 import { Deleted } from './Deleted';
 import { FirstNote } from './FirstNote';
 import { nameOfStored } from './nameOfStored';
+import { StoragePart } from './StoragePart';
 import { TrailerCard } from './TrailerCard';
 import { UnreadableCard } from './UnreadableCard';
 
@@ -74,6 +76,7 @@ const useShedActions = (trailers: readonly StoredTrailer[]) => {
       const { shedFile } = await import('./arrivals');
       const { name, text } = await shedFile(trailers);
       download(name, text, 'application/json');
+      rememberExport();
     });
   };
   return { problems, said, justDeleted, open, create, duplicate, remove, bringBack, exportAll };
@@ -241,6 +244,7 @@ export const Shed = () => {
             </>
           )}
         </p>
+        {trailers.length > 0 && <StoragePart changedAt={Math.max(...trailers.map(({ updatedAt }) => updatedAt))} />}
         <Deleted deleted={deleted} onBringBack={(id) => void bringBack(id)} />
       </main>
     </div>
