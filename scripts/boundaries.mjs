@@ -60,7 +60,7 @@ const WEB_TIERS = [
   ['fields'],
   ['drawing'],
   ['bench'],
-  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'build', 'weigh', 'log', 'buy'],
+  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'build', 'weigh', 'log', 'send', 'buy'],
   ['app', 'main'],
 ];
 

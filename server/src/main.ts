@@ -1,7 +1,8 @@
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app.js';
 import { readOptions } from './options.js';
-import { openAddresses, serve } from './serve.js';
+import { toString } from 'qrcode';
+import { networkAddresses, openAddresses, serve } from './serve.js';
 
 const options = readOptions(process.argv.slice(2), process.env);
 if (!options.ok) {
@@ -16,5 +17,8 @@ if (!served.ok) {
   process.exit(1);
 }
 for (const line of openAddresses(host, served.value.port)) console.log(line);
+// For a phone's camera.
+const [other] = networkAddresses(host, served.value.port);
+if (other !== undefined) console.log(await toString(other, { type: 'terminal', small: true }));
 for (const signal of ['SIGINT', 'SIGTERM'] as const)
   process.on(signal, () => void served.value.stop().then(() => process.exit(0)));

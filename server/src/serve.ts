@@ -44,6 +44,22 @@ export const serve = (app: RequestListener, host: string, port: number): Promise
 /** The port under which trailers have been kept from the first. */
 const USUAL_PORT = 4173;
 
+const isEverywhere = (host: string): boolean => host === '0.0.0.0' || host === '::';
+
+/** Addresses by which other machines of the local network reach it; none where it serves this machine alone. */
+export const networkAddresses = (
+  host: string,
+  port: number,
+  interfaces: ReturnType<typeof networkInterfaces> = networkInterfaces(),
+): readonly string[] =>
+  isEverywhere(host)
+    ? Object.values(interfaces).flatMap((addresses) =>
+        (addresses ?? []).flatMap(({ family, internal, address }) =>
+          family === 'IPv4' && !internal ? [`http://${address}:${port}/`] : [],
+        ),
+      )
+    : [];
+
 /**
  * What is said when the server is open: one name for this machine, always the same, for the browser keeps trailers by address. Other
  * machines have addresses of their own, and sheds of their own.
@@ -53,17 +69,12 @@ export const openAddresses = (
   port: number,
   interfaces: ReturnType<typeof networkInterfaces> = networkInterfaces(),
 ): readonly string[] => {
-  const everywhere = host === '0.0.0.0' || host === '::';
-  const own = everywhere ? '127.0.0.1' : host;
-  const others = everywhere
-    ? Object.values(interfaces).flatMap((addresses) =>
-        (addresses ?? []).flatMap(({ family, internal, address }) => (family === 'IPv4' && !internal ? [address] : [])),
-      )
-    : [];
+  const own = isEverywhere(host) ? '127.0.0.1' : host;
   return [
     `Kereta is open at http://${own}:${port}/`,
-    ...others.map(
-      (address) => `On the local network: http://${address}:${port}/ (each browser keeps its own trailers)`,
+    ...networkAddresses(host, port, interfaces).map(
+      (address) =>
+        `On the local network: ${address} (each browser keeps its own trailers; whoever is on it can open this page)`,
     ),
     ...(port === USUAL_PORT
       ? []

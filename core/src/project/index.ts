@@ -59,6 +59,7 @@ export { keptBars, keptPieces, withKeptBar, withKeptPiece } from './keptPieces.j
 export { barOf, findMaterial, findSection, isDoubled, isOfPiece, overrideOf, pieceIdOf, pieceOf } from './parts.js';
 export { type FileProblem, PROJECT_FILE_SUFFIX, writeProject } from './projectFile.js';
 export { readJson, readProject, withoutByteOrderMark } from './readProjectFile.js';
+export { mergeRecord, type Merged } from './mergeRecord.js';
 export {
   cutEntries,
   logEntries,

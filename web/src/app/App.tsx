@@ -22,6 +22,8 @@ const BuyPage = lazy(() => import('../buy/BuyPage').then((module) => ({ default:
 const SquarePage = lazy(() => import('../square/SquarePage').then((module) => ({ default: module.SquarePage })));
 const WeighPage = lazy(() => import('../weigh/WeighPage').then((module) => ({ default: module.WeighPage })));
 const LogPage = lazy(() => import('../log/LogPage').then((module) => ({ default: module.LogPage })));
+const SendPage = lazy(() => import('../send/SendPage').then((module) => ({ default: module.SendPage })));
+const ArrivePage = lazy(() => import('../send/ArrivePage').then((module) => ({ default: module.ArrivePage })));
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const SawPage = lazy(() => import('../saw/SawPage').then((module) => ({ default: module.SawPage })));
@@ -62,6 +64,8 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/plan', element: <PlanSheet /> },
     { path: '/trailer/:projectId/weigh-in', element: <WeighPage /> },
     { path: '/trailer/:projectId/log', element: <LogPage /> },
+    { path: '/arrive', element: <ArrivePage /> },
+    { path: '/trailer/:projectId/send', element: <SendPage /> },
     { path: '/trailer/:projectId/task/:taskId', element: <TaskPage /> },
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },

@@ -43,8 +43,15 @@ const useShedActions = (trailers: readonly StoredTrailer[]) => {
     const arrived = await takeInFiles(files);
     setProblems(arrived.problems);
     const [only] = arrived.ids;
-    if (arrived.ids.length === 1 && arrived.problems.length === 0) void navigate(`/trailer/${only}/axle`);
-    else setSaid(arrived.ids.length === 0 ? '' : `${arrived.ids.length} trailers are in the shed now.`);
+    const plain = arrived.problems.length === 0 && arrived.notes.length === 0;
+    if (arrived.ids.length === 1 && plain) void navigate(`/trailer/${only}/axle`);
+    else
+      setSaid(
+        [
+          ...arrived.notes,
+          ...(arrived.ids.length > 1 ? [`${arrived.ids.length} trailers are in the shed now.`] : []),
+        ].join(' '),
+      );
   };
   const create = async (): Promise<void> => {
     const place = placeOf(navigator.language);

@@ -1,13 +1,14 @@
 import {
   type ArrivedBlob,
   fileProblemSentence,
+  mergeRecord,
   type Project,
   readTrailers,
   SHED_FILE_SUFFIX,
   writeShed,
 } from '@kereta/core';
 import { blobsOf, putBlob } from '../storage/blobs';
-import { addTrailer, loadTrailer, type StoredTrailer } from '../storage/trailers';
+import { addTrailer, loadTrailer, saveTrailer, type StoredTrailer } from '../storage/trailers';
 import { copyOf } from './copyOf';
 
 /** What became of the files that were opened or dropped. */
@@ -16,17 +17,49 @@ export interface Arrived {
   readonly ids: readonly string[];
   /** in words, one for each file or trailer that did not come in */
   readonly problems: readonly string[];
+  /** what became of those that came in */
+  readonly notes: readonly string[];
 }
 
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 
-/** A trailer that is here already is not overwritten: another one comes in beside it, the very same one not at all. */
-const takeIn = async (project: Project): Promise<string> => {
+/** What became of a trailer that came in. */
+export interface TakenIn {
+  readonly id: string;
+  /** in words; empty where it simply is in the shed now */
+  readonly told: string;
+}
+
+const entriesText = (count: number): string => `${count} ${count === 1 ? 'entry' : 'entries'}`;
+
+/**
+ * A trailer that is here already is not overwritten. What was noted and read of it elsewhere comes into its record; a design that is another comes
+ * in beside it, the very same one not at all.
+ */
+export const takeInProject = async (project: Project): Promise<TakenIn> => {
   const here = await loadTrailer(project.id);
-  if (here?.opened.ok && same(here.opened.value, project)) return project.id;
-  const taken = here ? copyOf(project, `${project.design.name} (from file)`) : project;
-  await addTrailer(taken);
-  return taken.id;
+  if (!here?.opened.ok) {
+    const taken = here ? copyOf(project, `${project.design.name} (from file)`) : project;
+    await addTrailer(taken);
+    return { id: taken.id, told: '' };
+  }
+  const own = here.opened.value;
+  if (same(own, project)) return { id: own.id, told: '' };
+  const { record, taken, conflicts } = mergeRecord(own.record, project.record);
+  if (taken.length > 0) await saveTrailer({ ...own, record }, here.updatedAt);
+  const told = [
+    ...(taken.length > 0
+      ? [`${entriesText(taken.length)} noted elsewhere came into the record of ${own.design.name}.`]
+      : []),
+    ...(conflicts.length > 0 ? [`${entriesText(conflicts.length)} say something else here; what was here stays.`] : []),
+  ];
+  if (same(own.design, project.design)) return { id: own.id, told: told.join(' ') };
+  const beside = copyOf(project, `${project.design.name} (from file)`);
+  await addTrailer(beside);
+  return {
+    id: beside.id,
+    told: [...told, `Its design is another: it stands beside as ${beside.design.name}.`].join(' '),
+  };
 };
 
 const blobOf = ({ base64, type }: ArrivedBlob): Blob =>
@@ -36,6 +69,7 @@ const blobOf = ({ base64, type }: ArrivedBlob): Blob =>
 export const takeInFiles = async (files: readonly File[]): Promise<Arrived> => {
   const ids: string[] = [];
   const problems: string[] = [];
+  const notes: string[] = [];
   for (const file of files) {
     const read = readTrailers(await file.text().catch(() => ''));
     if (!read.ok) {
@@ -46,7 +80,9 @@ export const takeInFiles = async (files: readonly File[]): Promise<Arrived> => {
       problems.push(`${file.name}, trailer ${place}: ${fileProblemSentence(problem)}`);
     for (const project of read.value.projects) {
       try {
-        ids.push(await takeIn(project));
+        const { id, told } = await takeInProject(project);
+        ids.push(id);
+        if (told !== '') notes.push(told);
       } catch {
         problems.push(
           `${file.name}: ${project.design.name} was read, but this browser did not take it: it may be out of room.`,
@@ -61,7 +97,7 @@ export const takeInFiles = async (files: readonly File[]): Promise<Arrived> => {
       }
     }
   }
-  return { ids, problems };
+  return { ids, problems, notes };
 };
 
 const base64Of = async (blob: Blob): Promise<string> => {

@@ -27,7 +27,10 @@ export const TaskList = ({ phone }: { readonly phone: boolean }) => {
           {left.length > 0 && `; what is left takes ${hoursText(sumOf(left))} of work`}
           {touched > 0 && `; ${touched} done by numbers that have changed since`}.
         </p>
-        <Link className="button ml-auto" to={`/trailer/${trailer.id}/print/plan`}>
+        <Link className="button ml-auto" to={`/trailer/${trailer.id}/send`}>
+          To the phone
+        </Link>
+        <Link className="button" to={`/trailer/${trailer.id}/print/plan`}>
           Print the plan
         </Link>
       </div>
