@@ -130,3 +130,37 @@ test('service by distance: due at 11 miles, later once it is done; the calendar 
   const file = await saved;
   expect(file.suggestedFilename()).toMatch(/service\.ics$/);
 });
+
+/** A picture of one point. */
+const PIXEL = Buffer.from(
+  'iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNkYPhfDwAChwGA60e6kgAAAABJRU5ErkJggg==',
+  'base64',
+);
+
+test('the trailer’s book: plate, weights, checks, journal with its photo, as a page and as one PDF', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  const id = page
+    .url()
+    .replace(/^.*\/trailer\//, '')
+    .replace(/\/.*$/, '');
+  await page.goto(`/trailer/${id}/log`);
+  const journal = page.getByRole('region', { name: 'Journal' });
+  await journal.getByLabel('What was done, seen or learned').fill('Tongue welded');
+  await journal
+    .getByLabel('Photo', { exact: true })
+    .setInputFiles({ name: 'tongue.png', mimeType: 'image/png', buffer: PIXEL });
+  await expect(journal.getByText('One photo kept for it')).toBeVisible();
+  await journal.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('link', { name: 'Back' }).click();
+  await page.getByRole('link', { name: /The trailer’s book/ }).click();
+  await expect(page.getByRole('region', { name: 'data plate' })).toContainText(/Gross mass \(GVWR, ATM\)\s*[\d,]+ lb/);
+  await expect(page.getByRole('region', { name: 'journal' })).toContainText('Tongue welded');
+  await expect(page.getByRole('link', { name: 'Photo 1' })).toBeVisible();
+  expect(await seriousFaults(page)).toEqual([]);
+  const saved = page.waitForEvent('download');
+  await page.getByRole('button', { name: 'The whole book, PDF' }).click();
+  const file = await saved;
+  expect(file.suggestedFilename()).toMatch(/book\.pdf$/);
+});

@@ -13,3 +13,4 @@ export { calculateSquaring } from './neutralSquaring.js';
 export { calculateStatics } from './neutralStatics.js';
 export { type ArrivedBlob, type Arrival, readTrailers, SHED_FILE_SUFFIX, writeShed } from './shedArchive.js';
 export { type StrengthFilter, type StrengthReport, strengthReport } from './strengthReport.js';
+export { type BookTable, type TrailerBook, trailerBook } from './trailerBook.js';

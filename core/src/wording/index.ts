@@ -115,3 +115,4 @@ export {
   WEIGH_METHOD_NAMES,
 } from './weighing.js';
 export { dueText, SERVICE_HOW, SERVICE_NAMES } from './service.js';
+export { PAPERS_BY_REGION } from './papers.js';

@@ -26,6 +26,7 @@ const SendPage = lazy(() => import('../send/SendPage').then((module) => ({ defau
 const ArrivePage = lazy(() => import('../send/ArrivePage').then((module) => ({ default: module.ArrivePage })));
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
+const BookPage = lazy(() => import('../print/BookPage').then((module) => ({ default: module.BookPage })));
 const SawPage = lazy(() => import('../saw/SawPage').then((module) => ({ default: module.SawPage })));
 const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ default: module.TripPage })));
 
@@ -61,6 +62,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/strength', element: <StrengthSheet /> },
     { path: '/trailer/:projectId/print/axle', element: <AxleCard /> },
     { path: '/trailer/:projectId/print/tow', element: <TowSheet /> },
+    { path: '/trailer/:projectId/print/book', element: <BookPage /> },
     { path: '/trailer/:projectId/print/plan', element: <PlanSheet /> },
     { path: '/trailer/:projectId/weigh-in', element: <WeighPage /> },
     { path: '/trailer/:projectId/log', element: <LogPage /> },

@@ -1,19 +1,15 @@
 import {
   type DrawingSheet,
-  drawingSet,
   evaluate,
   type Evaluation,
-  fromMetres,
   type PaperId,
   PAPERS,
-  PIECE_KIND_NAMES,
   speaker,
   pieceChangeText,
   type ProjectRecord,
   type Speaker,
   templatesOf,
   viewDxf,
-  WELD_PLACES,
 } from '@kereta/core';
 import { Printer } from 'lucide-react';
 import { type RefObject, useMemo, useRef, useState } from 'react';
@@ -23,16 +19,14 @@ import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useSession } from '../bench/useSession';
 import { Lettering } from '../drawing/Lettering';
 import { HatchPatterns, Shapes, STILL } from '../drawing/Shapes';
+import { drawingSetOf, PER_PAPER_M } from './drawingSetOf';
 import { SolidFiles } from './SolidFiles';
 import { type Revision, useRevision } from './useRevision';
-import { marksOf } from '../steps/cut/MarkedPlan';
 import { SheetText } from '../drawing/SheetText';
 import { download, downloadBlob, fileName } from '../fields/download';
 import { useSticks, useStrength } from '../jobs/questions';
 import type { ReadableTrailer } from '../storage/trailers';
 
-/** The page's own units to a metre of paper: 96 to the inch. */
-const PER_PAPER_M = 96 * fromMetres(1, 'in');
 const still = (): typeof STILL => STILL;
 const isPaper = (text: string): text is PaperId => Object.hasOwn(PAPERS, text);
 
@@ -209,28 +203,10 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
   const day = new Date(updatedAt).toISOString().slice(0, 10);
   const date = `${new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(updatedAt)}, revision ${revision.number}`;
   const { outcome, current, failed } = useStrength(trailer, 'soon');
-  const sheets = useMemo(() => {
-    const { chassis, cases, cutList } = evaluation;
-    const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
-    return drawingSet(
-      { trailer, chassis, shown },
-      {
-        lettering: speaker(trailer),
-        gearSizes: true,
-        paper,
-        units,
-        perPaperM: PER_PAPER_M,
-        job: trailer.name,
-        date,
-        marks: marksOf(cutList),
-        plates: cutList.plates,
-        pieceNames: PIECE_KIND_NAMES,
-        welds: current && outcome?.kind === 'analysed' ? outcome.analysis.welds : [],
-        weldPlaces: WELD_PLACES,
-        standard: trailer.settings.regions.includes('north-america') ? 'aws' : 'iso',
-      },
-    );
-  }, [trailer, evaluation, paper, units, date, outcome, current]);
+  const sheets = useMemo(
+    () => drawingSetOf(evaluation, { outcome, current }, paper, date),
+    [evaluation, paper, date, outcome, current],
+  );
   const say = useMemo(() => speaker(trailer), [trailer]);
   const [name, setName] = useState('trailer');
   const sheet = sheets.find((one) => one.name === name) ?? sheets[0];

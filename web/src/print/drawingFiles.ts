@@ -13,7 +13,7 @@ import {
 } from '@kereta/core';
 import regular from '@expo-google-fonts/archivo/400Regular/Archivo_400Regular.ttf?url';
 import bold from '@expo-google-fonts/archivo/600SemiBold/Archivo_600SemiBold.ttf?url';
-import { drawingPdf, type PdfTable } from './sheetPdf';
+import { drawingPdf, type PdfPhoto, type PdfTable } from './sheetPdf';
 import { templatesPdf } from './templatePdf';
 
 const base64 = async (address: string): Promise<string> => {
@@ -87,6 +87,25 @@ export const drawingSetPdf = async ({ sheets, perMm, cutList, sections, say, dat
   const imperial = settings.units === 'imperial';
   const units = imperial ? 'sizes in feet and inches' : 'sizes in mm';
   return new Blob([drawingPdf({ sheets, perMm, tables, title: { job: name, date, units }, imperial }, fonts)], {
+    type: 'application/pdf',
+  });
+};
+
+interface BookOf extends Pick<SetOf, 'sheets' | 'perMm' | 'say' | 'date'> {
+  /** plate, weights, checks: before the drawings */
+  readonly front: readonly PdfTable[];
+  /** what was measured, done and paid: behind them */
+  readonly tables: readonly PdfTable[];
+  readonly photos: readonly PdfPhoto[];
+}
+
+/** Everything that is known of a trailer as one PDF. */
+export const bookPdf = async ({ say, date, ...book }: BookOf): Promise<Blob> => {
+  const { name, settings } = say.trailer;
+  const fonts = { regular: await base64(regular), bold: await base64(bold) };
+  const imperial = settings.units === 'imperial';
+  const units = imperial ? 'sizes in feet and inches' : 'sizes in mm';
+  return new Blob([drawingPdf({ ...book, title: { job: name, date, units }, imperial }, fonts)], {
     type: 'application/pdf',
   });
 };

@@ -108,6 +108,30 @@ describe('drawings as PDF', () => {
   });
 });
 
+describe('the book as PDF', () => {
+  /** The smallest JPEG there is: one grey point. */
+  const JPEG = Uint8Array.from(
+    atob(
+      '/9j/4AAQSkZJRgABAQEASABIAAD/2wBDAP//////////////////////////////////////////////////////////////////////////////////////wgALCAABAAEBAREA/8QAFBABAAAAAAAAAAAAAAAAAAAAAP/aAAgBAQABPxA=',
+    ),
+    (sign) => sign.codePointAt(0) ?? 0,
+  );
+  test('plate and weights first, then the drawing, then what was done, photos last; every page but the drawing has its foot', async () => {
+    const set = setOf(DEMO_TRAILERS[0] as Trailer, 'letter');
+    const front = [{ title: 'data plate', head: ['Figure'], widths: [1], rows: [['Gross mass']] }];
+    const photos = [{ caption: '2026-06-01, the tongue', jpeg: JPEG, widthPx: 1, heightPx: 1 }];
+    const bytes = drawingPdf({ ...set, front, photos }, fonts);
+    expect(new TextDecoder('latin1').decode(bytes)).toContain('/Subtype /Image');
+    const pages = await read(bytes);
+    expect(
+      pages.map(({ text }) =>
+        ['Gross mass', 'Check: measure', 'far too long', 'the tongue'].find((own) => text.includes(own)),
+      ),
+    ).toEqual(['Gross mass', 'Check: measure', 'far too long', 'the tongue']);
+    expect(pages.map(({ text }) => /sheet \d of 4/.test(text))).toEqual([true, false, true, true]);
+  });
+});
+
 describe('templates as PDF', () => {
   const plate = (lengthM: number, widthM: number) => ({
     id: 'F1',

@@ -30,12 +30,24 @@ export interface PdfTable {
   readonly rows: readonly (readonly string[])[];
 }
 
+/** A photo as JPEG. */
+export interface PdfPhoto {
+  readonly caption: string;
+  readonly jpeg: Uint8Array;
+  readonly widthPx: number;
+  readonly heightPx: number;
+}
+
 export interface PdfSet {
   /** all on the same paper */
   readonly sheets: readonly [DrawingSheet, ...DrawingSheet[]];
   /** units of a sheet to a mm of paper */
   readonly perMm: number;
+  /** before the sheets, and behind them */
+  readonly front?: readonly PdfTable[];
   readonly tables: readonly PdfTable[];
+  /** at the end, each on a page of its own */
+  readonly photos?: readonly PdfPhoto[];
   /** job, what the file is called, date and revision: on every page */
   readonly title: { readonly job: string; readonly date: string; readonly units: string };
   readonly imperial: boolean;
@@ -169,7 +181,7 @@ const ROW_MM = 5.2;
 const CELL_MM = 3;
 const MARGIN_MM = 12;
 
-const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: PdfSet): void => {
+const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: PdfSet, newPage: () => void): void => {
   const [pageMm, heightMm] = [pdf.internal.pageSize.getWidth(), pdf.internal.pageSize.getHeight()];
   const wholeMm = pageMm - 2 * MARGIN_MM;
   const sum = widths.reduce((a, b) => a + b, 0);
@@ -177,7 +189,7 @@ const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: Pdf
   const lefts = columns.map((_, i) => MARGIN_MM + columns.slice(0, i).reduce((a, b) => a + b, 0));
   let y = 0;
   const begin = (): void => {
-    pdf.addPage();
+    newPage();
     write(pdf, `${set.title.job}: ${title}`, [MARGIN_MM, MARGIN_MM + 3], 4.4, { bold: true });
     y = MARGIN_MM + 11;
     head.forEach((name, i) => write(pdf, name, [lefts[i] ?? 0, y], CELL_MM, { bold: true }));
@@ -200,19 +212,43 @@ const drawTable = (pdf: jsPDF, { title, head, widths, rows }: PdfTable, set: Pdf
   }
 };
 
-/** The drawing sheets and the tables behind them as one file: lines and lettering, no picture; page sizes are the paper's. */
+/** A photo as large as the page lets it be, under its caption. */
+const drawPhoto = (pdf: jsPDF, { caption, jpeg, widthPx, heightPx }: PdfPhoto): void => {
+  const [pageMm, heightMm] = [pdf.internal.pageSize.getWidth(), pdf.internal.pageSize.getHeight()];
+  const [roomX, roomY] = [pageMm - 2 * MARGIN_MM, heightMm - 2 * MARGIN_MM - 14];
+  const scale = Math.min(roomX / widthPx, roomY / heightPx);
+  write(pdf, caption, [MARGIN_MM, MARGIN_MM + 3], 3.6, { bold: true });
+  pdf.addImage(jpeg, 'JPEG', MARGIN_MM, MARGIN_MM + 8, widthPx * scale, heightPx * scale);
+};
+
+/** Sheets, the tables before and behind them, and photos as one file: lines and lettering, no other picture; page sizes are the paper's. */
 export const drawingPdf = (set: PdfSet, fonts: PdfFonts): ArrayBuffer => {
-  const [first, ...others] = set.sheets;
+  const [first] = set.sheets;
+  const { front = [], photos = [] } = set;
   const pdf = startPdf(first.width / set.perMm, first.height / set.perMm, fonts);
   pdf.setProperties({ title: `${set.title.job}, drawings` });
-  drawSheet(pdf, first, set);
-  for (const sheet of others) {
-    pdf.addPage();
+  let begun = false;
+  const newPage = (): void => {
+    // The file begins with a page.
+    if (begun) pdf.addPage();
+    begun = true;
+  };
+  const withoutFoot = new Set<number>();
+  for (const table of front) drawTable(pdf, table, set, newPage);
+  for (const sheet of set.sheets) {
+    newPage();
+    withoutFoot.add(pdf.getNumberOfPages());
     drawSheet(pdf, sheet, set);
   }
-  for (const table of set.tables) drawTable(pdf, table, set);
+  for (const table of set.tables) drawTable(pdf, table, set, newPage);
+  for (const photo of photos) {
+    newPage();
+    drawPhoto(pdf, photo);
+  }
   const pages = pdf.getNumberOfPages();
-  for (let page = set.sheets.length + 1; page <= pages; page += 1) {
+  for (let page = 1; page <= pages; page += 1) {
+    // A drawing has its title block.
+    if (withoutFoot.has(page)) continue;
     pdf.setPage(page);
     const foot = `${set.title.job} · sheet ${page} of ${pages} · ${set.title.units} · ${set.title.date}`;
     write(pdf, foot, [MARGIN_MM, pdf.internal.pageSize.getHeight() - MARGIN_MM + 3], 2.6);

@@ -76,6 +76,9 @@ export const WeighStep = () => {
         <Link className="button" to={`/trailer/${trailer.id}/log`}>
           Journal and service
         </Link>
+        <Link className="button" to={`/trailer/${trailer.id}/print/book`}>
+          The trailer’s book: plate, papers, all of it
+        </Link>
         <Link className="button" to={`/trailer/${trailer.id}/trip`}>
           Load it for a trip
         </Link>
