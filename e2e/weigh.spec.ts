@@ -164,3 +164,46 @@ test('the trailer’s book: plate, weights, checks, journal with its photo, as a
   const file = await saved;
   expect(file.suggestedFilename()).toMatch(/book\.pdf$/);
 });
+
+test('a trip: loaded on the phone, the tongue weighed before driving, kept with its lesson; a full disk is told', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  const id = page
+    .url()
+    .replace(/^.*\/trailer\//, '')
+    .replace(/\/.*$/, '');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`/trailer/${id}/trip`);
+  await page.getByLabel(/^Middle hives/).check();
+  const found = page.getByRole('region', { name: 'Found on this trip' });
+  await typed(page, 'Tongue on a scale before driving', '400');
+  await expect(found.getByRole('status')).toContainText(/more than worked out.*something weighs or stands otherwise/);
+  await found.getByLabel('A lesson for the next trip').fill('Put the drums behind the hives');
+  await page.getByLabel('Name of the trip').fill('To the orchard');
+  await page.getByRole('button', { name: 'Keep as a load' }).click();
+  await expect(page).toHaveURL(/balance$/);
+  await page.goto(`/trailer/${id}/log`);
+  await expect(page.getByRole('region', { name: 'Journal' })).toContainText(
+    'A lesson for the next one: To the orchard: Put the drums behind the hives',
+  );
+  await page.goto(`/trailer/${id}/weigh-in`);
+  await expect(page.getByRole('region', { name: 'Weighed before' })).toContainText('To the orchard');
+  // No room for a photo: told, and what was written is there.
+  await page.goto(`/trailer/${id}/log`);
+  await page.evaluate(() => {
+    const own = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put');
+    IDBObjectStore.prototype.put = function full(this: IDBObjectStore, ...args: [unknown, IDBValidKey?]) {
+      if (this.name === 'blobs') throw new DOMException('full', 'QuotaExceededError');
+      return (own?.value as IDBObjectStore['put']).apply(this, args);
+    };
+  });
+  const journal = page.getByRole('region', { name: 'Journal' });
+  await journal.getByLabel('What was done, seen or learned').fill('Washed it');
+  await journal
+    .getByLabel('Photo', { exact: true })
+    .setInputFiles({ name: 'wash.png', mimeType: 'image/png', buffer: PIXEL });
+  await expect(journal.getByText('The browser did not take the photo: it may be out of room.')).toBeVisible();
+  await journal.getByRole('button', { name: 'Keep it' }).click();
+  await expect(journal).toContainText('Washed it');
+});

@@ -15,7 +15,7 @@ export const withPage = async (root, port, work) => {
   });
   const address = `http://127.0.0.1:${port}/`;
   try {
-    const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' });
     for (let tries = 0; tries < 50; tries += 1) {
       try {
         await page.goto(address);

@@ -13,17 +13,17 @@ const VIEWS = [
   ['frame', '/trailer/demo.telescope-trailer/frame', 'light'],
   ['loads', '/trailer/demo.oven-trailer/loads', 'light'],
   ['tongue', '/trailer/demo.apiary-flatbed/tongue', 'light'],
-  ['rear', '/trailer/demo.oven-trailer/frame', 'light'],
   ['strength', '/trailer/demo.apiary-flatbed/strength', 'light'],
   ['strength-3d', '/trailer/demo.apiary-flatbed/strength', 'light'],
+  ['weigh', '/trailer/demo.apiary-flatbed/weigh', 'light'],
   ['balance', '/trailer/demo.oven-trailer/balance', 'light'],
   ['towing', '/trailer/demo.apiary-flatbed/towing', 'light'],
-  ['tow-sheet', '/trailer/demo.apiary-flatbed/print/tow', 'light'],
   ['trip-phone', '/trailer/demo.oven-trailer/trip', 'phone'],
-  ['axle-card', '/trailer/demo.oven-trailer/print/axle', 'light'],
   ['cut', '/trailer/demo.apiary-flatbed/cut', 'light'],
   ['buy', '/trailer/demo.apiary-flatbed/buy', 'light'],
   ['saw-phone', '/trailer/demo.apiary-flatbed/saw', 'phone'],
+  ['build', '/trailer/demo.apiary-flatbed/build?task=cross-members', 'light'],
+  ['task-phone', '/trailer/demo.apiary-flatbed/task/axle', 'phone'],
   ['square-phone', '/trailer/demo.apiary-flatbed/square', 'phone'],
   ['drawing-sheet', '/trailer/demo.telescope-trailer/print/drawing', 'light'],
 ];
@@ -36,7 +36,6 @@ const ACTS = {
       await page.getByLabel('Put on', { exact: true }).selectOption({ label: piece });
     await page.getByRole('button', { name: '3-D view' }).click();
   },
-  rear: (page) => page.getByRole('button', { name: 'From behind' }).click(),
   strength: (page) => page.locator('[data-part="cross.3:share"]').click(),
   'trip-phone': async (page) => {
     for (const name of [/Firewood/, /Flour/, /Water tank/]) await page.getByLabel(name).first().check();
@@ -50,6 +49,21 @@ const ACTS = {
     await page.getByRole('button', { name: 'Stand-in yard, inch sizes, USD' }).click();
     await page.getByRole('button', { name: /Take these/ }).click();
     await page.getByRole('heading', { level: 1 }).scrollIntoViewIfNeeded();
+  },
+  weigh: async (page) => {
+    const address = page.url();
+    await page.goto(address.replace('/weigh', '/weigh-in'));
+    const live = page.getByRole('region', { name: 'A scale that is read live' });
+    for (const load of ['Empty', 'Full hives']) {
+      await page.getByLabel('What is aboard now').selectOption({ label: load });
+      await live.getByRole('button', { name: 'Connect the stand-in' }).click();
+      for (const channel of ['tongue', 'left wheels', 'right wheels'])
+        await live.getByRole('button', { name: `Take ${channel}` }).click({ timeout: 30_000 });
+      await page.getByRole('button', { name: 'Keep this weigh-in' }).click();
+      await live.getByRole('button', { name: 'Disconnect' }).click();
+    }
+    await page.goto(address);
+    await page.getByRole('table', { name: 'Masses before and after the scale' }).waitFor();
   },
   'square-phone': async (page) => {
     for (const [name, text] of [
@@ -80,6 +94,7 @@ const take = async (file, path, mode, act) => {
     colorScheme: mode === 'dark' ? 'dark' : 'light',
     locale: 'en-US',
     timezoneId: 'UTC',
+    serviceWorkers: 'block',
   });
   const page = await context.newPage();
   page.on('pageerror', (error) => console.error(path, error.message));

@@ -1,5 +1,6 @@
 import { readFile, writeFile } from 'node:fs/promises';
 import {
+  type Basis,
   calculateCutting,
   calculateFrame,
   calculateReconcile,
@@ -34,6 +35,7 @@ import {
   solidsFile,
   type StrengthFilter,
   strengthReport,
+  trailerIn,
   trailerOf,
   withoutByteOrderMark,
 } from '@kereta/core';
@@ -63,10 +65,10 @@ const projectIn = async (file: string, json: boolean): Promise<Project | undefin
   return undefined;
 };
 
-const check = async (file: string, json: boolean): Promise<number> => {
+const check = async (file: string, json: boolean, basis: Basis): Promise<number> => {
   const project = await projectIn(file, json);
   if (!project) return UNREADABLE;
-  const trailer = trailerOf(project);
+  const trailer = trailerIn(trailerOf(project), project.record, basis);
   const { evaluation } = evaluateFully(trailer);
   if (json) answer(checkReport(trailer, evaluation));
   else console.log(checkText(trailer, evaluation));
@@ -182,8 +184,13 @@ export const run = async (argv: readonly string[]): Promise<number> => {
     .description('print what Kereta finds; exit 0 within, 1 something over, 3 something missing, 2 file not readable')
     .argument('<file>', 'a *.kereta.json file')
     .option('--json', 'print cases and findings as JSON')
-    .action(async (file: string, { json }: { json?: boolean }) => {
-      exitCode = await check(file, json === true);
+    .addOption(
+      new Option('--basis <state>', 'as drawn, as built, or by everything that was weighed')
+        .choices(['designed', 'built', 'weighed'])
+        .default('designed'),
+    )
+    .action(async (file: string, { json, basis }: { json?: boolean; basis: Basis }) => {
+      exitCode = await check(file, json === true, basis);
     });
   program
     .command('strength')

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useMemo } from 'react';
 import { useEditing } from './editing';
-import { blobsOf } from '../storage/blobs';
+import { blobsByIds } from '../storage/blobs';
 
 const Photo = ({ blob, name }: { readonly blob: Blob; readonly name: string }) => {
   const address = useMemo(() => URL.createObjectURL(blob), [blob]);
@@ -18,10 +18,10 @@ export const Photos = ({ blobIds, name }: { readonly blobIds: readonly string[];
   const { trailer } = useEditing();
   const { data = [] } = useQuery({
     queryKey: ['photos', trailer.id, blobIds.join(' ')],
-    queryFn: () => blobsOf(trailer.id),
+    queryFn: () => blobsByIds(blobIds),
+    // Kept only while they are looked at: photos are large.
+    gcTime: 10_000,
     enabled: blobIds.length > 0,
   });
-  return data
-    .filter(({ id }) => blobIds.includes(id))
-    .map(({ id, blob }, i) => <Photo key={id} blob={blob} name={`${name} ${i + 1}`} />);
+  return data.map(({ id, blob }, i) => <Photo key={id} blob={blob} name={`${name} ${i + 1}`} />);
 };

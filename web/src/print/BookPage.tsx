@@ -16,7 +16,7 @@ import { today } from '../fields/newEntry';
 import { Photos } from '../fields/Photos';
 import { Sized } from '../fields/Sized';
 import { useStrength } from '../jobs/questions';
-import { blobsOf } from '../storage/blobs';
+import { blobsByIds } from '../storage/blobs';
 import type { ReadableTrailer } from '../storage/trailers';
 import { drawingSetOf, PER_PAPER_M } from './drawingSetOf';
 import { SheetFrame } from './SheetFrame';
@@ -36,8 +36,8 @@ const captionsOf = (record: ProjectRecord): ReadonlyMap<string, string> =>
   );
 
 /** Photos as JPEG with their sizes; what is no picture any more is left out. */
-const photosOf = async (projectId: string, captions: ReadonlyMap<string, string>): Promise<readonly PdfPhoto[]> => {
-  const rows = (await blobsOf(projectId)).filter(({ id }) => captions.has(id));
+const photosOf = async (captions: ReadonlyMap<string, string>): Promise<readonly PdfPhoto[]> => {
+  const rows = await blobsByIds([...captions.keys()]);
   const photos = await Promise.all(
     rows.map(async ({ id, blob }): Promise<PdfPhoto[]> => {
       try {
@@ -92,7 +92,7 @@ const Book = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const captions = useMemo(() => captionsOf(project.record), [project.record]);
   const { data: photos } = useQuery({
     queryKey: ['book photos', trailer.id, [...captions.keys()].join(' ')],
-    queryFn: () => photosOf(trailer.id, captions),
+    queryFn: () => photosOf(captions),
   });
   const [problem, setProblem] = useState('');
   const { units, fraction } = trailer.settings;

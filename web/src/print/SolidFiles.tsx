@@ -29,7 +29,14 @@ export const SolidFiles = ({ trailer, named }: SolidFilesProps) => {
       const bytes = await makeSolids(trailer, format, controller.signal, (progress) => setBusy({ title, progress }));
       downloadBlob(named(`.${format}`), new Blob([bytes as Uint8Array<ArrayBuffer>], { type }));
     } catch (error) {
-      if (!controller.signal.aborted) setFailed(error instanceof Error ? error.message : String(error));
+      if (!controller.signal.aborted)
+        setFailed(
+          navigator.onLine
+            ? error instanceof Error
+              ? error.message
+              : String(error)
+            : 'the solid modeller was never fetched here, and there is no network. It is kept from the first time on.',
+        );
     } finally {
       setBusy(undefined);
     }

@@ -16,14 +16,20 @@ import {
   type Trailer,
   type Verdict,
   VERDICT_WORDS,
+  weightN,
+  workedOutBy,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
-import { useMemo, useState } from 'react';
+import { useId, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { snapTo, stepsOf } from '../bench/sheet/parts';
 import type { ReadableTrailer } from '../storage/trailers';
+import { useFieldContext } from '../bench/useFieldContext';
+import { EditingContext } from '../fields/editing';
+import { noteOf } from '../fields/newEntry';
+import { QuantityField } from '../fields/QuantityField';
 import { Sized } from '../fields/Sized';
 import { VerdictMark } from '../fields/VerdictMark';
 import { SeeSaw } from '../bench/SeeSaw';
@@ -209,6 +215,63 @@ const ThingRow = ({
   );
 };
 
+/** The tongue weighed before driving, against what was worked out. */
+const tongueText = (scaleKg: number, balanced: BalancedCase, say: Speaker): string => {
+  const tongue = workedOutBy('tongue-scale', { scaleKg })?.readings.tongue;
+  const { standing } = balanced;
+  if (!tongue || !standing) return '';
+  const byKg = scaleKg - massOfWeightKg(standing.tongueN);
+  const share = say.percent(scaleKg / balanced.massKg);
+  const by = `${say.mass(Math.abs(byKg))} ${byKg > 0 ? 'more' : 'less'} than worked out`;
+  return Math.abs(byKg) <= 2 * tongue.sd
+    ? `As worked out, within what such a scale reads: ${share} of all.`
+    : `${by}, ${share} of all: something weighs or stands otherwise than the list says. Weigh & log finds out what.`;
+};
+
+interface FoundProps {
+  readonly balanced: BalancedCase;
+  readonly say: Speaker;
+  readonly scaleKg: number | null;
+  readonly lesson: string;
+  readonly onScale: (kg: number | null) => void;
+  readonly onLesson: (lesson: string) => void;
+}
+
+/** What was found out before driving, and after: kept with the trip. */
+const Found = ({ balanced, say, scaleKg, lesson, onScale, onLesson }: FoundProps) => {
+  const lessonId = useId();
+  return (
+    <section aria-label="Found on this trip" className="mt-3 px-4">
+      <h2 className="text-[17px] font-bold">Found on this trip</h2>
+      <QuantityField
+        label="Tongue on a scale before driving"
+        kind="mass"
+        empty="to be read"
+        value={scaleKg}
+        min={0}
+        max={5000}
+        onCommit={onScale}
+        onClear={() => onScale(null)}
+      />
+      {scaleKg !== null && (
+        <p role="status" className="text-[14.5px]">
+          {tongueText(scaleKg, balanced, say)}
+        </p>
+      )}
+      <label htmlFor={lessonId} className="narrow mt-2 mb-1 block text-[14px]">
+        A lesson for the next trip
+      </label>
+      <input
+        id={lessonId}
+        className="field-box"
+        value={lesson}
+        maxLength={400}
+        onChange={(event) => onLesson(event.target.value)}
+      />
+    </section>
+  );
+};
+
 /** Load it for one trip, on the phone: what comes along, where on the bed, how full; the tongue answers at once. */
 const Planner = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
   const session = useSession(id, stored);
@@ -216,6 +279,9 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
   const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const [trip, setTrip] = useState(emptyTrip);
+  const [scaleKg, setScaleKg] = useState<number | null>(null);
+  const [lesson, setLesson] = useState('');
+  const editing = useFieldContext(projectStore);
   const navigate = useNavigate();
   const say = useMemo(() => speaker(trailer), [trailer]);
   const evaluation = useMemo(() => evaluate({ ...trailer, cases: [...trailer.cases, trip] }), [trailer, trip]);
@@ -236,6 +302,19 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
   const shiftTo = (id: string, shiftM: number): void => change(id, { shiftM: snapTo(shiftM, snap, trailer) });
   const save = async (): Promise<void> => {
     projectStore.edit(`${trip.name} kept as a load`, (current) => ({ ...current, cases: [...current.cases, trip] }));
+    const note = noteOf(projectStore.note);
+    const tongue = scaleKg === null ? undefined : workedOutBy('tongue-scale', { scaleKg })?.readings.tongue;
+    if (tongue)
+      note({
+        kind: 'weigh-in',
+        caseId: trip.id,
+        support: 'tongue-scale',
+        readings: { tongue: weightN(tongue.value) },
+        doubtsN: { tongue: weightN(tongue.sd) },
+        aboard: trip.aboard.map(({ itemId, fill }) => ({ itemId, fill })),
+      });
+    if (lesson.trim() !== '')
+      note({ kind: 'log', text: `${trip.name}: ${lesson.trim()}`, hours: null, about: 'lesson' });
     await saving.flush();
     if (saving.state() === 'saved') void navigate(`/trailer/${id}/balance`);
   };
@@ -265,6 +344,18 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
       </ul>
       {loose.length === 0 && (
         <p className="px-4">Nothing loose is on this trailer’s list yet: add it under What’s on it.</p>
+      )}
+      {trip.aboard.length > 0 && (
+        <EditingContext value={editing}>
+          <Found
+            balanced={balanced}
+            say={say}
+            scaleKg={scaleKg}
+            lesson={lesson}
+            onScale={setScaleKg}
+            onLesson={setLesson}
+          />
+        </EditingContext>
       )}
       <div className="fixed inset-x-0 bottom-0 mx-auto flex max-w-[640px] gap-2 border-t border-base-300 bg-base-100 p-3">
         <label className="flex-1">

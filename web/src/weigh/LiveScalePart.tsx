@@ -6,7 +6,7 @@ import {
   type ScaleLine,
   type Speaker,
 } from '@kereta/core';
-import { useId } from 'react';
+import { useId, useState } from 'react';
 import { useLiveScale } from './useLiveScale';
 
 const LINK_WORDS = {
@@ -20,13 +20,13 @@ const LINK_WORDS = {
 const ORDER: readonly ScaleLine['channel'][] = ['tongue', 'left', 'right'];
 
 /** Where the stand-in is asked, with what this trailer is thought to put on each pad. */
-const addressOf = (trailerId: string, { standing }: BalancedCase): string | undefined => {
+const addressOf = (trailerId: string, { standing }: BalancedCase, bare: boolean): string | undefined => {
   if (!standing || standing.on !== 'ball') return undefined;
   const sum = (side: 'leftN' | 'rightN'): number =>
     massOfWeightKg(standing.axles.reduce((all, axle) => all + axle[side], 0));
   const loads = { tongue: massOfWeightKg(standing.tongueN), left: sum('leftN'), right: sum('rightN') };
   const query = new URLSearchParams({
-    ...Object.fromEntries(Object.entries(loads).map(([name, kg]) => [name, kg.toFixed(2)])),
+    ...Object.fromEntries(Object.entries(loads).map(([name, kg]) => [name, (bare ? 0 : kg).toFixed(2)])),
     seed: trailerId,
   });
   return `/api/scale?${query.toString()}`;
@@ -48,8 +48,11 @@ const stateText = ({ settled, jumps }: Channel): string =>
 /** Pads and tongue scale read live, each with big figures; taken over once it stands still. */
 export const LiveScalePart = ({ balanced, say, disabled, onTake }: LiveScalePartProps) => {
   const { state, link, connect, disconnect, takeFile } = useLiveScale();
-  const address = balanced && addressOf(say.trailer.id, balanced);
+  const [zeros, setZeros] = useState<Readonly<Partial<Record<ScaleLine['channel'], number>>>>({});
+  const [bare, setBare] = useState(false);
+  const address = balanced && addressOf(say.trailer.id, balanced, bare);
   const fileId = useId();
+  const shownKg = (name: ScaleLine['channel'], kg: number): number => kg - (zeros[name] ?? 0);
   const channels = ORDER.flatMap((name) => {
     const channel = state.channels[name];
     return channel ? [{ name, channel }] : [];
@@ -91,18 +94,40 @@ export const LiveScalePart = ({ balanced, say, disabled, onTake }: LiveScalePart
           }}
         />
       </div>
+      <label className="mt-1 flex min-h-[44px] items-center gap-2 text-[14.5px]">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={bare}
+          disabled={link === 'on' || link === 'asking'}
+          onChange={(event) => setBare(event.target.checked)}
+        />
+        The stand-in’s scales stand empty: to read their zeros first
+      </label>
       {channels.map(({ name, channel }) => (
         <div key={name} className="mt-2 flex items-center gap-3 border-t border-base-300 py-2">
           <span className="flex-1">
             <span className="block text-[14.5px]">{READING_NAMES[name]}</span>
-            <span className="wide text-[26px] font-bold">{say.mass(channel.kg)}</span>{' '}
-            <span className="mute text-[14px]">{stateText(channel)}</span>
+            <span className="wide text-[26px] font-bold">{say.mass(shownKg(name, channel.kg))}</span>{' '}
+            <span className="mute text-[14px]">
+              {stateText(channel)}
+              {zeros[name] !== undefined && `, its zero of ${say.mass(zeros[name])} taken off`}
+            </span>
           </span>
           <button
             type="button"
             className="button min-h-[48px]"
+            disabled={!channel.settled}
+            onClick={() => setZeros({ ...zeros, [name]: channel.kg })}
+            aria-label={`${READING_NAMES[name]}: nothing is on it`}
+          >
+            Zero
+          </button>
+          <button
+            type="button"
+            className="button min-h-[48px]"
             disabled={disabled || !channel.settled}
-            onClick={() => onTake(name, channel.kg)}
+            onClick={() => onTake(name, shownKg(name, channel.kg))}
             aria-label={`Take ${READING_NAMES[name].toLowerCase()}`}
           >
             Take it
