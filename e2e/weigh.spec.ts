@@ -192,11 +192,12 @@ test('a trip: loaded on the phone, the tongue weighed before driving, kept with 
   // No room for a photo: told, and what was written is there.
   await page.goto(`/trailer/${id}/log`);
   await page.evaluate(() => {
-    const own = Object.getOwnPropertyDescriptor(IDBObjectStore.prototype, 'put');
-    IDBObjectStore.prototype.put = function full(this: IDBObjectStore, ...args: [unknown, IDBValidKey?]) {
-      if (this.name === 'blobs') throw new DOMException('full', 'QuotaExceededError');
-      return (own?.value as IDBObjectStore['put']).apply(this, args);
-    };
+    IDBObjectStore.prototype.put = new Proxy(Reflect.get(IDBObjectStore.prototype, 'put') as IDBObjectStore['put'], {
+      apply: (put, store: IDBObjectStore, given) => {
+        if (store.name === 'blobs') throw new DOMException('full', 'QuotaExceededError');
+        return Reflect.apply(put, store, given) as IDBRequest<IDBValidKey>;
+      },
+    });
   });
   const journal = page.getByRole('region', { name: 'Journal' });
   await journal.getByLabel('What was done, seen or learned').fill('Washed it');
