@@ -192,7 +192,7 @@ test('a trip: loaded on the phone, the tongue weighed before driving, kept with 
   // No room for a photo: told, and what was written is there.
   await page.goto(`/trailer/${id}/log`);
   await page.evaluate(() => {
-    IDBObjectStore.prototype.put = new Proxy(Reflect.get(IDBObjectStore.prototype, 'put') as IDBObjectStore['put'], {
+    IDBObjectStore.prototype.put = new Proxy<IDBObjectStore['put']>(Reflect.get(IDBObjectStore.prototype, 'put'), {
       apply: (put, store: IDBObjectStore, given) => {
         if (store.name === 'blobs') throw new DOMException('full', 'QuotaExceededError');
         return Reflect.apply(put, store, given) as IDBRequest<IDBValidKey>;
