@@ -98,7 +98,7 @@ export {
   VEHICLE_NAMES,
   optionsOf,
 } from './names.js';
-export { WELD_PLACES, weldName } from './weldName.js';
+export { jointName, WELD_PLACES, weldName } from './weldName.js';
 export { carryText, GROSS_LIMIT_NAMES, hardestName, worstName } from './carry.js';
 export { PIECE_KIND_NAMES, pieceName } from './pieceNames.js';
 export { cutoutsText, SHEET_NAMES } from './sheetNames.js';

@@ -24,6 +24,12 @@ export const tapeText = (metres: number, { trailer: { settings } }: Say): string
 /** Hundredths of a degree: a sixteenth of an inch is about four of them. */
 const angleText = (rad: number): string => formatAngle(Math.abs(rad), 2);
 
+/** Sides that diagonals do not fit, and by how much. */
+const misreadText = (closesByM: number, lengthM: number, widthM: number, say: Say): string =>
+  `${tapeText(lengthM, say)} by ${tapeText(widthM, say)}: each is about ${tapeText(Math.abs(closesByM), say)} too ${
+    closesByM > 0 ? 'long' : 'short'
+  }. Measure again at the same points, or check the sides first.`;
+
 /** What is to be done with a frame by its diagonals. */
 export const frameSquareText = (
   { found, verdict, differenceM, bothM }: FrameJudged,
@@ -31,12 +37,7 @@ export const frameSquareText = (
   say: Say,
 ): string => {
   const apart = tapeText(Math.abs(differenceM), say);
-  if (verdict === 'misread') {
-    const by = tapeText(Math.abs(found.closesByM), say);
-    return `These fit no frame of ${tapeText(lengthM, say)} by ${tapeText(widthM, say)}: each is about ${by} too ${
-      found.closesByM > 0 ? 'long' : 'short'
-    }. Measure again at the same points, or check the sides first.`;
-  }
+  if (verdict === 'misread') return `These fit no frame of ${misreadText(found.closesByM, lengthM, widthM, say)}`;
   if (verdict === 'good') return `Square: the diagonals differ by ${apart}, ${tapeText(withinM, say)} would do.`;
   const [longer, back] = differenceM > 0 ? ['left front to right rear', 'right'] : ['right front to left rear', 'left'];
   return `Out of square: the ${back} rail stands ${tapeText(Math.abs(found.railsOffsetM), say)} further back than the other. Pull the longer diagonal, ${longer}, together until both read ${tapeText(bothM, say)}.`;
@@ -49,12 +50,7 @@ export const rectangleText = (
   say: Say,
 ): string => {
   const apart = tapeText(Math.abs(differenceM), say);
-  if (verdict === 'misread') {
-    const by = tapeText(Math.abs(found.closesByM), say);
-    return `These do not go with ${tapeText(lengthM, say)} by ${tapeText(widthM, say)}: each is about ${by} too ${
-      found.closesByM > 0 ? 'long' : 'short'
-    }. Measure again at the same points, or check the sides first.`;
-  }
+  if (verdict === 'misread') return `These do not go with ${misreadText(found.closesByM, lengthM, widthM, say)}`;
   if (verdict === 'good') return `Square: A and B differ by ${apart}, ${tapeText(withinM, say)} would do.`;
   return `Out of square: ${differenceM > 0 ? 'A' : 'B'} is ${apart} longer. Bring its ends together until both read ${tapeText(bothM, say)}.`;
 };

@@ -6,15 +6,20 @@ import {
   drivenKm,
   evaluate,
   fromKilometres,
+  formatMoney,
+  jointName,
+  jointsOf,
   type LogEntry,
   logEntries,
   parseNumber,
   type ProjectRecord,
   progressOf,
+  resultOf,
   SERVICE_HOW,
   SERVICE_NAMES,
   servicePlan,
   speaker,
+  standingEntries,
   type Speaker,
   taskName,
   toKilometres,
@@ -28,10 +33,12 @@ import { useSession } from '../bench/useSession';
 import { download, fileName } from '../fields/download';
 import { EditingContext, useEditing } from '../fields/editing';
 import { SelectField } from '../fields/fields';
+import { HoursField, readHours } from '../fields/HoursField';
 import { type NewEntry, noteOf, today } from '../fields/newEntry';
 import { PhotoField } from '../fields/PhotoField';
 import { Photos } from '../fields/Photos';
 import { Sized } from '../fields/Sized';
+import { useStrength } from '../jobs/questions';
 import type { ReadableTrailer } from '../storage/trailers';
 
 const ABOUT_NAMES = {
@@ -51,28 +58,27 @@ interface PartProps {
 /** What was done today: in words, with hours, by whom, on which task, with photos. */
 const NewDay = ({ record, note, say }: PartProps) => {
   const { readOnly } = useEditing();
-  const [textId, hoursId, whoId] = [useId(), useId(), useId()];
+  const [textId, whoId] = [useId(), useId()];
   const [text, setText] = useState('');
-  const [hours, setHours] = useState('');
+  const [typed, setTyped] = useState('');
+  const { hours, bad } = readHours(typed);
   const [who, setWho] = useState('');
   const [about, setAbout] = useState<About>('work');
   const [taskId, setTaskId] = useState('');
   const [photos, setPhotos] = useState<readonly string[]>([]);
   const tasks = useMemo(() => progressOf(buildPlan(evaluate(say.trailer)), record), [say, record]);
-  const read = hours.trim() === '' ? undefined : parseNumber(hours);
-  const badHours = read !== undefined && (!read.ok || read.value < 0 || read.value > 1000);
   const keep = (): void => {
     note({
       kind: 'log',
       text: text.trim(),
-      hours: read?.ok ? read.value : null,
+      hours,
       about,
       ...(who.trim() === '' ? {} : { who: who.trim() }),
       ...(taskId === '' ? {} : { taskId }),
       ...(photos.length > 0 ? { blobIds: [...photos] } : {}),
     });
     setText('');
-    setHours('');
+    setTyped('');
     setPhotos([]);
   };
   return (
@@ -98,25 +104,7 @@ const NewDay = ({ record, note, say }: PartProps) => {
           onCommit={setAbout}
         />
       </div>
-      <div>
-        <label htmlFor={hoursId} className="narrow mb-1 block text-[14px]">
-          Hours
-        </label>
-        <input
-          id={hoursId}
-          className="field-box"
-          inputMode="decimal"
-          value={hours}
-          disabled={readOnly}
-          aria-invalid={badHours}
-          onChange={(event) => setHours(event.target.value)}
-        />
-        {badHours && (
-          <p className="text-[13.5px]" role="alert">
-            Hours as a number: 1.5
-          </p>
-        )}
-      </div>
+      <HoursField typed={typed} onChange={setTyped} />
       <div>
         <label htmlFor={whoId} className="narrow mb-1 block text-[14px]">
           Who
@@ -151,7 +139,7 @@ const NewDay = ({ record, note, say }: PartProps) => {
       <button
         type="button"
         className="button button-main col-span-2 min-h-[52px]"
-        disabled={readOnly || text.trim() === '' || badHours}
+        disabled={readOnly || text.trim() === '' || bad}
         onClick={keep}
       >
         Keep it
@@ -162,6 +150,14 @@ const NewDay = ({ record, note, say }: PartProps) => {
 
 const hoursOf = (entries: readonly LogEntry[]): number => entries.reduce((sum, { hours }) => sum + (hours ?? 0), 0);
 const inHours = (hours: number): string => `${Math.round(hours * 100) / 100} h`;
+
+/** What was paid on a day. */
+const paidOn = (record: ProjectRecord, day: string) =>
+  standingEntries(record).flatMap((entry) =>
+    entry.kind === 'purchase' && entry.date === day && entry.paid !== null
+      ? [{ id: entry.id, what: entry.what, paid: entry.paid }]
+      : [],
+  );
 
 /** Day by day, the last first, and what each task took. */
 const Journal = (props: PartProps) => {
@@ -209,6 +205,14 @@ const Journal = (props: PartProps) => {
                   </span>
                 </li>
               ))}
+              {paidOn(record, day).map(({ id, what, paid }) => (
+                <li key={id} className="border-t border-base-300 py-1 text-[14.5px]">
+                  Paid: {what}, {formatMoney(paid, say.trailer.settings.currency)}{' '}
+                  <Link className="underline" to={`/trailer/${say.trailer.id}/buy`}>
+                    in the ledger
+                  </Link>
+                </li>
+              ))}
             </ul>
           </div>
         );
@@ -217,12 +221,27 @@ const Journal = (props: PartProps) => {
   );
 };
 
+/** So many joints are looked at first. */
+const HARDEST = 3;
+
+/** Joints that work hardest under the user's own loads, once they are worked out. */
+const useHardest = (say: Speaker): readonly string[] => {
+  const { outcome } = useStrength(say.trailer, 'soon');
+  return useMemo(() => {
+    const own = outcome?.kind === 'analysed' ? resultOf(outcome.analysis, 'own') : undefined;
+    return (own ? jointsOf(own) : [])
+      .slice(0, HARDEST)
+      .map((look) => `${jointName(look, say)} (${say.percent(look.utilisation, 0)})`);
+  }, [outcome, say]);
+};
+
 /** What is to be looked after, what is due, and the distance driven. */
 const Service = ({ record, say, note }: PartProps) => {
   const { trailer, readOnly, units } = useEditing();
   const distanceId = useId();
   const [distance, setDistance] = useState('');
   const plan = useMemo(() => servicePlan(trailer), [trailer]);
+  const hardest = useHardest(say);
   const dues = dueOf(plan, record, today());
   const drivenNow = drivenKm(record);
   const unit = units === 'imperial' ? 'mile' : 'km';
@@ -275,6 +294,9 @@ const Service = ({ record, say, note }: PartProps) => {
               </span>
               <span className="mute block text-[13.5px]">
                 <Sized>{SERVICE_HOW[due.task.code]}</Sized>
+                {due.task.code === 'welds' && hardest.length > 0 && (
+                  <Sized>{` By the analysis these work hardest: ${hardest.join('; ')}.`}</Sized>
+                )}
               </span>
             </span>
             <button

@@ -2,12 +2,9 @@ import { doneByOf, type RecordEntry, type TaskEntry, type TaskProgress } from '@
 import { nanoid } from 'nanoid';
 import { useId, useState } from 'react';
 import { useEditing } from '../../fields/editing';
+import { HoursField, readHours } from '../../fields/HoursField';
 import { noteOf } from '../../fields/newEntry';
 import { PhotoField } from '../../fields/PhotoField';
-
-const HOURS = /^\d{1,3}([.,]\d{1,2})?$/;
-const hoursOf = (typed: string): number | undefined =>
-  HOURS.test(typed.trim()) ? Number(typed.trim().replace(',', '.')) : undefined;
 
 /** Puts a task of the user's own into the plan. */
 const OwnTask = ({ onAdd }: { readonly onAdd: (title: string) => void }) => {
@@ -58,12 +55,11 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
   const { readOnly } = useEditing();
   const { task, state, entry } = progress;
   const [note, setNote] = useState('');
-  const [hours, setHours] = useState('');
+  const [typed, setTyped] = useState('');
+  const { hours, bad } = readHours(typed);
   const [photos, setPhotos] = useState<readonly string[]>([]);
-  const [noteId, hoursId] = [useId(), useId()];
+  const noteId = useId();
   const write = noteOf(onNote);
-  const spent = hoursOf(hours);
-  const badHours = hours.trim() !== '' && spent === undefined;
   const keep = (next: TaskEntry['state']): void => {
     const text = note.trim();
     const blobIds = [...(entry?.blobIds ?? []), ...photos];
@@ -76,9 +72,9 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
       ...(text !== '' ? { note: text } : entry?.note ? { note: entry.note } : {}),
       ...(blobIds.length > 0 ? { blobIds: blobIds.slice(0, 50) } : {}),
     });
-    if (spent !== undefined) write({ kind: 'log', text: text || 'Work', hours: spent, taskId: task.id });
+    if (hours !== null) write({ kind: 'log', text: text || 'Work', hours, taskId: task.id });
     setNote('');
-    setHours('');
+    setTyped('');
     setPhotos([]);
     if (next !== 'to-do') onNext?.();
   };
@@ -100,32 +96,14 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
             onChange={(event) => setNote(event.target.value)}
           />
         </div>
-        <div>
-          <label htmlFor={hoursId} className="narrow mb-1 block text-[14px]">
-            Hours
-          </label>
-          <input
-            id={hoursId}
-            className="field-box"
-            inputMode="decimal"
-            value={hours}
-            disabled={readOnly}
-            aria-invalid={badHours}
-            onChange={(event) => setHours(event.target.value)}
-          />
-        </div>
+        <HoursField typed={typed} onChange={setTyped} />
       </div>
-      {badHours && (
-        <p className="text-[13.5px]" role="alert">
-          Hours as a number: 1.5
-        </p>
-      )}
       <PhotoField label="Photo" count={photos.length} onAdd={(blobId) => setPhotos((before) => [...before, blobId])} />
       <div className="mt-2 grid grid-cols-2 gap-2">
         <button
           type="button"
           className="button button-main col-span-2 min-h-[52px]"
-          disabled={readOnly || badHours}
+          disabled={readOnly || bad}
           onClick={() => keep('done')}
         >
           {state === 'done' ? 'Done again, by today’s numbers' : 'Done'}
@@ -148,7 +126,7 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
         <button
           type="button"
           className="button"
-          disabled={readOnly || badHours || (note.trim() === '' && spent === undefined && photos.length === 0)}
+          disabled={readOnly || bad || (note.trim() === '' && hours === null && photos.length === 0)}
           onClick={() => keep(state)}
         >
           Keep the note

@@ -1,28 +1,9 @@
-import {
-  type JointLook,
-  jointsOf,
-  SITUATION_NAMES,
-  sourceText,
-  type Speaker,
-  formatPercent,
-  weldName,
-} from '@kereta/core';
+import { jointName, jointsOf, SITUATION_NAMES, sourceText, formatPercent } from '@kereta/core';
 import { useMemo } from 'react';
 import { useShownResult } from '../../bench/sheet/useWork';
 import { FieldGroup } from '../../fields/fields';
 import { WorkingTable } from '../../fields/WorkingTable';
 import { useWorkbench } from '../../bench/workbench';
-
-const nameOf = (look: JointLook, say: Speaker): string => {
-  switch (look.kind) {
-    case 'weld':
-      return weldName(look.memberId, look.joint ?? '', say);
-    case 'hanger':
-      return `Hanger on the ${say.partName(look.memberId).toLowerCase()}, ${say.length(look.at?.[0] ?? 0)} back`;
-    case 'bolts':
-      return 'Bolts of the coupler';
-  }
-};
 
 const percent = (share: number): string => formatPercent(share, 0);
 
@@ -36,9 +17,9 @@ export const JointsLook = () => {
   return (
     <>
       {picked && (
-        <section className="border-t border-base-300 px-4 py-3" aria-label={nameOf(picked, say)}>
+        <section className="border-t border-base-300 px-4 py-3" aria-label={jointName(picked, say)}>
           <h2 className="wide flex items-baseline justify-between gap-2 text-[16px] font-bold">
-            <span>{nameOf(picked, say)}</span>
+            <span>{jointName(picked, say)}</span>
             <span className="whitespace-nowrap">{percent(picked.utilisation)}</span>
           </h2>
           <p className="narrow mute text-[13px]">
@@ -61,7 +42,7 @@ export const JointsLook = () => {
                 aria-pressed={look.id === joint}
                 onClick={() => showJoint(look.id === joint ? undefined : look.id)}
               >
-                <span>{nameOf(look, say)}</span>
+                <span>{jointName(look, say)}</span>
                 <span className="font-semibold whitespace-nowrap">
                   {look.utilisation > 1 && <span aria-hidden>■ </span>}
                   {percent(look.utilisation)}
