@@ -101,6 +101,7 @@ const HOW: Readonly<Record<TaskKind, Told>> = {
     'Clamp it; tack it only when both readings agree.',
   ),
   tack: always(
+    'Tacks of 1/2 to 3/4 in (12 to 20 mm), one every 6 to 8 in (150 to 200 mm), two to a joint across from each other.',
     'Outside of the corners first, then read the diagonals; inside; then the corner across.',
     'Cross-members from the middle outwards, left and right by turns.',
     'Read the diagonals after every four tacks; a tack that pulled is ground through and set again.',
@@ -110,7 +111,7 @@ const HOW: Readonly<Record<TaskKind, Told>> = {
     'Two strings crosswise over the corners only just touch where the frame is not twisted.',
   ),
   'weld-first': ({ upsideDown }) => [
-    'Upright seams first, then the flat ones that lie up. Short runs, then to the joint furthest away: no joint twice before it can be touched.',
+    'Upright seams first, then the flat ones that lie up. Runs of 2 to 3 in (50 to 75 mm) on thin walls, then to the joint furthest away: no joint twice before it can be touched.',
     'From the middle to the ends, left and right by turns, so that what pulls is balanced.',
     `${upsideDown ? 'The deck’s side' : 'The underside'} comes next: until then the welds of one side bend the rails as told. A strong-back clamped along each rail halves it.`,
   ],
@@ -235,6 +236,7 @@ export const CAUTION_TEXT: Readonly<Record<Caution, string>> = {
   'fire-watch': 'Somebody watches for fire for half an hour after the last weld.',
   'closed-tube': 'A tube closed at both ends can burst when it is heated: leave a hole open.',
   turning: 'Feet and fingers: with helpers or a hoist, stands rated for it, nobody under it.',
+  hoist: 'Too heavy for hands: a hoist, a gantry, or two chain falls, and slings that cannot slip.',
   springs:
     'Springs under load store a lot: let the load off before a bolt is loosened. No arc on spring steel, rubber out.',
   'near-wheels': 'No welding on a wheel with a tire on it, or near one: it can burst. Wheels off.',
@@ -294,18 +296,10 @@ export const figureName = ({ what, of = '', mark }: PlanFigure, say: Speaker): s
       return 'Ball’s centre ahead of the front edge';
     case 'corner-to-ball':
       return 'Ball’s centre to each rear corner';
-    case 'tack':
-      return 'A tack';
-    case 'tack-every':
-      return 'One every';
-    case 'run':
-      return 'One run at a time, on thin walls';
     case 'weld-length':
       return 'Weld on this side, about';
     case 'bow-first':
       return 'Each rail bends up or down by the welds of one side';
-    case 'bow-side':
-      return 'and sideways, its ends drawn in';
     case 'turned-mass':
       return 'Weighs about';
     case 'balance-back':

@@ -1,15 +1,11 @@
 import { allWelds } from '../../buying/index.js';
 import { inches } from '../../units/index.js';
 import { frameTarget } from '../squaring.js';
-import { type BowRange, bowsOf } from './bow.js';
+import { oneSideBowM } from './bow.js';
 import { type Draft, lengthOf, markOf, piecesOfGroups, type Plan } from './draft.js';
 import type { Caution, PlanFigure } from './task.js';
 import { turningOf } from './turnOver.js';
 
-/** Tacks so long, so far apart; runs of weld no longer than that on thin walls, m. Common practice. */
-const TACK_M = [inches(1 / 2), inches(3 / 4)] as const;
-const TACK_EVERY_M = [inches(6), inches(8)] as const;
-const RUN_M = [inches(2), inches(3)] as const;
 /** Hours to lay a metre of fillet, with clamping, turning to the next and cooling; to cut a piece; to dress its ends. Common practice. */
 const WELD_H_PER_M = [0.3, 0.7] as const;
 const CUT_H = [0.08, 0.2] as const;
@@ -162,11 +158,7 @@ export const layOutTasks = (plan: Plan): readonly Draft[] => {
       kind: 'tack',
       ...lies,
       hours: [0.5, 1.5],
-      figures: [
-        lengthOf('tack', 'tack', TACK_M[0], { upTo: TACK_M[1], aside: true }),
-        lengthOf('tack-every', 'tack-every', TACK_EVERY_M[0], { upTo: TACK_EVERY_M[1], aside: true }),
-        ...outline.slice(2),
-      ],
+      figures: [...outline.slice(2)],
       tools: ['welder', 'clamps', 'tape', 'grinder'],
       cautions: weldingCautions(plan),
     },
@@ -183,16 +175,20 @@ export const layOutTasks = (plan: Plan): readonly Draft[] => {
 };
 
 /** What has to be turned over: all metal of the frame, and what hangs on it by then. */
-const turningFigures = (plan: Plan, withAxle: boolean): { readonly figures: PlanFigure[]; readonly people: number } => {
+const turningFigures = (
+  plan: Plan,
+  withAxle: boolean,
+): { readonly figures: PlanFigure[]; readonly people: number; readonly hoist: boolean } => {
   const parts = plan.evaluation.bare.filter(
     ({ group, id }) =>
       group === 'frame' ||
       (withAxle &&
         (id === 'coupler' || (group === 'running-gear' && !id.includes('.wheel.') && !id.startsWith('spare')))),
   );
-  const { sum, liftedKg, people } = turningOf(parts);
+  const { sum, liftedKg, people, hoist } = turningOf(parts);
   return {
     people,
+    hoist,
     figures: [
       { id: 'turned-mass', what: 'turned-mass', kind: 'mass', value: sum.massKg },
       { id: 'lifted', what: 'lifted', kind: 'mass', value: liftedKg, aside: true },
@@ -203,16 +199,12 @@ const turningFigures = (plan: Plan, withAxle: boolean): { readonly figures: Plan
 
 /** What no tape sees is no bow, m. */
 const LEAST_BOW_M = inches(1 / 64);
-const bowFigure = (what: 'bow-first' | 'bow-side', [least, most]: BowRange): readonly PlanFigure[] =>
-  most < LEAST_BOW_M ? [] : [lengthOf(what, what, least, { upTo: most, aside: true })];
-
 /** Welded on the side that lies up, turned, and welded on the other. */
 export const weldTasks = (plan: Plan, axleIsOn: boolean) => {
   const { trailer, evaluation, upsideDown } = plan;
-  const bows = bowsOf(evaluation.chassis, trailer.strength.weldLegM, !upsideDown);
+  const bow = oneSideBowM(evaluation.chassis, trailer.strength.weldLegM, !upsideDown);
   const weldM = allWelds(evaluation.chassis, []).reduce((sum, { lengthM }) => sum + lengthM, 0);
   const lengthFigure = lengthOf('weld-length', 'weld-length', weldM / 2, { aside: true });
-  const run = lengthOf('run', 'run', RUN_M[0], { upTo: RUN_M[1], aside: true });
   const turning = turningFigures(plan, axleIsOn);
   const first: Draft = {
     kind: 'weld-first',
@@ -222,8 +214,9 @@ export const weldTasks = (plan: Plan, axleIsOn: boolean) => {
     upsideDown,
     figures: [
       lengthFigure,
-      run,
-      ...(bows ? [bowFigure('bow-first', bows.oneSideM), bowFigure('bow-side', bows.sidewaysM)].flat() : []),
+      ...(bow && bow[1] >= LEAST_BOW_M
+        ? [lengthOf('bow-first', 'bow-first', bow[0], { upTo: bow[1], aside: true })]
+        : []),
     ],
     tools: ['welder', 'grinder', 'brush', 'tape'],
     cautions: [...weldingCautions(plan), 'earth-clamp'],
@@ -237,6 +230,7 @@ export const weldTasks = (plan: Plan, axleIsOn: boolean) => {
     tools: ['stands'],
     cautions: [
       'turning',
+      ...(turning.hoist ? (['hoist'] as const) : []),
       ...(axleIsOn && trailer.runningGear.suspension.kind === 'leaf' ? (['springs'] as const) : []),
     ],
   };
@@ -246,7 +240,7 @@ export const weldTasks = (plan: Plan, axleIsOn: boolean) => {
     hours: range(WELD_H_PER_M, weldM * 0.4),
     drawing: 'frame',
     upsideDown: !upsideDown,
-    figures: [lengthFigure, run],
+    figures: [lengthFigure],
     tools: ['welder', 'grinder', 'brush', 'tape'],
     cautions: [
       ...weldingCautions(plan),
