@@ -63,6 +63,50 @@ describe('an axle by a tape from the ball', () => {
       ),
     );
   });
+  test('with a tape that is off by up to 1/32 in at each end, what is left after the move is never more than two such readings can hide', () => {
+    const tapeM = 0.0254 / 32;
+    fc.assert(
+      fc.property(
+        number(2, 6),
+        number(1.2, 2.6),
+        number(-0.02, 0.02),
+        number(-1, 1),
+        number(-1, 1),
+        (middleM, apartM, angleRad, a, b) => {
+          const real = readingsOf(middleM, apartM, angleRad);
+          const read = { ...real, leftM: real.leftM + a * tapeM, rightM: real.rightM + b * tapeM };
+          const found = axleOffSquare(read)?.offSquareRad ?? Number.NaN;
+          // Turned back by what was found: what is left is the readings' own error.
+          const leftRad = Math.abs(angleRad - found);
+          const doubt = axleDoubtRad(real, tapeM) ?? 0;
+          // The doubt is of one standard deviation of both; the worst of both together is √2 times that.
+          expect(leftRad).toBeLessThanOrEqual(Math.SQRT2 * doubt * 1.02 + 1e-12);
+        },
+      ),
+    );
+  });
+  test('frame and axle both out: whatever the rails are sheared by, moved along them as asked the axle reads alike from the ball', () => {
+    fc.assert(
+      fc.property(
+        number(2, 6),
+        number(0.8, 1.6),
+        number(-0.03, 0.03),
+        number(-0.02, 0.02),
+        number(0.05, 0.4),
+        (middleM, railsM, shearM, axleRad, overM) => {
+          // Hangers sit as far from each rail's own front: the axle is turned by the shear, and by its own slip besides.
+          const turned = Math.asin(shearM / railsM) + axleRad;
+          const apartM = railsM + 2 * overM;
+          const found = axleOffSquare(readingsOf(middleM, apartM, turned));
+          const moves = hangerMoves(hangerDifferenceM(railsM, found?.offSquareRad ?? Number.NaN), 'both');
+          // Rails run along the trailer, sheared or not: what moves along them turns the axle by that over their distance.
+          const back = Math.asin(((railsM / 2) * Math.sin(turned) + moves.rightM) / (railsM / 2));
+          const again = readingsOf(middleM, apartM, back);
+          expect(again.leftM).toBeCloseTo(again.rightM, 9);
+        },
+      ),
+    );
+  });
   test('readings of which no triangle can be made are none', () => {
     expect(axleOffSquare({ leftM: 1, rightM: 4, hooksApartM: 2 })).toBeUndefined();
     expect(axleOffSquare({ leftM: 1, rightM: 1, hooksApartM: 2.5 })).toBeUndefined();
