@@ -4,6 +4,7 @@ import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
 import type { ProjectRecord, RecordEntry, Trailer } from '../project/index.js';
 import { inches, pounds, weightN } from '../units/index.js';
+import { sidesText, speaker, tongueShareText } from '../wording/index.js';
 import { statesOf, trailerIn, weighedOf, withBuiltSizes, withMasses } from './index.js';
 import { OWN_GROUPS, partsOfGroup } from './masses.js';
 
@@ -214,5 +215,18 @@ describe('built', () => {
     expect(
       changes.some(({ designed, weighed }) => designed.code === 'tongue-share' && weighed.verdict === 'over'),
     ).toBe(true);
+  });
+});
+
+describe('words', () => {
+  const say = speaker(apiary);
+  test('sides within a twentieth are even, past a tenth the heavy one is named (common practice)', () => {
+    expect(sidesText(pounds(500), pounds(510), say)).toMatch(/^Left and right differ by 2\.0 %: even\.$/);
+    expect(sidesText(pounds(540), pounds(500), say)).toMatch(/it would do; .*from the left/);
+    expect(sidesText(pounds(400), pounds(500), say)).toMatch(/more than the 10 %.*from the right/);
+    expect(sidesText(0, 0, say)).toBe('');
+  });
+  test('320 lb of 2,840 lb are 11.3 % on the ball', () => {
+    expect(tongueShareText(pounds(320), pounds(2840), say)).toBe('11.3 % of all of it, 2,840 lb.');
   });
 });

@@ -118,3 +118,23 @@ export const massFoundText = ({ before, after }: MassFound, say: Speaker): strin
   if (Math.abs(by) < Math.max(0.1, 0.25 * before.sd)) return 'as thought';
   return `${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'}`;
 };
+
+/** Sides that differ by up to this share of their mean are good, and at most. Common practice. */
+const SIDES = { good: 0.05, most: 0.1 } as const;
+
+/** Left against right. */
+export const sidesText = (leftKg: number, rightKg: number, say: Speaker): string => {
+  const mean = (leftKg + rightKg) / 2;
+  if (!(mean > 0)) return '';
+  const share = Math.abs(leftKg - rightKg) / mean;
+  const told = `Left and right differ by ${say.percent(share)}`;
+  if (share <= SIDES.good) return `${told}: even.`;
+  const heavy = leftKg > rightKg ? 'left' : 'right';
+  return share <= SIDES.most
+    ? `${told}: it would do; better still, put something from the ${heavy} to the other side.`
+    : `${told}: more than the ${say.percent(SIDES.most, 0)} that are common practice at most. Put something from the ${heavy} to the other side.`;
+};
+
+/** What a weighed tongue is of the whole that is thought, or was weighed with it. */
+export const tongueShareText = (tongueKg: number, wholeKg: number, say: Speaker): string =>
+  wholeKg > 0 ? `${say.percent(tongueKg / wholeKg)} of all of it, ${say.mass(wholeKg)}.` : '';

@@ -7,8 +7,10 @@ import {
   type ProjectRecord,
   READING_NAMES,
   type ScaleLine,
+  sidesText,
   speaker,
   type Speaker,
+  tongueShareText,
   type UsedReading,
   WEIGH_FIELD_NAMES,
   WEIGH_FIELDS,
@@ -65,8 +67,14 @@ const expectedOf = (trailerNow: Speaker['trailer'], caseId: string): Readonly<Re
     left: sum('leftN'),
     right: sum('rightN'),
     total: balanced.massKg,
+    heightM: evaluate(trailerNow).rides.find((ride) => ride.caseId === caseId)?.balancePointM ?? Number.NaN,
   };
 };
+
+/** All of the trailer: as it was read with the tongue, else as it is thought. */
+const wholeOf = ({ readings }: WorkedOut, expected: Readonly<Record<string, number>>): number =>
+  readings.total?.value ??
+  (readings.axles && readings.tongue ? readings.axles.value + readings.tongue.value : (expected['total'] ?? 0));
 
 const Result = ({
   found,
@@ -87,12 +95,26 @@ const Result = ({
         </span>
       </p>
     ))}
+    {found.readings.tongue && (
+      <p className="text-[14.5px]">
+        On the ball: {tongueShareText(found.readings.tongue.value, wholeOf(found, expected), say)}
+      </p>
+    )}
+    {found.readings.left && found.readings.right && (
+      <p className="text-[14.5px]">{sidesText(found.readings.left.value, found.readings.right.value, say)}</p>
+    )}
     {found.heightM !== undefined && (
       <p className="text-[16px]">
         Balance point above ground:{' '}
         <b className="wide text-[22px]">
           <Sized>{say.length(found.heightM)}</Sized>
         </b>
+        {Number.isFinite(expected['heightM']) && (
+          <span className="mute text-[14px]">
+            {' '}
+            thought: <Sized>{say.length(expected['heightM'] ?? Number.NaN)}</Sized>
+          </span>
+        )}
       </p>
     )}
   </div>
