@@ -17,7 +17,7 @@ test('without a network: kept at the first visit; squared, weighed by a file and
   await goTo(page, 'Lay out & build');
   await page.getByRole('button', { name: /Square the frame/ }).click();
   await page.getByRole('link', { name: 'Square it with the tape' }).click();
-  const frame = page.getByRole('region', { name: 'Frame' });
+  const frame = page.getByRole('region', { name: 'Frame', exact: true });
   for (const [label, text] of [
     ['A, left front to right rear', `11' 4"`],
     ['B, right front to left rear', `11' 4"`],

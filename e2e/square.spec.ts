@@ -14,7 +14,7 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
     await page.getByRole('textbox', { name: label }).press('Enter');
   };
   // Level comes first: a twisted frame is loosened before it is shimmed.
-  const level = page.getByRole('region', { name: 'Level' });
+  const level = page.getByRole('region', { name: 'Level', exact: true });
   for (const [label, text] of [
     ['LF, left front below the line', '1 1/4'],
     ['RF, right front', '1'],
@@ -24,13 +24,13 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
     await typed(label, text);
   await expect(level.getByRole('status')).toContainText(/Shim.*It is twisted/s);
   await level.getByRole('button', { name: 'Keep this round' }).click();
-  const tongue = page.getByRole('region', { name: 'Tongue' });
+  const tongue = page.getByRole('region', { name: 'Tongue', exact: true });
   await typed('L, to the left rear corner', `14' 5"`);
   await typed('R, to the right rear corner', `14' 4 3/4"`);
   await expect(tongue.getByRole('status')).toContainText(
     /to the right of the centre line.*swing the tongue to the left/s,
   );
-  const frame = page.getByRole('region', { name: 'Frame' });
+  const frame = page.getByRole('region', { name: 'Frame', exact: true });
   await expect(frame).toContainText(/both diagonals are to read 11' 4"/);
   const a = frame.getByRole('textbox', { name: 'A, left front to right rear' });
   const b = frame.getByRole('textbox', { name: 'B, right front to left rear' });
@@ -49,7 +49,7 @@ test('on the phone on the floor: frame and axle squared round after round, kept,
   await b.press('Enter');
   await expect(frame.getByRole('status')).toContainText('Good.');
   await keep.click();
-  const axle = page.getByRole('region', { name: 'Axle' });
+  const axle = page.getByRole('region', { name: 'Axle', exact: true });
   await axle.getByRole('textbox', { name: 'Axle, L to the left end' }).fill(`10' 6"`);
   await axle.getByRole('textbox', { name: 'Axle, L to the left end' }).press('Enter');
   await axle.getByRole('textbox', { name: 'Axle, R to the right end' }).fill(`10' 6 1/4"`);
