@@ -73,7 +73,9 @@ const ACTS = {
       await page.getByRole('textbox', { name }).fill(text);
       await page.getByRole('textbox', { name }).press('Enter');
     }
-    await page.getByRole('region', { name: 'Axle', exact: true }).evaluate((region) => region.scrollIntoView({ block: 'start' }));
+    await page
+      .getByRole('region', { name: 'Axle', exact: true })
+      .evaluate((region) => region.scrollIntoView({ block: 'start' }));
   },
   'drawing-sheet': (page) => page.getByRole('combobox', { name: 'Sheet' }).selectOption('3-D view'),
   'saw-phone': (page) => page.getByRole('checkbox').first().click(),
