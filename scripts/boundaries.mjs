@@ -32,6 +32,7 @@ const ORDER = [
   'evaluation',
   'as-built',
   'service',
+  'lighting',
   'buying',
   'drawing',
   'building',
@@ -60,7 +61,7 @@ const WEB_TIERS = [
   ['fields'],
   ['drawing'],
   ['bench'],
-  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'build', 'weigh', 'log', 'send', 'buy'],
+  ['steps', 'print', 'trip', 'shed', 'saw', 'square', 'build', 'weigh', 'log', 'send', 'lights', 'buy'],
   ['app', 'main'],
 ];
 

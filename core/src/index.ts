@@ -28,6 +28,7 @@ export {
   solvePattern,
 } from './frame-analysis/index.js';
 export * from './jobs/index.js';
+export * from './lighting/index.js';
 export * from './mass/index.js';
 export * from './materials/index.js';
 export { type CuttingProblem, firstFit, loadSolver, nestSteps } from './nesting/index.js';

@@ -278,6 +278,8 @@ export const designSchema = object({
   buying: buyingSchema,
   /** which side of the frame lies up while it is laid out; upside down, so that all tops are flush, where nobody has said */
   building: object({ layOut: z.enum(['upside-down', 'right-side-up']) }).optional(),
+  /** what lamps are bought; LED where nobody has said */
+  lighting: object({ lamps: z.enum(['led', 'incandescent']) }).optional(),
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),
   /** the case that answers "where does the axle go for this tongue share" */

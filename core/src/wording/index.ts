@@ -118,3 +118,14 @@ export {
 } from './weighing.js';
 export { dueText, SERVICE_HOW, SERVICE_NAMES } from './service.js';
 export { PAPERS_BY_REGION } from './papers.js';
+export {
+  CIRCUIT_NAMES,
+  FAULT_STEPS,
+  LAMP_COLOURS,
+  LAMP_NAMES,
+  lampHereText,
+  lampPlaceText,
+  lampZoneText,
+  PLUG_PINS,
+  wireText,
+} from './lights.js';

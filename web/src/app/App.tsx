@@ -24,6 +24,7 @@ const WeighPage = lazy(() => import('../weigh/WeighPage').then((module) => ({ de
 const LogPage = lazy(() => import('../log/LogPage').then((module) => ({ default: module.LogPage })));
 const SendPage = lazy(() => import('../send/SendPage').then((module) => ({ default: module.SendPage })));
 const ArrivePage = lazy(() => import('../send/ArrivePage').then((module) => ({ default: module.ArrivePage })));
+const LightsPage = lazy(() => import('../lights/LightsPage').then((module) => ({ default: module.LightsPage })));
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const BookPage = lazy(() => import('../print/BookPage').then((module) => ({ default: module.BookPage })));
@@ -68,6 +69,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/log', element: <LogPage /> },
     { path: '/arrive', element: <ArrivePage /> },
     { path: '/trailer/:projectId/send', element: <SendPage /> },
+    { path: '/trailer/:projectId/lights', element: <LightsPage /> },
     { path: '/trailer/:projectId/task/:taskId', element: <TaskPage /> },
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },

@@ -93,9 +93,50 @@ export const coatTasks = (plan: Plan): readonly Draft[] => {
   ];
 };
 
+/** Chains, lamps and deck: what goes on after paint. */
+const afterPaint = ({ trailer: { coupling, frame } }: Plan): readonly Draft[] => [
+  ...(coupling.fitted && coupling.chains !== 'none'
+    ? [
+        {
+          kind: 'chains' as const,
+          phase: 'finish' as const,
+          hours: [0.5, 1] as const,
+          tools: ['tape'] as const,
+          cautions: ['local-law'] as const,
+          figures: [lengthOf('tab-apart', 'tab-apart', coupling.safetyChain.apartM)],
+        },
+      ]
+    : []),
+  ...(coupling.plug === 'none'
+    ? []
+    : [
+        {
+          kind: 'wire' as const,
+          phase: 'finish' as const,
+          hours: [3, 8] as const,
+          tools: ['crimper', 'tester', 'drill'] as const,
+          cautions: ['battery', 'local-law'] as const,
+          page: 'lights' as const,
+        },
+      ]),
+  ...(frame.deck.kind === 'none'
+    ? []
+    : [
+        {
+          kind: 'deck' as const,
+          phase: 'finish' as const,
+          hours: [2, 5] as const,
+          tools: ['saw', 'drill', 'tape'] as const,
+          figures:
+            frame.deck.kind === 'planks'
+              ? [lengthOf('gap', 'gap', BOARD_GAP_M[0], { upTo: BOARD_GAP_M[1], aside: true })]
+              : [],
+        },
+      ]),
+];
+
 export const lastTasks = (plan: Plan): readonly Draft[] => {
   const { trailer, evaluation } = plan;
-  const { coupling, frame } = trailer;
   const road = towsOnRoad(trailer);
   const weights: PlanFigure[] = evaluation.cases.flatMap(({ loadCase, massKg, standing }) =>
     standing && loadCase.mode === 'towed'
@@ -120,43 +161,7 @@ export const lastTasks = (plan: Plan): readonly Draft[] => {
       : [],
   );
   return [
-    ...(coupling.fitted && coupling.chains !== 'none'
-      ? [
-          {
-            kind: 'chains' as const,
-            phase: 'finish' as const,
-            hours: [0.5, 1] as const,
-            tools: ['tape'] as const,
-            cautions: ['local-law'] as const,
-            figures: [lengthOf('tab-apart', 'tab-apart', coupling.safetyChain.apartM)],
-          },
-        ]
-      : []),
-    ...(coupling.plug === 'none'
-      ? []
-      : [
-          {
-            kind: 'wire' as const,
-            phase: 'finish' as const,
-            hours: [3, 8] as const,
-            tools: ['crimper', 'tester', 'drill'] as const,
-            cautions: ['battery', 'local-law'] as const,
-          },
-        ]),
-    ...(frame.deck.kind === 'none'
-      ? []
-      : [
-          {
-            kind: 'deck' as const,
-            phase: 'finish' as const,
-            hours: [2, 5] as const,
-            tools: ['saw', 'drill', 'tape'] as const,
-            figures:
-              frame.deck.kind === 'planks'
-                ? [lengthOf('gap', 'gap', BOARD_GAP_M[0], { upTo: BOARD_GAP_M[1], aside: true })]
-                : [],
-          },
-        ]),
+    ...afterPaint(plan),
     {
       kind: 'weigh',
       phase: 'road',

@@ -136,7 +136,7 @@ export type Tool =
   | 'gauge';
 
 /** Where the page of its own for a task is. */
-export type WorkPage = 'saw' | 'square' | 'buy' | 'drawing' | 'weigh-in';
+export type WorkPage = 'saw' | 'square' | 'buy' | 'drawing' | 'weigh-in' | 'lights';
 
 /** One thing to do, with what it needs. */
 export interface BuildTask {

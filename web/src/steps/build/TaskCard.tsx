@@ -26,6 +26,7 @@ const PAGES = {
   buy: 'What to buy',
   drawing: 'The drawings',
   'weigh-in': 'Weigh it',
+  lights: 'Lamps and wires, where each goes',
 } as const;
 
 /** What a task was done by, and what it would be done by now. */

@@ -1,4 +1,5 @@
 import {
+  type AnyFinding,
   doubtfulMass,
   type Evaluation,
   massFoundText,
@@ -69,19 +70,18 @@ const Loads = ({ states, say }: { readonly states: States; readonly say: Speaker
   </table>
 );
 
+/** The finding in words, its load named once. */
+const changeText = (finding: AnyFinding, say: Speaker): string => {
+  const sentence = sentenceOf(finding, say);
+  const load = finding.caseId === undefined ? '' : say.caseName(finding.caseId);
+  return load === '' || sentence.includes(load) ? `: ${sentence}` : `, ${load}: ${sentence}`;
+};
+
 /** Where the weighed trailer's verdict is another than the drawn one's. */
-const Changes = ({
-  states,
-  evaluation,
-  say,
-}: {
-  readonly states: States;
-  readonly evaluation: Evaluation;
-  readonly say: Speaker;
-}) => {
+const Changes = ({ states, evaluation }: { readonly states: States; readonly evaluation: Evaluation }) => {
   const counted = states.changes.filter(({ weighed }) => weighed.counts);
   if (counted.length === 0) return null;
-  const now = speaker({ ...evaluation.trailer });
+  const now = speaker(evaluation.trailer);
   return (
     <section aria-label="What changes by the scale" className="mt-4">
       <h2 className="text-[17px] font-bold">What changes by it</h2>
@@ -93,8 +93,7 @@ const Changes = ({
               <b>
                 {VERDICT_WORDS[designed.verdict]} → {VERDICT_WORDS[weighed.verdict]}
               </b>
-              {weighed.caseId !== undefined && `, ${say.caseName(weighed.caseId)}`}:{' '}
-              <Sized>{sentenceOf(weighed, now)}</Sized>
+              <Sized>{changeText(weighed, now)}</Sized>
             </span>
           </li>
         ))}
@@ -127,7 +126,7 @@ export const StatesTable = () => {
           : 'Built: by the sizes that were measured and the masses whose word was taken. Weighed: by everything that a scale read.'}
       </p>
       <Loads states={states} say={say} />
-      <Changes states={states} evaluation={evaluation} say={say} />
+      <Changes states={states} evaluation={evaluation} />
       {fits.length > 0 && (
         <section aria-label="What the scale read" className="mt-4">
           <h2 className="text-[17px] font-bold">What the scale read</h2>

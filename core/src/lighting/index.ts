@@ -1,0 +1,16 @@
+export { lampFacts, placedLamps, type PlacedLamp } from './places.js';
+export { LAMP_RULES, type LampCode, type LampFacts, type LampPlace, type LampRule, lampsAsked } from './rules.js';
+export {
+  type Circuit,
+  type CircuitCode,
+  circuitsOf,
+  DROP_SOURCE,
+  dropV,
+  LAMP_AMPERES,
+  type LampKind,
+  type Wire,
+  WIRE_SOURCE,
+  wireRuns,
+  WIRES,
+  wireToBuy,
+} from './wiring.js';

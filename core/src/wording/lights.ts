@@ -1,0 +1,146 @@
+import type { Circuit, CircuitCode, LampCode, LampPlace, LampRule, PlacedLamp } from '../lighting/index.js';
+import { formatNumber } from '../units/index.js';
+import type { Trailer } from '../project/index.js';
+import type { Speaker } from './speak.js';
+
+export const LAMP_NAMES: Readonly<Record<LampCode, string>> = {
+  tail: 'Tail lamp',
+  stop: 'Stop lamp',
+  turn: 'Turn signal',
+  plate: 'Plate lamp',
+  'rear-reflector': 'Reflector behind',
+  'rear-triangle': 'Triangle reflector behind',
+  fog: 'Rear fog lamp',
+  reversing: 'Reversing lamp',
+  'marker-front': 'Side marker, front',
+  'marker-rear': 'Side marker, rear',
+  'marker-middle': 'Side marker, middle',
+  'side-reflector-front': 'Side reflector, front',
+  'side-reflector-rear': 'Side reflector, rear',
+  'side-reflector-middle': 'Side reflector, middle',
+  'clearance-front': 'Clearance lamp, front',
+  'clearance-rear': 'Clearance lamp, rear',
+  identification: 'Identification lamps, three in a row',
+  'front-reflector': 'Reflector in front',
+  'front-position': 'Position lamp in front',
+  conspicuity: 'Conspicuity tape along half of each side, and across the rear',
+};
+
+export const LAMP_COLOURS: Readonly<Record<LampRule['colour'], string>> = {
+  red: 'red',
+  amber: 'amber',
+  white: 'white',
+  'red-white': 'red and white',
+};
+
+const PLACES: Readonly<Record<LampPlace, string>> = {
+  'rear-pair': 'rear, left and right, as far apart as may be',
+  'rear-middle': 'rear',
+  'rear-row': 'rear, in the middle, as high as may be',
+  'front-pair': 'front, left and right, as far apart as may be',
+  'side-front': 'both sides, as far forward as may be',
+  'side-rear': 'both sides, as far back as may be',
+  'side-middle': 'both sides, near the middle',
+};
+export const lampPlaceText = ({ place }: LampRule): string => PLACES[place];
+
+/** In which heights it may be, and why it is asked for. */
+export const lampZoneText = ({ heightM: [least, most], from }: LampRule, say: Speaker): string => {
+  const zone =
+    least !== null && most !== null
+      ? `${say.length(least)} to ${say.length(most)} above ground`
+      : least !== null
+        ? `at least ${say.length(least)} above ground`
+        : most !== null
+          ? `at most ${say.length(most)} above ground`
+          : 'no height that is recalled';
+  if (!from) return zone;
+  const value = from.what === 'gross' ? say.mass(from.value) : say.length(from.value);
+  const facts = { width: 'wide', length: 'long, tongue included', gross: 'gross' } as const;
+  return `${zone}; from ${value} ${facts[from.what]} on`;
+};
+
+/** Where the nearest place is, and what it takes to get there. */
+export const lampHereText = ({ aboveGroundM, bracketM }: PlacedLamp, say: Speaker): string => {
+  const here = `${say.length(aboveGroundM)} above ground`;
+  if (bracketM === 0) return `${here}, on the bar itself`;
+  return `${here}, on a bracket ${say.length(Math.abs(bracketM))} ${bracketM > 0 ? 'above' : 'below'} the bar’s middle`;
+};
+
+export const CIRCUIT_NAMES: Readonly<Record<CircuitCode, string>> = {
+  running: 'Tail, plate and markers',
+  left: 'Left turn',
+  right: 'Right turn',
+  stop: 'Stop',
+  fog: 'Fog',
+  reverse: 'Reverse',
+  brakes: 'Electric brakes',
+  charge: 'Charge line to the breakaway battery',
+  ground: 'Ground, back to the plug',
+};
+
+/** Gauge in both tongues. */
+export const wireText = ({ wire }: Pick<Circuit, 'wire'>): string =>
+  wire
+    ? `${wire.awg} AWG (${formatNumber(wire.areaMm2, 2)} mm²)`
+    : 'thicker than 8 AWG: a shorter run, or a relay near the lamps';
+
+type Plug = Trailer['coupling']['plug'];
+/** Pins of a plug by their functions, each with how it is proved. Colours differ: none is told. */
+export const PLUG_PINS: Readonly<Record<Exclude<Plug, 'not-decided' | 'none'>, readonly string[]>> = {
+  '4-way': ['Ground', 'Tail and markers', 'Left stop and turn', 'Right stop and turn'],
+  '6-way': ['Ground', 'Tail and markers', 'Left stop and turn', 'Right stop and turn', 'Electric brakes', 'Charge'],
+  '7-way': [
+    'Ground',
+    'Electric brakes',
+    'Tail and markers',
+    'Charge',
+    'Left stop and turn',
+    'Right stop and turn',
+    'Reverse',
+  ],
+  '13-way': [
+    '1 left turn',
+    '2 fog',
+    '3 ground for 1 to 8',
+    '4 right turn',
+    '5 right tail',
+    '6 stop',
+    '7 left tail',
+    '8 reverse',
+    '9 permanent feed',
+    '10 switched feed',
+    '11 ground for 10',
+    '12 spare',
+    '13 ground for 9',
+  ],
+};
+
+/** What to look for where a lamp does not do as it should, the likeliest first. */
+export const FAULT_STEPS: readonly (readonly [seen: string, look: string])[] = [
+  [
+    'Nothing lights at all',
+    'The vehicle’s fuse; then the ground: from the plug’s ground pin to bright metal on the frame, less than half an ohm.',
+  ],
+  [
+    'One lamp stays dark',
+    'Its bulb or lamp; voltage at its own wires; then its splice. No voltage there, but at the plug: the run is broken.',
+  ],
+  ['Lamps glow in turn with each other', 'A ground that is missing: current finds its way back through another lamp.'],
+  [
+    'Turn signals blink fast',
+    'A lamp is out, or LEDs draw too little for the flasher: a load or another flasher on the vehicle.',
+  ],
+  [
+    'Dim with the engine running',
+    'Too much is lost on the way: measure at the plug and at the lamp under load; more than 0.4 V apart is a thin wire or a bad splice.',
+  ],
+  [
+    'Brakes do nothing',
+    'Amperes in the brake wire with the controller pressed: about 3 A to a magnet. None: the wire or the plug; half: one side is open.',
+  ],
+  [
+    'Breakaway does not hold',
+    'Battery above 12.4 V; pull the pin with the plug out: the wheels must lock and stay so for a quarter of an hour.',
+  ],
+];
