@@ -158,7 +158,7 @@ export const layOutTasks = (plan: Plan): readonly Draft[] => {
       kind: 'tack',
       ...lies,
       hours: [0.5, 1.5],
-      figures: [...outline.slice(2)],
+      figures: outline.slice(2),
       tools: ['welder', 'clamps', 'tape', 'grinder'],
       cautions: weldingCautions(plan),
     },
