@@ -58,5 +58,14 @@ export default defineConfig({
   ],
   // What only some jobs need, as the solver, is loaded by these jobs.
   worker: { format: 'es' },
-  build: { target: 'es2023', sourcemap: false, manifest: true },
+  build: {
+    target: 'es2023',
+    sourcemap: false,
+    manifest: true,
+    // The lists of what each page needs would be a part of the first load; the server is near, and later all of it is kept here.
+    modulePreload: {
+      polyfill: false,
+      resolveDependencies: (_file, needs, { hostType }) => (hostType === 'html' ? needs : []),
+    },
+  },
 });

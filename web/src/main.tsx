@@ -13,6 +13,9 @@ createRoot(root).render(
   </StrictMode>,
 );
 
-// After the page is there: what makes it work without a network comes last.
+/** The page is there and quiet: only then what makes it work without a network is fetched, ms. */
+const QUIET_MS = 3000;
 if (import.meta.env.PROD && 'serviceWorker' in navigator)
-  window.addEventListener('load', () => void import('./app/offline').then(({ keepOffline }) => keepOffline()));
+  window.addEventListener('load', () =>
+    setTimeout(() => void import('./app/offline').then(({ keepOffline }) => keepOffline()), QUIET_MS),
+  );

@@ -8,7 +8,6 @@ export {
   sourceText,
   STEP_NAMES,
   textProblemSentence,
-  VERDICT_WORDS,
   WORKING_LABELS,
 } from './labels.js';
 export {
@@ -129,3 +128,4 @@ export {
   PLUG_PINS,
   wireText,
 } from './lights.js';
+export { VERDICT_WORDS } from './verdictWords.js';

@@ -1,17 +1,9 @@
 import type { PartGroup } from '../mass/index.js';
 import type { EndCut } from '../chassis/index.js';
-import type { StepId, Verdict, WorkingLabel } from '../findings/index.js';
+import type { StepId, WorkingLabel } from '../findings/index.js';
 import type { OpinionId, SituationId } from '../strength/index.js';
 import type { Source } from '../source.js';
 import { formatAngle, type TextProblem } from '../units/index.js';
-
-export const VERDICT_WORDS: Readonly<Record<Verdict, string>> = {
-  ok: 'Within',
-  tight: 'Tight',
-  over: 'Fix',
-  open: 'Missing',
-  unchecked: 'Not checked',
-};
 
 export const STEP_NAMES: Readonly<Record<StepId, string>> = {
   job: 'The job',
