@@ -129,3 +129,4 @@ export {
   wireText,
 } from './lights.js';
 export { VERDICT_WORDS } from './verdictWords.js';
+export { stepWords } from './stepWords.js';

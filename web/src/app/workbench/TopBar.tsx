@@ -1,11 +1,12 @@
 import { PROJECT_FILE_SUFFIX, writeProject } from '@kereta/core';
-import { Download, Redo2, Undo2 } from 'lucide-react';
+import { Download, Redo2, Search, Undo2 } from 'lucide-react';
 import { useStore } from 'zustand';
 import { Brand } from '../../fields/Brand';
 import { ThemeSwitch } from '../../fields/ThemeSwitch';
 import { download, fileName } from '../../fields/download';
 import type { SaveState } from '../../bench/saving';
 import { useWorkbench } from '../../bench/workbench';
+import { OPEN_PALETTE } from '../palette/PageKeys';
 
 const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
   saved: 'Saved in this browser',
@@ -39,6 +40,15 @@ export const TopBar = ({ saveState, refused }: { readonly saveState: SaveState; 
           {refused ? 'Open in another tab' : SAVE_WORDS[saveState]}
         </span>
       </p>
+      <button
+        type="button"
+        className="button button-plain px-3 max-[480px]:hidden"
+        onClick={() => window.dispatchEvent(new Event(OPEN_PALETTE))}
+        aria-label="Find a part or a job"
+        title="Find a part or a job: Ctrl K"
+      >
+        <Search size={18} aria-hidden />
+      </button>
       <button
         type="button"
         className="button button-plain px-3"

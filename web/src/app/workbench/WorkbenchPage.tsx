@@ -14,6 +14,7 @@ import { KeepingNote } from '../../fields/KeepingNote';
 import { FirstNote } from '../../shed/FirstNote';
 import { groupFieldOf, stepOfPart } from '../../steps/steps';
 import type { ReadableTrailer } from '../../storage/trailers';
+import { PageKeys } from '../palette/PageKeys';
 import { MainView } from './MainView';
 import { Panel } from './Panel';
 import { SaveNote } from './SaveNote';
@@ -29,6 +30,16 @@ const ReadOnlyNote = ({ takeOver }: { readonly takeOver: () => void }) => (
   </div>
 );
 
+/** A step's fields are there once it has been drawn; longer than that nothing is waited for. */
+const FRAMES_WAITED = 40;
+const focusWhenThere = (selector: string, frames: number): void => {
+  const field = document.querySelector<HTMLElement>(selector);
+  field?.focus();
+  // Behind a dialog that is closing nothing takes the focus yet.
+  if (frames > 0 && (!field || document.activeElement !== field))
+    requestAnimationFrame(() => focusWhenThere(selector, frames - 1));
+};
+
 /** Goes to the fields of a part, whatever step they stand in. */
 const useOpenFields = (bench: Bench, goTo: (step: StepId) => void): ((partId: string) => void) =>
   useCallback(
@@ -40,15 +51,9 @@ const useOpenFields = (bench: Bench, goTo: (step: StepId) => void): ((partId: st
           items.some(({ id }) => id === partId),
         ),
       );
-      // The step's fields are there once it has been drawn.
-      requestAnimationFrame(() =>
-        requestAnimationFrame(() =>
-          document
-            .querySelector<HTMLElement>(
-              `[data-part-field="${CSS.escape(partId)}"], [data-part-field="${groupFieldOf(partId)}"]`,
-            )
-            ?.focus(),
-        ),
+      focusWhenThere(
+        `[data-part-field="${CSS.escape(partId)}"], [data-part-field="${groupFieldOf(partId)}"]`,
+        FRAMES_WAITED,
       );
     },
     [bench, goTo],
@@ -115,6 +120,7 @@ const OpenTrailer = ({
   return (
     <BenchContext value={bench}>
       <EditingContext value={editing}>
+        <PageKeys openFields={openFields} />
         <div className="flex h-full flex-col max-[800px]:h-auto">
           <TopBar saveState={session.saveState} refused={refused} />
           {refused && <ReadOnlyNote takeOver={session.takeOver} />}

@@ -19,9 +19,11 @@ export const usePartKeys = (openFields: (partId: string) => void) => {
     const { projectStore, evaluation, picked, pick, readOnly, say } = now();
     const trailer = projectStore.trailerNow();
     const parts = pickableParts(trailer, evaluation);
-    if (event.key === '[' || event.key === ']') {
+    // N and P for keyboards on which brackets take two keys.
+    const forth = event.key === ']' || event.key === 'n';
+    if (forth || event.key === '[' || event.key === 'p') {
       const index = picked === undefined ? -1 : parts.indexOf(picked);
-      const next = event.key === ']' ? index + 1 : index < 0 ? parts.length - 1 : index - 1;
+      const next = forth ? index + 1 : index < 0 ? parts.length - 1 : index - 1;
       pick(parts[(next + parts.length) % parts.length]);
       event.preventDefault();
       return;

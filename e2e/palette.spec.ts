@@ -1,0 +1,51 @@
+import { expect, test } from '@playwright/test';
+import { openDemo, seriousFaults } from './trailer';
+
+test('by keys alone: a size typed and undone, a part found with its fields, a job opened, steps walked, keys told', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  const palette = page.getByRole('dialog', { name: 'Find a part or a job' });
+  const field = palette.getByRole('combobox');
+  await page.keyboard.press('Control+k');
+  await expect(field).toBeFocused();
+  await page.keyboard.type('axle 70');
+  await expect(palette.getByRole('option').first()).toContainText(/Axle, back from the front edge: 5' 10"/);
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.keyboard.press('Enter');
+  await expect(palette).toHaveCount(0);
+  await expect(page.getByLabel('Middle of axle, back from front edge')).toHaveValue(`5' 10"`);
+  await page.keyboard.press('Control+z');
+  await expect(page.getByLabel('Middle of axle, back from front edge')).toHaveValue(`5' 9"`);
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('cross-member at 30');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('button', { name: /^Undo: .*cross-member/ })).toBeVisible();
+  // A part: its fields come up and have the focus.
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('smoker');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What’s on it');
+  await expect(page.locator('[data-part-field]:focus')).toHaveCount(1);
+  // Closed by Esc nothing has happened.
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('zzz');
+  await expect(palette).toContainText('Nothing is called so.');
+  await page.keyboard.press('Escape');
+  await expect(palette).toHaveCount(0);
+  await page.getByRole('heading', { level: 1 }).click();
+  await page.keyboard.press('k');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Bed & frame');
+  await page.keyboard.press('j');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What’s on it');
+  await page.keyboard.press('?');
+  const keys = page.getByRole('dialog', { name: 'Keys' });
+  await expect(keys).toContainText('Find a part or a job');
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.keyboard.press('Escape');
+  await expect(keys).toHaveCount(0);
+  await page.keyboard.press('/');
+  await page.keyboard.type('cut list');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/print\/cut-list$/);
+});
