@@ -2,8 +2,12 @@ import { STEP_IDS } from '@kereta/core';
 import { lazy, Suspense, useEffect, useState } from 'react';
 import { useWorkbenchNow } from '../../bench/workbench';
 
-const Palette = lazy(() => import('./Palette').then((module) => ({ default: module.Palette })));
+const loadPalette = () => import('./Palette').then((module) => ({ default: module.Palette }));
+const Palette = lazy(loadPalette);
 const Shortcuts = lazy(() => import('./Shortcuts').then((module) => ({ default: module.Shortcuts })));
+
+/** The page has drawn itself by then, ms. */
+const LOADED_AFTER_MS = 1000;
 
 /** Asks the page for its palette from anywhere, as a button does. */
 export const OPEN_PALETTE = 'kereta:palette';
@@ -37,8 +41,11 @@ export const PageKeys = ({ openFields }: { readonly openFields: (partId: string)
     };
     const onAsk = (): void => setOpen('palette');
     window.addEventListener('keydown', onKey);
+    // Fetched beforehand: who asks for it types on at once.
+    const soon = setTimeout(() => void loadPalette(), LOADED_AFTER_MS);
     window.addEventListener(OPEN_PALETTE, onAsk);
     return () => {
+      clearTimeout(soon);
       window.removeEventListener('keydown', onKey);
       window.removeEventListener(OPEN_PALETTE, onAsk);
     };
