@@ -146,6 +146,12 @@ describe('turning over and bowing', () => {
     const [steel, aluminum] = [chassis, light].map((of) => oneSideBowM(of, inches(3 / 16), true)?.[1] ?? 0);
     expect((aluminum ?? 0) / (steel ?? 1)).toBeCloseTo(2, 9);
   });
+  test('each closed tube takes a vent and a drain before the bath, aluminum none', () => {
+    const { chassis } = evaluate(apiary);
+    const tubes = chassis.members.reduce((sum, { pieces }) => sum + pieces, 0);
+    expect(figure(taskIn(planOf(apiary), 'coat'), 'vents')).toBe(2 * tubes);
+    expect(kindsOf(telescope)).not.toContain('coat');
+  });
   test('what hands cannot lift says so: the oven trailer with its axles', () => {
     expect(taskIn(planOf(oven), 'turn-over').cautions).toContain('hoist');
     expect(taskIn(planOf(telescope), 'turn-over').cautions).not.toContain('hoist');

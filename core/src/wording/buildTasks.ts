@@ -163,6 +163,7 @@ const HOW: Readonly<Record<TaskKind, Told>> = {
   coat: always(
     'Primer within hours of cleaning; edges and welds by brush first.',
     'Inside of open ends too. Leave drains open, threads and studs bare.',
+    'Aluminum on steel, or treated wood on aluminum: tape or a coat between, stainless screws with washers of nylon.',
   ),
   wheels: always(
     'Bearings packed, nut snug and backed off to its slot, cap on. Wheels turn freely without play.',
@@ -328,6 +329,10 @@ export const figureName = ({ what, of = '', mark }: PlanFigure, say: Speaker): s
       return 'Gap all about';
     case 'coat-area':
       return 'Steel to coat, outside';
+    case 'vents':
+      return 'For hot galvanizing: holes, a vent and a drain at the ends of each closed tube';
+    case 'vent-size':
+      return 'each at least';
     case 'tab-apart':
       return 'From one chain tab to the other';
     case 'tongue-weight':

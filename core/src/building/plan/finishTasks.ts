@@ -68,11 +68,26 @@ export const bodyTasks = (plan: Plan): readonly Draft[] => {
   ];
 };
 
+/** A vent and a drain at both ends of what is closed, so wide at least, m. Common practice; the galvanizer's own table governs. */
+const VENT_M = inches(1 / 2);
+
+/** Steel tubes that are shut at both ends once they are welded in. */
+const closedTubes = ({ evaluation }: Plan): number =>
+  evaluation.chassis.members
+    .filter(
+      ({ material, section, existing }) =>
+        !existing &&
+        material.family === 'steel' &&
+        (section.shape.kind === 'rect-tube' || section.shape.kind === 'round-tube'),
+    )
+    .reduce((sum, { pieces }) => sum + pieces, 0);
+
 const steelOf = (plan: Plan): number => steelAreaM2(plan.evaluation.chassis);
 
 /** Cleaned and coated; what is of aluminum stays bare. */
 export const coatTasks = (plan: Plan): readonly Draft[] => {
   const areaM2 = steelOf(plan);
+  const tubes = closedTubes(plan);
   if (areaM2 <= 0) return [];
   return [
     {
@@ -88,7 +103,15 @@ export const coatTasks = (plan: Plan): readonly Draft[] => {
       hours: [3, 8],
       tools: ['brush'],
       cautions: ['galvanize'],
-      figures: [{ id: 'coat-area', what: 'coat-area', kind: 'area', value: areaM2, aside: true }],
+      figures: [
+        { id: 'coat-area', what: 'coat-area', kind: 'area', value: areaM2, aside: true },
+        ...(tubes > 0
+          ? [
+              { id: 'vents', what: 'vents', kind: 'count', value: 2 * tubes, aside: true } satisfies PlanFigure,
+              lengthOf('vent-size', 'vent-size', VENT_M, { aside: true }),
+            ]
+          : []),
+      ],
     },
   ];
 };

@@ -65,6 +65,8 @@ export type FigureWhat =
   | 'nuts'
   | 'gap'
   | 'coat-area'
+  | 'vents'
+  | 'vent-size'
   | 'tab-apart'
   | 'tongue-weight'
   | 'axles-weight'
