@@ -1,5 +1,6 @@
 import { evaluate } from '../evaluation/index.js';
 import { type ProjectRecord, standingEntries, type Trailer } from '../project/index.js';
+import { loadedRide } from '../running-gear/index.js';
 
 /** Sizes that come out otherwise than drawn, and count when they are measured. */
 export const BUILT_SIZES = ['axle-back', 'tongue-length', 'track', 'rail-top', 'ball-height'] as const;
@@ -27,7 +28,7 @@ export const builtReadings = (record: ProjectRecord): readonly BuiltReading[] =>
   return [...found.values()];
 };
 
-/** A size as it is drawn, m; undefined where the design does not say. */
+/** A size as it is drawn, heights under the heaviest load, m; undefined where the design does not say. */
 export const drawnSize = (trailer: Trailer, size: BuiltSize): number | undefined => {
   const { runningGear } = trailer;
   const { chassis, rides } = evaluate(trailer);
@@ -39,9 +40,9 @@ export const drawnSize = (trailer: Trailer, size: BuiltSize): number | undefined
     case 'track':
       return runningGear.layout === 'none' ? undefined : runningGear.suspension.trackM;
     case 'rail-top':
-      return rides[0]?.railTopM;
+      return loadedRide(rides)?.railTopM;
     case 'ball-height':
-      return rides[0]?.couplerM;
+      return loadedRide(rides)?.couplerM;
   }
 };
 
