@@ -20,19 +20,21 @@ export const TaskList = ({ phone }: { readonly phone: boolean }) => {
   const touched = all.filter((one) => one.touched.length > 0).length;
   return (
     <div className="px-4 py-3">
-      <div className="flex flex-wrap items-baseline gap-x-4 gap-y-1">
+      <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <h2 className="wide text-[17px] font-bold">The plan</h2>
-        <p className="text-[14.5px]" role="status">
+        <p className="min-w-0 flex-1 basis-[240px] text-[14.5px]" role="status">
           {all.length - left.length} of {all.length} done or skipped
           {left.length > 0 && `; what is left takes ${hoursText(sumOf(left))} of work`}
           {touched > 0 && `; ${touched} done by numbers that have changed since`}.
         </p>
-        <Link className="button ml-auto" to={`/trailer/${trailer.id}/send`}>
-          To the phone
-        </Link>
-        <Link className="button" to={`/trailer/${trailer.id}/print/plan`}>
-          Print the plan
-        </Link>
+        <span className="ml-auto flex gap-2">
+          <Link className="button" to={`/trailer/${trailer.id}/send`}>
+            To the phone
+          </Link>
+          <Link className="button" to={`/trailer/${trailer.id}/print/plan`}>
+            Print the plan
+          </Link>
+        </span>
       </div>
       <ol className="mt-2" aria-label="Tasks">
         {all.map((one, i) => {
