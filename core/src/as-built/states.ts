@@ -10,27 +10,29 @@ export type Basis = 'designed' | 'built' | 'weighed';
 /** Of this many standard deviations a found mass is off at most. */
 const TOLERANCE_SD = 2;
 
-const builtOf = (trailer: Trailer, record: ProjectRecord): Trailer => {
+const builtOf = (sized: Trailer, record: ProjectRecord): Trailer => {
   const taken: Masses = new Map([...takenMasses(record)].map(([id, { kg }]) => [id, { kg, tolerance: 0.01 * kg }]));
-  const sized = withBuiltSizes(trailer, record);
   return taken.size > 0 ? withMasses(sized, taken) : sized;
 };
+
+/** With every best estimate; as built where no reading is believed. */
+const weighedTrailer = (sized: Trailer, record: ProjectRecord, { fits, masses }: Weighed): Trailer =>
+  fits.every(({ refused }) => refused)
+    ? builtOf(sized, record)
+    : withMasses(
+        sized,
+        new Map(
+          masses
+            .filter(({ before, behindM }) => before.sd > 0 || behindM !== 0)
+            .map(({ id, after, behindM }) => [id, { kg: after.value, tolerance: TOLERANCE_SD * after.sd, behindM }]),
+        ),
+      );
 
 /** A trailer in one of its states. The very same trailer where nothing was measured. */
 export const trailerIn = (trailer: Trailer, record: ProjectRecord, basis: Basis): Trailer => {
   if (basis === 'designed') return trailer;
-  if (basis === 'built') return builtOf(trailer, record);
   const sized = withBuiltSizes(trailer, record);
-  const found = weighedOf(sized, record);
-  if (found.fits.every(({ refused }) => refused)) return builtOf(trailer, record);
-  return withMasses(
-    sized,
-    new Map(
-      found.masses
-        .filter(({ before, behindM }) => before.sd > 0 || behindM !== 0)
-        .map(({ id, after, behindM }) => [id, { kg: after.value, tolerance: TOLERANCE_SD * after.sd, behindM }]),
-    ),
-  );
+  return basis === 'built' ? builtOf(sized, record) : weighedTrailer(sized, record, weighedOf(sized, record));
 };
 
 /** One load in each state. */
@@ -56,15 +58,17 @@ export interface States {
   readonly weighed: Weighed;
 }
 
-const BASES: readonly Basis[] = ['designed', 'built', 'weighed'];
-
 /** The trailer as drawn, built and weighed side by side, load by load, and where its verdicts change. */
 export const statesOf = (trailer: Trailer, record: ProjectRecord): States => {
-  const evaluations = Object.fromEntries(
-    BASES.map((basis) => [basis, evaluate(trailerIn(trailer, record, basis))]),
-  ) as Readonly<Record<Basis, ReturnType<typeof evaluate>>>;
+  const sized = withBuiltSizes(trailer, record);
+  const weighed = weighedOf(sized, record);
+  const evaluations = {
+    designed: evaluate(trailer),
+    built: evaluate(builtOf(sized, record)),
+    weighed: evaluate(weighedTrailer(sized, record, weighed)),
+  };
   const loads = trailer.cases.map(({ id }): LoadInStates => {
-    const in1 = (basis: Basis) => {
+    const inState = (basis: Basis) => {
       const balanced = evaluations[basis].cases.find(({ loadCase }) => loadCase.id === id);
       const standing = balanced?.standing;
       return {
@@ -73,12 +77,15 @@ export const statesOf = (trailer: Trailer, record: ProjectRecord): States => {
         axlesN: standing?.axles.reduce((sum, { loadN }) => sum + loadN, 0),
       };
     };
-    return { caseId: id, states: { designed: in1('designed'), built: in1('built'), weighed: in1('weighed') } };
+    return {
+      caseId: id,
+      states: { designed: inState('designed'), built: inState('built'), weighed: inState('weighed') },
+    };
   });
   const now = new Map(evaluations.weighed.findings.map((finding) => [finding.id, finding]));
   const changes = evaluations.designed.findings.flatMap((designed): VerdictChange[] => {
-    const weighed = now.get(designed.id);
-    return weighed && weighed.verdict !== designed.verdict ? [{ designed, weighed }] : [];
+    const after = now.get(designed.id);
+    return after && after.verdict !== designed.verdict ? [{ designed, weighed: after }] : [];
   });
-  return { loads, changes, weighed: weighedOf(withBuiltSizes(trailer, record), record) };
+  return { loads, changes, weighed };
 };

@@ -1,8 +1,14 @@
 import { EVEN_VARIANCE, OWN_PARTS } from '../balance/index.js';
 import { evaluate } from '../evaluation/index.js';
 import { itemPart, type Part, sumMass } from '../mass/index.js';
-import type { LoadCase, ProjectRecord, Trailer, WeighInEntry } from '../project/index.js';
-import { weighInEntries } from '../project/index.js';
+import {
+  type Item,
+  type LoadCase,
+  type ProjectRecord,
+  type Trailer,
+  type WeighInEntry,
+  weighInEntries,
+} from '../project/index.js';
 import { massOfWeightKg } from '../units/index.js';
 import { bestEstimate, chanceOfChiSquared, type Guessed, type Row, scaleShareOf } from '../weighing/index.js';
 import { OWN_GROUPS, partsOfGroup } from './masses.js';
@@ -60,11 +66,9 @@ interface Unknown {
   readonly what: 'mass' | 'place';
 }
 
-/** An item as it stood in a load when that was weighed: its share of what is in it, and its part. */
-const fillOf = (trailer: Trailer, entry: WeighInEntry, loadCase: LoadCase, itemId: string): number | undefined => {
-  const item = trailer.items.find(({ id }) => id === itemId);
-  if (!item) return undefined;
-  const aboard = (entry.aboard ?? loadCase.aboard).find((own) => own.itemId === itemId);
+/** How much of an item was aboard when a load was weighed: of a tank its share, of anything else all or nothing. */
+const fillOf = (item: Item, entry: WeighInEntry, loadCase: LoadCase): number => {
+  const aboard = (entry.aboard ?? loadCase.aboard).find((own) => own.itemId === item.id);
   if (item.kind === 'tank') return aboard?.fill ?? 0;
   return item.kind === 'fixed' || aboard ? 1 : 0;
 };
@@ -114,7 +118,7 @@ const rowsOf = (trailer: Trailer, stand: Stand, unknowns: readonly Unknown[]) =>
         const { centre } = sumMass(parts);
         return centre ? scaleShareOf(kind, behind({ centre }), baseM) : 0;
       }
-      const fill = fillOf(trailer, entry, loadCase, id) ?? 0;
+      const fill = fillOf(item, entry, loadCase);
       const part = itemPart(trailer, chassis, item, loadCase);
       const share = scaleShareOf(kind, behind(part), baseM);
       if (what === 'place') {

@@ -215,6 +215,18 @@ describe('what was done of it', () => {
       ?.touched.find(({ figure: own }) => own.id === 'axle-back');
     expect(back?.was).toBeCloseTo(apiary.runningGear.positionM, 3);
   });
+  test('a cross-member that was taken out since is told as well', () => {
+    const [, , taken] = evaluate(apiary).chassis.crossPlaced;
+    if (!taken) throw new Error('none');
+    const record = note(empty, done(taskIn(plan, 'cross-members')));
+    const members = evaluate(apiary).chassis.crossPlaced.filter(({ id }) => id !== taken.id);
+    const fewer: Trailer = {
+      ...apiary,
+      frame: { ...apiary.frame, crossMembers: { kind: 'explicit', members: [...members] } },
+    };
+    const one = progressOf(planOf(fewer), record).find(({ task }) => task.kind === 'cross-members');
+    expect(one).toMatchObject({ gone: 1, touched: [] });
+  });
   test('undone again by a later note; the last one counts', () => {
     const [first] = plan as [BuildTask];
     const record = note(empty, done(first), {

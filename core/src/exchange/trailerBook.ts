@@ -18,7 +18,7 @@ import {
   BUILT_SIZE_NAMES,
   dueText,
   PAPERS_BY_REGION,
-  READING_NAMES,
+  readingName,
   REGION_NAMES,
   sentenceOf,
   SERVICE_NAMES,
@@ -170,7 +170,7 @@ const measuredTable = (record: Project['record'], say: Speaker): BookTable => ({
       date,
       `Scale, ${say.caseName(caseId)}`,
       Object.entries(readings)
-        .map(([name, value]) => `${READING_NAMES[name as keyof typeof READING_NAMES] ?? name} ${say.load(value)}`)
+        .map(([name, value]) => `${readingName(name)} ${say.load(value)}`)
         .join(', '),
     ]),
   ],

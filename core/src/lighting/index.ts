@@ -1,6 +1,7 @@
 export { lampFacts, placedLamps, type PlacedLamp } from './places.js';
 export { LAMP_RULES, type LampCode, type LampFacts, type LampPlace, type LampRule, lampsAsked } from './rules.js';
 export {
+  AMPERES_SOURCE,
   type Circuit,
   type CircuitCode,
   circuitsOf,
@@ -9,7 +10,7 @@ export {
   LAMP_AMPERES,
   type LampKind,
   type Wire,
-  WIRE_SOURCE,
+  WIRE_TABLE_SOURCE,
   wireRuns,
   WIRES,
   wireToBuy,

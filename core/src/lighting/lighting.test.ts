@@ -30,7 +30,6 @@ import {
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
 const facts = (change: Partial<LampFacts> = {}): LampFacts => ({
   widthM: inches(70),
-  bedWidthM: inches(60),
   lengthM: feet(14),
   grossKg: pounds(2900),
   ...change,
@@ -66,6 +65,19 @@ describe('lamps by 49 CFR 571.108, recalled', () => {
     expect(asked({ widthM: inches(80), grossKg: pounds(10_001) })).toContain('conspicuity');
     expect(asked({ widthM: inches(80), grossKg: pounds(10_000) })).not.toContain('conspicuity');
     expect(asked({ widthM: inches(79), grossKg: pounds(14_000) })).not.toContain('conspicuity');
+  });
+  test('a gross that nobody has declared is no zero: what goes by it is told in case', () => {
+    expect(asked({ widthM: inches(80), grossKg: null })).toContain('conspicuity');
+    expect(asked({ grossKg: null }, 'europe')).toContain('reversing');
+  });
+  test('a rear marker is asked once, 60 in at most only where it is 80 in wide', () => {
+    for (const [widthM, most] of [
+      [inches(79), null],
+      [inches(80), inches(60)],
+    ] as const) {
+      const markers = lampsAsked(['north-america'], facts({ widthM })).filter(({ code }) => code === 'marker-rear');
+      expect(markers.map(({ heightM }) => heightM)).toEqual([[inches(15), most]]);
+    }
   });
   test('heights: tail and stop 15 to 72 in, turn to 83, reflectors to 60', () => {
     const heights = Object.fromEntries(

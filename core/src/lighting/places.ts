@@ -26,9 +26,8 @@ const HIDES_M = 0.3;
 
 export const lampFacts = ({ trailer, chassis }: Evaluation): LampFacts => ({
   widthM: overallWidthM(trailer).widthM,
-  bedWidthM: trailer.frame.bed.widthM,
   lengthM: trailer.frame.bed.lengthM - Math.min(0, chassis.ballXM),
-  grossKg: trailer.ratedGrossKg ?? 0,
+  grossKg: trailer.ratedGrossKg,
 });
 
 /** Heights of the bars that lamps are put on, above the top of the rails: a rear or front header, or a rail. */

@@ -29,10 +29,10 @@ export type LampCode =
 /** What the rules ask by: over everything but lamps. */
 export interface LampFacts {
   readonly widthM: number;
-  readonly bedWidthM: number;
   /** with the tongue */
   readonly lengthM: number;
-  readonly grossKg: number;
+  /** null: nobody has declared it; what is asked from some gross on is then told in case it is above */
+  readonly grossKg: number | null;
 }
 
 /** Where a lamp sits: at the rear in a pair, in the middle, in a row of three; at the front in a pair; on both sides at the front, the rear or between. */
@@ -79,10 +79,13 @@ const us = (rule: Omit<LampRule, 'region' | 'source'>): LampRule => ({ ...rule, 
 const eu = (rule: Omit<LampRule, 'region' | 'source'>): LampRule => ({ ...rule, region: 'europe', source: EU });
 const au = (rule: Omit<LampRule, 'region' | 'source'>): LampRule => ({ ...rule, region: 'australia', source: AU });
 
+const isAbove = (grossKg: number | null, limitKg: number): boolean => grossKg === null || grossKg > limitKg;
+
 const wide = {
   asked: ({ widthM }: LampFacts) => widthM >= WIDE_M - 1e-9,
   from: { what: 'width', value: WIDE_M },
 } as const;
+const narrow = { asked: ({ widthM }: LampFacts) => widthM < WIDE_M - 1e-9 } as const;
 const long = {
   asked: ({ lengthM }: LampFacts) => lengthM >= LONG_M - 1e-9,
   from: { what: 'length', value: LONG_M },
@@ -112,7 +115,8 @@ const NORTH_AMERICA: readonly LampRule[] = [
     heightM: inch(15, 60),
     ...notShort,
   }),
-  us({ code: 'marker-rear', colour: 'red', count: 2, place: 'side-rear', heightM: inch(15, 60) }),
+  us({ code: 'marker-rear', colour: 'red', count: 2, place: 'side-rear', heightM: inch(15, null), ...narrow }),
+  us({ code: 'marker-rear', colour: 'red', count: 2, place: 'side-rear', heightM: inch(15, 60), ...wide }),
   us({ code: 'side-reflector-rear', colour: 'red', count: 2, place: 'side-rear', heightM: inch(15, 60) }),
   us({ code: 'marker-middle', colour: 'amber', count: 2, place: 'side-middle', heightM: inch(15, null), ...long }),
   us({
@@ -132,7 +136,7 @@ const NORTH_AMERICA: readonly LampRule[] = [
     count: 1,
     place: 'side-middle',
     heightM: inch(15, 60),
-    asked: ({ widthM, grossKg }) => widthM >= WIDE_M - 1e-9 && grossKg > HEAVY_KG,
+    asked: ({ widthM, grossKg }) => widthM >= WIDE_M - 1e-9 && isAbove(grossKg, HEAVY_KG),
     from: { what: 'gross', value: HEAVY_KG },
   }),
 ];
@@ -150,7 +154,7 @@ const EUROPE: readonly LampRule[] = [
     count: 1,
     place: 'rear-middle',
     heightM: mm(250, 1200),
-    asked: ({ grossKg }) => grossKg > 750,
+    asked: ({ grossKg }) => isAbove(grossKg, 750),
     from: { what: 'gross', value: 750 },
   }),
   eu({ code: 'side-reflector-front', colour: 'amber', count: 2, place: 'side-front', heightM: mm(250, 900) }),

@@ -12,7 +12,6 @@ export interface Wire {
 }
 
 const PER_1000_FT = 1 / feet(1000);
-/** Source beside each check: NBS Handbook 100, copper wire tables (also NEC chapter 9, table 8). */
 export const WIRES: readonly Wire[] = [
   { awg: 18, areaMm2: 0.823, ohmsPerM: 6.385 * PER_1000_FT },
   { awg: 16, areaMm2: 1.31, ohmsPerM: 4.016 * PER_1000_FT },
@@ -21,7 +20,7 @@ export const WIRES: readonly Wire[] = [
   { awg: 10, areaMm2: 5.26, ohmsPerM: 0.9989 * PER_1000_FT },
   { awg: 8, areaMm2: 8.37, ohmsPerM: 0.6282 * PER_1000_FT },
 ];
-export const WIRE_SOURCE: Source = publishedSure('NBS Handbook 100: copper wire tables, 20 °C');
+export const WIRE_TABLE_SOURCE: Source = publishedSure('NBS Handbook 100: copper wire tables, 20 °C');
 export const DROP_SOURCE: Source = commonPractice('3 % lost on lamps and 5 % on brakes at most, there and back');
 
 /** Voltage lost over a run there and back: V = 2 I L r. */
@@ -34,7 +33,11 @@ const LEAST_AWG = { lamps: 16, brakes: 12, ground: 12 } as const;
 
 export type CircuitCode = 'running' | 'left' | 'right' | 'stop' | 'fog' | 'reverse' | 'brakes' | 'charge' | 'ground';
 
-/** Amperes of one lamp by its function. Common practice. */
+export const AMPERES_SOURCE: Source = commonPractice(
+  'amperes of one lamp by its function, 3 A to a 10 in magnet, 10 A to charge; what is printed on them governs',
+);
+
+/** Amperes of one lamp by its function. */
 export const LAMP_AMPERES = {
   led: { tail: 0.1, stop: 0.3, turn: 0.3, marker: 0.05, plate: 0.05, fog: 0.3, reversing: 0.3 },
   incandescent: { tail: 0.5, stop: 2.1, turn: 2.1, marker: 0.35, plate: 0.4, fog: 1.75, reversing: 1.75 },

@@ -34,8 +34,6 @@ export interface Channel {
   readonly lines: readonly ScaleLine[];
   /** the mean over the last two seconds, kg */
   readonly kg: number;
-  /** of that mean's own readings, kg */
-  readonly sdKg: number;
   /** it stands still */
   readonly settled: boolean;
   /** how often it went from standing still to something else at once */
@@ -75,13 +73,11 @@ const withLine = (channel: Channel | undefined, line: ScaleLine): Channel => {
   const old = before && line.atMs < before.atMs ? [] : (channel?.lines ?? []);
   const lines = [...old.filter(({ atMs }) => line.atMs - atMs <= WINDOW_MS), line];
   const kg = lines.reduce((sum, one) => sum + one.kg, 0) / lines.length;
-  const variance = lines.length > 1 ? lines.reduce((sum, one) => sum + (one.kg - kg) ** 2, 0) / (lines.length - 1) : 0;
   const by = before ? Math.abs(line.kg - before.kg) : 0;
   const jumped = (channel?.settled ?? false) && by > Math.max(JUMP.kg, JUMP.share * Math.abs(before?.kg ?? 0));
   return {
     lines,
     kg,
-    sdKg: Math.sqrt(variance),
     settled: settledIn(lines, kg),
     jumps: (channel?.jumps ?? 0) + (jumped ? 1 : 0),
   };

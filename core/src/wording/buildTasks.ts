@@ -55,9 +55,6 @@ export const taskName = ({ kind, title }: BuildTask): string =>
 export const taskIdName = (id: string): string =>
   Object.hasOwn(TASK_NAMES, id) ? TASK_NAMES[id as keyof typeof TASK_NAMES] : 'a task of yours';
 
-/** Hangers hang on bars: what holds an axle without springs is bolted or welded there as well. */
-const HOLDERS = 'Front and rear ones on both sides, by the same hook of the tape from the front edge.';
-
 type Told = (task: BuildTask, say: Speaker) => readonly string[];
 const always =
   (...lines: readonly string[]): Told =>
@@ -133,7 +130,7 @@ const HOW: Readonly<Record<TaskKind, Told>> = {
   ),
   hangers: always(
     'Axle line on both rails from the ball’s centre, not from the frame’s end.',
-    HOLDERS,
+    'Front and rear ones on both sides, by the same hook of the tape from the front edge.',
     'A straight rod through both front eyes, then through the rear ones: square to the centre line before anything is more than tacked.',
     'Short runs, sides by turns, springs and rubber out. Return the welds around the ends.',
   ),
@@ -253,25 +250,29 @@ export const CAUTION_TEXT: Readonly<Record<Caution, string>> = {
   slowly: 'Nobody behind or beside it on the first stretch; stop at whatever is new.',
 };
 
-/** The number in a figure, as it is read at the work. */
-export const figureText = ({ kind, value, upTo }: PlanFigure, say: Speaker): string => {
-  const one = (each: number): string => {
-    switch (kind) {
-      case 'length':
-        return tapeText(each, say);
-      case 'mass':
-        return say.mass(each);
-      case 'load':
-        return say.load(each);
-      case 'torque':
-        return say.torque(each);
-      case 'count':
-        return formatNumber(each, 0);
-      case 'area':
-        return formatArea(each, say.trailer.settings.units);
-    }
-  };
-  return upTo === undefined ? one(value) : `${one(value)} to ${one(upTo)}`;
+/** One number of a figure, as it is read at the work. */
+export const figureNumber = ({ kind }: PlanFigure, each: number, say: Speaker): string => {
+  switch (kind) {
+    case 'length':
+      return tapeText(each, say);
+    case 'mass':
+      return say.mass(each);
+    case 'load':
+      return say.load(each);
+    case 'torque':
+      return say.torque(each);
+    case 'count':
+      return formatNumber(each, 0);
+    case 'area':
+      return formatArea(each, say.trailer.settings.units);
+  }
+};
+
+/** The number of a figure, or its range. */
+export const figureText = (figure: PlanFigure, say: Speaker): string => {
+  const { value, upTo } = figure;
+  const from = figureNumber(figure, value, say);
+  return upTo === undefined ? from : `${from} to ${figureNumber(figure, upTo, say)}`;
 };
 
 /** What a figure is. */
@@ -337,8 +338,6 @@ export const figureName = ({ what, of = '', mark }: PlanFigure, say: Speaker): s
       return 'From one chain tab to the other';
     case 'tongue-weight':
       return `On the ball, ${say.caseName(of)}`;
-    case 'axles-weight':
-      return `On the axles, ${say.caseName(of)}`;
     case 'whole-weight':
       return `All of it, ${say.caseName(of)}`;
   }

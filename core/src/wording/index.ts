@@ -31,6 +31,7 @@ export {
 export {
   CAUTION_TEXT,
   figureName,
+  figureNumber,
   figureText,
   hoursText,
   PHASE_NAMES,
@@ -107,6 +108,7 @@ export {
   massFoundText,
   massName,
   READING_NAMES,
+  readingName,
   readingText,
   sidesText,
   togetherText,
@@ -114,6 +116,7 @@ export {
   WEIGH_FIELD_NAMES,
   WEIGH_METHOD_HOW,
   WEIGH_METHOD_NAMES,
+  weighMethodName,
 } from './weighing.js';
 export { dueText, SERVICE_HOW, SERVICE_NAMES } from './service.js';
 export { PAPERS_BY_REGION } from './papers.js';

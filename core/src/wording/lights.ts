@@ -57,7 +57,8 @@ export const lampZoneText = ({ heightM: [least, most], from }: LampRule, say: Sp
   if (!from) return zone;
   const value = from.what === 'gross' ? say.mass(from.value) : say.length(from.value);
   const facts = { width: 'wide', length: 'long, tongue included', gross: 'gross' } as const;
-  return `${zone}; from ${value} ${facts[from.what]} on`;
+  const missing = from.what === 'gross' && say.trailer.ratedGrossKg === null;
+  return `${zone}; from ${value} ${facts[from.what]} on${missing ? ', and nobody has declared the gross' : ''}`;
 };
 
 /** Where the nearest place is, and what it takes to get there. */

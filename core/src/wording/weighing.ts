@@ -82,6 +82,12 @@ export const READING_NAMES: Readonly<Record<UsedReading | 'left' | 'right', stri
   right: 'Right wheels',
 };
 
+/** What a file calls a reading or a way to weigh may be any word. */
+const named = <T extends object>(names: T, word: string): string =>
+  Object.hasOwn(names, word) ? String(names[word as keyof T]) : word;
+export const readingName = (word: string): string => named(READING_NAMES, word);
+export const weighMethodName = (word: string): string => named(WEIGH_METHOD_NAMES, word);
+
 export const BUILT_SIZE_NAMES: Readonly<Record<BuiltSize, string>> = {
   'axle-back': 'Axle behind the front edge',
   'tongue-length': 'Ball’s centre ahead of the front edge',
@@ -99,13 +105,14 @@ export const doubtfulMass = ({ value, sd }: { readonly value: number; readonly s
   `${say.mass(value)} ± ${say.mass(2 * sd)}`;
 
 /** What a reading says, against what the trailer was thought to put on the scale. */
-export const readingText = ({ reading, kg, expectedKg, refused, sdKg }: ReadingFit, say: Speaker): string => {
+export const readingText = ({ reading, kg, expectedKg, leftKg, refused, sdKg }: ReadingFit, say: Speaker): string => {
   const by = kg - expectedKg;
-  const named = `${READING_NAMES[reading]} ${say.mass(kg)}`;
+  const read = `${READING_NAMES[reading]} ${say.mass(kg)}`;
+  const now = leftKg === undefined ? '' : ` By all readings: ${say.mass(leftKg)}.`;
   if (refused)
-    return `${named}: this can hardly be. It is ${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than everything else lets it be; either it was misread, or something aboard is not in the list. It is kept, and not used.`;
-  if (Math.abs(by) <= 2 * sdKg) return `${named}, as thought: ${say.mass(expectedKg)}.`;
-  return `${named}, ${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than thought (${say.mass(expectedKg)}).`;
+    return `${read}: this can hardly be. It is ${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than everything else lets it be; either it was misread, or something aboard is not in the list. It is kept, and not used.`;
+  if (Math.abs(by) <= 2 * sdKg) return `${read}, as thought: ${say.mass(expectedKg)}.${now}`;
+  return `${read}, ${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than thought (${say.mass(expectedKg)}).${now}`;
 };
 
 /** Things on one place. */

@@ -1,4 +1,5 @@
 import {
+  AMPERES_SOURCE,
   CIRCUIT_NAMES,
   type Circuit,
   circuitsOf,
@@ -20,6 +21,7 @@ import {
   sourceText,
   speaker,
   type Speaker,
+  WIRE_TABLE_SOURCE,
   wireText,
   wireToBuy,
 } from '@kereta/core';
@@ -175,7 +177,8 @@ const Wiring = ({ circuits, say }: { readonly circuits: readonly Circuit[]; read
           <li>A living body’s 12 V goes by its own battery, fuses and wires; 120 or 230 V is an electrician’s.</li>
         </ul>
         <p className="narrow mute mt-1 text-[13px]">
-          {sourceText(DROP_SOURCE)}; ohms of copper by the handbook, 20 °C.
+          Lost: 2 × amperes × run × ohms to the metre ÷ 12 V. {sourceText(DROP_SOURCE)}. {sourceText(WIRE_TABLE_SOURCE)}
+          . {sourceText(AMPERES_SOURCE)}.
         </p>
       </>
     )}

@@ -5,18 +5,18 @@ import {
   MAY_BE_EMPTY,
   massOfWeightKg,
   type ProjectRecord,
-  READING_NAMES,
+  readingName,
   type ScaleLine,
   sidesText,
   speaker,
   type Speaker,
   tongueShareText,
-  type UsedReading,
   WEIGH_FIELD_NAMES,
   WEIGH_FIELDS,
   WEIGH_METHOD_HOW,
   WEIGH_METHOD_NAMES,
   WEIGH_METHODS,
+  weighMethodName,
   type WeighField,
   type WeighMethod,
   weighInEntries,
@@ -88,7 +88,7 @@ const Result = ({
   <div role="status" className="mt-2">
     {Object.entries(found.readings).map(([name, { value, sd }]) => (
       <p key={name} className="text-[16px]">
-        {READING_NAMES[name as UsedReading]}: <b className="wide text-[22px]">{say.mass(value)}</b>{' '}
+        {readingName(name)}: <b className="wide text-[22px]">{say.mass(value)}</b>{' '}
         <span className="mute text-[14px]">
           give or take {say.mass(2 * sd)}
           {expected[name] !== undefined && `; thought: ${say.mass(expected[name])}`}
@@ -141,10 +141,9 @@ const Before = ({
         {entries.toReversed().map((entry) => (
           <li key={entry.id} className="flex items-center gap-2 border-t border-base-300 py-1 text-[14.5px]">
             <span className="flex-1">
-              <b>{entry.date}</b>, {say.caseName(entry.caseId)},{' '}
-              {WEIGH_METHOD_NAMES[entry.support as WeighMethod] ?? entry.support}:{' '}
+              <b>{entry.date}</b>, {say.caseName(entry.caseId)}, {weighMethodName(entry.support)}:{' '}
               {Object.entries(entry.readings)
-                .map(([name, value]) => `${READING_NAMES[name as UsedReading] ?? name} ${say.load(value)}`)
+                .map(([name, value]) => `${readingName(name)} ${say.load(value)}`)
                 .join(', ')}
               {entry.raw?.['heightM'] !== undefined && (
                 <Sized>{`balance point ${say.length(entry.raw['heightM'])} high`}</Sized>

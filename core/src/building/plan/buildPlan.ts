@@ -2,14 +2,16 @@ import type { Evaluation } from '../../evaluation/index.js';
 import { axleTasks, couplerTask, wheelTask } from './gearTasks.js';
 import { type Draft, type Plan, taskOf } from './draft.js';
 import { bodyTasks, coatTasks, lastTasks } from './finishTasks.js';
-import { layOutTasks, metalTasks, weldTasks } from './frameTasks.js';
+import { layOutTasks, metalTasks, turnTask, weldTasks } from './frameTasks.js';
 import type { BuildTask } from './task.js';
 
 /** Frame and axle in the order that the side which lies up asks for: upside down it is turned once, right side up twice. */
 const frameInOrder = (plan: Plan): readonly Draft[] => {
   const axle = axleTasks(plan);
   const hasAxle = axle.length > 0;
-  const { first, turn, second } = weldTasks(plan, plan.upsideDown && hasAxle);
+  const axleIsOn = plan.upsideDown && hasAxle;
+  const { first, second } = weldTasks(plan, axleIsOn);
+  const turn = turnTask(plan, axleIsOn);
   const again: Draft = {
     kind: 'square-again',
     phase: 'axle',
@@ -19,7 +21,6 @@ const frameInOrder = (plan: Plan): readonly Draft[] => {
     page: 'square',
   };
   if (plan.upsideDown) return [...layOutTasks(plan), first, ...couplerTask(plan), ...axle, turn, second, again];
-  const upright = weldTasks(plan, hasAxle).turn;
   return [
     ...layOutTasks(plan),
     first,
@@ -27,7 +28,7 @@ const frameInOrder = (plan: Plan): readonly Draft[] => {
     second,
     ...couplerTask(plan),
     ...axle,
-    ...(hasAxle ? [{ ...upright, kind: 'turn-upright' as const, phase: 'axle' as const }] : []),
+    ...(hasAxle ? [{ ...turnTask(plan, true), kind: 'turn-upright' as const, phase: 'axle' as const }] : []),
     again,
   ];
 };

@@ -1,4 +1,5 @@
 import { allWelds } from '../../buying/index.js';
+import { parsePartId, type PartId } from '../../project/index.js';
 import { inches } from '../../units/index.js';
 import { frameTarget } from '../squaring.js';
 import { oneSideBowM } from './bow.js';
@@ -174,38 +175,42 @@ export const layOutTasks = (plan: Plan): readonly Draft[] => {
   ];
 };
 
-/** What has to be turned over: all metal of the frame, and what hangs on it by then. */
-const turningFigures = (
-  plan: Plan,
-  withAxle: boolean,
-): { readonly figures: PlanFigure[]; readonly people: number; readonly hoist: boolean } => {
-  const parts = plan.evaluation.bare.filter(
-    ({ group, id }) =>
-      group === 'frame' ||
-      (withAxle &&
-        (id === 'coupler' || (group === 'running-gear' && !id.includes('.wheel.') && !id.startsWith('spare')))),
+/** What hangs on a frame that is turned with its axle: coupler, axles and springs; no wheels yet. */
+const HUNG: ReadonlySet<PartId['kind']> = new Set(['coupler', 'axle', 'springs']);
+
+/** The frame turned over: all of its metal, and what hangs on it by then. */
+export const turnTask = ({ evaluation, trailer }: Plan, axleIsOn: boolean): Draft => {
+  const { sum, liftedKg, people, hoist } = turningOf(
+    evaluation.bare.filter(({ group, id }) => group === 'frame' || (axleIsOn && HUNG.has(parsePartId(id).kind))),
   );
-  const { sum, liftedKg, people, hoist } = turningOf(parts);
   return {
+    kind: 'turn-over',
+    phase: 'frame',
+    hours: [0.25, 0.75],
     people,
-    hoist,
     figures: [
       { id: 'turned-mass', what: 'turned-mass', kind: 'mass', value: sum.massKg },
       { id: 'lifted', what: 'lifted', kind: 'mass', value: liftedKg, aside: true },
       ...(sum.centre ? [lengthOf('balance-back', 'balance-back', sum.centre.xM)] : []),
+    ],
+    tools: ['stands'],
+    cautions: [
+      'turning',
+      ...(hoist ? (['hoist'] as const) : []),
+      ...(axleIsOn && trailer.runningGear.suspension.kind === 'leaf' ? (['springs'] as const) : []),
     ],
   };
 };
 
 /** What no tape sees is no bow, m. */
 const LEAST_BOW_M = inches(1 / 64);
-/** Welded on the side that lies up, turned, and welded on the other. */
+
+/** Welded on the side that lies up, and after it was turned on the other. */
 export const weldTasks = (plan: Plan, axleIsOn: boolean) => {
   const { trailer, evaluation, upsideDown } = plan;
   const bow = oneSideBowM(evaluation.chassis, trailer.strength.weldLegM, !upsideDown);
   const weldM = allWelds(evaluation.chassis, []).reduce((sum, { lengthM }) => sum + lengthM, 0);
   const lengthFigure = lengthOf('weld-length', 'weld-length', weldM / 2, { aside: true });
-  const turning = turningFigures(plan, axleIsOn);
   const first: Draft = {
     kind: 'weld-first',
     phase: 'frame',
@@ -221,19 +226,6 @@ export const weldTasks = (plan: Plan, axleIsOn: boolean) => {
     tools: ['welder', 'grinder', 'brush', 'tape'],
     cautions: [...weldingCautions(plan), 'earth-clamp'],
   };
-  const turn: Draft = {
-    kind: 'turn-over',
-    phase: 'frame',
-    hours: [0.25, 0.75],
-    people: turning.people,
-    figures: turning.figures,
-    tools: ['stands'],
-    cautions: [
-      'turning',
-      ...(turning.hoist ? (['hoist'] as const) : []),
-      ...(axleIsOn && trailer.runningGear.suspension.kind === 'leaf' ? (['springs'] as const) : []),
-    ],
-  };
   const second: Draft = {
     kind: 'weld-second',
     phase: 'frame',
@@ -248,5 +240,5 @@ export const weldTasks = (plan: Plan, axleIsOn: boolean) => {
       ...(axleIsOn ? (['near-wheels', 'no-weld-axle'] as const) : []),
     ],
   };
-  return { first, turn, second };
+  return { first, second };
 };

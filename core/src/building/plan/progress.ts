@@ -16,6 +16,8 @@ export interface TaskProgress {
   readonly entry: TaskEntry | undefined;
   /** it was done by other numbers than it would be now */
   readonly touched: readonly TouchedFigure[];
+  /** so many of the numbers that it was done by are not there any more */
+  readonly gone: number;
   /** what stands before it and is not done */
   readonly waitsFor: readonly string[];
   /** noted in the journal, h */
@@ -30,18 +32,27 @@ const written = ({ kind, value, upTo }: PlanFigure): string =>
     .map((each) => (kind === 'length' ? each.toFixed(4) : each.toPrecision(3)))
     .join(' ');
 
+/** As long as the record keeps names. */
+const keyOf = ({ id }: PlanFigure): string => id.slice(0, 40);
+
 /** What a task is done by, to be kept with the tick. */
 export const doneByOf = ({ figures }: BuildTask): Record<string, string> =>
-  Object.fromEntries(figures.filter(({ aside }) => !aside).map((figure) => [figure.id.slice(0, 40), written(figure)]));
+  Object.fromEntries(figures.filter(({ aside }) => !aside).map((figure) => [keyOf(figure), written(figure)]));
 
 const touchedOf = (task: BuildTask, entry: TaskEntry | undefined): readonly TouchedFigure[] => {
   if (entry?.state !== 'done' || !entry.doneBy) return [];
   const { doneBy } = entry;
   return task.figures.flatMap((figure): TouchedFigure[] => {
     if (figure.aside) return [];
-    const was = doneBy[figure.id.slice(0, 40)];
+    const was = doneBy[keyOf(figure)];
     return was === written(figure) ? [] : [{ figure, was: was === undefined ? undefined : Number(was.split(' ')[0]) }];
   });
+};
+
+const goneOf = (task: BuildTask, entry: TaskEntry | undefined): number => {
+  if (entry?.state !== 'done' || !entry.doneBy) return 0;
+  const there = new Set(Object.keys(doneByOf(task)));
+  return Object.keys(entry.doneBy).filter((key) => !there.has(key)).length;
 };
 
 /** Tasks that the user put in, each after another one. */
@@ -125,6 +136,7 @@ export const progressOf = (plan: readonly BuildTask[], record: ProjectRecord): r
       state: entry?.state ?? 'to-do',
       entry,
       touched: touchedOf(task, entry),
+      gone: goneOf(task, entry),
       waitsFor: (NEEDS[task.kind] ?? []).filter((need) => open.has(need)),
       spentH: hoursOn(logs, task.id),
       expectedH: [task.hours[0] * pace, task.hours[1] * pace],

@@ -69,7 +69,6 @@ export type FigureWhat =
   | 'vent-size'
   | 'tab-apart'
   | 'tongue-weight'
-  | 'axles-weight'
   | 'whole-weight';
 
 /** A number that somebody needs with the tool in hand; SI. */

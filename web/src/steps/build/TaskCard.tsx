@@ -3,6 +3,7 @@ import {
   CAUTION_TEXT,
   type Evaluation,
   figureName,
+  figureNumber,
   figureText,
   hoursText,
   LIFT_SOURCE,
@@ -30,18 +31,21 @@ const PAGES = {
 } as const;
 
 /** What a task was done by, and what it would be done by now. */
-const Changed = ({ progress: { touched }, say }: { readonly progress: TaskProgress; readonly say: Speaker }) =>
-  touched.length === 0 ? null : (
+const Changed = ({ progress: { touched, gone }, say }: { readonly progress: TaskProgress; readonly say: Speaker }) =>
+  touched.length + gone === 0 ? null : (
     <div className="my-2 border-l-4 border-[var(--tight)] pl-3 text-[14.5px]" role="note">
       <b>The design has changed since this was done:</b>
       <ul>
         {touched.map(({ figure, was }) => (
           <li key={figure.id}>
             <Sized>
-              {`${figureName(figure, say)}: ${was === undefined ? 'new' : `was ${figureText({ ...figure, value: was, upTo: undefined } as never, say)}`}, is ${figureText(figure, say)}`}
+              {`${figureName(figure, say)}: ${was === undefined ? 'new' : `was ${figureNumber(figure, was, say)}`}, is ${figureText(figure, say)}`}
             </Sized>
           </li>
         ))}
+        {gone > 0 && (
+          <li>{gone === 1 ? 'One number' : `${gone} numbers`} that it was done by are not there any more.</li>
+        )}
       </ul>
     </div>
   );
@@ -52,7 +56,7 @@ const sourcesOf = ({ figures }: TaskProgress['task']): readonly string[] => [
 ];
 
 /** Where the page of a task is. */
-export const taskPagePath = (trailerId: string, page: NonNullable<TaskProgress['task']['page']>): string =>
+const taskPagePath = (trailerId: string, page: NonNullable<TaskProgress['task']['page']>): string =>
   `/trailer/${trailerId}/${page === 'drawing' ? 'print/drawing' : page}`;
 
 interface TaskCardProps {

@@ -17,7 +17,7 @@ export const TaskList = ({ phone }: { readonly phone: boolean }) => {
   const record = useStore(projectStore.store, (state) => state.record);
   const { all, shown, show } = usePlan(evaluation, record);
   const left = all.filter(({ state }) => state === 'to-do');
-  const touched = all.filter((one) => one.touched.length > 0).length;
+  const touched = all.filter((one) => one.touched.length + one.gone > 0).length;
   return (
     <div className="px-4 py-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">

@@ -5,8 +5,8 @@ const WORDS = { 'to-do': 'To do', done: 'Done', skipped: 'Skipped' } as const;
 const MARKS = { 'to-do': Square, done: SquareCheckBig, skipped: SquareSlash } as const;
 
 /** How far a task is, by shape and by word. */
-export const TaskState = ({ progress: { state, touched, waitsFor } }: { readonly progress: TaskProgress }) => {
-  const changed = touched.length > 0;
+export const TaskState = ({ progress: { state, touched, gone, waitsFor } }: { readonly progress: TaskProgress }) => {
+  const changed = touched.length + gone > 0;
   const Mark = changed ? TriangleAlert : MARKS[state];
   const word = changed ? 'Changed since' : WORDS[state];
   const waits = state === 'to-do' && waitsFor.length > 0;

@@ -113,7 +113,7 @@ export const StatesTable = () => {
   );
   const record = useStore(projectStore.store, (state) => state.record);
   const states = useMemo(() => statesOf(trailer, record), [trailer, record]);
-  const { fits, masses, together, unusable } = states.weighed;
+  const { fits, masses, together, unusable, chance } = states.weighed;
   const seen = masses.filter(({ before }) => before.sd > 0 || fits.length === 0);
   const note = noteOf(projectStore.note);
   const built = trailerIn(trailer, record, 'built') !== trailer;
@@ -186,7 +186,9 @@ export const StatesTable = () => {
         </p>
       )}
       <p className="narrow mute mt-3 text-[13px]">
-        Best estimate by least squares, each mass and each reading by its own doubt; ± is twice the standard deviation.
+        Best estimate by least squares, each mass and each reading by its own doubt; ± is twice the standard deviation.{' '}
+        {chance !== undefined &&
+          `Chance of readings so far off, or further, where all is as thought: ${say.percent(chance, 2)}. `}
         The analysis of the frame goes by the design.
       </p>
     </div>
