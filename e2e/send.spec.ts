@@ -1,15 +1,12 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openDemo, seriousFaults } from './trailer';
+import { goTo, openDemo, openId, seriousFaults } from './trailer';
 
 test('to the phone by link and back: the trailer arrives, its readings come home into the record, the design untouched', async ({
   page,
   browser,
 }) => {
   await openDemo(page, 'Apiary flatbed');
-  const id = page
-    .url()
-    .replace(/^.*\/trailer\//, '')
-    .replace(/\/.*$/, '');
+  const id = openId(page);
   await goTo(page, 'Lay out & build');
   await page.getByRole('link', { name: 'To the phone' }).click();
   await expect(page.getByRole('note')).toContainText(/known to this machine alone.*npm start -- --host/s);
@@ -51,10 +48,7 @@ test('to the phone by link and back: the trailer arrives, its readings come home
 
 test('codes come in one by one, in any order, over a killed page', async ({ page }) => {
   await openDemo(page, 'Telescope trailer');
-  const id = page
-    .url()
-    .replace(/^.*\/trailer\//, '')
-    .replace(/\/.*$/, '');
+  const id = openId(page);
   // The page itself makes the addresses; here they are put together from one link cut in two.
   await page.goto(`/trailer/${id}/send`);
   await page.getByLabel(/Only what was noted and read/).check();

@@ -14,6 +14,9 @@ export const openDemo = async (page: Page, name: string, step = 'Axle & wheels')
   await goTo(page, step);
 };
 
+/** The id of the trailer that is open, by the page's address. */
+export const openId = (page: Page): string => /\/trailer\/([^/]+)/.exec(page.url())?.[1] ?? '';
+
 export const goTo = async (page: Page, step: string): Promise<void> => {
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step }).click();
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();

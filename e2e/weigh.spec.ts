@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { goTo, openDemo, seriousFaults } from './trailer';
+import { goTo, openDemo, openId, seriousFaults } from './trailer';
 
 const typed = async (page: Page, label: string, text: string): Promise<void> => {
   const field = page.getByRole('textbox', { name: label, exact: true });
@@ -141,10 +141,7 @@ test('the trailer’s book: plate, weights, checks, journal with its photo, as a
   page,
 }) => {
   await openDemo(page, 'Apiary flatbed');
-  const id = page
-    .url()
-    .replace(/^.*\/trailer\//, '')
-    .replace(/\/.*$/, '');
+  const id = openId(page);
   await page.goto(`/trailer/${id}/log`);
   const journal = page.getByRole('region', { name: 'Journal' });
   await journal.getByLabel('What was done, seen or learned').fill('Tongue welded');
@@ -169,10 +166,7 @@ test('a trip: loaded on the phone, the tongue weighed before driving, kept with 
   page,
 }) => {
   await openDemo(page, 'Apiary flatbed');
-  const id = page
-    .url()
-    .replace(/^.*\/trailer\//, '')
-    .replace(/\/.*$/, '');
+  const id = openId(page);
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`/trailer/${id}/trip`);
   await page.getByLabel(/^Middle hives/).check();

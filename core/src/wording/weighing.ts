@@ -83,8 +83,8 @@ export const READING_NAMES: Readonly<Record<UsedReading | 'left' | 'right', stri
 };
 
 /** What a file calls a reading or a way to weigh may be any word. */
-const named = <T extends object>(names: T, word: string): string =>
-  Object.hasOwn(names, word) ? String(names[word as keyof T]) : word;
+const named = (names: Readonly<Record<string, string>>, word: string): string =>
+  (Object.hasOwn(names, word) ? names[word] : undefined) ?? word;
 export const readingName = (word: string): string => named(READING_NAMES, word);
 export const weighMethodName = (word: string): string => named(WEIGH_METHOD_NAMES, word);
 

@@ -16,10 +16,11 @@ import {
 import { useId, useState } from 'react';
 import { useEditing } from '../fields/editing';
 import { SelectField } from '../fields/fields';
+import { today } from '../fields/newEntry';
 import { recall, remember } from '../storage/remembered';
 import { askPrices, askYards, type YardName } from './askYard';
 import { PriceReview } from './PriceReview';
-import { type Purchases, today } from './purchases';
+import type { Purchases } from './purchases';
 
 interface PriceSourcesProps {
   readonly cutList: CutList;

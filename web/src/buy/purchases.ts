@@ -11,8 +11,7 @@ import {
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import type { ProjectStore } from '../bench/projectStore';
-
-export const today = (): string => new Date().toISOString().slice(0, 10);
+import { today } from '../fields/newEntry';
 
 type Choice = Buying['choices'][string];
 const NOT_SAID: Choice = { own: false, spare: 0, priceEach: null, supplier: '' };

@@ -10,7 +10,7 @@ import {
 } from '@kereta/core';
 import { useMemo } from 'react';
 import { useSticks, useStrength } from '../jobs/questions';
-import { today } from './purchases';
+import { today } from '../fields/newEntry';
 
 /** What there is to buy, and what of it is still worked out in the worker: sticks, and the welds' real lengths. */
 export interface LedgerNow {

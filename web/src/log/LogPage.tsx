@@ -14,6 +14,7 @@ import {
   parseNumber,
   type ProjectRecord,
   progressOf,
+  type TaskProgress,
   resultOf,
   SERVICE_HOW,
   SERVICE_NAMES,
@@ -56,7 +57,7 @@ interface PartProps {
 }
 
 /** What was done today: in words, with hours, by whom, on which task, with photos. */
-const NewDay = ({ record, note, say }: PartProps) => {
+const NewDay = ({ note, tasks }: Pick<PartProps, 'note'> & { readonly tasks: readonly TaskProgress[] }) => {
   const { readOnly } = useEditing();
   const [textId, whoId] = [useId(), useId()];
   const [text, setText] = useState('');
@@ -66,7 +67,6 @@ const NewDay = ({ record, note, say }: PartProps) => {
   const [about, setAbout] = useState<About>('work');
   const [taskId, setTaskId] = useState('');
   const [photos, setPhotos] = useState<readonly string[]>([]);
-  const tasks = useMemo(() => progressOf(buildPlan(evaluate(say.trailer)), record), [say, record]);
   const keep = (): void => {
     note({
       kind: 'log',
@@ -160,8 +160,7 @@ const paidOn = (record: ProjectRecord, day: string) =>
   );
 
 /** Day by day, the last first, and what each task took. */
-const Journal = (props: PartProps) => {
-  const { record, say } = props;
+const Journal = ({ record, say, note }: PartProps) => {
   const entries = logEntries(record);
   const days = [...new Set(entries.map(({ date }) => date))].toSorted().toReversed();
   const tasks = useMemo(() => progressOf(buildPlan(evaluate(say.trailer)), record), [say, record]);
@@ -169,7 +168,7 @@ const Journal = (props: PartProps) => {
   return (
     <section aria-label="Journal" className="border-t border-[var(--ink)] py-3">
       <h2 className="text-[17px] font-bold">Journal</h2>
-      <NewDay {...props} />
+      <NewDay note={note} tasks={tasks} />
       {entries.length > 0 && <p className="mt-3 text-[14.5px]">{inHours(hoursOf(entries))} so far.</p>}
       {spent.length > 0 && (
         <table className="narrow mt-1 w-full text-[14px]" aria-label="Hours by task">

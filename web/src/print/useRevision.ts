@@ -1,3 +1,4 @@
+import { today } from '../fields/newEntry';
 import {
   changesSince,
   type CutList,
@@ -43,7 +44,7 @@ export const useRevision = (
       changes,
       handOut: () => {
         if (!changed) return;
-        const date = new Date().toISOString().slice(0, 10);
+        const date = today();
         projectStore.note({ kind: 'drawing-set', id: `drawings.${nanoid(8)}`, date, revision: number, pieces });
       },
     };

@@ -3,8 +3,9 @@ import { useState } from 'react';
 import { Link, useLocation } from 'react-router';
 import { Brand } from '../fields/Brand';
 import { takeInProject } from '../shed/arrivals';
+import { mergeInto } from '../storage/mergeInto';
 import { type Piece, readFragment, unpack, wholeOf } from './pack';
-import { mergeInto, readSent, type Sent } from './takeIn';
+import { readSent, type Sent } from './takeIn';
 
 const KEY = 'kereta.arriving';
 

@@ -1,14 +1,15 @@
 import {
   type ArrivedBlob,
   fileProblemSentence,
-  mergeRecord,
   type Project,
   readTrailers,
   SHED_FILE_SUFFIX,
   writeShed,
 } from '@kereta/core';
+import { today } from '../fields/newEntry';
 import { blobsOf, putBlob } from '../storage/blobs';
-import { addTrailer, loadTrailer, saveTrailer, type StoredTrailer } from '../storage/trailers';
+import { mergeInto } from '../storage/mergeInto';
+import { addTrailer, loadTrailer, type StoredTrailer } from '../storage/trailers';
 import { copyOf } from './copyOf';
 
 /** What became of the files that were opened or dropped. */
@@ -45,12 +46,12 @@ export const takeInProject = async (project: Project): Promise<TakenIn> => {
   }
   const own = here.opened.value;
   if (same(own, project)) return { id: own.id, told: '' };
-  const { record, taken, conflicts } = mergeRecord(own.record, project.record);
-  if (taken.length > 0) await saveTrailer({ ...own, record }, here.updatedAt);
+  const { taken, conflicts, refused } = await mergeInto(own.id, project.record);
   const told = [
-    ...(taken.length > 0
-      ? [`${entriesText(taken.length)} noted elsewhere came into the record of ${own.design.name}.`]
+    ...(refused === 'overtaken'
+      ? [`${own.design.name} was changed just now in another tab: what was noted elsewhere did not come in, try again.`]
       : []),
+    ...(taken > 0 ? [`${entriesText(taken)} noted elsewhere came into the record of ${own.design.name}.`] : []),
     ...(conflicts.length > 0 ? [`${entriesText(conflicts.length)} say something else here; what was here stays.`] : []),
   ];
   if (same(own.design, project.design)) return { id: own.id, told: told.join(' ') };
@@ -119,7 +120,7 @@ const travellingBlobs = async (projectIds: readonly string[]): Promise<readonly 
 export const shedFile = async (
   trailers: readonly Pick<StoredTrailer, 'id' | 'raw'>[],
 ): Promise<{ readonly name: string; readonly text: string }> => ({
-  name: `shed-${new Date().toISOString().slice(0, 10)}${SHED_FILE_SUFFIX}`,
+  name: `shed-${today()}${SHED_FILE_SUFFIX}`,
   text: writeShed(
     trailers.map(({ raw }) => raw),
     await travellingBlobs(trailers.map(({ id }) => id)),

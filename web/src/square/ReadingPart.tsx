@@ -1,3 +1,4 @@
+import { today } from '../fields/newEntry';
 import {
   type ProjectRecord,
   type Source,
@@ -65,8 +66,6 @@ interface ReadingPartProps extends PartProps {
   readonly told?: (readings: Readonly<Record<string, number>>) => string;
   readonly children?: ReactNode;
 }
-
-const today = (): string => new Date().toISOString().slice(0, 10);
 
 /** Notes a round, or that one was read wrong. */
 const bookOf = (projectStore: ProjectStore, of: SquaringEntry['of'], axle: number) => {

@@ -1,3 +1,4 @@
+import { today } from '../../fields/newEntry';
 import {
   CUT_WITHIN_M,
   type CutEntry,
@@ -16,7 +17,6 @@ import { nanoid } from 'nanoid';
 import type { ProjectStore } from '../../bench/projectStore';
 
 const newId = (): string => nanoid(8);
-const today = (): string => new Date().toISOString().slice(0, 10);
 
 export interface Saw {
   /** notes a piece as cut, as long as it was to be or as it came out; the plan stays as it is from the first cut on */

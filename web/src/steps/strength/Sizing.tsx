@@ -1,3 +1,4 @@
+import { today } from '../../fields/newEntry';
 import {
   findSection,
   LEAST_WALL_M,
@@ -92,7 +93,7 @@ const PriceFields = () => {
     projectStore.note({
       kind: 'price',
       id: `price.${nanoid(8)}`,
-      date: new Date().toISOString().slice(0, 10),
+      date: today(),
       family: metal,
       perKg: price,
       ...(before ? { corrects: before.id } : {}),
