@@ -44,7 +44,10 @@ const Changed = ({ progress: { touched, gone }, say }: { readonly progress: Task
           </li>
         ))}
         {gone > 0 && (
-          <li>{gone === 1 ? 'One number' : `${gone} numbers`} that it was done by are not there any more.</li>
+          <li>
+            {gone === 1 ? 'One number that it was done by is' : `${gone} numbers that it was done by are`} not there any
+            more.
+          </li>
         )}
       </ul>
     </div>

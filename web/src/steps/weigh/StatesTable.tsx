@@ -188,7 +188,7 @@ export const StatesTable = () => {
       <p className="narrow mute mt-3 text-[13px]">
         Best estimate by least squares, each mass and each reading by its own doubt; ± is twice the standard deviation.{' '}
         {chance !== undefined &&
-          `Chance of readings so far off, or further, where all is as thought: ${say.percent(chance, 2)}. `}
+          `Chance of readings so far off, or further, where all is as thought: ${chance < 1e-4 ? `under ${say.percent(1e-4, 2)}` : say.percent(chance, 2)}. `}
         The analysis of the frame goes by the design.
       </p>
     </div>
