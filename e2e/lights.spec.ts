@@ -11,7 +11,7 @@ test('lamps by the rules of the region, each in its place; wires by what they lo
   const lamps = page.getByRole('region', { name: 'Lamps and reflectors' });
   await expect(lamps).toContainText(/Tail lamp × 2, red: rear, left and right[^.]*15" to 6' 0" above ground/);
   // It is 7 ft 3 in over its tires: wider than 80 in.
-  await expect(lamps).toContainText(/Clearance lamp, rear × 2, red[^.]*from 6' 8" wide on/);
+  await expect(lamps).toContainText(/Clearance lamp, rear × 2, red[^.]*on trailers 6' 8" wide and more/);
   await expect(page.getByRole('img', { name: /^From behind, lamps/ })).toBeVisible();
   const circuits = page.getByRole('table', { name: 'Circuits' });
   await expect(circuits.getByRole('row', { name: /Left turn/ })).toContainText('16 AWG');
@@ -20,10 +20,24 @@ test('lamps by the rules of the region, each in its place; wires by what they lo
   await expect(page.getByRole('region', { name: 'Test sheet' })).toContainText(
     'Colours differ from one maker to the next',
   );
+  // Holes by hand: 8 in ahead of the rail's rear end of 10 ft.
+  await expect(page.getByRole('list', { name: 'Holes for the wires' })).toContainText(
+    /hole in the inner side, at half its height, 9' 4" from its front end: the wires come out/,
+  );
+  const house = page.getByRole('region', { name: '12 V of a living body' });
+  await house.getByRole('button', { name: '+ Refrigerator, compressor' }).click();
+  await expect(house.getByRole('status')).toContainText('the battery’s size is missing');
+  await house.getByLabel('Battery’s size, Ah').fill('100');
+  await house.getByLabel('Battery’s size, Ah').press('Enter');
+  // 45 W at 12 V for 10 h are 37.5 Ah; half of 100 Ah lasts 1.3 days.
+  await expect(house.getByRole('status')).toContainText('about 1.3 days with nothing coming in');
   expect(await seriousFaults(page)).toEqual([]);
   await page.setViewportSize({ width: 390, height: 844 });
   const wide = await page.evaluate(() => document.documentElement.scrollWidth);
   expect(wide).toBeLessThanOrEqual(390);
   await page.reload();
   await expect(page.getByLabel('Lamps are')).toHaveValue('incandescent');
+  await page.getByRole('link', { name: 'purchase list' }).click();
+  await expect(page.getByText('Rear lamp: tail, stop and turn, red')).toBeVisible();
+  await expect(page.getByText('Battery, lead, deep cycle, 100 Ah')).toBeVisible();
 });

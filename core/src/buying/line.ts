@@ -1,5 +1,6 @@
 import type { StepId } from '../findings/index.js';
 import type { PurchaseGroup, SheetFill } from '../project/index.js';
+import type { LampToBuy } from '../lighting/index.js';
 import type { Source } from '../source.js';
 
 /** Parts that are bought by the piece or by measure, by what they are called. */
@@ -28,6 +29,14 @@ export type PartCode =
   | 'plug'
   | 'lamps'
   | 'wire'
+  | 'tape'
+  | 'junction-box'
+  | 'loom'
+  | 'clip'
+  | 'grommet'
+  | 'fuse-box'
+  | 'main-fuse'
+  | 'solar'
   | 'deck-screw'
   | 'tie-down'
   | 'stand'
@@ -89,6 +98,14 @@ export type LineWhat =
       readonly ratedKg?: number | undefined;
       readonly sizeM?: number | undefined;
     }
+  | {
+      readonly kind: 'lamp';
+      readonly lamp: LampToBuy['code'];
+      readonly colour: LampToBuy['colour'];
+      readonly serves: LampToBuy['serves'];
+    }
+  | { readonly kind: 'battery'; readonly of: 'lead' | 'lithium'; readonly ampereHours: number | null }
+  | { readonly kind: 'wire'; readonly awg: number; readonly areaMm2: number }
   | { readonly kind: 'own'; readonly text: string };
 
 /** What is counted: pieces, or so much of something: metres, kilograms, m², m³ of a liquid or a gas. */

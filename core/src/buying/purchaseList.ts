@@ -1,6 +1,18 @@
 import type { Evaluation } from '../evaluation/index.js';
 import { boughtOf, sheetPlan, type StickSection } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
+import {
+  type Circuit,
+  circuitsOf,
+  CLIP_EVERY_M,
+  gaugesOf,
+  houseFigures,
+  lampsToBuy,
+  tapeM,
+  wireHoles,
+  wireRuns,
+  wireToBuy,
+} from '../lighting/index.js';
 import { axleCount, spareWheels } from '../mass/index.js';
 import type { PurchaseGroup, Trailer } from '../project/index.js';
 import { readStuds } from '../running-gear/index.js';
@@ -267,16 +279,80 @@ const couplingLines = (trailer: Trailer): readonly PurchaseLine[] => {
 /** Beyond what the wire's run is on the drawing: bends, branches, ends. Common practice. */
 const WIRE_MORE = 1.3;
 const WIRE_SOURCE_RULE: Source = commonPractice('tongue and bed, there and along both sides, and three tenths more');
+const LOOM_SOURCE: Source = commonPractice('along the main run, a clip every 18 in (450 mm)');
 
-const electricLines = (trailer: Trailer): readonly PurchaseLine[] => {
-  const { plug } = trailer.coupling;
-  if (plug === 'none' || !trailer.coupling.fitted) return [];
-  const { bed, tongue } = trailer.frame;
+/** Where no region with rules is set nobody knows which lamps: a lump of them, and wire by a rule of thumb. */
+const unruled = ({ frame: { bed, tongue } }: Trailer): readonly PurchaseLine[] => {
   const wireM = (tongue.lengthM + 2 * bed.lengthM + 2 * bed.widthM) * WIRE_MORE;
   return [
-    ...part('electrics', 'tongue', 'plug', 1, { named: plug === 'not-decided' ? '' : plug, subject: 'coupler' }),
     ...part('electrics', 'tongue', 'lamps', 1, { sizeM: bed.widthM }),
     ...part('electrics', 'tongue', 'wire', wireM, { unit: 'm', source: WIRE_SOURCE_RULE }),
+  ];
+};
+
+/** Stranded wire of the road's circuits and the living body's together, one line to a gauge. */
+const wireLines = (wires: readonly Pick<Circuit, 'wire' | 'runM'>[]): readonly PurchaseLine[] =>
+  wireToBuy(wires).map(({ wire: { awg, areaMm2 }, lengthM }) =>
+    line(`wire:${awg}`, 'electrics', 'build', { kind: 'wire', awg, areaMm2 }, lengthM, { unit: 'm' }),
+  );
+
+/** There and back: a living body's loads have a wire of their own to the battery's ground. */
+const houseWires = (trailer: Trailer): readonly Pick<Circuit, 'wire' | 'runM'>[] => {
+  const { house } = trailer.lighting ?? {};
+  return house ? houseFigures(house).runs.map(({ wire, load }) => ({ wire, runM: 2 * load.runM })) : [];
+};
+
+const houseLines = (trailer: Trailer): readonly PurchaseLine[] => {
+  const { house } = trailer.lighting ?? {};
+  if (!house || house.loads.length === 0) return [];
+  return [
+    line(
+      'house-battery',
+      'electrics',
+      'build',
+      { kind: 'battery', of: house.battery, ampereHours: house.batteryAh },
+      1,
+    ),
+    ...part('electrics', 'build', 'fuse-box', 1, { named: String(house.loads.length) }),
+    ...part('electrics', 'build', 'main-fuse', 1, { named: String(houseFigures(house).mainFuseA) }),
+    ...(house.sun && house.sun.watts > 0
+      ? part('electrics', 'build', 'solar', 1, { named: String(house.sun.watts) })
+      : []),
+  ];
+};
+
+const roadLines = (trailer: Trailer, evaluation: Evaluation, circuits: readonly Circuit[]): readonly PurchaseLine[] => {
+  const { plug } = trailer.coupling;
+  if (plug === 'none' || !trailer.coupling.fitted) return [];
+  const plugLine = part('electrics', 'tongue', 'plug', 1, {
+    named: plug === 'not-decided' ? '' : plug,
+    subject: 'coupler',
+  });
+  const lamps = lampsToBuy(evaluation);
+  if (lamps.length === 0) return [...plugLine, ...unruled(trailer)];
+  const { main, branch } = gaugesOf(circuits);
+  const { holes } = wireHoles(evaluation, main, branch);
+  const loomM = wireRuns(evaluation).rightM;
+  const more = { source: LOOM_SOURCE };
+  return [
+    ...plugLine,
+    ...lamps.map(({ code, colour, serves, count }) =>
+      line(`lamp:${code}`, 'electrics', 'build', { kind: 'lamp', lamp: code, colour, serves }, count),
+    ),
+    ...part('electrics', 'build', 'tape', tapeM(evaluation), { unit: 'm' }),
+    ...part('electrics', 'build', 'junction-box', 1),
+    ...part('electrics', 'build', 'loom', loomM, { unit: 'm', ...more }),
+    ...part('electrics', 'build', 'clip', Math.ceil(loomM / CLIP_EVERY_M), more),
+    ...part('electrics', 'build', 'grommet', holes.length),
+  ];
+};
+
+const electricLines = (trailer: Trailer, evaluation: Evaluation): readonly PurchaseLine[] => {
+  const circuits = trailer.coupling.fitted ? circuitsOf(evaluation, trailer.lighting?.lamps ?? 'led') : [];
+  return [
+    ...roadLines(trailer, evaluation, circuits),
+    ...wireLines([...circuits, ...houseWires(trailer)]),
+    ...houseLines(trailer),
   ];
 };
 
@@ -346,7 +422,7 @@ export const purchaseLines = (
   ...sheetLines(trailer, evaluation),
   ...runningGearLines(trailer, evaluation),
   ...couplingLines(trailer),
-  ...electricLines(trailer),
+  ...electricLines(trailer, evaluation),
   ...fittingLines(trailer, evaluation),
   ...workLines(evaluation, welds),
   ...part('papers', 'job', 'plate-and-papers', 1),

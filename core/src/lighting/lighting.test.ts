@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { verify } from '../../test/verify.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { Trailer } from '../project/index.js';
+import type { House, Trailer } from '../project/index.js';
 import { feet, inches, pounds } from '../units/index.js';
 import {
   CIRCUIT_NAMES,
@@ -13,15 +13,22 @@ import {
   lampZoneText,
   PLUG_PINS,
   speaker,
+  wireHoleText,
   wireText,
 } from '../wording/index.js';
 import {
+  bundleHoleM,
   circuitsOf,
   dropV,
+  houseFigures,
   LAMP_RULES,
   type LampFacts,
   lampsAsked,
+  lampsToBuy,
   placedLamps,
+  tapeM,
+  wireFor,
+  wireHoles,
   WIRES,
   wireRuns,
   wireToBuy,
@@ -205,12 +212,13 @@ describe('wires', () => {
   test('areas and ohms go together as copper does: 1/58 Ω mm² to the metre, within 4 %', () => {
     for (const { areaMm2, ohmsPerM } of WIRES) expect(ohmsPerM * areaMm2 * 58).toBeCloseTo(1, 1);
   });
-  test('the run goes along leg, header, rail and rear: by hand for a straight tongue', () => {
+  test('the run goes along tongue, rail and rear: by hand for a straight tongue', () => {
     const { bed } = telescope.frame;
     const ball = -evaluate(telescope).chassis.ballXM;
     const { leftM, rightM } = wireRuns(evaluate(telescope));
-    expect(leftM).toBeCloseTo(1.1 * (1.2 + ball + bed.widthM / 2 + bed.lengthM), 9);
-    expect(rightM - leftM).toBeCloseTo(1.1 * bed.widthM, 9);
+    // Out to the middle of the left rail, 60 mm wide: half of the bed less 30 mm; across from one rail's middle to the other's.
+    expect(leftM).toBeCloseTo(1.1 * (1.2 + ball + bed.widthM / 2 - 0.03 + bed.lengthM), 9);
+    expect(rightM - leftM).toBeCloseTo(1.1 * (bed.widthM - 0.06), 9);
   });
   test('no circuit loses more than it may, and a thinner wire of the list would', () => {
     fc.assert(
@@ -233,6 +241,18 @@ describe('wires', () => {
       ),
     );
   });
+  test('no fuse outlives its wire', () => {
+    for (const trailer of [apiary, oven, telescope])
+      for (const kind of ['led', 'incandescent'] as const)
+        for (const { wire, fuseA } of circuitsOf(evaluate(trailer), kind))
+          expect(wire?.carriesA ?? Number.POSITIVE_INFINITY).toBeGreaterThanOrEqual(fuseA);
+    // Three axles: six magnets of 3 A, a fuse of 30 A. 12 AWG carries 25 A and would burn first: 10 AWG, however short.
+    expect(wireFor(18, 1, 0.05, 12, 1.5)).toMatchObject({ fuseA: 30, wire: { awg: 10 } });
+    expect(wireFor(12, 1, 0.05, 12, 1.5)).toMatchObject({ fuseA: 20, wire: { awg: 12 } });
+    // Beyond what blade fuses and the list hold nothing is made up.
+    expect(wireFor(200, 1, 0.05, 12, 1.5)).toMatchObject({ wire: undefined, dropShare: undefined, fuseA: 300 });
+    expect(wireFor(1, 10_000, 0.03, 16, 1.5).wire).toBeUndefined();
+  });
   test('bulbs ask for more than LEDs; brakes have their own wire where they are electric', () => {
     const of = (kind: 'led' | 'incandescent', trailer = oven) => circuitsOf(evaluate(trailer), kind);
     const running = (kind: 'led' | 'incandescent') => of(kind).find(({ code }) => code === 'running')?.amperes ?? 0;
@@ -250,5 +270,151 @@ describe('wires', () => {
       9,
     );
     for (const one of of('incandescent')) expect(CIRCUIT_NAMES[one.code] + wireText(one)).not.toMatch(/undefined/);
+  });
+});
+
+describe('holes of the runs', () => {
+  const gauges = [16, 16, 16, 12, 12];
+  test('a bundle by hand: three of 16 AWG and two of 12 AWG take 5/8 in with their grommet; a single wire 1/2 in', () => {
+    // sqrt(3 × 2.4² + 2 × 3.4²) = 6.35 mm; × 1.3 = 8.26 mm; grommet 6 mm: 14.26 mm, in eighths 15.875 mm.
+    expect(bundleHoleM(gauges)).toBeCloseTo(inches(5 / 8), 9);
+    expect(bundleHoleM([16])).toBeCloseTo(inches(1 / 2), 9);
+  });
+  test('in and out of every closed bar of the way, in its side, in order, none nearer than a bar’s depth to its end', () => {
+    for (const trailer of [apiary, oven, telescope]) {
+      const evaluation = evaluate(trailer);
+      const { holes, clipped } = wireHoles(evaluation, gauges, [12, 12]);
+      expect(clipped).toEqual([]);
+      for (const memberId of new Set(holes.map((hole) => hole.memberId))) {
+        const own = holes.filter((hole) => hole.memberId === memberId);
+        const member = evaluation.chassis.members.find(({ id }) => id === memberId);
+        const along = own.map(({ alongM }) => alongM);
+        expect(along).toEqual(along.toSorted((a, b) => a - b));
+        const deep = member?.section.shape;
+        const depthM = deep?.kind === 'rect-tube' ? deep.heightM : 0;
+        for (const { alongM, shareOfSide, diameterM } of own) {
+          expect(alongM).toBeGreaterThan(depthM);
+          expect(alongM).toBeLessThan(member?.cutLengthM ?? 0);
+          expect(shareOfSide).toBeCloseTo(diameterM / depthM, 9);
+        }
+      }
+      expect(holes.filter(({ way }) => way === 'branch').map(({ alongM }) => alongM)).toEqual([
+        expect.closeTo(trailer.runningGear.positionM, 9),
+      ]);
+    }
+  });
+  test('by hand: the apiary’s rail of 4 in takes its last hole 8 in ahead of its rear end', () => {
+    const { holes } = wireHoles(evaluate(apiary), gauges);
+    const out = holes.find(({ memberId, way }) => memberId === 'rail.left' && way === 'out');
+    expect(out?.alongM).toBeCloseTo(feet(10) - inches(8), 9);
+    expect(holes.some(({ way }) => way === 'branch')).toBe(false);
+  });
+  test('bars that are open take clips, one every 450 mm, and no holes', () => {
+    const open: Trailer = {
+      ...apiary,
+      frame: {
+        ...apiary.frame,
+        groups: { ...apiary.frame.groups, rail: { sectionId: 'c4x5.4', materialId: 'a36', faces: 'in' } },
+      },
+    };
+    const evaluation = evaluate(open);
+    const rail = evaluation.chassis.members.find(({ id }) => id === 'rail.left');
+    if (!rail || rail.section.shape.kind !== 'channel') throw new Error('no channel');
+    const { holes, clipped, clips } = wireHoles(evaluation, gauges);
+    expect(holes.some(({ memberId }) => memberId === 'rail.left')).toBe(false);
+    expect(clipped.map(({ memberId }) => memberId)).toEqual(['rail.left']);
+    expect(clips).toBe(Math.ceil(rail.cutLengthM / 0.45));
+  });
+  test('no wires, no holes; every hole has words', () => {
+    expect(wireHoles(evaluate(apiary), [])).toEqual({ holes: [], clipped: [], clips: 0 });
+    for (const hole of wireHoles(evaluate(apiary), gauges, [12]).holes)
+      expect(wireHoleText(hole, speaker(apiary))).toMatch(/hole in the .* at half its height, .*: the wires/);
+  });
+});
+
+describe('lamps to buy', () => {
+  test('what stands together is one lamp: the apiary has two rear lamps for tail, stop and turn', () => {
+    const lamps = lampsToBuy(evaluate(apiary));
+    expect(lamps.find(({ code }) => code === 'rear-combination')).toEqual({
+      code: 'rear-combination',
+      colour: 'red',
+      serves: ['tail', 'stop', 'turn'],
+      count: 2,
+    });
+    expect(lamps.find(({ code }) => code === 'marker-front')?.serves).toEqual(['marker-front', 'side-reflector-front']);
+  });
+  test('every lamp that is asked for is served by exactly one piece', () => {
+    for (const trailer of [apiary, oven, telescope]) {
+      const evaluation = evaluate(trailer);
+      const asked = new Set(placedLamps(evaluation).map(({ rule }) => rule.code));
+      asked.delete('conspicuity');
+      const served = lampsToBuy(evaluation).flatMap(({ serves }) => serves);
+      expect(served.toSorted()).toEqual([...asked].toSorted());
+    }
+  });
+  test('in Europe turn signals are amber: a rear lamp of two colours', () => {
+    expect(lampsToBuy(evaluate(telescope)).find(({ code }) => code === 'rear-combination')?.colour).toBe('red-amber');
+  });
+  test('tape: half of both sides and the rear, where it is asked for', () => {
+    expect(tapeM(evaluate(apiary))).toBe(0);
+    const wide: Trailer = {
+      ...apiary,
+      ratedGrossKg: pounds(12_000),
+      frame: { ...apiary.frame, bed: { ...apiary.frame.bed, widthM: inches(96) } },
+    };
+    expect(tapeM(evaluate(wide))).toBeCloseTo(feet(10) + inches(96), 9);
+  });
+});
+
+describe('12 V of a living body', () => {
+  const load = { id: 'a', name: 'lamps', watts: 12, hoursADay: 4, runM: 3 };
+  const house: House = { battery: 'lead', batteryAh: 100, loads: [load], fromVehicle: null, sun: null };
+  test('by hand: 12 W for 4 h are 1 A and 4 Ah a day; of 100 Ah of lead half may be used: 12.5 days', () => {
+    const { runs, ahADay, usableAh, days, mostA, mainFuseA } = houseFigures(house);
+    expect(runs[0]).toMatchObject({ amperes: 1, ahADay: 4, fuseA: 3, wire: { awg: 16 } });
+    expect({ ahADay, usableAh, days, mostA, mainFuseA }).toEqual({
+      ahADay: 4,
+      usableAh: 50,
+      days: 12.5,
+      mostA: 1,
+      mainFuseA: 3,
+    });
+  });
+  test('a battery that nobody has read is no zero: how long it lasts stays open', () => {
+    const { usableAh, days } = houseFigures({ ...house, batteryAh: null });
+    expect([usableAh, days]).toEqual([undefined, undefined]);
+    expect(houseFigures({ ...house, loads: [] }).days).toBeUndefined();
+  });
+  test('what comes in: 20 A for 2 h are 40 Ah; 120 W in 4 h of sun are 28 Ah after losses', () => {
+    const { fromVehicleAh, fromSunAh } = houseFigures({
+      ...house,
+      fromVehicle: { chargeA: 20, hoursADay: 2 },
+      sun: { watts: 120, hoursADay: 4 },
+    });
+    expect(fromVehicleAh).toBe(40);
+    expect(fromSunAh).toBeCloseTo(28, 9);
+  });
+  test('a longer wire is never thinner, and loses what it may at most', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 300, noNaN: true }),
+        fc.double({ min: 0.1, max: 12, noNaN: true }),
+        (watts, runM) => {
+          const [near, far] = [runM, 2 * runM].map(
+            (m) => houseFigures({ ...house, loads: [{ ...load, watts, runM: m }] }).runs[0],
+          );
+          if (far?.wire) expect(far.wire.awg).toBeLessThanOrEqual(near?.wire?.awg ?? 99);
+          if (near?.dropShare !== undefined) expect(near.dropShare).toBeLessThanOrEqual(0.03 + 1e-12);
+        },
+      ),
+    );
+  });
+  test('days and loads: twice the hours, half the days', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.1, max: 12, noNaN: true }), (hoursADay) => {
+        const days = (hours: number) => houseFigures({ ...house, loads: [{ ...load, hoursADay: hours }] }).days ?? 0;
+        expect(days(hoursADay)).toBeCloseTo(2 * days(2 * hoursADay), 9);
+      }),
+    );
   });
 });

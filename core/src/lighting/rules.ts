@@ -55,8 +55,8 @@ export interface LampRule {
   readonly heightM: readonly [least: number | null, most: number | null];
   /** asked for by these facts; always where left out */
   readonly asked?: (facts: LampFacts) => boolean;
-  /** the fact it is asked by, in the rule's own figure, m or kg */
-  readonly from?: { readonly what: 'width' | 'length' | 'gross'; readonly value: number };
+  /** the fact it is asked by, in the rule's own figure, m or kg; `beyond`: only of what is more than that */
+  readonly from?: { readonly what: 'width' | 'length' | 'gross'; readonly value: number; readonly beyond: boolean };
   readonly source: Source;
 }
 
@@ -83,21 +83,21 @@ const isAbove = (grossKg: number | null, limitKg: number): boolean => grossKg ==
 
 const wide = {
   asked: ({ widthM }: LampFacts) => widthM >= WIDE_M - 1e-9,
-  from: { what: 'width', value: WIDE_M },
+  from: { what: 'width', value: WIDE_M, beyond: false },
 } as const;
 const narrow = { asked: ({ widthM }: LampFacts) => widthM < WIDE_M - 1e-9 } as const;
 const long = {
   asked: ({ lengthM }: LampFacts) => lengthM >= LONG_M - 1e-9,
-  from: { what: 'length', value: LONG_M },
+  from: { what: 'length', value: LONG_M, beyond: false },
 } as const;
 const notShort = {
   asked: ({ lengthM }: LampFacts) => lengthM >= SHORT_M - 1e-9,
-  from: { what: 'length', value: SHORT_M },
+  from: { what: 'length', value: SHORT_M, beyond: false },
 } as const;
 const from = (what: 'width' | 'length', value: number) =>
   ({
     asked: (facts: LampFacts) => (what === 'width' ? facts.widthM : facts.lengthM) > value + 1e-9,
-    from: { what, value },
+    from: { what, value, beyond: true },
   }) as const;
 
 const NORTH_AMERICA: readonly LampRule[] = [
@@ -137,7 +137,7 @@ const NORTH_AMERICA: readonly LampRule[] = [
     place: 'side-middle',
     heightM: inch(15, 60),
     asked: ({ widthM, grossKg }) => widthM >= WIDE_M - 1e-9 && isAbove(grossKg, HEAVY_KG),
-    from: { what: 'gross', value: HEAVY_KG },
+    from: { what: 'gross', value: HEAVY_KG, beyond: true },
   }),
 ];
 
@@ -155,7 +155,7 @@ const EUROPE: readonly LampRule[] = [
     place: 'rear-middle',
     heightM: mm(250, 1200),
     asked: ({ grossKg }) => isAbove(grossKg, 750),
-    from: { what: 'gross', value: 750 },
+    from: { what: 'gross', value: 750, beyond: true },
   }),
   eu({ code: 'side-reflector-front', colour: 'amber', count: 2, place: 'side-front', heightM: mm(250, 900) }),
   eu({ code: 'side-reflector-rear', colour: 'amber', count: 2, place: 'side-rear', heightM: mm(250, 900) }),

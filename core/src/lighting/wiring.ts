@@ -1,33 +1,41 @@
 import { axleCount } from '../mass/index.js';
 import type { Evaluation } from '../evaluation/index.js';
-import { commonPractice, publishedSure, type Source } from '../source.js';
+import { commonPractice, publishedSure, publishedVerify, type Source } from '../source.js';
 import { feet } from '../units/index.js';
 import { placedLamps, type PlacedLamp } from './places.js';
+import { wayLengthM, wireWay } from './wireWay.js';
 
-/** Stranded copper at 20 °C: ohms along a metre, and the metal's area. */
+/** Stranded copper at 20 °C: ohms along a metre, and the metal's area; what it carries for good with insulation for 75 °C. */
 export interface Wire {
   readonly awg: number;
   readonly areaMm2: number;
   readonly ohmsPerM: number;
+  readonly carriesA: number;
 }
 
 const PER_1000_FT = 1 / feet(1000);
 export const WIRES: readonly Wire[] = [
-  { awg: 18, areaMm2: 0.823, ohmsPerM: 6.385 * PER_1000_FT },
-  { awg: 16, areaMm2: 1.31, ohmsPerM: 4.016 * PER_1000_FT },
-  { awg: 14, areaMm2: 2.08, ohmsPerM: 2.525 * PER_1000_FT },
-  { awg: 12, areaMm2: 3.31, ohmsPerM: 1.588 * PER_1000_FT },
-  { awg: 10, areaMm2: 5.26, ohmsPerM: 0.9989 * PER_1000_FT },
-  { awg: 8, areaMm2: 8.37, ohmsPerM: 0.6282 * PER_1000_FT },
+  { awg: 18, areaMm2: 0.823, ohmsPerM: 6.385 * PER_1000_FT, carriesA: 10 },
+  { awg: 16, areaMm2: 1.31, ohmsPerM: 4.016 * PER_1000_FT, carriesA: 15 },
+  { awg: 14, areaMm2: 2.08, ohmsPerM: 2.525 * PER_1000_FT, carriesA: 20 },
+  { awg: 12, areaMm2: 3.31, ohmsPerM: 1.588 * PER_1000_FT, carriesA: 25 },
+  { awg: 10, areaMm2: 5.26, ohmsPerM: 0.9989 * PER_1000_FT, carriesA: 40 },
+  { awg: 8, areaMm2: 8.37, ohmsPerM: 0.6282 * PER_1000_FT, carriesA: 65 },
 ];
 export const WIRE_TABLE_SOURCE: Source = publishedSure('NBS Handbook 100: copper wire tables, 20 °C');
+export const CARRIES_SOURCE: Source = publishedVerify(
+  'ABYC E-11, allowable amperage of conductors, 75 °C, outside engine spaces',
+);
 export const DROP_SOURCE: Source = commonPractice('3 % lost on lamps and 5 % on brakes at most, there and back');
 
 /** Voltage lost over a run there and back: V = 2 I L r. */
 export const dropV = (amperes: number, lengthM: number, { ohmsPerM }: Wire): number => 2 * amperes * lengthM * ohmsPerM;
 
-const NOMINAL_V = 12;
-const LOST = { lamps: 0.03, brakes: 0.05 } as const;
+export const NOMINAL_V = 12;
+export const LAMPS_MAY_LOSE = 0.03;
+const LOST = { lamps: LAMPS_MAY_LOSE, brakes: 0.05 } as const;
+/** Fuse over the current of a road circuit: bulbs take more while they are cold. Common practice. */
+const OVER_FUSE = 1.5;
 /** Thinner than that nobody pulls through a frame: it breaks before it burns. Common practice. */
 const LEAST_AWG = { lamps: 16, brakes: 12, ground: 12 } as const;
 
@@ -52,7 +60,7 @@ export interface Circuit {
   readonly amperes: number;
   /** from the plug to its furthest lamp, along the bars, m */
   readonly runM: number;
-  /** the thinnest that loses no more than it may; undefined where none of the list does */
+  /** the thinnest that loses no more than it may and bears its fuse; undefined where none of the list does */
   readonly wire: Wire | undefined;
   readonly dropShare: number | undefined;
   /** of the vehicle's or the battery's feed, A */
@@ -64,43 +72,54 @@ const PIGTAIL_M = 1.2;
 const MORE = 1.1;
 const FUSES = [3, 5, 7.5, 10, 15, 20, 25, 30, 40] as const;
 
-const wireFor = (
+/** The smallest fuse that bears so much over the current; beyond the list the current itself, which no blade fuse is made for. */
+const fuseFor = (amperes: number, over: number): number =>
+  FUSES.find((fuse) => fuse >= over * amperes - 1e-9) ?? over * amperes;
+
+/**
+ * The thinnest wire of the list, no thinner than `leastAwg`, that loses no more than `share` of the voltage there and back over `runM`, and
+ * carries for good what its fuse lets through: a fuse that outlives its wire protects nothing.
+ */
+export const wireFor = (
   amperes: number,
   runM: number,
   share: number,
   leastAwg: number,
-): { readonly wire: Wire; readonly dropShare: number } | undefined => {
+  over: number,
+): { readonly wire: Wire | undefined; readonly dropShare: number | undefined; readonly fuseA: number } => {
+  const fuseA = fuseFor(amperes, over);
   const wire = WIRES.filter(({ awg }) => awg <= leastAwg).find(
-    (one) => dropV(amperes, runM, one) <= share * NOMINAL_V + 1e-12,
+    (one) => dropV(amperes, runM, one) <= share * NOMINAL_V + 1e-12 && one.carriesA >= fuseA,
   );
-  return wire && { wire, dropShare: dropV(amperes, runM, wire) / NOMINAL_V };
+  return { wire, dropShare: wire && dropV(amperes, runM, wire) / NOMINAL_V, fuseA };
 };
 
-const circuit = (code: CircuitCode, amperes: number, runM: number, kind: keyof typeof LEAST_AWG = 'lamps'): Circuit => {
-  const found = wireFor(amperes, runM, kind === 'brakes' ? LOST.brakes : LOST.lamps, LEAST_AWG[kind]);
+const circuit = (
+  code: CircuitCode,
+  amperes: number,
+  runM: number,
+  kind: keyof typeof LEAST_AWG = 'lamps',
+): Circuit => ({
+  code,
+  amperes,
+  runM,
+  ...wireFor(amperes, runM, kind === 'brakes' ? LOST.brakes : LOST.lamps, LEAST_AWG[kind], OVER_FUSE),
+});
+
+/** From the plug along the bars to the lamps at the left rear corner, at the right one, and to the brakes of both sides. */
+export const wireRuns = (
+  evaluation: Evaluation,
+): { readonly leftM: number; readonly rightM: number; readonly axleM: number } => {
+  const { main, across, toAxle } = wireWay(evaluation);
+  const leftM = PIGTAIL_M + wayLengthM(main);
+  const { lengthM, widthM } = evaluation.trailer.frame.bed;
+  // The branch leaves the rail that far ahead of the rear corner; beyond the axle's middle it goes on to the other side's brake.
+  const aheadM = Math.max(0, lengthM - (toAxle[0]?.[0] ?? lengthM));
   return {
-    code,
-    amperes,
-    runM,
-    wire: found?.wire,
-    dropShare: found?.dropShare,
-    fuseA: FUSES.find((fuse) => fuse >= 1.5 * amperes) ?? amperes,
+    leftM: MORE * leftM,
+    rightM: MORE * (leftM + wayLengthM(across)),
+    axleM: MORE * (leftM - Math.min(aheadM, wayLengthM(main)) + wayLengthM(toAxle) + widthM / 2),
   };
-};
-
-/** Along the tongue from the ball, across the front header, along the left rail and across the rear: to the left corner, and to the right. */
-export const wireRuns = ({
-  trailer,
-  chassis,
-}: Evaluation): { readonly leftM: number; readonly rightM: number; readonly axleM: number } => {
-  const { lengthM, widthM } = trailer.frame.bed;
-  const { tongue } = chassis;
-  const leg = tongue ? -chassis.ballXM / Math.cos(tongue.legAngleRad) : 0;
-  // A leg ends at the header where it meets the rail; from a tube in the middle the wire goes out to the rail.
-  const across = tongue && tongue.legs > 1 ? Math.max(0, widthM / 2 - tongue.halfSpreadAtHeaderM) : widthM / 2;
-  const toRear = PIGTAIL_M + leg + across + lengthM;
-  const toAxle = PIGTAIL_M + leg + across + Math.max(0, trailer.runningGear.positionM) + widthM / 2;
-  return { leftM: MORE * toRear, rightM: MORE * (toRear + widthM), axleM: MORE * toAxle };
 };
 
 const MARKERS = new Set<PlacedLamp['rule']['code']>([
@@ -152,7 +171,7 @@ export const circuitsOf = (evaluation: Evaluation, kind: LampKind): readonly Cir
 
 /** Stranded wire to buy by its gauge, m. */
 export const wireToBuy = (
-  circuits: readonly Circuit[],
+  circuits: readonly Pick<Circuit, 'wire' | 'runM'>[],
 ): readonly { readonly wire: Wire; readonly lengthM: number }[] => {
   const by = new Map<number, { wire: Wire; lengthM: number }>();
   for (const { wire, runM } of circuits) {
@@ -161,4 +180,15 @@ export const wireToBuy = (
     by.set(wire.awg, { wire, lengthM: known.lengthM + runM });
   }
   return [...by.values()].toSorted((a, b) => b.wire.awg - a.wire.awg);
+};
+
+/** Gauges of all wires that go along the main run, and of those that branch off to the axle. */
+export const gaugesOf = (
+  circuits: readonly Circuit[],
+): { readonly main: readonly number[]; readonly branch: readonly number[] } => {
+  const of = (codes: (code: CircuitCode) => boolean): readonly number[] =>
+    circuits.flatMap(({ code, wire }) => (wire && codes(code) ? [wire.awg] : []));
+  const brakes = of((code) => code === 'brakes');
+  // The charge line ends at the battery on the tongue; brakes go back by a wire as thick as theirs.
+  return { main: of((code) => code !== 'charge'), branch: [...brakes, ...brakes] };
 };

@@ -72,6 +72,7 @@ export {
   taskEntries,
   weighInEntries,
 } from './record.js';
+export type { House, HouseLoad } from './lightingSchema.js';
 export { PURCHASE_GROUPS, type PurchaseGroup } from './buyingSchema.js';
 export type {
   CutEntry,

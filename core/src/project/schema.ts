@@ -14,6 +14,7 @@ import {
   text,
 } from './fields.js';
 import { sheetKindSchema } from './bodySchema.js';
+import { lightingSchema } from './lightingSchema.js';
 import { buyingSchema, sum } from './buyingSchema.js';
 import { barSchema, frameSchema } from './frameSchema.js';
 import { heldStickSchema } from './heldStickSchema.js';
@@ -278,8 +279,8 @@ export const designSchema = object({
   buying: buyingSchema,
   /** which side of the frame lies up while it is laid out; upside down, so that all tops are flush, where nobody has said */
   building: object({ layOut: z.enum(['upside-down', 'right-side-up']) }).optional(),
-  /** what lamps are bought; LED where nobody has said */
-  lighting: object({ lamps: z.enum(['led', 'incandescent']) }).optional(),
+  /** lamps, and a living body's own 12 V */
+  lighting: lightingSchema.optional(),
   items: z.array(itemSchema).max(500),
   cases: z.array(caseSchema).max(100),
   /** the case that answers "where does the axle go for this tongue share" */

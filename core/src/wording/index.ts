@@ -129,6 +129,7 @@ export {
   lampPlaceText,
   lampZoneText,
   PLUG_PINS,
+  wireHoleText,
   wireText,
 } from './lights.js';
 export { VERDICT_WORDS } from './verdictWords.js';

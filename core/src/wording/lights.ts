@@ -1,4 +1,13 @@
-import type { Circuit, CircuitCode, LampCode, LampPlace, LampRule, PlacedLamp } from '../lighting/index.js';
+import type {
+  CircuitCode,
+  LampCode,
+  LampPlace,
+  LampRule,
+  LampToBuy,
+  PlacedLamp,
+  Wire,
+  WireHole,
+} from '../lighting/index.js';
 import { formatNumber } from '../units/index.js';
 import type { Trailer } from '../project/index.js';
 import type { Speaker } from './speak.js';
@@ -33,6 +42,26 @@ export const LAMP_COLOURS: Readonly<Record<LampRule['colour'], string>> = {
   'red-white': 'red and white',
 };
 
+const SERVES: Partial<Readonly<Record<LampCode, string>>> = { tail: 'tail', stop: 'stop', turn: 'turn' };
+const joined = (words: readonly string[]): string =>
+  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+
+/** What is asked for as one lamp on the purchase list. */
+export const lampToBuyText = ({
+  lamp,
+  colour,
+  serves,
+}: {
+  readonly lamp: LampToBuy['code'];
+  readonly colour: LampToBuy['colour'];
+  readonly serves: LampToBuy['serves'];
+}): string => {
+  const name = lamp === 'rear-combination' ? 'Rear lamp' : LAMP_NAMES[lamp];
+  const word = colour === 'red-amber' ? 'red and amber' : LAMP_COLOURS[colour];
+  if (lamp === 'rear-combination') return `${name}: ${joined(serves.map((code) => SERVES[code] ?? code))}, ${word}`;
+  return `${name}, ${word}${serves.length > 1 ? ', with a reflector in it' : ''}`;
+};
+
 const PLACES: Readonly<Record<LampPlace, string>> = {
   'rear-pair': 'rear, left and right, as far apart as may be',
   'rear-middle': 'rear',
@@ -56,9 +85,10 @@ export const lampZoneText = ({ heightM: [least, most], from }: LampRule, say: Sp
           : 'no height that is recalled';
   if (!from) return zone;
   const value = from.what === 'gross' ? say.mass(from.value) : say.length(from.value);
-  const facts = { width: 'wide', length: 'long, tongue included', gross: 'gross' } as const;
+  const of = { width: 'wide', length: 'long, the tongue counted', gross: 'gross' } as const;
+  const which = from.beyond ? `more than ${value} ${of[from.what]}` : `${value} ${of[from.what]} and more`;
   const missing = from.what === 'gross' && say.trailer.ratedGrossKg === null;
-  return `${zone}; from ${value} ${facts[from.what]} on${missing ? ', and nobody has declared the gross' : ''}`;
+  return `${zone}; on trailers ${which}${missing ? ', and nobody has declared the gross' : ''}`;
 };
 
 /** Where the nearest place is, and what it takes to get there. */
@@ -81,10 +111,31 @@ export const CIRCUIT_NAMES: Readonly<Record<CircuitCode, string>> = {
 };
 
 /** Gauge in both tongues. */
-export const wireText = ({ wire }: Pick<Circuit, 'wire'>): string =>
+export const wireText = ({ wire }: { readonly wire: Pick<Wire, 'awg' | 'areaMm2'> | undefined }): string =>
   wire
     ? `${wire.awg} AWG (${formatNumber(wire.areaMm2, 2)} mm²)`
     : 'thicker than 8 AWG: a shorter run, or a relay near the lamps';
+
+const HOLE_WAYS: Readonly<Record<WireHole['way'], string>> = {
+  in: 'the wires go in',
+  out: 'the wires come out',
+  branch: 'the wires to the brakes come out',
+};
+const HOLE_FACES: Readonly<Record<WireHole['face'], string>> = {
+  'inner-side': 'in the inner side',
+  front: 'in the front side',
+};
+/** From where a hole is measured along its bar. */
+const fromEnd = (memberId: string): string =>
+  memberId.startsWith('tongue')
+    ? 'behind the ball’s centre'
+    : memberId.startsWith('rail')
+      ? 'from its front end'
+      : 'from its left end';
+
+/** "5/8 in, in the inner side at half its height, 6 in behind the ball's centre: the wires go in". */
+export const wireHoleText = ({ memberId, way, alongM, face, diameterM }: WireHole, say: Speaker): string =>
+  `${say.length(diameterM)} hole ${HOLE_FACES[face]}, at half its height, ${say.length(alongM)} ${fromEnd(memberId)}: ${HOLE_WAYS[way]}`;
 
 type Plug = Trailer['coupling']['plug'];
 /** Pins of a plug by their functions, each with how it is proved. Colours differ: none is told. */

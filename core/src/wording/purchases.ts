@@ -8,7 +8,8 @@ import type {
   PriceRowProblem,
 } from '../buying/index.js';
 import type { PurchaseGroup } from '../project/index.js';
-import { feet, formatArea, formatGas, formatLiquid } from '../units/index.js';
+import { feet, formatArea, formatGas, formatLiquid, formatNumber } from '../units/index.js';
+import { lampToBuyText, wireText } from './lights.js';
 import type { Speaker } from './speak.js';
 import { SHEET_NAMES } from './sheetNames.js';
 
@@ -83,6 +84,14 @@ const PARTS: Readonly<Record<PartCode, (what: Named, say: Say) => string>> = {
   plug: (what) => (what.named ? `Plug, ${what.named}` : 'Plug: not decided yet which'),
   lamps: (what, say) => `Lamps and reflectors${sized(what, say, (size) => `for a bed ${size} wide`)}`,
   wire: () => 'Stranded wire with loom and clips',
+  tape: () => 'Conspicuity tape, red and white',
+  'junction-box': () => 'Junction box, sealed, with terminals',
+  loom: () => 'Loom over the wires',
+  clip: () => 'Clip for the loom, with its screw',
+  'fuse-box': ({ named }) => `Fuse box, ${named} ways or more`,
+  'main-fuse': ({ named }) => `Main fuse ${named} A with its holder, beside the battery`,
+  solar: ({ named }) => `Solar panel ${named} W with its regulator`,
+  grommet: () => 'Grommet for a wire hole',
   'deck-screw': () => 'Deck screw',
   'tie-down': (what, say) =>
     `${(TIE_DOWN[what.named] ?? 'Tie-down').replace(/^./, (first) => first.toUpperCase())}${rated(what, say, 'working load')}`,
@@ -126,6 +135,12 @@ export const purchaseName = (what: LineWhat, say: Say): string => {
       return `Axle tube ${say.length(what.diameterM)} x ${say.length(what.wallM)}, cut to fit hub faces ${say.length(what.lengthM)} apart`;
     case 'part':
       return PARTS[what.part](what, say);
+    case 'lamp':
+      return lampToBuyText(what);
+    case 'battery':
+      return `Battery, ${what.of === 'lead' ? 'lead, deep cycle' : 'lithium iron phosphate'}, ${what.ampereHours === null ? 'size not decided yet' : `${formatNumber(what.ampereHours, 0)} Ah`}`;
+    case 'wire':
+      return `Stranded wire, ${wireText({ wire: what })}`;
     case 'own':
       return what.text;
   }

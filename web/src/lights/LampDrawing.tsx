@@ -1,13 +1,9 @@
-import { boundsOf, type Evaluation, type PlacedLamp, rearView, sideView, type Speaker } from '@kereta/core';
+import { type Evaluation, type PlacedLamp, rearView, sideView, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
-import { HatchPatterns, type Placement, Shapes, STILL } from '../drawing/Shapes';
-import { useWidth } from '../fields/useWidth';
+import { StillDrawing } from '../drawing/StillDrawing';
 
-const EDGE_PX = 18;
 /** Above it: lamps of one housing stand on top of each other. */
 const TOP_PX = 70;
-const MOST_PX = 300;
-const still = (): typeof STILL => STILL;
 
 const FILLS = {
   red: 'oklch(0.58 0.2 28)',
@@ -32,36 +28,20 @@ const seenFrom = (from: 'rear' | 'left', { rule, at }: PlacedLamp): boolean =>
 /** The trailer from behind or from the left with its lamps, each by its number in the list. */
 export const LampDrawing = ({ evaluation, lamps, numbers, from, say }: LampDrawingProps) => {
   const { trailer, chassis } = evaluation;
-  const [holder, width] = useWidth<HTMLDivElement>(340);
   const view = useMemo(() => {
     const drawable = { trailer, chassis, shown: undefined };
     const options = { lettering: say, sizes: false, names: false, gearSizes: false };
     return from === 'rear' ? rearView(drawable, options) : sideView(drawable, options);
   }, [trailer, chassis, say, from]);
-  const bounds = boundsOf(view.shapes) ?? { x0: 0, x1: 1, y0: 0, y1: 1 };
-  const perM = Math.min((width - 2 * EDGE_PX) / (bounds.x1 - bounds.x0), MOST_PX / (bounds.y1 - bounds.y0));
-  const left = (width - (bounds.x1 - bounds.x0) * perM) / 2;
-  const height = Math.ceil((bounds.y1 - bounds.y0) * perM + EDGE_PX + TOP_PX);
-  const place: Placement = {
-    x: (x) => left + (x - bounds.x0) * perM,
-    y: (y) => TOP_PX + (bounds.y1 - y) * perM,
-    perM,
-  };
   const seen = lamps.filter((lamp) => seenFrom(from, lamp));
   return (
-    <figure ref={holder} style={{ background: 'var(--paper)' }}>
-      <svg
-        width={width}
-        height={height}
-        viewBox={`0 0 ${width} ${height}`}
-        role="img"
-        aria-label={`From ${from === 'rear' ? 'behind' : 'the left'}, lamps and reflectors by their numbers in the list`}
-        className="block"
-        style={{ fontFamily: 'var(--font-sans)' }}
-      >
-        <HatchPatterns />
-        <Shapes shapes={view.shapes} place={place} stateOf={still} />
-        {seen.map(({ id, at, rule }, i) => {
+    <StillDrawing
+      view={view}
+      topPx={TOP_PX}
+      label={`From ${from === 'rear' ? 'behind' : 'the left'}, lamps and reflectors by their numbers in the list`}
+    >
+      {(place) =>
+        seen.map(({ id, at, rule }, i) => {
           const x = place.x(from === 'rear' ? at.yM : at.xM);
           const y = place.y(at.zM);
           // Lamps of one place stand in one housing: their numbers go on top of each other.
@@ -78,8 +58,8 @@ export const LampDrawing = ({ evaluation, lamps, numbers, from, say }: LampDrawi
               </text>
             </g>
           );
-        })}
-      </svg>
-    </figure>
+        })
+      }
+    </StillDrawing>
   );
 };

@@ -1,5 +1,6 @@
 import {
   AMPERES_SOURCE,
+  CARRIES_SOURCE,
   CIRCUIT_NAMES,
   type Circuit,
   circuitsOf,
@@ -36,6 +37,8 @@ import { SelectField } from '../fields/fields';
 import { Sized } from '../fields/Sized';
 import type { ReadableTrailer } from '../storage/trailers';
 import { LampDrawing } from './LampDrawing';
+import { HousePart } from './HousePart';
+import { WireRuns } from './WireRuns';
 
 /** Lamps of one rule, the first of them with what is said of all. */
 const byRule = (lamps: readonly PlacedLamp[]): readonly (readonly [PlacedLamp, ...PlacedLamp[]])[] => {
@@ -122,7 +125,15 @@ const Lamps = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly 
   );
 };
 
-const Wiring = ({ circuits, say }: { readonly circuits: readonly Circuit[]; readonly say: Speaker }) => (
+const Wiring = ({
+  evaluation,
+  circuits,
+  say,
+}: {
+  readonly evaluation: Evaluation;
+  readonly circuits: readonly Circuit[];
+  readonly say: Speaker;
+}) => (
   <section aria-label="Wiring" className="border-t border-[var(--ink)] py-3">
     <h2 className="text-[17px] font-bold">Wiring</h2>
     {circuits.length === 0 ? (
@@ -158,15 +169,15 @@ const Wiring = ({ circuits, say }: { readonly circuits: readonly Circuit[]; read
           {wireToBuy(circuits)
             .map(({ wire, lengthM }) => `${say.ground(lengthM)} of ${wireText({ wire })}`)
             .join(', ')}
-          ; loom, a clip every 18 in (450 mm), a grommet at every hole, crimps with glue, a junction box at the front
-          header.
+          ; crimps with glue, a junction box at the front header. All of it stands on the{' '}
+          <Link className="underline" to={`/trailer/${evaluation.trailer.id}/buy`}>
+            purchase list
+          </Link>
+          .
         </p>
+        <WireRuns evaluation={evaluation} circuits={circuits} say={say} />
         <ul className="mt-2 list-inside list-disc text-[14.5px]">
           <li>Stranded wire only: solid house wire breaks where it shakes.</li>
-          <li>
-            The run goes along the tongue, over the front header and back in the left rail; drains stay open, holes are
-            drilled before paint.
-          </li>
           <li>
             A ground wire to every lamp, and one bright place on the frame near the tongue: the ball is no ground.
           </li>
@@ -174,11 +185,10 @@ const Wiring = ({ circuits, say }: { readonly circuits: readonly Circuit[]; read
             The breakaway’s switch hangs on its own cable from the vehicle, not from the chains; its battery is fused
             beside it.
           </li>
-          <li>A living body’s 12 V goes by its own battery, fuses and wires; 120 or 230 V is an electrician’s.</li>
         </ul>
         <p className="narrow mute mt-1 text-[13px]">
           Lost: 2 × amperes × run × ohms to the metre ÷ 12 V. {sourceText(DROP_SOURCE)}. {sourceText(WIRE_TABLE_SOURCE)}
-          . {sourceText(AMPERES_SOURCE)}.
+          . {sourceText(AMPERES_SOURCE)}. {sourceText(CARRIES_SOURCE)}.
         </p>
       </>
     )}
@@ -266,7 +276,8 @@ const Lights = ({ id, stored }: { readonly id: string; readonly stored: Readable
             }
           />
         </div>
-        <Wiring circuits={circuits} say={say} />
+        <Wiring evaluation={evaluation} circuits={circuits} say={say} />
+        <HousePart say={say} />
         <TestSheet evaluation={evaluation} />
       </div>
     </EditingContext>
