@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { goTo, openDemo, seriousFaults } from './trailer';
+import { goTo, openDemo, openId, seriousFaults } from './trailer';
 
 test('lamps by the rules of the region, each in its place; wires by what they lose; pins proved one by one', async ({
   page,
@@ -40,4 +40,35 @@ test('lamps by the rules of the region, each in its place; wires by what they lo
   await page.getByRole('link', { name: 'purchase list' }).click();
   await expect(page.getByText('Rear lamp: tail, stop and turn, red')).toBeVisible();
   await expect(page.getByText('Battery, lead, deep cycle, 100 Ah')).toBeVisible();
+});
+
+test('coating: areas, holes for the bath, what is bought for it; papers by where the trailer stands', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  await goTo(page, 'Lay out & build');
+  await page.getByRole('button', { name: /Coat it/ }).click();
+  await page.getByRole('link', { name: 'Coating: areas, holes, what meets what' }).click();
+  await expect(page.getByRole('table', { name: 'Areas by metal' }).getByRole('row', { name: /Steel/ })).toContainText(
+    '51 sq ft',
+  );
+  await expect(page.getByRole('region', { name: 'Holes' })).toContainText('one drain of');
+  await page.getByLabel('Steel is coated with').selectOption({ label: 'hot-dip galvanized' });
+  // Two headers of 4 x 2 x 3/16 have four shut ends, both legs one each: a quarter of 5.86 in² over two holes is 1 in.
+  const holes = page.getByRole('table', { name: 'Holes for galvanizing' });
+  await expect(holes.getByRole('row', { name: /HSS 4 x 2 x 3\/16/ })).toContainText('12 × 1"');
+  await expect(page.getByRole('row', { name: /hot-dip galvanized/ })).toContainText('33 to more than 50 years');
+  await page.getByLabel('The trailer lives').selectOption({ label: 'salted roads all winter, or by the sea' });
+  await expect(page.getByRole('row', { name: /hot-dip galvanized/ })).toContainText('8 to 33 years');
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.getByRole('link', { name: 'purchase list' }).click();
+  await expect(page.getByText('Hot-dip galvanizing, by the weight of the steel')).toBeVisible();
+  await page.goto(`/trailer/${openId(page)}/papers`);
+  const rules = page.getByRole('region', { name: 'North America' });
+  await expect(rules).toContainText('Brakes: gross 2,900 lb');
+  await expect(rules).toContainText('Asked for in the stricter places');
+  await expect(rules).toContainText('(from memory, to be verified)');
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
 });

@@ -28,7 +28,9 @@ export {
   solvePattern,
 } from './frame-analysis/index.js';
 export * from './jobs/index.js';
+export * from './coating/index.js';
 export * from './lighting/index.js';
+export * from './manners/index.js';
 export * from './mass/index.js';
 export * from './materials/index.js';
 export { type CuttingProblem, firstFit, loadSolver, nestSteps } from './nesting/index.js';

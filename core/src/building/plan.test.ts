@@ -146,11 +146,16 @@ describe('turning over and bowing', () => {
     const [steel, aluminum] = [chassis, light].map((of) => oneSideBowM(of, inches(3 / 16), true)?.[1] ?? 0);
     expect((aluminum ?? 0) / (steel ?? 1)).toBeCloseTo(2, 9);
   });
-  test('each closed tube takes a vent and a drain before the bath, aluminum none', () => {
-    const { chassis } = evaluate(apiary);
-    const tubes = chassis.members.reduce((sum, { pieces }) => sum + pieces, 0);
-    expect(figure(taskIn(planOf(apiary), 'coat'), 'vents')).toBe(2 * tubes);
-    expect(kindsOf(telescope)).not.toContain('coat');
+  test('for the bath each shut end of a tube takes two holes; paint asks for none, aluminum for nothing', () => {
+    const coatOf = (trailer: Trailer) => planOf(trailer).find(({ kind }) => kind === 'coat');
+    const bath: Trailer = { ...apiary, coating: { system: 'galvanized', where: 'salt' } };
+    const holes = coatOf(bath)?.figures.find(({ id }) => id === 'vents')?.value ?? Number.NaN;
+    // Two headers and four cross-members are shut at both ends: twelve ends; of the tongue what does not end in the open.
+    expect(holes).toBeGreaterThanOrEqual(24);
+    expect(holes % 2).toBe(0);
+    expect(coatOf(apiary)?.figures.some(({ id }) => id === 'vents')).toBe(false);
+    expect(coatOf(DEMO_TRAILERS[2] as Trailer)).toBeUndefined();
+    expect(coatOf({ ...apiary, coating: { system: 'none', where: 'dry' } })).toBeUndefined();
   });
   test('what hands cannot lift says so: the oven trailer with its axles', () => {
     expect(taskIn(planOf(oven), 'turn-over').cautions).toContain('hoist');

@@ -7,12 +7,11 @@ import { JOBS } from '../jobs/index.js';
 import type { ProjectRecord, RecordEntry, Trailer } from '../project/index.js';
 import { feet, inches, toKilograms } from '../units/index.js';
 import { purchaseName, speaker } from '../wording/index.js';
-import { allWelds, gasM3, steelAreaM2, weldWireKg } from './consumables.js';
+import { allWelds, gasM3, weldWireKg } from './consumables.js';
 import {
   guessColumns,
   ledgerOf,
   matchPrices,
-  outsideM,
   priceListOf,
   purchaseLines,
   type PurchaseLine,
@@ -36,36 +35,6 @@ let ids = 0;
 const newId = (): string => `n${(ids += 1)}`;
 const entry = () => ({ id: newId(), date: '2026-11-01' });
 
-describe('outside of sections', () => {
-  // EN 10219-2, annex B, superficial area per metre, from memory: 50 x 50 x 3 has 0.190 m², 100 x 50 x 4 0.286, CHS 60.3 0.189.
-  test('of hollow sections as the standard lists it', () => {
-    const rect = (widthM: number, heightM: number, wallM: number) =>
-      outsideM({
-        kind: 'rect-tube',
-        widthM,
-        heightM,
-        wallM,
-        outerRadiusM: 2 * wallM,
-        innerRadiusM: wallM,
-      });
-    expect(rect(0.05, 0.05, 0.003)).toBeCloseTo(0.19, 3);
-    expect(rect(0.05, 0.1, 0.004)).toBeCloseTo(0.286, 3);
-    expect(outsideM({ kind: 'round-tube', diameterM: 0.0603, wallM: 0.003 })).toBeCloseTo(0.189, 3);
-  });
-  test('of open ones by their lines: an angle of 2 x 2 has 8 in, a flat bar of 3 x 1/4 has 6.5', () => {
-    const angle = {
-      kind: 'angle',
-      verticalLegM: inches(2),
-      horizontalLegM: inches(2),
-      thicknessM: inches(1 / 4),
-      rootRadiusM: 0,
-      toeRadiusM: 0,
-    } as const;
-    expect(outsideM(angle)).toBeCloseTo(inches(8), 9);
-    expect(outsideM({ kind: 'flat-bar', widthM: inches(3), heightM: inches(1 / 4) })).toBeCloseTo(inches(6.5), 9);
-  });
-});
-
 describe('what is used up', () => {
   test('wire by hand: 10 ft of 3/16 in fillet is 0.598 lb of triangle, a fifth fuller, 7 % lost', () => {
     // 120 in × (3/16)² / 2 = 2.109 in³; × 0.2836 lb/in³ = 0.598 lb; × 1.2 ÷ 0.93 = 0.772 lb.
@@ -87,16 +56,6 @@ describe('what is used up', () => {
     const all = allWelds(chassis, [one]);
     expect(all).toHaveLength(chassis.members.length);
     expect(all.filter(({ memberId }) => memberId === first?.id)).toEqual([one]);
-  });
-  test('the area to paint is near what the frame’s bars have as they stand; none of aluminum', () => {
-    const { chassis } = evaluate(apiary);
-    const byHand = chassis.members.reduce(
-      (sum, { section, cutLengthM }) => sum + outsideM(section.shape) * cutLengthM,
-      0,
-    );
-    expect(steelAreaM2(chassis)).toBeGreaterThanOrEqual(byHand);
-    expect(steelAreaM2(chassis)).toBeLessThan(1.2 * byHand);
-    expect(steelAreaM2(evaluate(DEMO_TRAILERS[2] as Trailer).chassis)).toBe(0);
   });
 });
 

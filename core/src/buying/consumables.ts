@@ -1,6 +1,7 @@
 import type { Chassis, Member } from '../chassis/index.js';
 import type { CutList } from '../fabrication/index.js';
-import { type Shape, wallThicknessM } from '../sections/index.js';
+import { outsideM } from '../coating/index.js';
+import { wallThicknessM } from '../sections/index.js';
 import { commonPractice, type Source } from '../source.js';
 
 /** A weld by its length and leg, m. */
@@ -9,25 +10,6 @@ export interface WeldLength {
   readonly lengthM: number;
   readonly legM: number;
 }
-
-/** Length of a section's outside, m: what is painted, and welded where it ends. */
-export const outsideM = (shape: Shape): number => {
-  switch (shape.kind) {
-    case 'rect-tube':
-      return 2 * (shape.widthM + shape.heightM) - (8 - 2 * Math.PI) * shape.outerRadiusM;
-    case 'round-tube':
-      return Math.PI * shape.diameterM;
-    // Fillets and slopes change these by a few parts in a hundred.
-    case 'angle':
-      return 2 * (shape.verticalLegM + shape.horizontalLegM);
-    case 'channel':
-      return 2 * shape.depthM + 4 * shape.flangeM - 2 * shape.webM;
-    case 'bent-channel':
-      return 2 * shape.depthM + 4 * shape.flangeM - 2 * shape.thicknessM;
-    case 'flat-bar':
-      return 2 * (shape.widthM + shape.heightM);
-  }
-};
 
 /** A leg as people weld it where nothing is worked out: as thick as the wall, 3/16 in at most. Common practice. */
 export const usualLegOf = ({ section }: Member): number => Math.min(wallThicknessM(section.shape), 0.0047625);
@@ -91,27 +73,3 @@ export const cuttingDiscs = ({ rows }: Pick<CutList, 'rows'>): number =>
   Math.ceil(rows.reduce((sum, { quantity }) => sum + quantity, 0) / CUTS_PER_DISC);
 export const flapDiscs = (welds: readonly WeldLength[]): number =>
   Math.ceil(welds.reduce((sum, { lengthM }) => sum + lengthM, 0) / METRES_PER_FLAP_DISC);
-
-/** Outside of all steel of the frame, m²: bars all round, plates on both sides; nothing of the inside of tubes. */
-export const steelAreaM2 = ({ members, plates, panels }: Chassis): number => {
-  const steel = members.filter(({ material }) => material.family === 'steel');
-  const bars = steel.reduce(
-    (sum, { section, cutLengthM, pieces }) => sum + outsideM(section.shape) * cutLengthM * pieces,
-    0,
-  );
-  const flats = steel.length === 0 ? 0 : plates.reduce((sum, plate) => sum + 2 * plate.lengthM * plate.widthM, 0);
-  const sheets = panels
-    .filter(({ own }) => own?.sheet.kind === 'steel-sheet')
-    .reduce((sum, { own }) => sum + 2 * (own?.areaM2 ?? 0), 0);
-  return bars + flats + sheets;
-};
-
-/** A cubic metre covers so much in one coat, what drips and blows away counted in, m²: 8 from a litre. Common practice. */
-const COVERS_M2 = 8000;
-const PAINT_COATS = 2;
-export const PAINT_SOURCE: Source = commonPractice(
-  'one coat of primer, two of paint, 8 m² from a litre; insides of tubes not counted',
-);
-
-export const primerM3 = (areaM2: number): number => areaM2 / COVERS_M2;
-export const paintM3 = (areaM2: number): number => (areaM2 * PAINT_COATS) / COVERS_M2;

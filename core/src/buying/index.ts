@@ -1,4 +1,4 @@
-export { allWelds, outsideM, steelAreaM2, usualLegOf, type WeldLength } from './consumables.js';
+export { allWelds, usualLegOf, type WeldLength } from './consumables.js';
 export {
   type Ledger,
   type LedgerGroup,

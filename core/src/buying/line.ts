@@ -49,6 +49,10 @@ export type PartCode =
   | 'flap-disc'
   | 'primer'
   | 'paint'
+  | 'powder-coat'
+  | 'galvanizing'
+  | 'isolating-tape'
+  | 'sealer'
   | 'plate-and-papers'
   | 'weighing';
 

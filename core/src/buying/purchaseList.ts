@@ -1,3 +1,4 @@
+import { COAT_SOURCE, coatingChoice, coatingFigures, contactsOf, deckSeal, SEAL_SOURCE } from '../coating/index.js';
 import type { Evaluation } from '../evaluation/index.js';
 import { boughtOf, sheetPlan, type StickSection } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
@@ -24,10 +25,6 @@ import {
   flapDiscs,
   GAS_SOURCE,
   gasM3,
-  PAINT_SOURCE,
-  paintM3,
-  primerM3,
-  steelAreaM2,
   type WeldLength,
   wireByMetal,
   WIRE_SOURCE,
@@ -396,15 +393,45 @@ const workLines = ({ chassis, cutList }: Evaluation, worked: readonly WeldLength
           }),
         ]
       : [];
-  const areaM2 = steelAreaM2(chassis);
   return [
     ...wire('steel', steelKg),
     ...wire('aluminum', aluminumKg),
     ...part('welding', 'strength', 'gas', gasM3(steelKg + aluminumKg), { unit: 'gas', source: GAS_SOURCE }),
     ...part('welding', 'cut', 'cutting-disc', cuttingDiscs(cutList), { source: DISC_SOURCE }),
     ...part('welding', 'strength', 'flap-disc', flapDiscs(welds), { source: DISC_SOURCE }),
-    ...part('coating', 'frame', 'primer', primerM3(areaM2), { unit: 'liquid', source: PAINT_SOURCE }),
-    ...part('coating', 'frame', 'paint', paintM3(areaM2), { unit: 'liquid', source: PAINT_SOURCE }),
+  ];
+};
+
+/** What keeps rust, rot and metals apart. */
+const coatingLines = (trailer: Trailer, { chassis, cutList }: Evaluation): readonly PurchaseLine[] => {
+  const choice = coatingChoice(trailer, chassis);
+  const { areaM2, primerM3, paintM3 } = coatingFigures(chassis, choice);
+  const steelKg = chassis.members.reduce(
+    (sum, { material, massKg, existing }) => sum + (material.family === 'steel' && !existing ? massKg : 0),
+    0,
+  );
+  const tapedM = contactsOf(trailer, chassis).reduce((sum, { lengthM }) => sum + (lengthM ?? 0), 0);
+  // Brushed paint is the usual one: it is called by what it is alone.
+  const named = choice.system === 'two-pack' ? 'two-pack' : '';
+  const paint = (code: 'primer' | 'paint', m3: number): readonly PurchaseLine[] =>
+    m3 > 0
+      ? [
+          line(named ? `${code}:${named}` : code, 'coating', 'frame', { kind: 'part', part: code, named }, m3, {
+            unit: 'liquid',
+            source: COAT_SOURCE,
+          }),
+        ]
+      : [];
+  return [
+    ...paint('primer', primerM3),
+    ...paint('paint', paintM3),
+    ...part('coating', 'frame', 'powder-coat', choice.system === 'powder' ? areaM2 : 0, { unit: 'm2' }),
+    ...part('coating', 'frame', 'galvanizing', choice.system === 'galvanized' ? steelKg : 0, { unit: 'kg' }),
+    ...part('coating', 'frame', 'isolating-tape', tapedM, { unit: 'm' }),
+    ...part('coating', 'frame', 'sealer', deckSeal(trailer, chassis, cutList)?.sealerM3 ?? 0, {
+      unit: 'liquid',
+      source: SEAL_SOURCE,
+    }),
   ];
 };
 
@@ -425,6 +452,7 @@ export const purchaseLines = (
   ...electricLines(trailer, evaluation),
   ...fittingLines(trailer, evaluation),
   ...workLines(evaluation, welds),
+  ...coatingLines(trailer, evaluation),
   ...part('papers', 'job', 'plate-and-papers', 1),
   ...part('papers', 'balance', 'weighing', 1),
   ...trailer.buying.lines.map(({ id, group, what, count, priceEach }) =>

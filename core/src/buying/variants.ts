@@ -2,7 +2,8 @@ import { type Evaluation, evaluate } from '../evaluation/index.js';
 import { findSection, type Trailer } from '../project/index.js';
 import { type Sections, sizingSteps, usualRequest, withSections } from '../strength/index.js';
 import type { Progress } from '../steps.js';
-import { allWelds, gasM3, paintM3, primerM3, steelAreaM2, wireByMetal } from './consumables.js';
+import { coatingFigures } from '../coating/index.js';
+import { allWelds, gasM3, wireByMetal } from './consumables.js';
 import type { LedgerLine } from './ledger.js';
 
 /** What a design weighs and costs, for comparing it with another. */
@@ -48,7 +49,8 @@ export const variantFigures = (trailer: Trailer, lines: readonly LedgerLine[]): 
   const evaluation = evaluate(trailer);
   const { chassis, cutList } = evaluation;
   const { steelKg, aluminumKg } = wireByMetal(chassis, allWelds(chassis, []));
-  const coatedM2 = steelAreaM2(chassis);
+  // Alike for all designs, whatever coats the present one: brushed paint by the prices of its primer and paint.
+  const { areaM2: coatedM2, primerM3, paintM3 } = coatingFigures(chassis, { system: 'brush', where: 'rain' });
   return {
     metalKg: cutList.massKg,
     wireKg: steelKg + aluminumKg,
@@ -59,10 +61,7 @@ export const variantFigures = (trailer: Trailer, lines: readonly LedgerLine[]): 
       times(aluminumKg, unitPrice(lines, 'weld-wire:aluminum')),
       times(gasM3(steelKg + aluminumKg), unitPrice(lines, 'gas')),
     ),
-    coatingPrice: together(
-      times(primerM3(coatedM2), unitPrice(lines, 'primer')),
-      times(paintM3(coatedM2), unitPrice(lines, 'paint')),
-    ),
+    coatingPrice: together(times(primerM3, unitPrice(lines, 'primer')), times(paintM3, unitPrice(lines, 'paint'))),
   };
 };
 

@@ -279,6 +279,11 @@ export const designSchema = object({
   buying: buyingSchema,
   /** which side of the frame lies up while it is laid out; upside down, so that all tops are flush, where nobody has said */
   building: object({ layOut: z.enum(['upside-down', 'right-side-up']) }).optional(),
+  /** how its steel is kept from rust, and where it lives; brushed paint and rain where nobody has said */
+  coating: object({
+    system: z.enum(['brush', 'two-pack', 'powder', 'galvanized', 'none']),
+    where: z.enum(['dry', 'rain', 'salt']),
+  }).optional(),
   /** lamps, and a living body's own 12 V */
   lighting: lightingSchema.optional(),
   items: z.array(itemSchema).max(500),

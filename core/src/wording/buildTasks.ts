@@ -331,9 +331,9 @@ export const figureName = ({ what, of = '', mark }: PlanFigure, say: Speaker): s
     case 'coat-area':
       return 'Steel to coat, outside';
     case 'vents':
-      return 'For hot galvanizing: holes, a vent and a drain at the ends of each closed tube';
+      return 'For hot galvanizing: holes, two at each shut end of a tube, in corners across from each other';
     case 'vent-size':
-      return 'each at least';
+      return 'each';
     case 'tab-apart':
       return 'From one chain tab to the other';
     case 'tongue-weight':

@@ -21,7 +21,7 @@ export const PURCHASE_GROUP_NAMES: Readonly<Record<PurchaseGroup, string>> = {
   electrics: 'Lights and wire',
   fittings: 'Screws and fittings',
   welding: 'Welding',
-  coating: 'Paint',
+  coating: 'Coating',
   papers: 'Papers',
   other: 'What else there is',
 };
@@ -103,8 +103,12 @@ const PARTS: Readonly<Record<PartCode, (what: Named, say: Say) => string>> = {
   gas: () => 'Shielding gas',
   'cutting-disc': () => 'Cutting disc',
   'flap-disc': () => 'Flap disc',
-  primer: () => 'Primer',
-  paint: () => 'Paint',
+  primer: ({ named }) => withName('Primer', named),
+  paint: ({ named }) => withName('Paint', named),
+  'powder-coat': () => 'Blasting and powder coating, by the area outside',
+  galvanizing: () => 'Hot-dip galvanizing, by the weight of the steel',
+  'isolating-tape': () => 'Tape between aluminum and steel',
+  sealer: () => 'Sealer for the wood of the deck',
   'plate-and-papers': () => 'Plate, inspection and registration',
   weighing: () => 'Weighing',
 };

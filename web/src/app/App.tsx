@@ -25,6 +25,8 @@ const LogPage = lazy(() => import('../log/LogPage').then((module) => ({ default:
 const SendPage = lazy(() => import('../send/SendPage').then((module) => ({ default: module.SendPage })));
 const ArrivePage = lazy(() => import('../send/ArrivePage').then((module) => ({ default: module.ArrivePage })));
 const LightsPage = lazy(() => import('../lights/LightsPage').then((module) => ({ default: module.LightsPage })));
+const CoatPage = lazy(() => import('../coat/CoatPage').then((module) => ({ default: module.CoatPage })));
+const PapersPage = lazy(() => import('../papers/PapersPage').then((module) => ({ default: module.PapersPage })));
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const BookPage = lazy(() => import('../print/BookPage').then((module) => ({ default: module.BookPage })));
@@ -70,6 +72,8 @@ const router = createBrowserRouter(
     { path: '/arrive', element: <ArrivePage /> },
     { path: '/trailer/:projectId/send', element: <SendPage /> },
     { path: '/trailer/:projectId/lights', element: <LightsPage /> },
+    { path: '/trailer/:projectId/coat', element: <CoatPage /> },
+    { path: '/trailer/:projectId/papers', element: <PapersPage /> },
     { path: '/trailer/:projectId/task/:taskId', element: <TaskPage /> },
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },

@@ -5,6 +5,7 @@ import {
   HOUSE_SOURCE,
   houseFigures,
   type HouseLoad,
+  type HouseRun,
   sourceText,
   type Speaker,
   USABLE_SHARE,
@@ -66,6 +67,135 @@ const Answer = ({ house }: { readonly house: House }) => {
   );
 };
 
+interface LoadRowProps {
+  readonly load: HouseLoad;
+  readonly run: HouseRun | undefined;
+  readonly say: Speaker;
+  readonly onChange: (part: Partial<HouseLoad>) => void;
+  readonly onRemove: () => void;
+}
+
+/** One thing that the battery feeds, with its wire and fuse. */
+const LoadRow = ({ load, run, say, onChange, onRemove }: LoadRowProps) => {
+  const { readOnly } = useEditing();
+  return (
+    <li className="border-t border-base-300 py-2">
+      <div className="grid grid-cols-[2fr_1fr_1fr_1fr_auto] items-end gap-2 max-[600px]:grid-cols-3 max-[600px]:*:first:col-span-2 max-[600px]:*:last:col-start-3 max-[600px]:*:last:row-start-1">
+        <TextField label="What" value={load.name} onCommit={(name) => onChange({ name })} />
+        <QuantityField
+          label="Watts"
+          kind="number"
+          value={load.watts}
+          min={0}
+          max={5000}
+          onCommit={(watts) => onChange({ watts })}
+        />
+        <QuantityField
+          label="Hours a day"
+          kind="number"
+          value={load.hoursADay}
+          min={0}
+          max={24}
+          onCommit={(hoursADay) => onChange({ hoursADay })}
+        />
+        <QuantityField
+          label="Wire’s way"
+          kind="length"
+          value={load.runM}
+          min={0}
+          max={30}
+          onCommit={(runM) => onChange({ runM })}
+        />
+        <button
+          type="button"
+          className="button"
+          disabled={readOnly}
+          aria-label={`${load.name} off the battery`}
+          onClick={onRemove}
+        >
+          <Trash2 size={17} aria-hidden />
+        </button>
+      </div>
+      {run && (
+        <p className="narrow text-[13.5px]">
+          {formatNumber(run.amperes, 1)} A, {ah(run.ahADay)} a day; {wireText(run)} there and back
+          {run.dropShare === undefined ? '' : ` (loses ${say.percent(run.dropShare)})`}; fuse {fuseText(run.fuseA)}.
+        </p>
+      )}
+    </li>
+  );
+};
+
+interface BatteryFieldsProps {
+  readonly house: House;
+  readonly set: (label: string, part: Partial<House>) => void;
+}
+
+/** The battery, and what charges it. */
+const BatteryFields = ({ house, set }: BatteryFieldsProps) => (
+  <FieldGrid>
+    <SelectField
+      label="Battery is"
+      value={house.battery}
+      options={BATTERIES}
+      onCommit={(battery) => set('which battery', { battery })}
+    />
+    <QuantityField
+      label="Battery’s size, Ah"
+      kind="number"
+      value={house.batteryAh}
+      min={1}
+      max={5000}
+      onCommit={(batteryAh) => set('battery’s size', { batteryAh })}
+      onClear={() => set('battery’s size', { batteryAh: null })}
+    />
+    <QuantityField
+      label="Charged from the vehicle with, A"
+      kind="number"
+      empty="not at all"
+      value={house.fromVehicle?.chargeA ?? null}
+      min={0}
+      max={200}
+      onCommit={(chargeA) =>
+        set('charge from the vehicle', { fromVehicle: { hoursADay: 2, ...house.fromVehicle, chargeA } })
+      }
+      onClear={() => set('charge from the vehicle', { fromVehicle: null })}
+    />
+    {house.fromVehicle && (
+      <QuantityField
+        label="Hours driven a day"
+        kind="number"
+        value={house.fromVehicle.hoursADay}
+        min={0}
+        max={24}
+        onCommit={(hoursADay) =>
+          set('hours driven a day', { fromVehicle: { chargeA: 0, ...house.fromVehicle, hoursADay } })
+        }
+      />
+    )}
+    <QuantityField
+      label="Solar panel, W"
+      kind="number"
+      empty="none"
+      value={house.sun?.watts ?? null}
+      min={0}
+      max={5000}
+      onCommit={(watts) => set('solar panel', { sun: { hoursADay: 4, ...house.sun, watts } })}
+      onClear={() => set('solar panel', { sun: null })}
+    />
+    {house.sun && (
+      <QuantityField
+        label="Hours of full sun a day"
+        kind="number"
+        value={house.sun.hoursADay}
+        min={0}
+        max={24}
+        onCommit={(hoursADay) => set('hours of sun a day', { sun: { watts: 0, ...house.sun, hoursADay } })}
+      />
+    )}
+  </FieldGrid>
+);
+
 /** A living body's small 12 V system: what it feeds, how long it lasts, wires and fuses. */
 export const HousePart = ({ say }: { readonly say: Speaker }) => {
   const { trailer, edit, readOnly } = useEditing();
@@ -99,120 +229,20 @@ export const HousePart = ({ say }: { readonly say: Speaker }) => {
       ) : (
         <>
           <ul>
-            {house.loads.map((load) => {
-              const run = runs.get(load.id);
-              return (
-                <li key={load.id} className="border-t border-base-300 py-2">
-                  <div className="grid grid-cols-[2fr_1fr_1fr_1fr_auto] items-end gap-2 max-[600px]:grid-cols-3 max-[600px]:*:first:col-span-2 max-[600px]:*:last:col-start-3 max-[600px]:*:last:row-start-1">
-                    <TextField label="What" value={load.name} onCommit={(name) => setLoad(load.id, { name })} />
-                    <QuantityField
-                      label="Watts"
-                      kind="number"
-                      value={load.watts}
-                      min={0}
-                      max={5000}
-                      onCommit={(watts) => setLoad(load.id, { watts })}
-                    />
-                    <QuantityField
-                      label="Hours a day"
-                      kind="number"
-                      value={load.hoursADay}
-                      min={0}
-                      max={24}
-                      onCommit={(hoursADay) => setLoad(load.id, { hoursADay })}
-                    />
-                    <QuantityField
-                      label="Wire’s way"
-                      kind="length"
-                      value={load.runM}
-                      min={0}
-                      max={30}
-                      onCommit={(runM) => setLoad(load.id, { runM })}
-                    />
-                    <button
-                      type="button"
-                      className="button"
-                      disabled={readOnly}
-                      aria-label={`${load.name} off the battery`}
-                      onClick={() =>
-                        set(`${load.name} off the battery`, { loads: house.loads.filter(({ id }) => id !== load.id) })
-                      }
-                    >
-                      <Trash2 size={17} aria-hidden />
-                    </button>
-                  </div>
-                  {run && (
-                    <p className="narrow text-[13.5px]">
-                      {formatNumber(run.amperes, 1)} A, {ah(run.ahADay)} a day; {wireText(run)} there and back
-                      {run.dropShare === undefined ? '' : ` (loses ${say.percent(run.dropShare)})`}; fuse{' '}
-                      {fuseText(run.fuseA)}.
-                    </p>
-                  )}
-                </li>
-              );
-            })}
-          </ul>
-          <FieldGrid>
-            <SelectField
-              label="Battery is"
-              value={house.battery}
-              options={BATTERIES}
-              onCommit={(battery) => set('which battery', { battery })}
-            />
-            <QuantityField
-              label="Battery’s size, Ah"
-              kind="number"
-              value={house.batteryAh}
-              min={1}
-              max={5000}
-              onCommit={(batteryAh) => set('battery’s size', { batteryAh })}
-              onClear={() => set('battery’s size', { batteryAh: null })}
-            />
-            <QuantityField
-              label="Charged from the vehicle with, A"
-              kind="number"
-              empty="not at all"
-              value={house.fromVehicle?.chargeA ?? null}
-              min={0}
-              max={200}
-              onCommit={(chargeA) =>
-                set('charge from the vehicle', { fromVehicle: { hoursADay: 2, ...house.fromVehicle, chargeA } })
-              }
-              onClear={() => set('charge from the vehicle', { fromVehicle: null })}
-            />
-            {house.fromVehicle && (
-              <QuantityField
-                label="Hours driven a day"
-                kind="number"
-                value={house.fromVehicle.hoursADay}
-                min={0}
-                max={24}
-                onCommit={(hoursADay) =>
-                  set('hours driven a day', { fromVehicle: { chargeA: 0, ...house.fromVehicle, hoursADay } })
+            {house.loads.map((load) => (
+              <LoadRow
+                key={load.id}
+                load={load}
+                run={runs.get(load.id)}
+                say={say}
+                onChange={(part) => setLoad(load.id, part)}
+                onRemove={() =>
+                  set(`${load.name} off the battery`, { loads: house.loads.filter(({ id }) => id !== load.id) })
                 }
               />
-            )}
-            <QuantityField
-              label="Solar panel, W"
-              kind="number"
-              empty="none"
-              value={house.sun?.watts ?? null}
-              min={0}
-              max={5000}
-              onCommit={(watts) => set('solar panel', { sun: { hoursADay: 4, ...house.sun, watts } })}
-              onClear={() => set('solar panel', { sun: null })}
-            />
-            {house.sun && (
-              <QuantityField
-                label="Hours of full sun a day"
-                kind="number"
-                value={house.sun.hoursADay}
-                min={0}
-                max={24}
-                onCommit={(hoursADay) => set('hours of sun a day', { sun: { watts: 0, ...house.sun, hoursADay } })}
-              />
-            )}
-          </FieldGrid>
+            ))}
+          </ul>
+          <BatteryFields house={house} set={set} />
           <Answer house={house} />
         </>
       )}

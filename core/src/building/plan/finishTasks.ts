@@ -1,12 +1,11 @@
-import { steelAreaM2 } from '../../buying/index.js';
+import { BOARD_GAP_M, coatingChoice, coatingFigures, ventRows } from '../../coating/index.js';
 import { towsOnRoad } from '../../project/index.js';
 import { inches } from '../../units/index.js';
 import { type Draft, lengthOf, piecesOfGroups, type Plan } from './draft.js';
 import type { PlanFigure } from './task.js';
 
-/** Left about a gate so that it opens after paint and rust, and between boards of wood that dry or swell, m. Common practice. */
+/** Left about a gate so that it opens after paint and rust, m. Common practice. */
 const GATE_GAP_M = inches(1 / 4);
-const BOARD_GAP_M = [inches(1 / 8), inches(1 / 4)] as const;
 
 /** What is built on the bed once it is true: sides, gates, bodies, brackets. All welding is done before paint. */
 export const bodyTasks = (plan: Plan): readonly Draft[] => {
@@ -68,50 +67,51 @@ export const bodyTasks = (plan: Plan): readonly Draft[] => {
   ];
 };
 
-/** A vent and a drain at both ends of what is closed, so wide at least, m. Common practice; the galvanizer's own table governs. */
-const VENT_M = inches(1 / 2);
+/** No task is done in less, h. */
+const LEAST_HOURS = 0.5;
+const atLeast = ([least, most]: readonly [number, number]): readonly [number, number] => [
+  Math.max(LEAST_HOURS, least),
+  Math.max(2 * LEAST_HOURS, most),
+];
 
-/** Steel tubes that are shut at both ends once they are welded in. */
-const closedTubes = ({ evaluation }: Plan): number =>
-  evaluation.chassis.members
-    .filter(
-      ({ material, section, existing }) =>
-        !existing &&
-        material.family === 'steel' &&
-        (section.shape.kind === 'rect-tube' || section.shape.kind === 'round-tube'),
-    )
-    .reduce((sum, { pieces }) => sum + pieces, 0);
-
-const steelOf = (plan: Plan): number => steelAreaM2(plan.evaluation.chassis);
-
-/** Cleaned and coated; what is of aluminum stays bare. */
-export const coatTasks = (plan: Plan): readonly Draft[] => {
-  const areaM2 = steelOf(plan);
-  const tubes = closedTubes(plan);
-  if (areaM2 <= 0) return [];
+/** Cleaned and coated; what is of aluminum stays bare, and what nobody wants coated. */
+export const coatTasks = ({ trailer, evaluation: { chassis } }: Plan): readonly Draft[] => {
+  const choice = coatingChoice(trailer, chassis);
+  const { areaM2, cleanHours, coatHours } = coatingFigures(chassis, choice);
+  if (areaM2 <= 0 || choice.system === 'none') return [];
+  const vents = choice.system === 'galvanized' ? ventRows(chassis) : [];
+  const diameters = vents.map(({ diameterM }) => diameterM);
   return [
     {
       kind: 'clean',
       phase: 'finish',
-      hours: [2, 6],
+      hours: atLeast(cleanHours),
       tools: ['grinder', 'brush'],
       cautions: ['solvent', 'grinding'],
+      page: 'coat',
     },
     {
       kind: 'coat',
       phase: 'finish',
-      hours: [3, 8],
+      hours: atLeast(coatHours),
       tools: ['brush'],
-      cautions: ['galvanize'],
+      cautions: choice.system === 'galvanized' ? ['galvanize'] : [],
       figures: [
         { id: 'coat-area', what: 'coat-area', kind: 'area', value: areaM2, aside: true },
-        ...(tubes > 0
+        ...(vents.length > 0
           ? [
-              { id: 'vents', what: 'vents', kind: 'count', value: 2 * tubes, aside: true } satisfies PlanFigure,
-              lengthOf('vent-size', 'vent-size', VENT_M, { aside: true }),
+              {
+                id: 'vents',
+                what: 'vents',
+                kind: 'count',
+                value: vents.reduce((sum, { holes }) => sum + holes, 0),
+                aside: true,
+              } satisfies PlanFigure,
+              lengthOf('vent-size', 'vent-size', Math.min(...diameters), { upTo: Math.max(...diameters), aside: true }),
             ]
           : []),
       ],
+      page: 'coat',
     },
   ];
 };
@@ -202,6 +202,7 @@ export const lastTasks = (plan: Plan): readonly Draft[] => {
             phase: 'road' as const,
             hours: [1, 4] as const,
             cautions: ['local-law'] as const,
+            page: 'papers' as const,
           },
           {
             kind: 'first-tow' as const,

@@ -137,7 +137,7 @@ export type Tool =
   | 'gauge';
 
 /** Where the page of its own for a task is. */
-export type WorkPage = 'saw' | 'square' | 'buy' | 'drawing' | 'weigh-in' | 'lights';
+export type WorkPage = 'saw' | 'square' | 'buy' | 'drawing' | 'weigh-in' | 'lights' | 'coat' | 'papers';
 
 /** One thing to do, with what it needs. */
 export interface BuildTask {

@@ -26,6 +26,8 @@ const PAGES: readonly (readonly [path: string, name: string, words: string])[] =
   ['saw', 'At the saw', 'cut sticks'],
   ['square', 'Square frame and axles', 'diagonals tape'],
   ['lights', 'Lamps and wires', 'wiring plug'],
+  ['coat', 'Coating and sealing', 'paint rust galvanize zinc primer deck'],
+  ['papers', 'Papers and manners', 'law licence brakes width speed inspection'],
   ['weigh-in', 'Weigh it', 'scale tongue'],
   ['log', 'Journal and service', 'hours grease'],
   ['trip', 'Load it for a trip', 'phone'],

@@ -28,6 +28,8 @@ const PAGES = {
   drawing: 'The drawings',
   'weigh-in': 'Weigh it',
   lights: 'Lamps and wires, where each goes',
+  coat: 'Coating: areas, holes, what meets what',
+  papers: 'Papers and manners',
 } as const;
 
 /** What a task was done by, and what it would be done by now. */

@@ -1,0 +1,64 @@
+import type { CoatingSystem, ContactCode, Surroundings } from '../coating/index.js';
+
+export const SURROUNDINGS_NAMES: Readonly<Record<Surroundings, string>> = {
+  dry: 'inland, under a roof when it stands',
+  rain: 'outside in the rain, salted roads now and then',
+  salt: 'salted roads all winter, or by the sea',
+};
+
+export const COATING_NAMES: Readonly<Record<CoatingSystem, string>> = {
+  brush: 'primer and two coats of enamel',
+  'two-pack': 'two-pack: epoxy primer twice, polyurethane once',
+  powder: 'blasted and powder coated',
+  galvanized: 'hot-dip galvanized',
+  none: 'nothing',
+};
+
+/** What each asks of the one who builds. */
+export const COATING_HOW: Readonly<Record<CoatingSystem, readonly string[]>> = {
+  brush: [
+    'Scale off to bright metal, oil washed off, primer the same day; edges and welds by brush before the rest.',
+    'A day between coats or as its tin says; inside of open ends as far as a brush or a swab gets.',
+    'Cheap enamel over mill scale came off within a year and had to be stripped: the cleaning is what lasts.',
+  ],
+  'two-pack': [
+    'Blasted, or ground until it is bright: epoxy sits on metal, not on scale.',
+    'Its hardener makes ill: a mask with supplied air or the filters that its sheet names, skin covered, outdoors or drawn off.',
+    'Coat within the hours that its sheet names, or sand between.',
+  ],
+  powder: [
+    'Ask whether it is blasted first and whether a zinc primer goes under it: powder on bare steel creeps off from the first stone.',
+    'Closed tubes need a hole: hot air has to get out of them in the oven.',
+    'Threads, bearing seats and the place of the ground wire are plugged or taped.',
+  ],
+  galvanized: [
+    'Show the drawing of the holes to the galvanizer before you weld: one closed tube bursts in the bath and kills.',
+    'No paint, silicone or grease on it; spatter and slag off: zinc shows all of it.',
+    'Steel grows hot and bends: thin plates warp. Threads are run through again; moving parts go together afterwards.',
+    'Nothing is welded on it later: grind the zinc off two inches (50 mm) about, and mend with zinc paint.',
+  ],
+  none: ['Aluminum needs no paint; steel parts on it do.'],
+};
+
+/** What comes off before an arc is struck. */
+export const BEFORE_WELDING: readonly string[] = [
+  'Mill scale and rust for an inch (25 mm) about every weld, both sides; oil and marking ink with a clean rag and acetone, dry before the arc.',
+  'Zinc for two inches (50 mm) about, inside of tubes as well: its fumes make ill. Paint and primer likewise.',
+  'Aluminum: acetone, then a stainless brush of its own, then weld within hours.',
+  'No chlorinated solvent anywhere near an arc: it makes a poison gas.',
+];
+
+export const CONTACT_TEXT: Readonly<Record<ContactCode, string>> = {
+  'aluminum-deck-on-steel':
+    'Aluminum deck on steel bars: paint both, tape or a bed of sealer between all along, stainless screws with washers of nylon.',
+  'aluminum-panels-on-steel':
+    'Aluminum skins on steel posts: tape between, stainless or aluminum rivets, the lower edge open so that it drains.',
+  'aluminum-bars-on-steel':
+    'Aluminum bars bolted to steel ones: a plate of plastic between, sleeves about the bolts, no weld joins them.',
+  'steel-gear-on-aluminum':
+    'Steel hangers, axle brackets and coupler on an aluminum frame: plates of plastic or paint between, galvanized or stainless bolts in sleeves, tightened again after the first trip.',
+  'wood-on-aluminum':
+    'Wood on aluminum: what keeps treated wood from rot holds copper, which eats aluminum. Untreated and sealed wood, or a membrane between.',
+  'wood-on-steel':
+    'Wood on steel: seal its underside, a bead of sealer on each bar. In treated wood screws that are hot-dip galvanized or stainless; thin yellow zinc is gone in a winter.',
+};
