@@ -35,6 +35,7 @@ const ORDER = [
   'service',
   'lighting',
   'manners',
+  'training',
   'buying',
   'drawing',
   'building',

@@ -45,6 +45,7 @@ export * from './squaring/index.js';
 export * from './suspension/index.js';
 export * from './strength/index.js';
 export * from './towing/index.js';
+export * from './training/index.js';
 export * from './units/index.js';
 export * from './weighing/index.js';
 export * from './wording/index.js';

@@ -27,6 +27,9 @@ const ArrivePage = lazy(() => import('../send/ArrivePage').then((module) => ({ d
 const LightsPage = lazy(() => import('../lights/LightsPage').then((module) => ({ default: module.LightsPage })));
 const CoatPage = lazy(() => import('../coat/CoatPage').then((module) => ({ default: module.CoatPage })));
 const PapersPage = lazy(() => import('../papers/PapersPage').then((module) => ({ default: module.PapersPage })));
+const TrainingPage = lazy(() =>
+  import('../training/TrainingPage').then((module) => ({ default: module.TrainingPage })),
+);
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const BookPage = lazy(() => import('../print/BookPage').then((module) => ({ default: module.BookPage })));
@@ -74,6 +77,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/lights', element: <LightsPage /> },
     { path: '/trailer/:projectId/coat', element: <CoatPage /> },
     { path: '/trailer/:projectId/papers', element: <PapersPage /> },
+    { path: '/trailer/:projectId/training', element: <TrainingPage /> },
     { path: '/trailer/:projectId/task/:taskId', element: <TaskPage /> },
     { path: '/trailer/:projectId/print/drawing', element: <DrawingPage /> },
     { path: '/trailer/:projectId/trip', element: <TripPage /> },

@@ -28,6 +28,7 @@ const PAGES: readonly (readonly [path: string, name: string, words: string])[] =
   ['lights', 'Lamps and wires', 'wiring plug'],
   ['coat', 'Coating and sealing', 'paint rust galvanize zinc primer deck'],
   ['papers', 'Papers and manners', 'law licence brakes width speed inspection'],
+  ['training', 'Load it badly and see', 'exercises learn trainer why'],
   ['weigh-in', 'Weigh it', 'scale tongue'],
   ['log', 'Journal and service', 'hours grease'],
   ['trip', 'Load it for a trip', 'phone'],

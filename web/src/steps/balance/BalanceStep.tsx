@@ -167,9 +167,12 @@ export const BalanceStep = () => {
       <StandingTable />
       <Schools />
       {loadCase?.mode === 'towed' && <OwnBand loadCase={loadCase} />}
-      <p className="px-4 pb-3">
+      <p className="grid gap-2 px-4 pb-3">
         <Link className="button w-full" to={`/trailer/${trailer.id}/trip`}>
           Load it for one trip
+        </Link>
+        <Link className="button w-full" to={`/trailer/${trailer.id}/training`}>
+          Load it badly and see
         </Link>
       </p>
       <LimitsInWeight />
