@@ -144,18 +144,21 @@ const ExercisePart = ({ id, trailer, borrowed, tried, onDone, onNext }: Exercise
   );
 };
 
+/** On the trailer itself, else on the first demo that has what the exercise needs. */
+const firstTried = (id: ExerciseId, own: Trailer): { readonly trailer: Trailer; readonly tried: Tried | undefined } => {
+  for (const trailer of [own, ...DEMO_TRAILERS]) {
+    const tried = tryExercise(id, trailer);
+    if (tried) return { trailer, tried };
+  }
+  return { trailer: own, tried: undefined };
+};
+
 /** A dozen ways of doing it wrong, each asked first, then answered by the model. */
 const Training = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
   const own = useMemo(() => trailerOf(stored.project), [stored.project]);
   const [trained, setTrained] = useState<Trained>(trainedSoFar);
   const [open, setOpen] = useState<ExerciseId>(() => EXERCISE_IDS.find((one) => !trained[one]) ?? EXERCISE_IDS[0]);
-  const found = useMemo(() => {
-    for (const trailer of [own, ...DEMO_TRAILERS]) {
-      const tried = tryExercise(open, trailer);
-      if (tried) return { trailer, tried };
-    }
-    return { trailer: own, tried: undefined };
-  }, [open, own]);
+  const found = useMemo(() => firstTried(open, own), [open, own]);
   const next = EXERCISE_IDS[EXERCISE_IDS.indexOf(open) + 1];
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-24">
