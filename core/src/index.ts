@@ -44,6 +44,7 @@ export * from './running-gear/index.js';
 export * from './squaring/index.js';
 export * from './suspension/index.js';
 export * from './strength/index.js';
+export * from './starting/index.js';
 export * from './towing/index.js';
 export * from './training/index.js';
 export * from './units/index.js';

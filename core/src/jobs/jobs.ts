@@ -24,6 +24,7 @@ import {
   sizingSteps,
   wayOutSteps,
 } from '../strength/index.js';
+import { type Answers, type StartedWith, startSteps } from '../starting/index.js';
 import { afterFlick, type Flick, type Rig, swayOf, swayWhatIf, type WhatIf } from '../towing/index.js';
 import { inSteps, type Job, type JobSignal, type Report, stepJob, wholeJob } from './job.js';
 import { shedCard } from './shedCard.js';
@@ -95,6 +96,10 @@ export const JOBS = {
   /** weight and price of the lightest frames of steel and of aluminum beside the present one */
   variants: stepJob(({ trailer, lines }: OfTrailer & { readonly lines: readonly LedgerLine[] }) =>
     variantSteps(trailer, lines),
+  ),
+  /** six answers into a trailer that is drawn, sized and balanced */
+  start: stepJob(({ answers, began }: { readonly answers: Answers; readonly began: StartedWith }) =>
+    startSteps(answers, began),
   ),
   /** what brings the tongues back into their band */
   waysOut: stepJob(({ trailer }: OfTrailer) => adviceSteps(trailer)),

@@ -122,6 +122,7 @@ export { dueText, SERVICE_HOW, SERVICE_NAMES } from './service.js';
 export { BEFORE_WELDING, COATING_HOW, COATING_NAMES, CONTACT_TEXT, SURROUNDINGS_NAMES } from './coating.js';
 export { MANNER_TEXT, mannerFactText, MATTER_NAMES, TAKE_ALONG } from './manners.js';
 export { EXERCISE_TEXT, limitText, measureName, measureText } from './training.js';
+export { startNoteText } from './starting.js';
 export { PAPERS_BY_REGION } from './papers.js';
 export {
   CIRCUIT_NAMES,

@@ -30,6 +30,7 @@ const PapersPage = lazy(() => import('../papers/PapersPage').then((module) => ({
 const TrainingPage = lazy(() =>
   import('../training/TrainingPage').then((module) => ({ default: module.TrainingPage })),
 );
+const StartPage = lazy(() => import('../starting/StartPage').then((module) => ({ default: module.StartPage })));
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const BookPage = lazy(() => import('../print/BookPage').then((module) => ({ default: module.BookPage })));
@@ -72,6 +73,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/plan', element: <PlanSheet /> },
     { path: '/trailer/:projectId/weigh-in', element: <WeighPage /> },
     { path: '/trailer/:projectId/log', element: <LogPage /> },
+    { path: '/new', element: <StartPage /> },
     { path: '/arrive', element: <ArrivePage /> },
     { path: '/trailer/:projectId/send', element: <SendPage /> },
     { path: '/trailer/:projectId/lights', element: <LightsPage /> },

@@ -1,8 +1,8 @@
 import { newProject, placeOf, type Project } from '@kereta/core';
-import { Archive, FolderOpen, Plus } from 'lucide-react';
+import { Archive, FolderOpen, ListChecks, Plus } from 'lucide-react';
 import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { Brand } from '../fields/Brand';
 import { ThemeSwitch } from '../fields/ThemeSwitch';
 import { addTrailer, deleteTrailer, restoreTrailer, type StoredTrailer } from '../storage/trailers';
@@ -126,9 +126,12 @@ const ShedTools = ({
       >
         <FolderOpen size={17} aria-hidden /> Open files
       </button>
-      <button type="button" className="button button-main" onClick={() => void onCreate()}>
+      <button type="button" className="button" onClick={() => void onCreate()}>
         <Plus size={17} aria-hidden /> New trailer
       </button>
+      <Link className="button button-main" to="/new">
+        <ListChecks size={17} aria-hidden /> By six questions
+      </Link>
       <input
         ref={file}
         type="file"

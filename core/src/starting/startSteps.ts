@@ -1,0 +1,30 @@
+import { SECTION_ROWS } from '../catalog/index.js';
+import { trailerOf } from '../project/index.js';
+import type { Steps } from '../steps.js';
+import { LEAST_WALL_M, type SizingRequest, sizingSteps, usualRequest } from '../strength/index.js';
+import type { Answers, StartedWith } from './answers.js';
+import { type Started, startingProject } from './startingProject.js';
+
+/** What the bars are chosen from: the usual tubes of the metal, or what is at hand alone. */
+const requestFor = (started: Started, { steel }: Answers): SizingRequest => {
+  const trailer = trailerOf(started.project);
+  if (steel.kind !== 'section') return usualRequest(trailer, steel.kind);
+  const ids = SECTION_ROWS.filter(({ id }) => id === steel.sectionId).map(({ id }) => id);
+  return {
+    trailer,
+    candidates: { rail: ids, header: ids, cross: ids, tongue: ids },
+    aim: 'mass',
+    leastWallM: LEAST_WALL_M[trailer.settings.units],
+    flush: true,
+    badly: false,
+  };
+};
+
+/** Six answers into a trailer that is drawn, sized and balanced; where no frame passes, as it was drawn, and said. */
+export function* startSteps(answers: Answers, began: StartedWith): Steps<Started> {
+  const drawn = startingProject(answers, began);
+  const sized = yield* sizingSteps(requestFor(drawn, answers));
+  const [best] = sized.best;
+  if (!best) return { ...drawn, notes: [...drawn.notes, { code: 'not-strong' }] };
+  return startingProject(answers, began, best.sections);
+}
