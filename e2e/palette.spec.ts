@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { openDemo, seriousFaults } from './trailer';
+import { goTo, openDemo, seriousFaults } from './trailer';
 
 test('by keys alone: a size typed and undone, a part found with its fields, a job opened, steps walked, keys told', async ({
   page,
@@ -48,4 +48,26 @@ test('by keys alone: a size typed and undone, a part found with its fields, a jo
   await page.keyboard.type('cut list');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/print\/cut-list$/);
+});
+
+test('from a verdict to what decides it: check, load, fields; checks are found by their words', async ({ page }) => {
+  await openDemo(page, 'Oven trailer', 'Tongue & coupler');
+  const why = page.getByRole('region', { name: 'Why Fix?' });
+  await expect(why).toContainText('The weakest link is the ball mount');
+  await why.getByRole('button', { name: 'Show the check' }).focus();
+  await page.keyboard.press('Enter');
+  const check = page.getByRole('button', { name: /^Fix The weakest link is the ball mount/ });
+  await expect(check).toBeFocused();
+  await expect(check).toHaveAttribute('aria-expanded', 'true');
+  await expect(check).toBeInViewport();
+  await why.getByRole('button', { name: 'Fields of coupler' }).click();
+  await expect(page.getByLabel('Ball to front edge')).toBeFocused();
+  // From another step, by words of the sentence.
+  await goTo(page, 'The job');
+  await page.keyboard.press('Control+k');
+  await page.keyboard.type('tailgate strikes');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('heading', { level: 1, name: 'Tongue & coupler' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /The open tailgate reaches/ })).toBeFocused();
+  expect(await seriousFaults(page)).toEqual([]);
 });

@@ -1,6 +1,7 @@
 import { type AnyFinding, sentenceOf, sourceText, type Speaker, VERDICT_WORDS } from '@kereta/core';
 import { ChevronDown } from 'lucide-react';
 import { type ReactNode, useId, useState } from 'react';
+import { useShown } from './showFinding';
 import { Sized } from './Sized';
 import { VerdictMark } from './VerdictMark';
 import { WorkingTable } from './WorkingTable';
@@ -17,10 +18,15 @@ interface FindingCardProps {
 const FindingCard = ({ finding, say, startOpen = false, action, onPick }: FindingCardProps) => {
   const [open, setOpen] = useState(startOpen);
   const id = useId();
+  const button = useShown(finding.id, () => {
+    setOpen(true);
+    onPick?.();
+  });
   const word = finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note';
   return (
     <li className="border-b border-base-300">
       <button
+        ref={button}
         type="button"
         className="flex w-full items-start gap-3 px-4 py-3 text-left"
         aria-expanded={open}

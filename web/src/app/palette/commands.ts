@@ -1,4 +1,14 @@
-import { searchRank, searchText, type Speaker, STEP_IDS, STEP_NAMES, stepWords } from '@kereta/core';
+import {
+  searchRank,
+  searchText,
+  sentenceOf,
+  type Speaker,
+  STEP_IDS,
+  STEP_NAMES,
+  stepWords,
+  VERDICT_WORDS,
+} from '@kereta/core';
+import { showFinding } from '../../fields/showFinding';
 import type { Workbench } from '../../bench/workbench';
 import { pickableParts, spokenName } from '../../bench/sheet/parts';
 import { switchTheme } from '../../fields/theme';
@@ -8,7 +18,7 @@ import { typedSizes } from './typedSize';
 export interface Command {
   readonly id: string;
   readonly name: string;
-  readonly group: 'Sizes' | 'Steps' | 'Jobs' | 'Parts' | 'Loads' | 'Settings';
+  readonly group: 'Sizes' | 'Steps' | 'Jobs' | 'Parts' | 'Loads' | 'Checks' | 'Settings';
   readonly search: string;
   readonly run: () => void;
 }
@@ -80,6 +90,19 @@ export const commandsOf = (
       run: () => showCase(id),
     }),
   ),
+  ...evaluation.findings.map((finding): Command => {
+    const sentence = sentenceOf(finding, say);
+    return {
+      id: `check.${finding.id}`,
+      name: sentence,
+      group: 'Checks',
+      search: searchText(sentence, VERDICT_WORDS[finding.verdict], STEP_NAMES[finding.step]),
+      run: () => {
+        goTo(finding.step);
+        showFinding(finding.id);
+      },
+    };
+  }),
   {
     id: 'undo',
     name: 'Undo',

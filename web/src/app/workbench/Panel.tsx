@@ -5,6 +5,7 @@ import { StubCrossOffer } from '../../steps/axle/StubCrossOffer';
 import { PackerOffer } from '../../steps/tongue/PackerOffer';
 import { WayOutOffer } from '../../steps/strength/WayOutOffer';
 import { FindingList } from '../../fields/FindingCard';
+import { WhyPath } from './WhyPath';
 import { useIsBehind, useWorkbench } from '../../bench/workbench';
 
 /** A bar past its allowance comes with a section that mends it, a tongue that hangs loose with a packer, stub axles with a bar between them. */
@@ -19,7 +20,7 @@ const actionOf = (finding: AnyFinding): ReactNode => {
 };
 
 /** The step's few inputs, then its findings, worst first and open. */
-export const Panel = () => {
+export const Panel = ({ openFields }: { readonly openFields: (partId: string) => void }) => {
   const behind = useIsBehind();
   const { step, evaluation, say, pick, showCase, trailer } = useWorkbench(
     'step',
@@ -48,6 +49,7 @@ export const Panel = () => {
         <h1 className="wide text-[22px] leading-[26px] font-bold">{STEP_NAMES[step]}</h1>
         <p className="narrow mute text-[14px]">{behind ? 'Being worked out …' : line}</p>
       </div>
+      {findings && !behind && <WhyPath findings={findings} say={say} openFields={openFields} />}
       <Fields />
       {findings && (
         <>

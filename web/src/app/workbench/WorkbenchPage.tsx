@@ -34,6 +34,8 @@ const ReadOnlyNote = ({ takeOver }: { readonly takeOver: () => void }) => (
 const FRAMES_WAITED = 40;
 const focusWhenThere = (selector: string, frames: number): void => {
   const field = document.querySelector<HTMLElement>(selector);
+  // In a group that is folded nothing takes the focus.
+  field?.closest('details')?.setAttribute('open', '');
   field?.focus();
   // Behind a dialog that is closing nothing takes the focus yet.
   if (frames > 0 && (!field || document.activeElement !== field))
@@ -80,11 +82,11 @@ const Followed = ({ children }: { readonly children: ReactNode }) => (
   <PaceContext value="followed">{children}</PaceContext>
 );
 
-const OpenPanel = memo(() => {
+const OpenPanel = memo(({ openFields }: { readonly openFields: (partId: string) => void }) => {
   const { step, trailer } = useWorkbench('step', 'trailer');
   return (
     <Contained name="This panel" of={[trailer, step]}>
-      <Panel key={step} />
+      <Panel key={step} openFields={openFields} />
     </Contained>
   );
 });
@@ -139,7 +141,7 @@ const OpenTrailer = ({
             <MainView openFields={openFields} leaveSpace={leaveSpace} />
             <div className="side-panel flex min-h-0 w-[332px] shrink-0 flex-col max-[800px]:w-full min-[1400px]:w-[400px] *:flex-1">
               <Followed>
-                <OpenPanel />
+                <OpenPanel openFields={openFields} />
               </Followed>
             </div>
           </div>
