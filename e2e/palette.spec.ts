@@ -65,7 +65,9 @@ test('from a verdict to what decides it: check, load, fields; checks are found b
   // From another step, by words of the sentence.
   await goTo(page, 'The job');
   await page.keyboard.press('Control+k');
+  await expect(page.getByRole('combobox', { name: 'Find a part or a job' })).toBeFocused();
   await page.keyboard.type('tailgate strikes');
+  await expect(page.getByRole('option', { name: /The open tailgate reaches/ })).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1, name: 'Tongue & coupler' })).toBeVisible();
   await expect(page.getByRole('button', { name: /The open tailgate reaches/ })).toBeFocused();

@@ -71,6 +71,7 @@ const WEB_TIERS = [
     'trip',
     'shed',
     'starting',
+    'words',
     'saw',
     'square',
     'build',

@@ -123,6 +123,7 @@ export { BEFORE_WELDING, COATING_HOW, COATING_NAMES, CONTACT_TEXT, SURROUNDINGS_
 export { MANNER_TEXT, mannerFactText, MATTER_NAMES, TAKE_ALONG } from './manners.js';
 export { EXERCISE_TEXT, limitText, measureName, measureText } from './training.js';
 export { startNoteText } from './starting.js';
+export { GLOSSARY, type Word } from './glossary.js';
 export { PAPERS_BY_REGION } from './papers.js';
 export {
   CIRCUIT_NAMES,

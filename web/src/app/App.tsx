@@ -31,6 +31,7 @@ const TrainingPage = lazy(() =>
   import('../training/TrainingPage').then((module) => ({ default: module.TrainingPage })),
 );
 const StartPage = lazy(() => import('../starting/StartPage').then((module) => ({ default: module.StartPage })));
+const WordsPage = lazy(() => import('../words/WordsPage').then((module) => ({ default: module.WordsPage })));
 const TaskPage = lazy(() => import('../build/TaskPage').then((module) => ({ default: module.TaskPage })));
 const PlanSheet = lazy(() => import('../print/PlanSheet').then((module) => ({ default: module.PlanSheet })));
 const BookPage = lazy(() => import('../print/BookPage').then((module) => ({ default: module.BookPage })));
@@ -73,6 +74,7 @@ const router = createBrowserRouter(
     { path: '/trailer/:projectId/print/plan', element: <PlanSheet /> },
     { path: '/trailer/:projectId/weigh-in', element: <WeighPage /> },
     { path: '/trailer/:projectId/log', element: <LogPage /> },
+    { path: '/words', element: <WordsPage /> },
     { path: '/new', element: <StartPage /> },
     { path: '/arrive', element: <ArrivePage /> },
     { path: '/trailer/:projectId/send', element: <SendPage /> },

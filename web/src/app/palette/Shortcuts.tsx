@@ -1,4 +1,5 @@
 import { useEffect, useId, useRef } from 'react';
+import { Link } from 'react-router';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['Ctrl K, or /', 'Find a part or a job'],
@@ -41,9 +42,14 @@ export const Shortcuts = ({ onClose }: { readonly onClose: () => void }) => {
           ))}
         </tbody>
       </table>
-      <button type="button" className="button mt-3" onClick={onClose}>
-        Close
-      </button>
+      <p className="mt-3 flex flex-wrap gap-2">
+        <button type="button" className="button" onClick={onClose}>
+          Close
+        </button>
+        <Link className="button" to="/words">
+          Words of the shop
+        </Link>
+      </p>
     </dialog>
   );
 };

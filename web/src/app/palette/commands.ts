@@ -125,6 +125,13 @@ export const commandsOf = (
     search: searchText('theme light dark paper slate'),
     run: switchTheme,
   },
+  {
+    id: 'words',
+    name: 'Words of the shop',
+    group: 'Jobs',
+    search: searchText('words glossary help terms meaning'),
+    run: () => go('/words'),
+  },
   { id: 'shed', name: 'To the shed', group: 'Jobs', search: searchText('shed trailers home'), run: () => go('/') },
 ];
 

@@ -1,0 +1,53 @@
+import { GLOSSARY, searchRank, searchText } from '@kereta/core';
+import { useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+
+const ROWS = GLOSSARY.map((row) => ({ ...row, search: searchText(row.word, row.also ?? '', row.means) }));
+
+/** Words of the shop and of engineering, found by some of their letters. */
+export const WordsPage = () => {
+  const [text, setText] = useState('');
+  const navigate = useNavigate();
+  const rows = ROWS.filter(({ search }) => searchRank(search, text) !== undefined);
+  return (
+    <main className="relative h-full overflow-auto">
+      <div className="mx-auto max-w-[760px] px-4 pb-24">
+        <header className="flex flex-wrap items-center justify-between gap-3 border-b border-[var(--ink)] py-3">
+          <h1 className="wide text-[19px] font-bold">Words of the shop</h1>
+          <span className="flex gap-2">
+            <button type="button" className="button" onClick={() => void navigate(-1)}>
+              Back
+            </button>
+            <Link className="button" to="/">
+              To the shed
+            </Link>
+          </span>
+        </header>
+        <label className="mt-3 block text-[14px]">
+          Find a word
+          <input
+            className="field-box mt-1"
+            value={text}
+            autoComplete="off"
+            spellCheck={false}
+            onChange={(event) => setText(event.target.value)}
+          />
+        </label>
+        <p className="narrow mute mt-1 text-[13px]" role="status">
+          {rows.length === 0 ? 'No word is called so.' : `${rows.length} words`}
+        </p>
+        <dl className="text-[14.5px]">
+          {rows.map(({ word, also, means }) => (
+            <div key={word} className="border-t border-base-300 py-2">
+              <dt className="font-semibold">
+                {word}
+                {also && <span className="mute font-normal">, also {also}</span>}
+              </dt>
+              <dd>{means}</dd>
+            </div>
+          ))}
+        </dl>
+      </div>
+    </main>
+  );
+};
