@@ -73,3 +73,25 @@ test('from a verdict to what decides it: check, load, fields; checks are found b
   await expect(page.getByRole('button', { name: /The open tailgate reaches/ })).toBeFocused();
   expect(await seriousFaults(page)).toEqual([]);
 });
+
+test('where to hold the tape: by F1 in the field and by its button, with a picture; words of the shop', async ({
+  page,
+}) => {
+  await openDemo(page, 'Apiary flatbed');
+  const field = page.getByLabel('Middle of axle, back from front edge');
+  await field.focus();
+  await page.keyboard.press('F1');
+  const help = page.getByRole('figure').filter({ hasText: 'Hook on the front face of the front header' });
+  await expect(help).toBeVisible();
+  await expect(field).toBeFocused();
+  expect(await seriousFaults(page)).toEqual([]);
+  await page.getByRole('button', { name: 'Where to hold the tape' }).first().click();
+  await expect(help).toHaveCount(0);
+  await page.getByRole('heading', { level: 1, name: 'Axle & wheels' }).click();
+  await page.keyboard.press('?');
+  await page.getByRole('link', { name: 'Words of the shop' }).click();
+  await page.getByLabel('Find a word').fill('nose weight');
+  await expect(page.getByRole('status')).toHaveText('1 word');
+  await expect(page.getByText('What presses on the ball.')).toBeVisible();
+  expect(await seriousFaults(page)).toEqual([]);
+});

@@ -20,9 +20,13 @@ import {
   textProblemSentence,
   type UnitSystem,
 } from '@kereta/core';
-import { useId, useState } from 'react';
+import { CircleQuestionMark } from 'lucide-react';
+import { lazy, Suspense, useId, useState } from 'react';
 import { useEditing } from './editing';
 import { Sized } from './Sized';
+import { isMeasured } from './tape/isMeasured';
+
+const TapeHelp = lazy(() => import('./tape/TapeHelp').then((module) => ({ default: module.TapeHelp })));
 
 type FieldKind = 'length' | 'mass' | 'stress' | 'angle' | 'percent' | 'number';
 
@@ -130,9 +134,11 @@ export const QuantityField = ({
   const { units, fraction, readOnly } = useEditing();
   const id = useId();
   const rules = RULES[kind];
+  const measured = kind === 'length' && of !== undefined && isMeasured(of);
   const limits = of && limitsOf(of);
   const min = Math.max(tighterMin, (limits?.least ?? Number.NEGATIVE_INFINITY) / per);
   const max = Math.min(tighterMax, (limits?.most ?? Number.POSITIVE_INFINITY) / per);
+  const [helped, setHelped] = useState(false);
   const [typed, setTyped] = useState<string | undefined>();
   // What was typed finer than fields write comes back as it was typed, as long as nothing else has set it.
   const [before, setBefore] = useState<{ readonly text: string; readonly value: number; readonly units: UnitSystem }>();
@@ -176,10 +182,32 @@ export const QuantityField = ({
 
   const unit = rules.unit(units);
   return (
-    <div className="min-w-0">
-      <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
-        {label}
-      </label>
+    <div className={`min-w-0 ${helped ? 'col-span-2' : ''}`}>
+      <div className="mb-1 flex items-end justify-between gap-1">
+        <label id={`${id}-label`} htmlFor={id} className="narrow text-[14px] leading-[18px]">
+          {label}
+        </label>
+        {measured && (
+          <button
+            type="button"
+            className="mute no-print -my-1 flex size-6 shrink-0 items-center justify-center"
+            // Every field would have two stops else: in the field F1 does the same.
+            tabIndex={-1}
+            aria-label="Where to hold the tape"
+            aria-describedby={`${id}-label`}
+            aria-expanded={helped}
+            aria-controls={`${id}-tape`}
+            onClick={() => setHelped(!helped)}
+          >
+            <CircleQuestionMark size={15} aria-hidden />
+          </button>
+        )}
+      </div>
+      {helped && of && (
+        <Suspense fallback={null}>
+          <TapeHelp of={of} id={`${id}-tape`} />
+        </Suspense>
+      )}
       <div className="relative">
         <input
           id={id}
@@ -189,6 +217,7 @@ export const QuantityField = ({
           inputMode={kind === 'length' ? 'text' : 'decimal'}
           autoComplete="off"
           spellCheck={false}
+          aria-keyshortcuts={measured ? 'F1' : undefined}
           aria-invalid={problem !== undefined}
           aria-describedby={`${id}-note`}
           placeholder={value === null ? empty : undefined}
@@ -199,6 +228,10 @@ export const QuantityField = ({
             commit();
           }}
           onKeyDown={(event) => {
+            if (event.key === 'F1' && measured) {
+              event.preventDefault();
+              setHelped(!helped);
+            }
             if (event.key === 'Enter') commit();
             if (event.key === 'Escape') setTyped(undefined);
           }}

@@ -34,7 +34,7 @@ export const WordsPage = () => {
           />
         </label>
         <p className="narrow mute mt-1 text-[13px]" role="status">
-          {rows.length === 0 ? 'No word is called so.' : `${rows.length} words`}
+          {rows.length === 0 ? 'No word is called so.' : `${rows.length} ${rows.length === 1 ? 'word' : 'words'}`}
         </p>
         <dl className="text-[14.5px]">
           {rows.map(({ word, also, means }) => (

@@ -11,6 +11,7 @@ const KEYS: readonly (readonly [keys: string, does: string])[] = [
   ['Page up, Page down', 'The picked part by 1 ft or 100 mm'],
   ['Digits', 'Begin the picked part’s size'],
   ['Enter', 'To the picked part’s fields'],
+  ['F1', 'In a field: where to hold the tape'],
   ['Delete', 'Takes the picked part off'],
   ['Esc', 'Lets go; puts a drag back'],
 ];
