@@ -115,6 +115,68 @@ interface QuantityFieldProps {
   readonly partField?: string;
 }
 
+interface FieldHeadProps {
+  readonly id: string;
+  readonly label: string;
+  /** what is measured there; undefined where nobody holds a tape */
+  readonly of: FieldPath | undefined;
+  readonly helped: boolean;
+  readonly onHelp: () => void;
+}
+
+/** The field's label, and where to hold the tape once that is asked. */
+const FieldHead = ({ id, label, of, helped, onHelp }: FieldHeadProps) => (
+  <>
+    <div className="mb-1 flex items-end justify-between gap-1">
+      <label id={`${id}-label`} htmlFor={id} className="narrow text-[14px] leading-[18px]">
+        {label}
+      </label>
+      {of && (
+        <button
+          type="button"
+          className="mute no-print -my-1 flex size-6 shrink-0 items-center justify-center"
+          // Every field would have two stops else: in the field F1 does the same.
+          tabIndex={-1}
+          aria-label="Where to hold the tape"
+          aria-describedby={`${id}-label`}
+          aria-expanded={helped}
+          aria-controls={`${id}-tape`}
+          onClick={onHelp}
+        >
+          <CircleQuestionMark size={15} aria-hidden />
+        </button>
+      )}
+    </div>
+    {helped && of && (
+      <Suspense fallback={null}>
+        <TapeHelp of={of} id={`${id}-tape`} />
+      </Suspense>
+    )}
+  </>
+);
+
+interface FieldNoteProps {
+  readonly id: string;
+  readonly problem: string | undefined;
+  readonly echo: string | undefined;
+  readonly hint: string | undefined;
+}
+
+/** What is wrong with what was typed, what it comes to, or what is asked for. */
+const FieldNote = ({ id, problem, echo, hint }: FieldNoteProps) => {
+  const text = problem ?? echo ?? hint;
+  const colour = problem ? 'var(--fix)' : echo ? 'var(--dye)' : undefined;
+  return (
+    <p id={id} className="narrow text-[13px] leading-[17px]" aria-live="polite">
+      {text && (
+        <span className={colour ? '' : 'mute'} style={{ color: colour }}>
+          <Sized>{text}</Sized>
+        </span>
+      )}
+    </p>
+  );
+};
+
 /** A size in the project's units that takes what people type, echoes it before it counts, and says what would have worked. */
 export const QuantityField = ({
   label,
@@ -183,31 +245,13 @@ export const QuantityField = ({
   const unit = rules.unit(units);
   return (
     <div className={`min-w-0 ${helped ? 'col-span-2' : ''}`}>
-      <div className="mb-1 flex items-end justify-between gap-1">
-        <label id={`${id}-label`} htmlFor={id} className="narrow text-[14px] leading-[18px]">
-          {label}
-        </label>
-        {measured && (
-          <button
-            type="button"
-            className="mute no-print -my-1 flex size-6 shrink-0 items-center justify-center"
-            // Every field would have two stops else: in the field F1 does the same.
-            tabIndex={-1}
-            aria-label="Where to hold the tape"
-            aria-describedby={`${id}-label`}
-            aria-expanded={helped}
-            aria-controls={`${id}-tape`}
-            onClick={() => setHelped(!helped)}
-          >
-            <CircleQuestionMark size={15} aria-hidden />
-          </button>
-        )}
-      </div>
-      {helped && of && (
-        <Suspense fallback={null}>
-          <TapeHelp of={of} id={`${id}-tape`} />
-        </Suspense>
-      )}
+      <FieldHead
+        id={id}
+        label={label}
+        of={measured ? of : undefined}
+        helped={helped}
+        onHelp={() => setHelped(!helped)}
+      />
       <div className="relative">
         <input
           id={id}
@@ -240,21 +284,7 @@ export const QuantityField = ({
           <span className="mute pointer-events-none absolute top-1/2 right-3 -translate-y-1/2 text-[13px]">{unit}</span>
         )}
       </div>
-      <p id={`${id}-note`} className="narrow text-[13px] leading-[17px]" aria-live="polite">
-        {problem ? (
-          <span style={{ color: 'var(--fix)' }}>
-            <Sized>{problem}</Sized>
-          </span>
-        ) : echo ? (
-          <span style={{ color: 'var(--dye)' }}>
-            <Sized>{echo}</Sized>
-          </span>
-        ) : hint ? (
-          <span className="mute">
-            <Sized>{hint}</Sized>
-          </span>
-        ) : null}
-      </p>
+      <FieldNote id={`${id}-note`} problem={problem} echo={echo} hint={hint} />
     </div>
   );
 };
