@@ -218,7 +218,8 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
       style={{ ['--paper' as string]: 'white', ['--color-base-100' as string]: 'white' }}
     >
       <style>{`@page { size: ${(width / 96).toFixed(3)}in ${(height / 96).toFixed(3)}in; margin: 0; }`}</style>
-      <div className="no-print flex flex-wrap items-center gap-3 p-4">
+      <div className="no-print relative flex flex-wrap items-center gap-3 p-4">
+        <h1 className="sr-only">Drawings of {trailer.name}</h1>
         <Link className="button" to={`/trailer/${trailer.id}/cut`}>
           Back
         </Link>
