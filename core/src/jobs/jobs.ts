@@ -24,7 +24,7 @@ import {
   sizingSteps,
   wayOutSteps,
 } from '../strength/index.js';
-import { type Answers, type StartedWith, startSteps } from '../starting/index.js';
+import { type Answers, type StartedWith, startingProject, startSteps } from '../starting/index.js';
 import { afterFlick, type Flick, type Rig, swayOf, swayWhatIf, type WhatIf } from '../towing/index.js';
 import { inSteps, type Job, type JobSignal, type Report, stepJob, wholeJob } from './job.js';
 import { shedCard } from './shedCard.js';
@@ -96,6 +96,10 @@ export const JOBS = {
   /** weight and price of the lightest frames of steel and of aluminum beside the present one */
   variants: stepJob(({ trailer, lines }: OfTrailer & { readonly lines: readonly LedgerLine[] }) =>
     variantSteps(trailer, lines),
+  ),
+  /** six answers into a trailer that is drawn and balanced with usual bars: what is looked at while they are given */
+  draw: wholeJob(({ answers, began }: { readonly answers: Answers; readonly began: StartedWith }) =>
+    startingProject(answers, began),
   ),
   /** six answers into a trailer that is drawn, sized and balanced */
   start: stepJob(({ answers, began }: { readonly answers: Answers; readonly began: StartedWith }) =>

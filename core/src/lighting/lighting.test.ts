@@ -3,7 +3,7 @@ import { describe, expect, test } from 'vitest';
 import { verify } from '../../test/verify.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
-import type { House, Trailer } from '../project/index.js';
+import { type House, newPiece, type Trailer } from '../project/index.js';
 import { feet, inches, pounds } from '../units/index.js';
 import {
   CIRCUIT_NAMES,
@@ -180,10 +180,36 @@ describe('where they go', () => {
           : own,
       ),
     };
-    expect(placedLamps(evaluate(long)).some(({ hiddenBy }) => hiddenBy.some(({ itemId }) => itemId === item.id))).toBe(
-      true,
-    );
+    expect(placedLamps(evaluate(long)).some(({ hiddenBy }) => hiddenBy.some(({ by }) => by === item.id))).toBe(true);
     expect(placedLamps(evaluate(apiary)).every(({ hiddenBy }) => hiddenBy.length === 0)).toBe(true);
+  });
+  test('a gate that hangs level behind on the road hides the lamps under it; shut, none', () => {
+    const gate = newPiece(apiary, 'imperial', 'gate', 'piece.gate');
+    const gated = (down: boolean): Trailer => ({
+      ...apiary,
+      frame: { ...apiary.frame, pieces: [{ ...gate, held: 'chains' } as typeof gate] },
+      cases: apiary.cases.map((own) =>
+        own.mode === 'towed' ? { ...own, gatesDown: down ? ['piece.gate'] : [] } : own,
+      ),
+    });
+    const hidden = (down: boolean) =>
+      placedLamps(evaluate(gated(down))).filter(({ hiddenBy }) => hiddenBy.some(({ by }) => by === 'piece.gate'));
+    expect(hidden(false)).toEqual([]);
+    expect(hidden(true).map(({ rule }) => rule.code)).toContain('plate');
+    expect(hidden(true).every(({ rule }) => rule.place.startsWith('rear'))).toBe(true);
+  });
+  test('a marker in the middle of the side goes ahead of the wheels where they are in its way', () => {
+    const middle = (positionM: number): number => {
+      const long: Trailer = {
+        ...apiary,
+        frame: { ...apiary.frame, bed: { ...apiary.frame.bed, lengthM: feet(27) } },
+        runningGear: { ...apiary.runningGear, positionM },
+      };
+      return placedLamps(evaluate(long)).find(({ rule }) => rule.code === 'marker-middle')?.at.xM ?? Number.NaN;
+    };
+    expect(middle(feet(20))).toBeCloseTo(feet(13.5), 9);
+    const { diameterM } = apiary.runningGear.tire;
+    expect(middle(feet(14))).toBeCloseTo(feet(14) - diameterM / 2 - inches(3), 9);
   });
   test('every lamp has words', () => {
     const say = speaker(apiary);

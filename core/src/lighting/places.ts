@@ -1,6 +1,7 @@
 import { drawnRailTopM } from '../balance/index.js';
 import { overallWidthM } from '../chassis/index.js';
 import type { Evaluation } from '../evaluation/index.js';
+import { axleCount, gatesDown } from '../mass/index.js';
 import { inches } from '../units/index.js';
 import { type LampFacts, type LampRule, lampsAsked } from './rules.js';
 
@@ -13,8 +14,8 @@ export interface PlacedLamp {
   readonly aboveGroundM: number;
   /** how far below (−) or above the bar it needs a bracket to get there; 0 where the bar itself will do */
   readonly bracketM: number;
-  /** loads that stand behind the frame before it, in some load */
-  readonly hiddenBy: readonly { readonly itemId: string; readonly caseId: string }[];
+  /** what stands before it in some load: goods that reach past it, a gate that is let down over it; by the item's or the piece's id */
+  readonly hiddenBy: readonly { readonly by: string; readonly caseId: string }[];
 }
 
 /** From the corner of the bed to the middle of a lamp. */
@@ -37,6 +38,15 @@ interface Spot {
   readonly xM: number;
   readonly yM: number;
 }
+
+/** Behind a tire or in a fender nobody sees a lamp: just ahead of the wheels where the middle of the side is theirs. */
+const besideWheels = (xM: number, trailer: Evaluation['trailer']): number => {
+  const { positionM, spacingM, tire } = trailer.runningGear;
+  const axles = axleCount(trailer);
+  if (axles === 0) return xM;
+  const reachM = ((axles - 1) * spacingM) / 2 + tire.diameterM / 2 + FROM_CORNER_M;
+  return Math.abs(xM - positionM) < reachM ? Math.max(FROM_CORNER_M, positionM - reachM) : xM;
+};
 
 const spotsOf = (rule: LampRule, { trailer }: Evaluation, facts: LampFacts): readonly Spot[] => {
   const { lengthM, widthM } = trailer.frame.bed;
@@ -63,7 +73,7 @@ const spotsOf = (rule: LampRule, { trailer }: Evaluation, facts: LampFacts): rea
     case 'side-rear':
       return pair(lengthM - FROM_CORNER_M, half);
     case 'side-middle':
-      return pair(lengthM / 2, half);
+      return pair(besideWheels(lengthM / 2, trailer), half);
   }
 };
 
@@ -84,9 +94,21 @@ const hiding = ({ cases, trailer }: Evaluation, spot: Spot, zM: number): PlacedL
               centre.zM - heightM / 2 <= zM + 0.05 &&
               centre.zM + heightM / 2 >= zM,
           )
-          .map(({ id }) => ({ itemId: id, caseId: loadCase.id })),
+          .map(({ id }) => ({ by: id, caseId: loadCase.id })),
   );
 };
+
+/** Gates that hang level behind the bed on the road and keep what is above a lamp from seeing it: rules ask for 15 degrees upward. */
+const hidingGates = ({ cases, trailer }: Evaluation, { xM, yM }: Spot): PlacedLamp['hiddenBy'] =>
+  xM < trailer.frame.bed.lengthM
+    ? []
+    : cases.flatMap(({ loadCase }) =>
+        loadCase.mode !== 'towed'
+          ? []
+          : gatesDown(trailer, loadCase)
+              .filter(({ edge, atM, widthM }) => edge === 'rear' && Math.abs(yM - atM) <= widthM / 2)
+              .map(({ id }) => ({ by: id, caseId: loadCase.id })),
+      );
 
 /** Every lamp and reflector that is asked for, at the nearest place that fits its zone. */
 export const placedLamps = (evaluation: Evaluation): readonly PlacedLamp[] => {
@@ -106,7 +128,7 @@ export const placedLamps = (evaluation: Evaluation): readonly PlacedLamp[] => {
         at: { ...spot, zM },
         aboveGroundM,
         bracketM: Math.abs(bracketM) < 1e-6 ? 0 : bracketM,
-        hiddenBy: hiding(evaluation, spot, zM),
+        hiddenBy: [...hiding(evaluation, spot, zM), ...hidingGates(evaluation, spot)],
       };
     });
   });

@@ -40,13 +40,18 @@ export const COATING_HOW: Readonly<Record<CoatingSystem, readonly string[]>> = {
   none: ['Aluminum needs no paint; steel parts on it do.'],
 };
 
-/** What comes off before an arc is struck. */
-export const BEFORE_WELDING: readonly string[] = [
-  'Mill scale and rust for an inch (25 mm) about every weld, both sides; oil and marking ink with a clean rag and acetone, dry before the arc.',
-  'Zinc for two inches (50 mm) about, inside of tubes as well: its fumes make ill. Paint and primer likewise.',
-  'Aluminum: acetone, then a stainless brush of its own, then weld within hours.',
-  'No chlorinated solvent anywhere near an arc: it makes a poison gas.',
-];
+/** What comes off before an arc is struck, by the metal that is welded. */
+export const BEFORE_WELDING: Readonly<Record<'steel' | 'aluminum', readonly string[]>> = {
+  steel: [
+    'Mill scale and rust for an inch (25 mm) about every weld, both sides; oil and marking ink with a clean rag and acetone, dry before the arc.',
+    'Zinc for two inches (50 mm) about, inside of tubes as well: its fumes make ill. Paint and primer likewise.',
+  ],
+  aluminum: [
+    'Oil, marking ink and the film on bought bars with a clean rag and acetone; then a stainless brush of its own, then weld within hours: the skin of oxide grows back.',
+  ],
+};
+/** Of whatever metal. */
+export const NO_CHLORINE = 'No chlorinated solvent anywhere near an arc: it makes a poison gas.';
 
 export const CONTACT_TEXT: Readonly<Record<ContactCode, string>> = {
   'aluminum-deck-on-steel':

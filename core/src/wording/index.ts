@@ -119,7 +119,14 @@ export {
   weighMethodName,
 } from './weighing.js';
 export { dueText, SERVICE_HOW, SERVICE_NAMES } from './service.js';
-export { BEFORE_WELDING, COATING_HOW, COATING_NAMES, CONTACT_TEXT, SURROUNDINGS_NAMES } from './coating.js';
+export {
+  BEFORE_WELDING,
+  COATING_HOW,
+  COATING_NAMES,
+  CONTACT_TEXT,
+  NO_CHLORINE,
+  SURROUNDINGS_NAMES,
+} from './coating.js';
 export { MANNER_TEXT, mannerFactText, MATTER_NAMES, TAKE_ALONG } from './manners.js';
 export { EXERCISE_TEXT, limitText, measureName, measureText } from './training.js';
 export { startNoteText } from './starting.js';

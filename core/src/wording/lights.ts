@@ -85,8 +85,11 @@ export const lampZoneText = ({ heightM: [least, most], from }: LampRule, say: Sp
           : 'no height that is recalled';
   if (!from) return zone;
   const value = from.what === 'gross' ? say.mass(from.value) : say.length(from.value);
-  const of = { width: 'wide', length: 'long, the tongue counted', gross: 'gross' } as const;
-  const which = from.beyond ? `more than ${value} ${of[from.what]}` : `${value} ${of[from.what]} and more`;
+  const which = {
+    width: from.beyond ? `wider than ${value}` : `${value} wide and more`,
+    length: `${from.beyond ? `longer than ${value}` : `${value} long and more`}, the tongue counted`,
+    gross: `of more than ${value} gross`,
+  }[from.what];
   const missing = from.what === 'gross' && say.trailer.ratedGrossKg === null;
   return `${zone}; on trailers ${which}${missing ? ', and nobody has declared the gross' : ''}`;
 };

@@ -20,6 +20,7 @@ import {
   formatLiquid,
   formatNumber,
   hoursText,
+  NO_CHLORINE,
   SEAL_SOURCE,
   sourceText,
   speaker,
@@ -90,7 +91,9 @@ const Areas = ({ evaluation, say }: PartProps) => {
       </table>
       <p className={SMALL}>
         Worked out from every bar’s section and length, plates and sheets on both sides; what saws and joints cover is
-        not taken off. Open insides rust from within: cap them with a drain left low, or reach in as far as a swab goes.
+        not taken off.
+        {surfaces.steel.openInsideM2 > 0 &&
+          ' Open insides of steel rust from within: cap them with a drain left low, or reach in as far as a swab goes.'}
       </p>
     </section>
   );
@@ -254,7 +257,9 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
   const say = useMemo(() => speaker(trailer), [trailer]);
   const { chassis, cutList } = evaluation;
   const choice = coatingChoice(trailer, chassis);
-  const steel = surfacesOf(chassis).steel.outsideM2 > 0;
+  const surfaces = surfacesOf(chassis);
+  const metals = (['steel', 'aluminum'] as const).filter((metal) => surfaces[metal].outsideM2 > 0);
+  const steel = surfaces.steel.outsideM2 > 0;
   const contacts = contactsOf(trailer, chassis);
   const seal = deckSeal(trailer, chassis, cutList);
   const { units } = trailer.settings;
@@ -294,7 +299,7 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
         <section aria-label="Before welding" className={SECTION}>
           <h2 className={HEAD}>What comes off before you weld</h2>
           <ul className="list-inside list-disc text-[14.5px]">
-            {BEFORE_WELDING.map((line) => (
+            {[...metals.flatMap((metal) => BEFORE_WELDING[metal]), NO_CHLORINE].map((line) => (
               <li key={line}>{line}</li>
             ))}
           </ul>

@@ -104,6 +104,8 @@ interface QuantityFieldProps {
   readonly onClear?: () => void;
   /** the number of the design that it asks for: its limits stand beside the schema */
   readonly of?: FieldPath;
+  /** the number of the design that is measured in the same place, where the field is of the record */
+  readonly measuredAs?: FieldPath;
   /** limits of what is no number of the design, or tighter ones that depend on another size */
   readonly min?: number;
   readonly max?: number;
@@ -115,44 +117,29 @@ interface QuantityFieldProps {
   readonly partField?: string;
 }
 
-interface FieldHeadProps {
+interface TapeButtonProps {
   readonly id: string;
-  readonly label: string;
-  /** what is measured there; undefined where nobody holds a tape */
-  readonly of: FieldPath | undefined;
   readonly helped: boolean;
   readonly onHelp: () => void;
+  /** a unit stands at the right */
+  readonly ahead: boolean;
 }
 
-/** The field's label, and where to hold the tape once that is asked. */
-const FieldHead = ({ id, label, of, helped, onHelp }: FieldHeadProps) => (
-  <>
-    <div className="mb-1 flex items-end justify-between gap-1">
-      <label id={`${id}-label`} htmlFor={id} className="narrow text-[14px] leading-[18px]">
-        {label}
-      </label>
-      {of && (
-        <button
-          type="button"
-          className="mute no-print -my-1 flex size-6 shrink-0 items-center justify-center"
-          // Every field would have two stops else: in the field F1 does the same.
-          tabIndex={-1}
-          aria-label="Where to hold the tape"
-          aria-describedby={`${id}-label`}
-          aria-expanded={helped}
-          aria-controls={`${id}-tape`}
-          onClick={onHelp}
-        >
-          <CircleQuestionMark size={15} aria-hidden />
-        </button>
-      )}
-    </div>
-    {helped && of && (
-      <Suspense fallback={null}>
-        <TapeHelp of={of} id={`${id}-tape`} />
-      </Suspense>
-    )}
-  </>
+/** Asks where to hold the tape: in the box of the field, ahead of its unit. */
+const TapeButton = ({ id, helped, onHelp, ahead }: TapeButtonProps) => (
+  <button
+    type="button"
+    className={`mute no-print absolute top-1/2 flex size-6 -translate-y-1/2 items-center justify-center ${ahead ? 'right-8' : 'right-2'}`}
+    // Every field would have two stops else: in the field F1 does the same.
+    tabIndex={-1}
+    aria-label="Where to hold the tape"
+    aria-describedby={`${id}-label`}
+    aria-expanded={helped}
+    aria-controls={`${id}-tape`}
+    onClick={onHelp}
+  >
+    <CircleQuestionMark size={15} aria-hidden />
+  </button>
 );
 
 interface FieldNoteProps {
@@ -186,6 +173,7 @@ export const QuantityField = ({
   onCommit,
   onClear,
   of,
+  measuredAs = of,
   min: tighterMin = Number.NEGATIVE_INFINITY,
   max: tighterMax = Number.POSITIVE_INFINITY,
   per = 1,
@@ -196,7 +184,7 @@ export const QuantityField = ({
   const { units, fraction, readOnly } = useEditing();
   const id = useId();
   const rules = RULES[kind];
-  const measured = kind === 'length' && of !== undefined && isMeasured(of);
+  const measured = kind === 'length' && measuredAs !== undefined && isMeasured(measuredAs);
   const limits = of && limitsOf(of);
   const min = Math.max(tighterMin, (limits?.least ?? Number.NEGATIVE_INFINITY) / per);
   const max = Math.min(tighterMax, (limits?.most ?? Number.POSITIVE_INFINITY) / per);
@@ -245,17 +233,18 @@ export const QuantityField = ({
   const unit = rules.unit(units);
   return (
     <div className={`min-w-0 ${helped ? 'col-span-2' : ''}`}>
-      <FieldHead
-        id={id}
-        label={label}
-        of={measured ? of : undefined}
-        helped={helped}
-        onHelp={() => setHelped(!helped)}
-      />
+      <label id={`${id}-label`} htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
+        {label}
+      </label>
+      {helped && measured && (
+        <Suspense fallback={null}>
+          <TapeHelp of={measuredAs} id={`${id}-tape`} />
+        </Suspense>
+      )}
       <div className="relative">
         <input
           id={id}
-          className={`field-box ${hot ? 'text-[18px]' : ''} ${unit ? 'pr-9' : ''}`}
+          className={`field-box ${hot ? 'text-[18px]' : ''} ${measured ? (unit ? 'pr-14' : 'pr-8') : unit ? 'pr-9' : ''}`}
           value={text}
           disabled={readOnly}
           inputMode={kind === 'length' ? 'text' : 'decimal'}
@@ -280,6 +269,7 @@ export const QuantityField = ({
             if (event.key === 'Escape') setTyped(undefined);
           }}
         />
+        {measured && <TapeButton id={id} helped={helped} onHelp={() => setHelped(!helped)} ahead={unit !== ''} />}
         {unit && (
           <span className="mute pointer-events-none absolute top-1/2 right-3 -translate-y-1/2 text-[13px]">{unit}</span>
         )}

@@ -21,6 +21,7 @@ import {
   REGION_NAMES,
   sourceText,
   speaker,
+  towsOnRoad,
   type Speaker,
   WIRE_TABLE_SOURCE,
   wireText,
@@ -60,6 +61,12 @@ const Lamps = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly 
   return (
     <section aria-label="Lamps and reflectors" className="border-t border-[var(--ink)] py-3">
       <h2 className="text-[17px] font-bold">Lamps and reflectors</h2>
+      {!towsOnRoad(evaluation.trailer) && (
+        <p role="note" className="text-[14.5px]">
+          Pulled by hand or by a small machine it is no trailer of these rules: they are told for comparison. Where it
+          goes on a public road in the dark, lamps and reflectors are asked for in most places all the same.
+        </p>
+      )}
       {regions.length === 0 && <p>No region is set that has rules: choose one under The job.</p>}
       {regions.length > 0 && (
         <div className="grid grid-cols-2 gap-3 max-[700px]:grid-cols-1">
@@ -105,9 +112,9 @@ const Lamps = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly 
                       {hidden && (
                         <span className="flex items-start gap-2">
                           <TriangleAlert size={16} className="mt-[2px] shrink-0" aria-hidden />
-                          {say.trailer.items.find((item) => item.id === hidden.itemId)?.name} reaches past it and may
-                          hide it, {say.caseName(hidden.caseId)}: a lamp board behind the load, or the load further
-                          forward.
+                          {say.trailer.items.find((item) => item.id === hidden.by)?.name ?? say.partName(hidden.by)} may
+                          hide it, {say.caseName(hidden.caseId)}: a lamp board behind it, or the lamp elsewhere within
+                          its zone.
                         </span>
                       )}
                     </span>

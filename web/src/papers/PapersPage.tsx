@@ -11,6 +11,7 @@ import {
   speaker,
   type Speaker,
   TAKE_ALONG,
+  towsOnRoad,
   trailerOf,
 } from '@kereta/core';
 import { Printer } from 'lucide-react';
@@ -87,6 +88,12 @@ const Papers = ({ id, stored }: { readonly id: string; readonly stored: Readable
         Recalled in 2026, told as ranges: law differs by place and changes. Ask the authority or an inspector where you
         live before you build, and go by what they say.
       </p>
+      {!towsOnRoad(trailer) && (
+        <p className="border-t border-[var(--ink)] py-2 text-[14.5px]" role="note">
+          Pulled by hand or by a small machine it is no trailer of these rules, which are told for comparison. What
+          holds for carts on a public road is a matter of the place.
+        </p>
+      )}
       {regions.length === 0 && (
         <p className="py-3 text-[14.5px]">
           No region is set: choose where it is used under{' '}

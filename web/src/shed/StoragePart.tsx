@@ -9,7 +9,12 @@ const DAY_MS = 86_400_000;
 const OLD_DAYS = 30;
 const MEGA = 1e6;
 
-const sizeText = (bytes: number): string => (bytes < MEGA / 10 ? 'under 0.1 MB' : `${(bytes / MEGA).toFixed(1)} MB`);
+const sizeText = (bytes: number): string =>
+  bytes < MEGA / 10
+    ? 'Less than 0.1 MB'
+    : bytes < 1000 * MEGA
+      ? `${(bytes / MEGA).toFixed(1)} MB`
+      : `${(bytes / MEGA / 1000).toFixed(1)} GB`;
 
 const exportText = (changedAt: number, now: number): string => {
   const at = lastExportAt();

@@ -5,18 +5,18 @@ import {
   speaker,
   type Started,
   type StartedWith,
-  startingProject,
   startNoteText,
   type SteelAtHand,
   type Trailer,
   trailerOf,
   evaluate,
   findSection,
+  newProject,
   type Speaker,
   VEHICLE_ROWS,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
-import { type ReactNode, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { StillDrawing } from '../drawing/StillDrawing';
 import { type Editing, EditingContext } from '../fields/editing';
@@ -261,9 +261,13 @@ export const StartPage = () => {
   }));
   const [answers, setAnswers] = useState<Answers>(() => startAnswers(place.units === 'metric'));
   const [asked, setAsked] = useState<{ readonly answers: Answers; readonly began: StartedWith }>();
-  const later = useDeferredValue(answers);
-  const drawn = useMemo(() => startingProject(later, began), [later, began]);
-  const trailer = trailerOf(drawn.project);
+  const question = useMemo(() => ({ answers, began }), [answers, began]);
+  const { result: drawn } = useJob('draw', question);
+  // Until the first drawing is there fields go by a plain new trailer.
+  const [plain] = useState(() =>
+    newProject({ id: began.id, name: 'New trailer', units: place.units, place, newId: () => began.loadId }),
+  );
+  const trailer = trailerOf(drawn?.project ?? plain);
   const { result, working, failed, progressKey } = useJob('start', asked, { keepsOld: false });
   const editing = useMemo<Editing>(
     () => ({
@@ -299,7 +303,7 @@ export const StartPage = () => {
               </div>
               <div className="py-3">
                 <Preview trailer={trailer} />
-                <Notes started={drawn} say={say} />
+                {drawn && <Notes started={drawn} say={say} />}
                 {working ? (
                   <div className="mt-3 grid gap-2">
                     <p className="text-[14.5px]" role="status">

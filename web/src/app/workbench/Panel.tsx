@@ -49,7 +49,11 @@ export const Panel = ({ openFields }: { readonly openFields: (partId: string) =>
         <h1 className="wide text-[22px] leading-[26px] font-bold">{STEP_NAMES[step]}</h1>
         <p className="narrow mute text-[14px]">{behind ? 'Being worked out …' : line}</p>
       </div>
-      {findings && !behind && <WhyPath findings={findings} say={say} openFields={openFields} />}
+      {findings && (
+        <div style={{ opacity: behind ? 0.5 : undefined }}>
+          <WhyPath findings={findings} say={say} openFields={openFields} />
+        </div>
+      )}
       <Fields />
       {findings && (
         <>

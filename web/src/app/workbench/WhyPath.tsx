@@ -23,9 +23,10 @@ interface WhyPathProps {
 
 /** From a step's verdict to the check that decides it, the load and the part it is about, and the fields that change it. */
 export const WhyPath = ({ findings, say, openFields }: WhyPathProps) => {
-  const { step, trailer } = useWorkbench('step', 'trailer');
+  const { step, trailer, strength } = useWorkbench('step', 'trailer', 'strength');
   const why = deciding(findings);
-  if (!why) return null;
+  // Until the frame is analysed the check by hand stands there: it may be taken back in a moment.
+  if (!why || (step === 'strength' && !strength.current && !strength.failed)) return null;
   const { finding, others } = why;
   const { subject, caseId, verdict } = finding;
   const isItem = trailer.items.some(({ id }) => id === subject);

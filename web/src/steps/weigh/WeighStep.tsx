@@ -4,6 +4,8 @@ import {
   BUILT_SIZES,
   builtReadings,
   drawnSize,
+  type BuiltSize,
+  type FieldPath,
   type ProjectRecord,
   type Speaker,
   takenMasses,
@@ -17,6 +19,15 @@ import { FieldGroup } from '../../fields/fields';
 import { type NewEntry, noteOf } from '../../fields/newEntry';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
+
+/** Where a size of the built trailer is measured: as the design's own. */
+const MEASURED_AS = {
+  'axle-back': 'runningGear.positionM',
+  'tongue-length': 'frame.tongue.lengthM',
+  track: 'runningGear.suspension.trackM',
+  'rail-top': 'runningGear.measuredRailTopM',
+  'ball-height': 'towVehicle.hitchHeightM',
+} as const satisfies Readonly<Record<BuiltSize, FieldPath>>;
 
 const MOST_M = 30;
 
@@ -41,6 +52,7 @@ const BuiltSizes = ({
         <QuantityField
           label={BUILT_SIZE_NAMES[size]}
           kind="length"
+          measuredAs={MEASURED_AS[size]}
           empty="not measured"
           value={reading?.value ?? null}
           min={0.05}
