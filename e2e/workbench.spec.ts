@@ -301,9 +301,13 @@ test('no axle, axle ahead of the coupler, nothing aboard: said, never NaN', asyn
   await openDemo(page, 'Apiary flatbed');
   await page.getByLabel('Middle of axle, back from front edge').fill('-8 ft');
   await page.getByLabel('Middle of axle, back from front edge').press('Enter');
-  await expect(page.getByText('The axle is not behind the ball. Move it back.')).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Checks' }).getByText('The axle is not behind the ball. Move it back.'),
+  ).toBeVisible();
   await page.getByLabel('Axles', { exact: true }).selectOption('none');
-  await expect(page.getByText('No axle yet. Choose one, then its place.')).toBeVisible();
+  await expect(
+    page.getByRole('list', { name: 'Checks' }).getByText('No axle yet. Choose one, then its place.'),
+  ).toBeVisible();
   await goTo(page, 'Is it strong?');
   await expect(page.getByText(/Bending cannot be worked out/)).toBeVisible();
   await goTo(page, 'Balance');

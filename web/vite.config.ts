@@ -62,6 +62,14 @@ export default defineConfig({
     target: 'es2023',
     sourcemap: false,
     manifest: true,
+    // What every page is made with comes in one piece: small ones cost more in asking than in bytes.
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [{ name: 'page', test: /node_modules[\\/](react|react-dom|scheduler|react-router|@tanstack)[\\/]/ }],
+        },
+      },
+    },
     // The lists of what each page needs would be a part of the first load; the server is near, and later all of it is kept here.
     modulePreload: {
       polyfill: false,
