@@ -187,7 +187,7 @@ describe('where they go', () => {
     const gate = newPiece(apiary, 'imperial', 'gate', 'piece.gate');
     const gated = (down: boolean): Trailer => ({
       ...apiary,
-      frame: { ...apiary.frame, pieces: [{ ...gate, held: 'chains' } as typeof gate] },
+      frame: { ...apiary.frame, pieces: [{ ...gate, held: 'chains' }] },
       cases: apiary.cases.map((own) =>
         own.mode === 'towed' ? { ...own, gatesDown: down ? ['piece.gate'] : [] } : own,
       ),
