@@ -6,10 +6,9 @@ import {
   speaker,
   type Evaluation,
 } from '@kereta/core';
-import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
-import { Link } from 'react-router';
 import { useStore } from 'zustand';
+import { PageHead } from '../fields/PageHead';
 import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useSession } from '../bench/useSession';
 import { download, downloadBlob, fileName } from '../fields/download';
@@ -68,29 +67,20 @@ const Buying = ({ id, stored }: { readonly id: string; readonly stored: Readable
     <EditingContext value={editing}>
       <RecordContext value={record}>
         <div className="mx-auto max-w-[860px] px-4 pb-24">
-          <header className="flex flex-wrap items-center justify-between gap-3 py-3">
-            <h1 className="wide text-[19px] font-bold">{trailer.name}: what to buy</h1>
-            <span className="no-print flex flex-wrap gap-2">
-              <button type="button" className="button" onClick={() => window.print()}>
-                <Printer size={17} aria-hidden /> Print
-              </button>
-              <button
-                type="button"
-                className="button"
-                onClick={() =>
-                  download(fileName(`${trailer.name} buying`, '.csv'), purchaseCsv(trailer, ledger), 'text/csv')
-                }
-              >
-                CSV
-              </button>
-              <button type="button" className="button" onClick={() => void spreadsheet()}>
-                Spreadsheet
-              </button>
-              <Link className="button" to={`/trailer/${trailer.id}/cut`}>
-                Back
-              </Link>
-            </span>
-          </header>
+          <PageHead title={`${trailer.name}: what to buy`} back={`/trailer/${trailer.id}/cut`} print="Print">
+            <button
+              type="button"
+              className="button"
+              onClick={() =>
+                download(fileName(`${trailer.name} buying`, '.csv'), purchaseCsv(trailer, ledger), 'text/csv')
+              }
+            >
+              CSV
+            </button>
+            <button type="button" className="button" onClick={() => void spreadsheet()}>
+              Spreadsheet
+            </button>
+          </PageHead>
           <SessionNotes
             session={session}
             onlyLooked="the list can be looked at here, not changed"

@@ -34,9 +34,9 @@ import {
   ZINC_SOURCE,
   zincOf,
 } from '@kereta/core';
-import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { PageHead } from '../fields/PageHead';
 import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useFieldContext } from '../bench/useFieldContext';
 import { useSession } from '../bench/useSession';
@@ -266,17 +266,11 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[860px] px-4 pb-24">
-        <header className="flex flex-wrap items-center justify-between gap-3 py-3">
-          <h1 className="wide text-[19px] font-bold">{trailer.name}, coating and sealing</h1>
-          <span className="no-print flex gap-2">
-            <button type="button" className="button" onClick={() => window.print()}>
-              <Printer size={17} aria-hidden /> Print
-            </button>
-            <Link className="button" to={`/trailer/${id}/build?task=coat`}>
-              Back
-            </Link>
-          </span>
-        </header>
+        <PageHead
+          title={`${trailer.name}, coating and sealing`}
+          back={`/trailer/${id}/build?task=coat`}
+          print="Print"
+        />
         <SessionNotes
           session={session}
           onlyLooked="coating can be looked at here, not changed"

@@ -12,15 +12,20 @@ interface StillDrawingProps {
   /** left free above the trailer */
   readonly topPx?: number;
   readonly mostPx?: number;
-  /** painted over the trailer */
-  readonly children: (place: Placement) => ReactNode;
+  /** said under it, too: how it lies */
+  readonly caption?: string;
+  /** painted over the trailer; the paper's size in px goes with it */
+  readonly children: (place: Placement, paper: { readonly width: number; readonly height: number }) => ReactNode;
 }
 
 /** One view of the trailer to scale, as wide as its room, that is looked at only; whatever is shown of it lies on top. */
-export const StillDrawing = ({ view, label, topPx = EDGE_PX, mostPx = 300, children }: StillDrawingProps) => {
+export const StillDrawing = ({ view, label, topPx = EDGE_PX, mostPx = 300, caption, children }: StillDrawingProps) => {
   const [holder, width] = useWidth<HTMLDivElement>(340);
   const bounds = boundsOf(view.shapes) ?? { x0: 0, x1: 1, y0: 0, y1: 1 };
-  const perM = Math.min((width - 2 * EDGE_PX) / (bounds.x1 - bounds.x0), mostPx / (bounds.y1 - bounds.y0));
+  const perM = Math.min(
+    (width - 2 * EDGE_PX) / (bounds.x1 - bounds.x0),
+    mostPx / Math.max(bounds.y1 - bounds.y0, 0.01),
+  );
   const left = (width - (bounds.x1 - bounds.x0) * perM) / 2;
   const height = Math.ceil((bounds.y1 - bounds.y0) * perM + EDGE_PX + topPx);
   const place: Placement = {
@@ -41,8 +46,9 @@ export const StillDrawing = ({ view, label, topPx = EDGE_PX, mostPx = 300, child
       >
         <HatchPatterns />
         <Shapes shapes={view.shapes} place={place} stateOf={still} />
-        {children(place)}
+        {children(place, { width, height })}
       </svg>
+      {caption && <figcaption className="mute narrow px-2 pb-1 text-[13px]">{caption}</figcaption>}
     </figure>
   );
 };

@@ -27,9 +27,10 @@ import {
   wireText,
   wireToBuy,
 } from '@kereta/core';
-import { Printer, TriangleAlert } from 'lucide-react';
+import { TriangleAlert } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { PageHead } from '../fields/PageHead';
 import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useFieldContext } from '../bench/useFieldContext';
 import { useSession } from '../bench/useSession';
@@ -256,17 +257,7 @@ const Lights = ({ id, stored }: { readonly id: string; readonly stored: Readable
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[860px] px-4 pb-24">
-        <header className="flex flex-wrap items-center justify-between gap-3 py-3">
-          <h1 className="wide text-[19px] font-bold">{trailer.name}, lamps and wires</h1>
-          <span className="no-print flex gap-2">
-            <button type="button" className="button" onClick={() => window.print()}>
-              <Printer size={17} aria-hidden /> Print
-            </button>
-            <Link className="button" to={`/trailer/${id}/build?task=wire`}>
-              Back
-            </Link>
-          </span>
-        </header>
+        <PageHead title={`${trailer.name}, lamps and wires`} back={`/trailer/${id}/build?task=wire`} print="Print" />
         <SessionNotes
           session={session}
           onlyLooked="lamps can be looked at here, not changed"

@@ -28,6 +28,7 @@ import {
 import { useId, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { useStore } from 'zustand';
+import { PageHead } from '../fields/PageHead';
 import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useFieldContext } from '../bench/useFieldContext';
 import { useSession } from '../bench/useSession';
@@ -338,12 +339,7 @@ const Log = ({ id, stored }: { readonly id: string; readonly stored: ReadableTra
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[640px] px-4 pb-24">
-        <header className="flex items-center justify-between gap-3 py-3">
-          <h1 className="wide text-[19px] font-bold">{trailer.name}, its log</h1>
-          <Link className="button" to={`/trailer/${id}/weigh`}>
-            Back
-          </Link>
-        </header>
+        <PageHead title={`${trailer.name}, its log`} back={`/trailer/${id}/weigh`} />
         <SessionNotes session={session} onlyLooked="the log can be read here, not written" unsaved="what was written" />
         <Service record={record} say={say} note={note} />
         <Journal record={record} say={say} note={note} />

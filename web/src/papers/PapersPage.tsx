@@ -14,9 +14,9 @@ import {
   towsOnRoad,
   trailerOf,
 } from '@kereta/core';
-import { Printer } from 'lucide-react';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
+import { PageHead } from '../fields/PageHead';
 import { TrailerPage } from '../bench/TrailerPage';
 import { Sized } from '../fields/Sized';
 import type { ReadableTrailer } from '../storage/trailers';
@@ -73,17 +73,11 @@ const Papers = ({ id, stored }: { readonly id: string; readonly stored: Readable
   const { regions } = trailer.settings;
   return (
     <div className="mx-auto max-w-[860px] px-4 pb-24">
-      <header className="flex flex-wrap items-center justify-between gap-3 py-3">
-        <h1 className="wide text-[19px] font-bold">{trailer.name}, papers and manners</h1>
-        <span className="no-print flex gap-2">
-          <button type="button" className="button" onClick={() => window.print()}>
-            <Printer size={17} aria-hidden /> Print, to take along
-          </button>
-          <Link className="button" to={`/trailer/${id}/build?task=register`}>
-            Back
-          </Link>
-        </span>
-      </header>
+      <PageHead
+        title={`${trailer.name}, papers and manners`}
+        back={`/trailer/${id}/build?task=register`}
+        print="Print, to take along"
+      />
       <p className="border-t border-[var(--ink)] py-2 text-[14.5px]" role="note">
         Recalled in 2026, told as ranges: law differs by place and changes. Ask the authority or an inspector where you
         live before you build, and go by what they say.

@@ -1,7 +1,7 @@
 import { PROJECT_FILE_SUFFIX, type Project, writeProject } from '@kereta/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { PageHead } from '../fields/PageHead';
 import { TrailerPage } from '../bench/TrailerPage';
 import { download, fileName } from '../fields/download';
 import type { ReadableTrailer } from '../storage/trailers';
@@ -83,12 +83,7 @@ const Send = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const photos = project.record.entries.some(({ blobIds = [] }) => blobIds.length > 0);
   return (
     <div className="mx-auto max-w-[640px] px-4 pb-24">
-      <header className="flex items-center justify-between gap-3 py-3">
-        <h1 className="wide text-[19px] font-bold">{project.design.name}, to the phone and back</h1>
-        <Link className="button" to={`/trailer/${project.id}/build`}>
-          Back
-        </Link>
-      </header>
+      <PageHead title={`${project.design.name}, to the phone and back`} back={`/trailer/${project.id}/build`} />
       <button
         type="button"
         className="button button-main min-h-[52px] w-full"

@@ -19,6 +19,7 @@ import { nanoid } from 'nanoid';
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { StillDrawing } from '../drawing/StillDrawing';
+import { PageHead } from '../fields/PageHead';
 import { type Editing, EditingContext } from '../fields/editing';
 import { SelectField, TextField } from '../fields/fields';
 import { Picker } from '../fields/Picker';
@@ -284,12 +285,7 @@ export const StartPage = () => {
     <main className="relative h-full overflow-auto">
       <EditingContext value={editing}>
         <div className="mx-auto max-w-[980px] px-4 pb-24">
-          <header className="flex flex-wrap items-center justify-between gap-3 border-b border-[var(--ink)] py-3">
-            <h1 className="wide text-[19px] font-bold">A new trailer by six questions</h1>
-            <Link className="button" to="/">
-              Back to the shed
-            </Link>
-          </header>
+          <PageHead title={'A new trailer by six questions'} back={'/'} backText={'Back to the shed'} />
           {asked && result ? (
             <Arrived started={result} />
           ) : (

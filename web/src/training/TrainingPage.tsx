@@ -17,7 +17,7 @@ import {
 } from '@kereta/core';
 import { Check } from 'lucide-react';
 import { useId, useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { PageHead } from '../fields/PageHead';
 import { TrailerPage } from '../bench/TrailerPage';
 import { StillDrawing } from '../drawing/StillDrawing';
 import { Sized } from '../fields/Sized';
@@ -162,12 +162,7 @@ const Training = ({ id, stored }: { readonly id: string; readonly stored: Readab
   const next = EXERCISE_IDS[EXERCISE_IDS.indexOf(open) + 1];
   return (
     <div className="mx-auto max-w-[980px] px-4 pb-24">
-      <header className="flex flex-wrap items-center justify-between gap-3 border-b border-[var(--ink)] py-3">
-        <h1 className="wide text-[19px] font-bold">Load it badly and see</h1>
-        <Link className="button" to={`/trailer/${id}/balance`}>
-          Back to {own.name}
-        </Link>
-      </header>
+      <PageHead title={'Load it badly and see'} back={`/trailer/${id}/balance`} backText={`Back to ${own.name}`} />
       <p className="py-2 text-[14.5px]">
         A dozen ways of doing it wrong, on {own.name} as it is drawn. Nothing here changes it. Guess first: a guess that
         turns out wrong is the one that is remembered.

@@ -25,8 +25,8 @@ import {
   type WorkedOut,
 } from '@kereta/core';
 import { useMemo, useState } from 'react';
-import { Link } from 'react-router';
 import { useStore } from 'zustand';
+import { PageHead } from '../fields/PageHead';
 import type { ProjectStore } from '../bench/projectStore';
 import { SessionNotes, TrailerPage } from '../bench/TrailerPage';
 import { useFieldContext } from '../bench/useFieldContext';
@@ -247,12 +247,7 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[640px] px-4 pb-24">
-        <header className="flex items-center justify-between gap-3 py-3">
-          <h1 className="wide text-[19px] font-bold">{trailer.name}, on the scale</h1>
-          <Link className="button" to={`/trailer/${id}/weigh`}>
-            Back
-          </Link>
-        </header>
+        <PageHead title={`${trailer.name}, on the scale`} back={`/trailer/${id}/weigh`} />
         <SessionNotes session={session} onlyLooked="readings can be looked at here, not kept" unsaved="what was read" />
         {loadCase ? (
           <>
