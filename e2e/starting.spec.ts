@@ -14,7 +14,7 @@ test('six questions end with a trailer that is drawn, sized and balanced, and ha
   await page.getByLabel('High').press('Enter');
   await page.getByLabel('Most like').selectOption({ label: 'Full-size pickup' });
   // The drawing follows the answers: bed by hand, 2 in about the goods, in steps of 6 in.
-  await expect(page.getByRole('figure', { name: 'So far' })).toContainText(`Bed 10' 6" x 5' 6", one ×`);
+  await expect(page.getByRole('figure', { name: 'So far' })).toContainText(`Bed 10' 6" x 5' 6", one axle for`);
   expect(await seriousFaults(page)).toEqual([]);
   await page.getByRole('button', { name: 'Draw it, size it, balance it' }).click();
   await page.getByRole('link', { name: 'Open it' }).click({ timeout: 60_000 });

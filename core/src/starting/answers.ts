@@ -9,6 +9,8 @@ export type SteelAtHand =
 /** Six questions that make a trailer: what, how heavy, how big, what tows it, on which roads, of what. */
 export interface Answers {
   readonly what: string;
+  /** the trailer's own name, in the language of who asks */
+  readonly name: string;
   /** of what is carried at most, kg */
   readonly massKg: number;
   readonly lengthM: number;

@@ -5,12 +5,13 @@ import { evaluate, type Evaluation } from '../evaluation/index.js';
 import { JOBS } from '../jobs/index.js';
 import { openProject, placeOf, type Trailer, trailerOf } from '../project/index.js';
 import { inches, pounds } from '../units/index.js';
-import { speaker, startNoteText } from '../wording/index.js';
+import { speaker, START_WORDS, startNoteIn } from '../wording/index.js';
 import { type Answers, type Started, startingProject } from './index.js';
 
 const began = (language: string) => ({ id: 'trailer.new', loadId: 'item.load', place: placeOf(language) });
 const WOOD: Answers = {
   what: 'firewood',
+  name: 'Trailer for firewood',
   massKg: pounds(2000),
   lengthM: inches(120),
   widthM: inches(60),
@@ -167,7 +168,9 @@ describe('whatever is answered', () => {
           expect(evaluation.chassis.ballXM).toBeLessThan(0);
           expect(trailer.frame.bed.lengthM).toBeGreaterThan(0);
           const say = speaker(trailer);
-          for (const note of started.notes) expect(startNoteText(note, say)).not.toMatch(/undefined|NaN|null/);
+          for (const note of started.notes)
+            for (const words of Object.values(START_WORDS))
+              expect(startNoteIn(words, note, say)).not.toMatch(/undefined|NaN|null/);
         },
       ),
       { numRuns: 25 },

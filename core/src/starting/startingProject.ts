@@ -318,8 +318,7 @@ export interface Started {
  * balances. Its bars are the usual ones until it is sized: `sections` are those of a sized frame, by which all the rest is settled anew.
  */
 export const startingProject = (answers: Answers, { id, loadId, place }: StartedWith, sections?: Sections): Started => {
-  const name = answers.what.trim() === '' ? 'New trailer' : `Trailer for ${answers.what.trim()}`;
-  const base = newProject({ id, name, units: place.units, place, newId: () => loadId });
+  const base = newProject({ id, name: answers.name, units: place.units, place, newId: () => loadId });
   const metric = place.units === 'metric';
   const grid = gridOf(metric);
   const vehicle = VEHICLE_ROWS.find((row) => row.id === answers.vehicleId);

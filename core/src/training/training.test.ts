@@ -4,7 +4,7 @@ import { verify } from '../../test/verify.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import type { Trailer } from '../project/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
-import { EXERCISE_TEXT, limitText, measureName, measureText, speaker } from '../wording/index.js';
+import { limitText, measureText, speaker, TRAINING_WORDS } from '../wording/index.js';
 import { answerOf, EXERCISE_IDS, type ExerciseId, measureOf, swingLeft, type Tried, tryExercise } from './index.js';
 
 const [apiary, oven, telescope] = DEMO_TRAILERS as [Trailer, Trailer, Trailer];
@@ -134,10 +134,14 @@ describe('figures', () => {
   });
   test('a limit that is broken is said', () => {
     const say = speaker(apiary);
-    expect(limitText(tried('tail-heavy', apiary), say)).toMatch(/^Less than the 10.0 % that are wanted/);
-    expect(limitText(tried('nose-heavy', apiary), say)).toMatch(/^More than the 500 lb that are allowed/);
-    expect(limitText(tried('heavier', apiary), say)).toBe('Still inside what is allowed here.');
-    expect(limitText(tried('high', apiary), say)).toBe('');
+    expect(limitText(tried('tail-heavy', apiary), say, TRAINING_WORDS.en)).toMatch(
+      /^Less than the 10.0 % that are wanted/,
+    );
+    expect(limitText(tried('nose-heavy', apiary), say, TRAINING_WORDS.en)).toMatch(
+      /^More than the 500 lb that are allowed/,
+    );
+    expect(limitText(tried('heavier', apiary), say, TRAINING_WORDS.en)).toBe('Still inside what is allowed here.');
+    expect(limitText(tried('high', apiary), say, TRAINING_WORDS.en)).toBe('');
   });
 });
 
@@ -158,26 +162,27 @@ describe('any trailer', () => {
       tryExercise('nose-heavy', { ...alone, coupling: { ...alone.coupling, tongueLimitKg: null } })?.limits,
     ).toEqual([undefined, undefined]);
   });
-  test('every exercise has its words, in both unit systems', () => {
-    for (const trailer of [apiary, telescope]) {
-      const say = speaker(trailer);
-      for (const id of EXERCISE_IDS) {
-        const text = EXERCISE_TEXT[id];
-        const found = tryExercise(id, trailer) ?? tried(id, oven);
-        expect(measureOf(id)).toBe(found.kind);
-        const all = [
-          text.title,
-          text.done(found.by, say),
-          text.question,
-          text.why,
-          measureName(id),
-          measureText(found.kind, found.before, say),
-          limitText(found, say),
-          ...Object.values(text.answers),
-        ].join(' ');
-        expect(all).not.toMatch(/undefined|NaN|null|\bsafe\b/);
-        expect(new Set(Object.values(text.answers)).size).toBe(3);
+  test('every exercise has its words, in every language and both unit systems', () => {
+    for (const words of Object.values(TRAINING_WORDS))
+      for (const trailer of [apiary, telescope]) {
+        const say = speaker(trailer);
+        for (const id of EXERCISE_IDS) {
+          const text = words.texts[id];
+          const found = tryExercise(id, trailer) ?? tried(id, oven);
+          expect(measureOf(id)).toBe(found.kind);
+          const all = [
+            text.title,
+            text.done(found.by, say),
+            text.question,
+            text.why,
+            words.measures[id],
+            words.change(measureText(found.kind, found.before, say), measureText(found.kind, found.after, say)),
+            limitText(found, say, words),
+            ...Object.values(text.answers),
+          ].join(' ');
+          expect(all).not.toMatch(/undefined|NaN|null|\b(safe|sicher|seguro)\b/);
+          expect(new Set(Object.values(text.answers)).size).toBe(3);
+        }
       }
-    }
   });
 });

@@ -128,8 +128,7 @@ export {
   SURROUNDINGS_NAMES,
 } from './coating.js';
 export { MANNER_TEXT, mannerFactText, MATTER_NAMES, TAKE_ALONG } from './manners.js';
-export { EXERCISE_TEXT, limitText, measureName, measureText } from './training.js';
-export { startNoteText } from './starting.js';
+export * from './languages/index.js';
 export { GLOSSARY, type Word } from './glossary.js';
 export { PAPERS_BY_REGION } from './papers.js';
 export {

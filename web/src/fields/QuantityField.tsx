@@ -1,4 +1,5 @@
 import {
+  FIELD_WORDS,
   editAngle,
   editLength,
   editMass,
@@ -17,12 +18,12 @@ import {
   parseStress,
   type Result,
   type TextProblem,
-  textProblemSentence,
   type UnitSystem,
 } from '@kereta/core';
 import { CircleQuestionMark } from 'lucide-react';
 import { lazy, Suspense, useId, useState } from 'react';
 import { useEditing } from './editing';
+import { useLanguage } from './language/language';
 import { Sized } from './Sized';
 import { isMeasured } from './tape/isMeasured';
 
@@ -36,7 +37,7 @@ interface KindRules {
   readonly edit: (value: number, system: UnitSystem) => string;
   readonly show: (value: number, system: UnitSystem, denominator: number) => string;
   readonly unit: (system: UnitSystem) => string;
-  readonly example: (system: UnitSystem) => string;
+  readonly example: (system: UnitSystem, or: string) => string;
 }
 
 /** Two values this close, as a share, are one written in two ways. */
@@ -50,21 +51,22 @@ const RULES: Readonly<Record<FieldKind, KindRules>> = {
     edit: editLength,
     show: (value, system, denominator) => formatLength(value, { system, denominator }),
     unit: (system) => (system === 'imperial' ? '' : 'mm'),
-    example: (system) => (system === 'imperial' ? `59, 4' 11 1/16", 4-11 or 1499 mm` : '1499, 1.5 m or 59 in'),
+    example: (system, or) =>
+      system === 'imperial' ? `59, 4' 11 1/16", 4-11 ${or} 1499 mm` : `1499, 1.5 m ${or} 59 in`,
   },
   mass: {
     parse: parseMass,
     edit: editMass,
     show: formatMass,
     unit: (system) => (system === 'imperial' ? 'lb' : 'kg'),
-    example: (system) => (system === 'imperial' ? '350 or 160 kg' : '160 or 350 lb'),
+    example: (system, or) => (system === 'imperial' ? `350 ${or} 160 kg` : `160 ${or} 350 lb`),
   },
   stress: {
     parse: parseStress,
     edit: (value, system) => editNumber(fromPascals(value, system === 'imperial' ? 'psi' : 'MPa')),
     show: formatStress,
     unit: (system) => (system === 'imperial' ? 'psi' : 'MPa'),
-    example: (system) => (system === 'imperial' ? '36000, 36 ksi or 250 MPa' : '250 or 36 ksi'),
+    example: (system, or) => (system === 'imperial' ? `36000, 36 ksi ${or} 250 MPa` : `250 ${or} 36 ksi`),
   },
   angle: {
     parse: parseAngle,
@@ -81,7 +83,7 @@ const RULES: Readonly<Record<FieldKind, KindRules>> = {
     edit: (value) => editNumber(value * 100),
     show: (value) => `${editNumber(value * 100)} %`,
     unit: () => '%',
-    example: () => '12 or 12.5',
+    example: (_, or) => `12 ${or} 12.5`,
   },
   number: {
     parse: (text) => parseNumber(text),
@@ -168,7 +170,7 @@ const FieldNote = ({ id, problem, echo, hint }: FieldNoteProps) => {
 export const QuantityField = ({
   label,
   kind,
-  empty = 'missing',
+  empty,
   value,
   onCommit,
   onClear,
@@ -182,6 +184,7 @@ export const QuantityField = ({
   partField,
 }: QuantityFieldProps) => {
   const { units, fraction, readOnly } = useEditing();
+  const words = FIELD_WORDS[useLanguage()];
   const id = useId();
   const rules = RULES[kind];
   const measured = kind === 'length' && measuredAs !== undefined && isMeasured(measuredAs);
@@ -200,17 +203,17 @@ export const QuantityField = ({
   const show = (shown: number): string => rules.show(shown, units, fraction);
   const outside =
     parsed?.ok && limits?.whole && !Number.isInteger(parsed.value)
-      ? 'Must be a whole number.'
+      ? words.whole
       : parsed?.ok && parsed.value < min
-        ? `Must be at least ${show(min)}.`
+        ? words.atLeast(show(min))
         : parsed?.ok && parsed.value > max
-          ? `Must be at most ${show(max)}.`
+          ? words.atMost(show(max))
           : undefined;
   const problem =
     emptied && !onClear
-      ? `Nothing typed. Try ${rules.example(units)}.`
+      ? words.problem({ code: 'empty' }, rules.example(units, words.orSo))
       : parsed && !parsed.ok
-        ? textProblemSentence(parsed.error, rules.example(units))
+        ? words.problem(parsed.error, rules.example(units, words.orSo))
         : outside;
   const echo = parsed?.ok && !problem ? `= ${show(parsed.value)}` : undefined;
 
@@ -253,7 +256,7 @@ export const QuantityField = ({
           aria-keyshortcuts={measured ? 'F1' : undefined}
           aria-invalid={problem !== undefined}
           aria-describedby={`${id}-note`}
-          placeholder={value === null ? empty : undefined}
+          placeholder={value === null ? (empty ?? words.missing) : undefined}
           data-part-field={partField}
           onChange={(event) => setTyped(event.target.value)}
           onFocus={(event) => event.target.select()}

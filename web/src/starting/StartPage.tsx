@@ -5,7 +5,11 @@ import {
   speaker,
   type Started,
   type StartedWith,
-  startNoteText,
+  type Language,
+  sayIn,
+  START_WORDS,
+  startNoteIn,
+  type StartWords,
   type SteelAtHand,
   type Trailer,
   trailerOf,
@@ -13,13 +17,14 @@ import {
   findSection,
   newProject,
   type Speaker,
-  VEHICLE_ROWS,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { StillDrawing } from '../drawing/StillDrawing';
 import { PageHead } from '../fields/PageHead';
+import { LanguageContext, useChosenLanguage } from '../fields/language/language';
+import { LanguageField } from '../fields/language/LanguageField';
 import { type Editing, EditingContext } from '../fields/editing';
 import { SelectField, TextField } from '../fields/fields';
 import { Picker } from '../fields/Picker';
@@ -33,6 +38,7 @@ import { addTrailer } from '../storage/trailers';
 /** As people say it before they have measured; each is asked. */
 const startAnswers = (metric: boolean): Answers => ({
   what: '',
+  name: '',
   massKg: metric ? 600 : 589.670081,
   lengthM: metric ? 2 : 1.8288,
   widthM: metric ? 1.2 : 1.2192,
@@ -42,60 +48,66 @@ const startAnswers = (metric: boolean): Answers => ({
   steel: { kind: 'steel' },
 });
 
-const ROADS = [
-  { value: 'road', text: 'paved roads' },
-  { value: 'rough', text: 'gravel and bad roads, too' },
-  { value: 'off-road', text: 'fields and tracks' },
-] as const satisfies readonly { readonly value: Answers['road']; readonly text: string }[];
-
+const ROADS = ['road', 'rough', 'off-road'] as const satisfies readonly Answers['road'][];
+const METALS = ['steel', 'aluminum', 'section'] as const satisfies readonly SteelAtHand['kind'][];
 const NO_VEHICLE = 'none';
-const VEHICLES = [
-  { value: NO_VEHICLE, text: 'not known yet' },
-  ...VEHICLE_ROWS.map(({ id, name }) => ({ value: id, text: name })),
-];
+const VEHICLE_IDS = [
+  'none',
+  'vehicle-estate',
+  'vehicle-pickup',
+  'vehicle-van',
+  'vehicle-yard-tractor',
+  'vehicle-by-hand',
+] as const;
 
-const METALS = [
-  { value: 'steel', text: 'nothing yet: steel' },
-  { value: 'aluminum', text: 'nothing yet: aluminum' },
-  { value: 'section', text: 'tubes or bars of one kind' },
-] as const satisfies readonly { readonly value: SteelAtHand['kind']; readonly text: string }[];
+interface Spoken {
+  readonly words: StartWords;
+  readonly language: Language;
+}
 
 /** The trailer that the answers make so far, from the side. */
-const Preview = ({ trailer }: { readonly trailer: Trailer }) => {
-  const [view, words] = useMemo(() => {
+const Preview = ({ trailer, words, language }: Spoken & { readonly trailer: Trailer }) => {
+  const [view, told] = useMemo(() => {
     const { chassis, cases } = evaluate(trailer);
-    const say = speaker(trailer);
+    const say = sayIn(speaker(trailer), language);
     const shown = cases.find(({ loadCase }) => loadCase.id === 'case.loaded');
     const drawn = sideView(
       { trailer, chassis, shown },
       { lettering: say, sizes: false, names: false, gearSizes: false },
     );
     const { bed } = trailer.frame;
-    const axles = trailer.runningGear.layout === 'single' ? 'one' : 'two';
-    const gross = trailer.ratedGrossKg === null ? '' : `, ${say.mass(trailer.ratedGrossKg)} gross`;
+    const { layout, axle } = trailer.runningGear;
+    const massOr = (kg: number | null): string | null => (kg === null ? null : say.mass(kg));
     return [
       drawn,
-      `Bed ${say.length(bed.lengthM)} x ${say.length(bed.widthM)}, ${axles} × ${trailer.runningGear.axle.name}${gross}`,
+      words.bed(
+        say.length(bed.lengthM),
+        say.length(bed.widthM),
+        layout === 'single' ? 1 : 2,
+        massOr(axle.ratingKg),
+        massOr(trailer.ratedGrossKg),
+      ),
     ] as const;
-  }, [trailer]);
+  }, [trailer, words, language]);
   return (
-    <figure aria-label="So far">
-      <StillDrawing view={view} mostPx={220} label="From the side, as it is drawn so far">
+    <figure aria-label={words.soFar}>
+      <StillDrawing view={view} mostPx={220} label={words.soFarLabel}>
         {() => null}
       </StillDrawing>
       <figcaption className="narrow text-[14px]">
-        <Sized>{words}</Sized>
+        <Sized>{told}</Sized>
       </figcaption>
     </figure>
   );
 };
 
-const Sizing = ({ jobKey }: { readonly jobKey: string }) => {
+const Sizing = ({ jobKey, label }: { readonly jobKey: string; readonly label: string }) => {
   const now = useJobProgress(jobKey);
-  return <progress className="progress w-full" value={now?.done ?? 0} max={now?.of ?? 1} aria-label="Sizing" />;
+  return <progress className="progress w-full" value={now?.done ?? 0} max={now?.of ?? 1} aria-label={label} />;
 };
 
 interface QuestionsProps {
+  readonly words: StartWords;
   readonly answers: Answers;
   readonly trailer: Trailer;
   readonly onChange: (part: Partial<Answers>) => void;
@@ -119,29 +131,29 @@ const Question = ({
   </fieldset>
 );
 
-const Questions = ({ answers, trailer, onChange }: QuestionsProps) => (
+const Questions = ({ answers, trailer, onChange, words }: QuestionsProps) => (
   <>
-    <Question number={1} text="What will it carry?">
-      <TextField label="In a word or two" value={answers.what} onCommit={(what) => onChange({ what })} />
+    <Question number={1} text={words.what[0]}>
+      <TextField label={words.what[1]} value={answers.what} onCommit={(what) => onChange({ what })} />
     </Question>
-    <Question number={2} text="How heavy is that, at most?">
+    <Question number={2} text={words.heavy[0]}>
       <QuantityField
-        label="Weight of all of it"
+        label={words.heavy[1]}
         kind="mass"
         value={answers.massKg}
         min={10}
         max={5000}
-        hint="Without the trailer. Guess high: it counts as a guess until you weigh."
+        hint={words.heavy[2]}
         onCommit={(massKg) => onChange({ massKg })}
       />
     </Question>
-    <Question number={3} text="How big is it?">
+    <Question number={3} text={words.big[0]}>
       <div className="grid grid-cols-3 gap-3">
         {(
           [
-            ['Long', 'lengthM', 10],
-            ['Wide', 'widthM', 4],
-            ['High', 'heightM', 4],
+            [words.big[1], 'lengthM', 10],
+            [words.big[2], 'widthM', 4],
+            [words.big[3], 'heightM', 4],
           ] as const
         ).map(([label, field, max]) => (
           <QuantityField
@@ -156,29 +168,29 @@ const Questions = ({ answers, trailer, onChange }: QuestionsProps) => (
         ))}
       </div>
     </Question>
-    <Question number={4} text="What tows it?">
+    <Question number={4} text={words.tows[0]}>
       <SelectField
-        label="Most like"
+        label={words.tows[1]}
         value={answers.vehicleId ?? NO_VEHICLE}
-        options={VEHICLES}
-        hint="Its sizes are an example’s until you measure; what it may tow you read in its papers."
+        options={VEHICLE_IDS.map((value) => ({ value, text: words.vehicles[value] }))}
+        hint={words.tows[2]}
         onCommit={(id) => onChange({ vehicleId: id === NO_VEHICLE ? null : id })}
       />
     </Question>
-    <Question number={5} text="On which roads?">
+    <Question number={5} text={words.roads[0]}>
       <SelectField
-        label="The worst of them"
+        label={words.roads[1]}
         value={answers.road}
-        options={ROADS}
+        options={ROADS.map((value) => ({ value, text: words.roadNames[value] }))}
         onCommit={(road) => onChange({ road })}
       />
     </Question>
-    <Question number={6} text="What metal is at hand?">
+    <Question number={6} text={words.metal[0]}>
       <div>
         <SelectField
-          label="Build it of"
+          label={words.metal[1]}
           value={answers.steel.kind}
-          options={METALS}
+          options={METALS.map((value) => ({ value, text: words.metals[value] }))}
           onCommit={(kind) =>
             onChange({
               steel: kind === 'section' ? { kind, sectionId: trailer.frame.groups.rail.sectionId } : { kind },
@@ -188,7 +200,7 @@ const Questions = ({ answers, trailer, onChange }: QuestionsProps) => (
       </div>
       {answers.steel.kind === 'section' && (
         <Picker
-          label="Of which section"
+          label={words.metal[2]}
           list="sections"
           value={answers.steel.sectionId}
           rows={sectionRows(trailer)}
@@ -200,10 +212,10 @@ const Questions = ({ answers, trailer, onChange }: QuestionsProps) => (
 );
 
 /** The trailer that came of it, in the shed by then, with what had to be decided otherwise. */
-const Arrived = ({ started }: { readonly started: Started }) => {
+const Arrived = ({ started, words, language }: Spoken & { readonly started: Started }) => {
   const [kept, setKept] = useState<'keeping' | 'kept' | 'failed'>('keeping');
   const trailer = trailerOf(started.project);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => sayIn(speaker(trailer), language), [trailer, language]);
   // Once, however often the page is drawn.
   const put = useRef<Started>(undefined);
   useEffect(() => {
@@ -215,38 +227,42 @@ const Arrived = ({ started }: { readonly started: Started }) => {
   }, [started]);
   const bars = (['rail', 'header', 'cross', 'tongue'] as const).map((group) => {
     const { sectionId } = trailer.frame.groups[group];
-    return `${GROUPS[group]} ${findSection(trailer, sectionId)?.designation ?? sectionId}`;
+    return `${words.bars[group]} ${findSection(trailer, sectionId)?.designation ?? sectionId}`;
   });
   return (
-    <section aria-label="Done" className="max-w-[700px] py-3">
+    <section aria-label={words.done} className="max-w-[700px] py-3">
       <h2 className="text-[17px] font-bold">{trailer.name}</h2>
-      <Preview trailer={trailer} />
+      <Preview trailer={trailer} words={words} language={language} />
       <p className="mt-2 text-[14.5px]">
-        <Sized>{`${bars.join(', ')}; axle ${say.length(trailer.runningGear.positionM)} behind the front edge, tongue ${say.length(trailer.frame.tongue.lengthM)}.`}</Sized>
+        <Sized>{`${bars.join(', ')}; ${words.places(say.length(trailer.runningGear.positionM), say.length(trailer.frame.tongue.lengthM))}`}</Sized>
       </p>
-      <Notes started={started} say={say} />
+      <Notes started={started} say={say} words={words} />
       {kept === 'kept' && (
         <Link className="button button-main mt-3 w-full" to={`/trailer/${trailer.id}/axle`}>
-          Open it
+          {words.open}
         </Link>
       )}
       {kept === 'failed' && (
         <p className="mt-2 font-semibold" role="alert">
-          This browser did not keep it: it may be out of room.
+          {words.notKept}
         </p>
       )}
     </section>
   );
 };
 
-const GROUPS = { rail: 'Rails', header: 'headers', cross: 'cross-members', tongue: 'tongue' } as const;
+interface NotesProps {
+  readonly started: Started;
+  readonly say: Speaker;
+  readonly words: StartWords;
+}
 
-const Notes = ({ started, say }: { readonly started: Started; readonly say: Speaker }) =>
+const Notes = ({ started, say, words }: NotesProps) =>
   started.notes.length === 0 ? null : (
-    <ul className="mt-2 list-inside list-disc text-[14.5px]" aria-label="To know">
+    <ul className="mt-2 list-inside list-disc text-[14.5px]" aria-label={words.toKnow}>
       {started.notes.map((note) => (
         <li key={note.code}>
-          <Sized>{startNoteText(note, say)}</Sized>
+          <Sized>{startNoteIn(words, note, say)}</Sized>
         </li>
       ))}
     </ul>
@@ -254,6 +270,8 @@ const Notes = ({ started, say }: { readonly started: Started; readonly say: Spea
 
 /** A new trailer by six questions: drawn while they are answered, then sized and balanced. */
 export const StartPage = () => {
+  const language = useChosenLanguage();
+  const words = START_WORDS[language];
   const [place] = useState(() => placeOf(navigator.language));
   const [began, setBegan] = useState<StartedWith>(() => ({
     id: `trailer.${nanoid(10)}`,
@@ -262,7 +280,11 @@ export const StartPage = () => {
   }));
   const [answers, setAnswers] = useState<Answers>(() => startAnswers(place.units === 'metric'));
   const [asked, setAsked] = useState<{ readonly answers: Answers; readonly began: StartedWith }>();
-  const question = useMemo(() => ({ answers, began }), [answers, began]);
+  const named = useMemo((): Answers => {
+    const what = answers.what.trim();
+    return { ...answers, name: what === '' ? words.newTrailer : words.trailerFor(what) };
+  }, [answers, words]);
+  const question = useMemo(() => ({ answers: named, began }), [named, began]);
   const { result: drawn } = useJob('draw', question);
   // Until the first drawing is there fields go by a plain new trailer.
   const [plain] = useState(() =>
@@ -280,63 +302,67 @@ export const StartPage = () => {
     }),
     [place, trailer, working],
   );
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => sayIn(speaker(trailer), language), [trailer, language]);
   return (
-    <main className="relative h-full overflow-auto">
-      <EditingContext value={editing}>
-        <div className="mx-auto max-w-[980px] px-4 pb-24">
-          <PageHead title={'A new trailer by six questions'} back={'/'} backText={'Back to the shed'} />
-          {asked && result ? (
-            <Arrived started={result} />
-          ) : (
-            <div className="grid grid-cols-[1fr_400px] gap-6 max-[900px]:grid-cols-1">
-              <div>
-                <Questions
-                  answers={answers}
-                  trailer={trailer}
-                  onChange={(part) => setAnswers((now) => ({ ...now, ...part }))}
-                />
-              </div>
-              <div className="py-3">
-                <Preview trailer={trailer} />
-                {drawn && <Notes started={drawn} say={say} />}
-                {working ? (
-                  <div className="mt-3 grid gap-2">
-                    <p className="text-[14.5px]" role="status">
-                      Looking for the lightest bars that pass every check …
-                    </p>
-                    <Sizing jobKey={progressKey} />
-                    <button type="button" className="button" onClick={() => setAsked(undefined)}>
-                      Stop
+    <main className="relative h-full overflow-auto" lang={language}>
+      <LanguageContext value={language}>
+        <EditingContext value={editing}>
+          <div className="mx-auto max-w-[980px] px-4 pb-24">
+            <PageHead title={words.title} back="/" backText={words.back}>
+              <LanguageField label={words.language} />
+            </PageHead>
+            {asked && result ? (
+              <Arrived started={result} words={words} language={language} />
+            ) : (
+              <div className="grid grid-cols-[1fr_400px] gap-6 max-[900px]:grid-cols-1">
+                <div>
+                  <Questions
+                    words={words}
+                    answers={answers}
+                    trailer={trailer}
+                    onChange={(part) => setAnswers((now) => ({ ...now, ...part }))}
+                  />
+                </div>
+                <div className="py-3">
+                  <Preview trailer={trailer} words={words} language={language} />
+                  {drawn && <Notes started={drawn} say={say} words={words} />}
+                  {working ? (
+                    <div className="mt-3 grid gap-2">
+                      <p className="text-[14.5px]" role="status">
+                        {words.looking}
+                      </p>
+                      <Sizing jobKey={progressKey} label={words.sizing} />
+                      <button type="button" className="button" onClick={() => setAsked(undefined)}>
+                        {words.stop}
+                      </button>
+                    </div>
+                  ) : (
+                    <button
+                      type="button"
+                      className="button button-main mt-3 w-full"
+                      onClick={() => {
+                        const now = { ...began, id: `trailer.${nanoid(10)}` };
+                        setBegan(now);
+                        setAsked({ answers: named, began: now });
+                      }}
+                    >
+                      {words.go}
                     </button>
-                  </div>
-                ) : (
-                  <button
-                    type="button"
-                    className="button button-main mt-3 w-full"
-                    onClick={() => {
-                      const now = { ...began, id: `trailer.${nanoid(10)}` };
-                      setBegan(now);
-                      setAsked({ answers, began: now });
-                    }}
-                  >
-                    Draw it, size it, balance it
-                  </button>
-                )}
-                {failed && (
-                  <p className="mt-2 font-semibold" role="alert">
-                    It could not be worked out: try once more, or begin with a plain new trailer in the shed.
+                  )}
+                  {failed && (
+                    <p className="mt-2 font-semibold" role="alert">
+                      {words.failed}
+                    </p>
+                  )}
+                  <p className="narrow mute mt-2 text-[13px]">
+                    {words.changeable} {words.thenEnglish}
                   </p>
-                )}
-                <p className="narrow mute mt-2 text-[13px]">
-                  Everything can be changed afterwards. What is told by an example or a guess stands as such until you
-                  measure, weigh or read it.
-                </p>
+                </div>
               </div>
-            </div>
-          )}
-        </div>
-      </EditingContext>
+            )}
+          </div>
+        </EditingContext>
+      </LanguageContext>
     </main>
   );
 };

@@ -2,10 +2,8 @@ import {
   type Answer,
   DEMO_TRAILERS,
   EXERCISE_IDS,
-  EXERCISE_TEXT,
   type ExerciseId,
   limitText,
-  measureName,
   measureText,
   sideView,
   speaker,
@@ -14,10 +12,17 @@ import {
   trailerOf,
   type Tried,
   tryExercise,
+  type Language,
+  sayIn,
+  START_WORDS,
+  TRAINING_WORDS,
+  type TrainingWords,
 } from '@kereta/core';
 import { Check } from 'lucide-react';
 import { useId, useMemo, useState } from 'react';
 import { PageHead } from '../fields/PageHead';
+import { useChosenLanguage } from '../fields/language/language';
+import { LanguageField } from '../fields/language/LanguageField';
 import { TrailerPage } from '../bench/TrailerPage';
 import { StillDrawing } from '../drawing/StillDrawing';
 import { Sized } from '../fields/Sized';
@@ -26,42 +31,50 @@ import { forgetTrained, keepTrained, type Trained, trainedSoFar } from './traine
 
 const ANSWERS = ['up', 'down', 'same'] as const satisfies readonly Answer[];
 
+interface SceneProps {
+  readonly tried: Tried;
+  readonly side: 'was' | 'is';
+  readonly say: Speaker;
+  readonly words: TrainingWords;
+}
+
 /** The trailer from the side with the load of the exercise, as it was or as it is done badly. */
-const Scene = ({ tried, side, say }: { readonly tried: Tried; readonly side: 'was' | 'is'; readonly say: Speaker }) => {
+const Scene = ({ tried, side, say, words }: SceneProps) => {
   const view = useMemo(() => {
     const { trailer, chassis, cases } = tried[side];
     const shown = cases.find(({ loadCase }) => loadCase.id === tried.caseId);
     return sideView({ trailer, chassis, shown }, { lettering: say, sizes: false, names: false, gearSizes: false });
   }, [tried, side, say]);
+  const [caption, label] = side === 'was' ? words.was : words.after;
   return (
-    <figure>
-      <StillDrawing view={view} mostPx={150} label={`From the side, ${side === 'was' ? 'as it was' : 'as it is then'}`}>
-        {() => null}
-      </StillDrawing>
-      <figcaption className="narrow mute text-[13px]">{side === 'was' ? 'As it was' : 'Then'}</figcaption>
-    </figure>
+    <StillDrawing view={view} mostPx={150} label={label} caption={caption}>
+      {() => null}
+    </StillDrawing>
   );
 };
 
 interface OutcomeProps {
+  readonly words: TrainingWords;
   readonly tried: Tried;
   readonly chosen: Answer;
   readonly say: Speaker;
 }
 
 /** What the model answers, by its numbers, and why. */
-const Outcome = ({ tried, chosen, say }: OutcomeProps) => {
-  const text = EXERCISE_TEXT[tried.id];
-  const limit = limitText(tried, say);
+const Outcome = ({ tried, chosen, say, words }: OutcomeProps) => {
+  const text = words.texts[tried.id];
+  const limit = limitText(tried, say, words);
   return (
     <div role="status" className="mt-3 border-l-4 border-[var(--dye)] pl-3">
       <p className="text-[15px]">
-        {chosen === tried.answer ? 'So says the model, too: ' : 'The model says otherwise: '}
+        {chosen === tried.answer ? words.agreed : words.otherwise}
         <b>{text.answers[tried.answer].toLowerCase()}</b>.
       </p>
       <p className="text-[15px]">
-        {measureName(tried.id)}:{' '}
-        <Sized>{`${measureText(tried.kind, tried.before, say)}, then ${measureText(tried.kind, tried.after, say)}.`}</Sized>{' '}
+        {words.measures[tried.id]}:{' '}
+        <Sized>
+          {words.change(measureText(tried.kind, tried.before, say), measureText(tried.kind, tried.after, say))}
+        </Sized>{' '}
         <Sized>{limit}</Sized>
       </p>
       <p className="mt-1 text-[14.5px]">{text.why}</p>
@@ -70,6 +83,8 @@ const Outcome = ({ tried, chosen, say }: OutcomeProps) => {
 };
 
 interface ExercisePartProps {
+  readonly words: TrainingWords;
+  readonly language: Language;
   readonly id: ExerciseId;
   readonly trailer: Trailer;
   /** this trailer has nothing to try it with */
@@ -79,29 +94,23 @@ interface ExercisePartProps {
   readonly onNext: (() => void) | undefined;
 }
 
-const ExercisePart = ({ id, trailer, borrowed, tried, onDone, onNext }: ExercisePartProps) => {
+const ExercisePart = ({ id, trailer, borrowed, tried, onDone, onNext, words, language }: ExercisePartProps) => {
   const name = useId();
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => sayIn(speaker(trailer), language), [trailer, language]);
   const [marked, setMarked] = useState<Answer | undefined>();
   const [chosen, setChosen] = useState<Answer | undefined>();
-  const text = EXERCISE_TEXT[id];
-  if (!tried)
-    return (
-      <p className="text-[15px]">
-        Neither this trailer nor a demo has what this exercise needs: a load that is towed, with cargo that can be
-        moved, and a tow vehicle with its sizes.
-      </p>
-    );
+  const text = words.texts[id];
+  if (!tried) return <p className="text-[15px]">{words.cannot}</p>;
   return (
     <section aria-label={text.title}>
       <h2 className="text-[17px] font-bold">{text.title}</h2>
       <p className="text-[14.5px]">
-        {borrowed ? `On the demo ${trailer.name}, for this one has not what it takes. ` : ''}
-        Load: {say.caseName(tried.caseId)}. <Sized>{text.done(tried.by, say)}</Sized>
+        {borrowed ? words.borrowed(trailer.name) : ''}
+        {words.load(say.caseName(tried.caseId))} <Sized>{text.done(tried.by, say)}</Sized>
       </p>
       <div className="my-2 grid grid-cols-2 gap-3 max-[700px]:grid-cols-1">
-        <Scene tried={tried} side="was" say={say} />
-        {chosen && <Scene tried={tried} side="is" say={say} />}
+        <Scene tried={tried} side="was" say={say} words={words} />
+        {chosen && <Scene tried={tried} side="is" say={say} words={words} />}
       </div>
       <fieldset disabled={chosen !== undefined}>
         <legend className="text-[15px] font-semibold">{text.question}</legend>
@@ -128,14 +137,14 @@ const ExercisePart = ({ id, trailer, borrowed, tried, onDone, onNext }: Exercise
             onDone(id);
           }}
         >
-          See what the model says
+          {words.ask}
         </button>
       ) : (
         <>
-          <Outcome tried={tried} chosen={chosen} say={say} />
+          <Outcome tried={tried} chosen={chosen} say={say} words={words} />
           {onNext && (
             <button type="button" className="button button-main mt-3" onClick={onNext}>
-              The next one
+              {words.next}
             </button>
           )}
         </>
@@ -159,16 +168,17 @@ const Training = ({ id, stored }: { readonly id: string; readonly stored: Readab
   const [trained, setTrained] = useState<Trained>(trainedSoFar);
   const [open, setOpen] = useState<ExerciseId>(() => EXERCISE_IDS.find((one) => !trained[one]) ?? EXERCISE_IDS[0]);
   const found = useMemo(() => firstTried(open, own), [open, own]);
+  const language = useChosenLanguage();
+  const words = TRAINING_WORDS[language];
   const next = EXERCISE_IDS[EXERCISE_IDS.indexOf(open) + 1];
   return (
-    <div className="mx-auto max-w-[980px] px-4 pb-24">
-      <PageHead title={'Load it badly and see'} back={`/trailer/${id}/balance`} backText={`Back to ${own.name}`} />
-      <p className="py-2 text-[14.5px]">
-        A dozen ways of doing it wrong, on {own.name} as it is drawn. Nothing here changes it. Guess first: a guess that
-        turns out wrong is the one that is remembered.
-      </p>
+    <div className="mx-auto max-w-[980px] px-4 pb-24" lang={language}>
+      <PageHead title={words.title} back={`/trailer/${id}/balance`} backText={words.back(own.name)}>
+        <LanguageField label={START_WORDS[language].language} />
+      </PageHead>
+      <p className="py-2 text-[14.5px]">{words.intro(own.name)}</p>
       <div className="grid grid-cols-[260px_1fr] gap-5 max-[800px]:grid-cols-1">
-        <nav aria-label="Exercises" className="max-[800px]:order-2">
+        <nav aria-label={words.exercises} className="max-[800px]:order-2">
           <ol>
             {EXERCISE_IDS.map((one, i) => (
               <li key={one} className="border-t border-base-300">
@@ -179,11 +189,11 @@ const Training = ({ id, stored }: { readonly id: string; readonly stored: Readab
                   onClick={() => setOpen(one)}
                 >
                   <span className="w-5 shrink-0 text-right">{i + 1}</span>
-                  <span className="flex-1">{EXERCISE_TEXT[one].title}</span>
+                  <span className="flex-1">{words.texts[one].title}</span>
                   {trained[one] && (
                     <>
                       <Check size={16} aria-hidden />
-                      <span className="sr-only">gone through</span>
+                      <span className="sr-only">{words.goneThrough}</span>
                     </>
                   )}
                 </button>
@@ -192,12 +202,14 @@ const Training = ({ id, stored }: { readonly id: string; readonly stored: Readab
           </ol>
           {Object.keys(trained).length > 0 && (
             <button type="button" className="button mt-2" onClick={() => setTrained(forgetTrained())}>
-              Start anew
+              {words.anew}
             </button>
           )}
         </nav>
         <ExercisePart
           key={open}
+          words={words}
+          language={language}
           id={open}
           trailer={found.trailer}
           borrowed={found.trailer !== own}
