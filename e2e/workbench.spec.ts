@@ -309,7 +309,7 @@ test('no axle, axle ahead of the coupler, nothing aboard: said, never NaN', asyn
     page.getByRole('list', { name: 'Checks' }).getByText('No axle yet. Choose one, then its place.'),
   ).toBeVisible();
   await goTo(page, 'Is it strong?');
-  await expect(page.getByText(/Bending cannot be worked out/)).toBeVisible();
+  await expect(page.getByRole('list', { name: 'Checks' }).getByText(/Bending cannot be worked out/)).toBeVisible();
   await goTo(page, 'Balance');
   expect(await page.locator('body').innerText()).not.toMatch(/NaN|undefined|Infinity/);
 });
