@@ -1,4 +1,12 @@
-import { COAT_SOURCE, coatingChoice, coatingFigures, contactsOf, deckSeal, SEAL_SOURCE } from '../coating/index.js';
+import {
+  BOARD_M,
+  COAT_SOURCE,
+  coatingChoice,
+  coatingFigures,
+  contactsOf,
+  deckSeal,
+  SEAL_SOURCE,
+} from '../coating/index.js';
 import type { Evaluation } from '../evaluation/index.js';
 import { boughtOf, sheetPlan, type StickSection } from '../fabrication/index.js';
 import type { StepId } from '../findings/index.js';
@@ -354,7 +362,6 @@ const electricLines = (trailer: Trailer, evaluation: Evaluation): readonly Purch
 };
 
 /** Screws of a deck: one through each board into each bar under it, or one a foot along each bar. */
-const BOARD_M = 0.14;
 const SCREW_EVERY_M = 0.3;
 const SCREW_SOURCE: Source = commonPractice('one through each board, or one a foot, into every bar under the deck');
 

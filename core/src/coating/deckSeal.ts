@@ -6,7 +6,7 @@ import { inches } from '../units/index.js';
 
 /** Left between boards, and about sheets, so that wood may swell, m. Common practice. */
 export const BOARD_GAP_M = [inches(1 / 8), inches(1 / 4)] as const;
-export const SHEET_GAP_M = inches(1 / 8);
+const SHEET_GAP_M = inches(1 / 8);
 /** A litre of sealer covers so much wood in two coats, m². Common practice. */
 const SEALER_COVERS_M2 = 5;
 export const SEAL_SOURCE: Source = commonPractice(
@@ -23,8 +23,8 @@ export interface DeckSeal {
   readonly gapM: readonly [number, number];
 }
 
-/** Usual width of a board, m. */
-const BOARD_M = 0.14;
+/** Usual width of a board, 5-1/2 in or 140 mm. Common practice. */
+export const BOARD_M = 0.14;
 
 /** What a wooden deck takes to be sealed; undefined where it is none. */
 export const deckSeal = (trailer: Trailer, chassis: Chassis, cutList: CutList): DeckSeal | undefined => {

@@ -1,5 +1,5 @@
 export { type Contact, type ContactCode, contactsOf } from './contacts.js';
-export { BOARD_GAP_M, type DeckSeal, deckSeal, SEAL_SOURCE } from './deckSeal.js';
+export { BOARD_GAP_M, BOARD_M, type DeckSeal, deckSeal, SEAL_SOURCE } from './deckSeal.js';
 export {
   DRAIN_M,
   DRAIN_SOURCE,

@@ -62,8 +62,6 @@ export interface Surface {
   readonly shutInsideM2: number;
 }
 
-const NONE: Surface = { outsideM2: 0, openInsideM2: 0, shutInsideM2: 0 };
-
 /** Between the lengths along its longer and its shorter face: what a slanting end leaves. */
 const meanLengthM = ({ cutLengthM, faceLengthM, ends }: Member): number => {
   const slants = ends.filter(({ kind }) => kind === 'mitre').length;
@@ -71,29 +69,39 @@ const meanLengthM = ({ cutLengthM, faceLengthM, ends }: Member): number => {
   return slants === 0 ? cutLengthM : (cutLengthM + Math.min(cutLengthM, faceLengthM)) / 2;
 };
 
-/** What there is to coat, by metal, m². What was there already counts: it is cleaned and coated with the rest. */
-export const surfacesOf = (chassis: Chassis): Readonly<Record<'steel' | 'aluminum', Surface>> => {
-  const all = { steel: { ...NONE }, aluminum: { ...NONE } };
-  for (const member of chassis.members) {
-    const sum = all[member.material.family];
-    const { shape } = member.section;
-    const lengthM = meanLengthM(member) * member.pieces;
-    sum.outsideM2 += outsideM(shape) * lengthM;
-    const inside = insideOf(shape);
-    if (!inside) continue;
-    const open = openEndsOf(chassis, member).includes(true);
-    sum[open ? 'openInsideM2' : 'shutInsideM2'] += inside.aroundM * lengthM;
-  }
-  const families = new Set(chassis.members.map(({ material }) => material.family));
-  const platesOf = families.has('steel') ? 'steel' : 'aluminum';
-  for (const { lengthM, widthM, triangular } of chassis.plates)
-    all[platesOf].outsideM2 += 2 * lengthM * widthM * (triangular ? 0.5 : 1);
-  for (const { own } of chassis.panels) {
-    if (own?.sheet.kind === 'steel-sheet') all.steel.outsideM2 += 2 * own.areaM2;
-    if (own?.sheet.kind === 'aluminum-sheet') all.aluminum.outsideM2 += 2 * own.areaM2;
+type Metal = Member['material']['family'];
+
+/** Outside of all metal, by its kind, m²; ends are not looked at. */
+const outsideAreas = ({ members, plates, panels }: Chassis): Readonly<Record<Metal, number>> => {
+  const all = { steel: 0, aluminum: 0 };
+  for (const member of members)
+    all[member.material.family] += outsideM(member.section.shape) * meanLengthM(member) * member.pieces;
+  const platesOf = members.some(({ material }) => material.family === 'steel') ? 'steel' : 'aluminum';
+  for (const { lengthM, widthM, triangular } of plates) all[platesOf] += 2 * lengthM * widthM * (triangular ? 0.5 : 1);
+  for (const { own } of panels) {
+    if (own?.sheet.kind === 'steel-sheet') all.steel += 2 * own.areaM2;
+    if (own?.sheet.kind === 'aluminum-sheet') all.aluminum += 2 * own.areaM2;
   }
   return all;
 };
 
+/** What there is to coat, by metal, m². What was there already counts: it is cleaned and coated with the rest. */
+export const surfacesOf = (chassis: Chassis): Readonly<Record<Metal, Surface>> => {
+  const outside = outsideAreas(chassis);
+  const inside = { steel: { open: 0, shut: 0 }, aluminum: { open: 0, shut: 0 } };
+  for (const member of chassis.members) {
+    const around = insideOf(member.section.shape)?.aroundM;
+    if (around === undefined) continue;
+    const end = openEndsOf(chassis, member).includes(true) ? 'open' : 'shut';
+    inside[member.material.family][end] += around * meanLengthM(member) * member.pieces;
+  }
+  const of = (metal: Metal): Surface => ({
+    outsideM2: outside[metal],
+    openInsideM2: inside[metal].open,
+    shutInsideM2: inside[metal].shut,
+  });
+  return { steel: of('steel'), aluminum: of('aluminum') };
+};
+
 /** Outside of all steel of the frame, m²; nothing of the inside of tubes. */
-export const steelAreaM2 = (chassis: Chassis): number => surfacesOf(chassis).steel.outsideM2;
+export const steelAreaM2 = (chassis: Chassis): number => outsideAreas(chassis).steel;

@@ -2,7 +2,7 @@ import type { Chassis } from '../chassis/index.js';
 import type { Trailer } from '../project/index.js';
 import { commonPractice, type Source } from '../source.js';
 import { type Surroundings, zincOf, zincYears } from './galvanizing.js';
-import { surfacesOf } from './surface.js';
+import { steelAreaM2 } from './surface.js';
 
 /** How steel is kept from rust. */
 export type CoatingSystem = 'brush' | 'two-pack' | 'powder' | 'galvanized' | 'none';
@@ -30,7 +30,7 @@ export const COAT_SOURCE: Source = commonPractice(
 export const CLEAN_SOURCE: Source = commonPractice(
   'a quarter to half an hour to clean a square metre of tube with scale on it',
 );
-export const CLEAN_HOURS_PER_M2 = [0.25, 0.5] as const;
+const CLEAN_HOURS_PER_M2 = [0.25, 0.5] as const;
 
 export const COATING_SYSTEMS: Readonly<Record<CoatingSystem, SystemRow>> = {
   brush: {
@@ -82,7 +82,7 @@ export interface CoatingFigures {
 
 /** What a system takes on this frame, and how long it lasts there. */
 export const coatingFigures = (chassis: Chassis, { system, where }: CoatingChoice): CoatingFigures => {
-  const areaM2 = surfacesOf(chassis).steel.outsideM2;
+  const areaM2 = steelAreaM2(chassis);
   const { coats, years, hoursPerM2 } = COATING_SYSTEMS[system];
   const hours = ([least, most]: readonly [number, number]): readonly [number, number] => [
     areaM2 * least,

@@ -34,7 +34,7 @@ export interface BrakeFindingData {
 export type BrakeFinding = FindingOf<BrakeFindingData>;
 
 /** From and up to which gross mass authorities ask for brakes, kg; always a range, the user's own authority decides. */
-const BRAKE_THRESHOLDS: Readonly<
+export const BRAKE_THRESHOLDS: Readonly<
   Record<Region, { readonly fromKg: number; readonly toKg: number; readonly source: Source }>
 > = {
   'north-america': {
@@ -75,7 +75,7 @@ export const surgeUpToKg = (vehicleKg: number): number => {
 };
 
 /** Up to which gross an overrun brake is allowed, kg; by the vehicle's greatest mass in North America. */
-const overrunUpToKg = (trailer: Trailer, region: Region): { upToKg: number | undefined; source: Source } => {
+export const overrunUpToKg = (trailer: Trailer, region: Region): { upToKg: number | undefined; source: Source } => {
   if (region === 'europe')
     return { upToKg: 3500, source: publishedSure('UN R13: overrun brakes for trailers of class O2, to 3,500 kg') };
   if (region === 'australia')

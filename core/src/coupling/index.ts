@@ -1,4 +1,4 @@
-export { surgeUpToKg } from './brakes.js';
+export { BRAKE_THRESHOLDS, overrunUpToKg, surgeUpToKg } from './brakes.js';
 export { chainClass, chainDropM, chainNeededM } from './chains.js';
 export { dValueN, trailerOfDKg, vValueN } from './couplingValues.js';
 export { type HitchDemand, hitchDemand } from './demand.js';

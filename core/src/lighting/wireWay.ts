@@ -51,7 +51,7 @@ export const wireWay = (evaluation: Evaluation): WireWay => {
   const atRail: PlanPoint = [leaves[0], railYM];
   const corner: PlanPoint = [lengthM, railYM];
   const axleXM = Math.min(Math.max(trailer.runningGear.positionM, 0), lengthM);
-  const headers = ['header.rear'].filter((id) => memberOf(evaluation, id));
+  const header = memberOf(evaluation, 'header.rear');
   return {
     main: [ball, leaves, ...(gap(leaves, atRail) > 1e-6 ? [atRail] : []), corner],
     across: [corner, [lengthM, -railYM]],
@@ -59,7 +59,7 @@ export const wireWay = (evaluation: Evaluation): WireWay => {
       [axleXM, railYM],
       [axleXM, 0],
     ],
-    alongIds: [...(leg ? [leg.id] : []), ...(rail ? [rail.id] : []), ...headers],
+    alongIds: [leg, rail, header].flatMap((member) => (member ? [member.id] : [])),
   };
 };
 

@@ -1,7 +1,6 @@
-import { SECTION_ROWS } from '../catalog/index.js';
 import { trailerOf } from '../project/index.js';
 import type { Steps } from '../steps.js';
-import { LEAST_WALL_M, type SizingRequest, sizingSteps, usualRequest } from '../strength/index.js';
+import { type SizingRequest, sizingSteps, usualRequest } from '../strength/index.js';
 import type { Answers, StartedWith } from './answers.js';
 import { type Started, startingProject } from './startingProject.js';
 
@@ -9,15 +8,8 @@ import { type Started, startingProject } from './startingProject.js';
 const requestFor = (started: Started, { steel }: Answers): SizingRequest => {
   const trailer = trailerOf(started.project);
   if (steel.kind !== 'section') return usualRequest(trailer, steel.kind);
-  const ids = SECTION_ROWS.filter(({ id }) => id === steel.sectionId).map(({ id }) => id);
-  return {
-    trailer,
-    candidates: { rail: ids, header: ids, cross: ids, tongue: ids },
-    aim: 'mass',
-    leastWallM: LEAST_WALL_M[trailer.settings.units],
-    flush: true,
-    badly: false,
-  };
+  const ids = [steel.sectionId];
+  return { ...usualRequest(trailer, 'steel'), candidates: { rail: ids, header: ids, cross: ids, tongue: ids } };
 };
 
 /** Six answers into a trailer that is drawn, sized and balanced; where no frame passes, as it was drawn, and said. */

@@ -1,4 +1,5 @@
 import { AXLE_ROWS, type AxleRow, COUPLER_ROWS, TIRE_ROWS, VEHICLE_ROWS } from '../catalog/index.js';
+import { BRAKE_THRESHOLDS, overrunUpToKg } from '../coupling/index.js';
 import { evaluate, type Evaluation } from '../evaluation/index.js';
 import {
   asProject,
@@ -24,7 +25,7 @@ import type { Answers, StartedWith, StartNote } from './answers.js';
 
 type Region = StartedWith['place']['region'];
 
-/** A straight tongue ends so far behind the bar that it is packed up to; legs stand so far ahead of the rear edge, m. */
+/** A straight tongue ends so far behind the bar that it is packed up to; legs stand so far ahead of the rear edge, m. Our choice. */
 const UNDER_PAST_M = inches(1);
 const STAND_AHEAD_M = inches(8);
 /** Left about the goods to lash and to reach them, and between a tire and the bed, m. Common practice. */
@@ -38,26 +39,16 @@ const RESERVE = 1.15;
 /** Own mass of a steel trailer as a share of what it carries, before anything is drawn: 35 % and 100 kg. Common practice. */
 const firstOwnKg = (massKg: number): number => 0.35 * massKg + 100;
 
-/** From so much gross on it is given brakes, kg: by law in Europe and Australia, in most of North America. */
-const brakesFromKg = (region: Region): number =>
-  region === 'north-america' ? pounds(3000) : region === undefined ? pounds(3000) : 750;
-
-/** Overrun brakes are for lighter trailers in Australia, kg. Source: VSB 1, recalled. */
-const OVERRUN_TO_KG = 2000;
-
-/** Fillet legs of a frame by its gross, and gussets at the tongue from there on. Common practice. */
-const weldLegFor = (grossKg: number, metric: boolean): number =>
-  grossKg <= 1600
-    ? metric
-      ? millimetres(5)
-      : inches(3 / 16)
-    : grossKg <= 3000
-      ? metric
-        ? millimetres(6)
-        : inches(1 / 4)
-      : metric
-        ? millimetres(8)
-        : inches(5 / 16);
+/** Fillet legs of a frame up to such a gross, in inches and in millimetres; and gussets at the tongue from there on. Common practice. */
+const WELD_LEGS = [
+  { upToKg: 1600, legIn: 3 / 16, legMm: 5 },
+  { upToKg: 3000, legIn: 1 / 4, legMm: 6 },
+  { upToKg: Number.POSITIVE_INFINITY, legIn: 5 / 16, legMm: 8 },
+] as const;
+const weldLegFor = (grossKg: number, metric: boolean): number | null => {
+  const row = WELD_LEGS.find(({ upToKg }) => grossKg <= upToKg);
+  return row ? (metric ? millimetres(row.legMm) : inches(row.legIn)) : null;
+};
 const GUSSETS_FROM_KG = 1600;
 const GUSSET_M = inches(6);
 
@@ -88,7 +79,7 @@ const axleFor = (
     ({ ratingKg }) => ratingKg,
   );
   const one = rows.find(({ ratingKg }) => ratingKg >= neededKg);
-  // Beyond what is usual on one axle two share it: a blown tire is then no wreck. Common practice, 5,000 lb or 1,800 kg.
+  // Beyond what is usual on one axle two share it: a blown tire is then no wreck. Common practice.
   if (one && one.ratingKg <= pounds(5200)) return { row: one, count: 1, enough: true };
   const two = rows.find(({ ratingKg }) => 2 * ratingKg >= neededKg);
   if (two) return { row: two, count: 2, enough: true };
@@ -167,8 +158,10 @@ const withGear = (trailer: Trailer, grossKg: number, region: Region, small: bool
   };
   const coupler = couplerFor(grossKg, region, small);
   const bought = coupler ? couplingFromCatalog(coupler.id) : trailer.coupling;
-  const braked = grossKg > brakesFromKg(region) && !small;
-  const overrun = region === 'europe' || (region === 'australia' && grossKg <= OVERRUN_TO_KG);
+  // Above where the strictest of most places ask; where nobody knows the place, as in North America.
+  const braked = grossKg > BRAKE_THRESHOLDS[region ?? 'north-america'].toKg && !small;
+  const overrun =
+    region === 'europe' || (region === 'australia' && grossKg <= (overrunUpToKg(trailer, region).upToKg ?? 0));
   const road = !small;
   return {
     trailer: {
@@ -220,6 +213,7 @@ export const withAxlePlaced = (trailer: Trailer): { readonly trailer: Trailer; r
   return { trailer: now, balanced: evaluate(now).placement.window.kind === 'window' };
 };
 
+/** No longer than that to clear, in such steps, m. Our choice. */
 const LONGEST_TONGUE_M = inches(84);
 const LONGER_M = inches(6);
 

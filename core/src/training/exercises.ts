@@ -255,8 +255,6 @@ const EXERCISES: Readonly<Record<ExerciseId, Exercise>> = {
   },
 };
 
-export const measureOf = (id: ExerciseId): MeasureKind => EXERCISES[id].kind;
-
 /** The heaviest towed load done badly, and what the model says of it; undefined where this trailer has nothing to try it with. */
 export const tryExercise = (id: ExerciseId, trailer: Trailer): Tried | undefined => {
   const { kind, start, change, measure, limits, room } = EXERCISES[id];

@@ -4,7 +4,6 @@ export {
   EXERCISE_IDS,
   type ExerciseId,
   type MeasureKind,
-  measureOf,
   swingLeft,
   type Tried,
   tryExercise,
