@@ -20,6 +20,12 @@ export const openId = (page: Page): string => /\/trailer\/([^/]+)/.exec(page.url
 export const goTo = async (page: Page, step: string): Promise<void> => {
   await page.getByRole('navigation', { name: 'Steps' }).getByRole('link', { name: step }).click();
   await expect(page.getByRole('heading', { level: 1, name: step })).toBeVisible();
+  await untilWritable(page);
+};
+
+/** Fields and drawing take nothing before it is known which tab writes: waits for that. */
+export const untilWritable = async (page: Page): Promise<void> => {
+  await expect(page.locator('body')).not.toHaveAttribute('aria-busy', 'true');
 };
 
 /** What the strip says of a load case, in one line, once its verdict is worked out. */

@@ -113,6 +113,15 @@ export const useSession = (id: string, stored: ReadableTrailer): Session => {
     };
   }, [id, openedAt, projectStore, saving]);
 
+  // Until it is known who writes, nothing that is done here counts: the page says that it is busy.
+  const opening = !mayWrite && !refused;
+  useEffect(() => {
+    document.body.ariaBusy = opening ? 'true' : null;
+    return () => {
+      document.body.ariaBusy = null;
+    };
+  }, [opening]);
+
   return {
     projectStore,
     saveState,
