@@ -2,9 +2,11 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
 import './app/app.css';
+import { PAGE_LANGUAGE } from './fields/language/language';
 import { applyTheme } from './fields/theme';
 
 applyTheme();
+document.documentElement.lang = PAGE_LANGUAGE;
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no root element');
 createRoot(root).render(

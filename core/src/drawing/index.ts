@@ -32,3 +32,4 @@ export { drawingSet } from './drawingSet.js';
 export { type DrawingSheet, drawingSheet, frameSheet, type PaperId, PAPERS } from './sheet.js';
 export type { DrawnWeld } from './weldSheet.js';
 export type { SymbolStandard } from './weldSymbols.js';
+export type { DrawnText, SayDrawn } from './drawnTexts.js';

@@ -1,3 +1,4 @@
+import type { SayDrawn } from './drawnTexts.js';
 /** A place in a view's own plane, m. Side: x rearward, z up. Plan: x rearward, y to the right. Rear: y to the right, z up. */
 export type Point = readonly [across: number, up: number];
 
@@ -109,6 +110,8 @@ export interface Bounds {
 
 /** How sizes, weights and names are written; the project's speaker is one. */
 export interface Lettering {
+  /** texts of views in another language than English */
+  readonly drawn?: SayDrawn;
   readonly length: (metres: number) => string;
   readonly mass: (kilograms: number) => string;
   readonly load: (newtons: number) => string;

@@ -36,6 +36,7 @@ import {
   type LoadArrow,
   type Point,
 } from './shapes.js';
+import { drawnText } from './drawnTexts.js';
 
 /** What is drawn: the trailer as it was worked out, and the load that is shown; none leaves it bare. */
 export interface Drawable {
@@ -87,7 +88,11 @@ const NOTHING: Pick<DrawnView, 'dimensions' | 'labels' | 'arrows'> = { dimension
 const isParked = ({ shown }: Drawable): boolean => shown !== undefined && shown.standing?.on === 'jack';
 
 /** The tire where a hard bump puts it, against the frame as it stands. */
-const inBump = (trailer: Trailer, stance: Stance): { readonly shapes: DrawnShape[]; readonly labels: Label[] } => {
+const inBump = (
+  trailer: Trailer,
+  stance: Stance,
+  lettering: Lettering,
+): { readonly shapes: DrawnShape[]; readonly labels: Label[] } => {
   const { tire, suspension } = trailer.runningGear;
   if (suspension.bumpTravelM <= 0) return { shapes: [], labels: [] };
   const zM = stance.hubZM + suspension.bumpTravelM;
@@ -108,7 +113,7 @@ const inBump = (trailer: Trailer, stance: Stance): { readonly shapes: DrawnShape
           {
             id: 'bump',
             at: [last.xM + radiusM * 0.72, zM + radiusM * 0.72],
-            text: 'in a bump',
+            text: drawnText(lettering, 'bump'),
             kind: 'note',
           },
         ]
@@ -150,7 +155,7 @@ export const sideView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const parked = isParked(drawable);
   // Seen from the left: what stands further to the right lies behind.
   const loads = nearestLast(loadsOf(trailer, chassis, shown?.loadCase), ({ y0M }) => -y0M);
-  const bump = gearSizes ? inBump(trailer, stance) : { shapes: [], labels: [] };
+  const bump = gearSizes ? inBump(trailer, stance, lettering) : { shapes: [], labels: [] };
   const { bed } = trailer.frame;
   const deckM = chassis.deckTopZM - stance.groundZM;
   return {
@@ -200,7 +205,7 @@ export const sideView = (drawable: Drawable, options: ViewOptions): DrawnView =>
     arrows: arrowsOf(drawable, stance.groundZM, lettering),
     balancePoint: shown?.centre && {
       at: [shown.centre.xM, shown.centre.zM],
-      text: `balance point ${lettering.length(shown.centre.xM)} back`,
+      text: drawnText(lettering, 'balanceBack', { place: lettering.length(shown.centre.xM) }),
     },
   };
 };
@@ -243,7 +248,8 @@ const gearDimensions = (trailer: Trailer, marks: readonly HangerMark[], { length
   ];
 };
 
-const planDimensions = ({ trailer, chassis }: Drawable, { length }: Lettering): Dimension[] => {
+const planDimensions = ({ trailer, chassis }: Drawable, lettering: Lettering): Dimension[] => {
+  const { length } = lettering;
   const { bed } = trailer.frame;
   const { layout, positionM } = trailer.runningGear;
   const half = bed.widthM / 2;
@@ -283,7 +289,7 @@ const planDimensions = ({ trailer, chassis }: Drawable, { length }: Lettering): 
       to: bed.lengthM,
       start: [-half, -half],
       row: 1,
-      text: `${length(bed.lengthM - chassis.ballXM)} ball to rear edge`,
+      text: drawnText(lettering, 'overall', { length: length(bed.lengthM - chassis.ballXM) }),
     },
     {
       id: 'bed-width',
@@ -403,8 +409,24 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
   const dimensions: Dimension[] = [
     ...(track === undefined
       ? []
-      : [{ ...lying, id: 'track', from: -track / 2, to: track / 2, row: 0, text: `${length(track)} track` } as const]),
-    { ...lying, id: 'overall-width', from: -whole / 2, to: whole / 2, row: 1, text: `${length(whole)} overall` },
+      : [
+          {
+            ...lying,
+            id: 'track',
+            from: -track / 2,
+            to: track / 2,
+            row: 0,
+            text: drawnText(lettering, 'track', { length: length(track) }),
+          } as const,
+        ]),
+    {
+      ...lying,
+      id: 'overall-width',
+      from: -whole / 2,
+      to: whole / 2,
+      row: 1,
+      text: drawnText(lettering, 'width', { length: length(whole) }),
+    },
     ...(wide && wide[1] - wide[0] > 0
       ? [
           {
@@ -415,7 +437,7 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
             start: [chassis.deckTopZM, chassis.deckTopZM],
             side: 'above',
             row: 0,
-            text: `loads ${length(wide[1] - wide[0])}`,
+            text: drawnText(lettering, 'loads', { length: length(wide[1] - wide[0]) }),
           } as const,
         ]
       : []),
@@ -457,7 +479,7 @@ export const rearView = (drawable: Drawable, options: ViewOptions): DrawnView =>
     ],
     dimensions: sizes ? dimensions : [],
     labels: names ? loadLabels(loads, 'rear', undefined) : [],
-    balancePoint: shown?.centre && { at: [shown.centre.yM, shown.centre.zM], text: 'balance point' },
+    balancePoint: shown?.centre && { at: [shown.centre.yM, shown.centre.zM], text: drawnText(lettering, 'balance') },
   };
 };
 

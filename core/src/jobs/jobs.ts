@@ -27,6 +27,7 @@ import {
 import { type Answers, type StartedWith, startingProject, startSteps } from '../starting/index.js';
 import { afterFlick, type Flick, type Rig, swayOf, swayWhatIf, type WhatIf } from '../towing/index.js';
 import { inSteps, type Job, type JobSignal, type Report, stepJob, wholeJob } from './job.js';
+import { type Language, voiceIn } from '../wording/index.js';
 import { shedCard } from './shedCard.js';
 
 /** Two degrees at the front wheels, there and back within a second: a start at something in the road. Our choice. */
@@ -41,9 +42,12 @@ interface OfTrailer {
 /** Every heavy job by its name: what takes longer than a frame is asked for here and nowhere else. */
 export const JOBS = {
   /** how a trailer stands in the shed */
-  shedCard: wholeJob(({ trailer, outcome }: OfTrailer & { readonly outcome: AnalysisOutcome | undefined }) =>
-    shedCard(trailer, outcome),
-  ),
+  shedCard: async ({
+    trailer,
+    outcome,
+    language,
+  }: OfTrailer & { readonly outcome: AnalysisOutcome | undefined; readonly language: Language }) =>
+    shedCard(trailer, outcome, await voiceIn(language)),
   /** the whole frame in every situation */
   analyse: stepJob(({ trailer }: OfTrailer) => analysisSteps(analysisInput(trailer, evaluate(trailer)))),
   /** the lightest or cheapest frame that passes everything */

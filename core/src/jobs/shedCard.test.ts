@@ -4,15 +4,12 @@ import { evaluate, evaluateFully } from '../evaluation/index.js';
 import { sentenceOf, speaker } from '../wording/index.js';
 import { JOBS } from './index.js';
 
-const wanted = { aborted: false };
-const quiet = (): undefined => undefined;
-
 test.each(DEMO_TRAILERS)(
   'the card of $name says what its workbench says, before and after the analysis',
   async (trailer) => {
-    const light = await JOBS.shedCard({ trailer, outcome: undefined }, wanted, quiet);
+    const light = await JOBS.shedCard({ trailer, outcome: undefined, language: 'en' });
     const { outcome, evaluation } = evaluateFully(trailer);
-    const full = await JOBS.shedCard({ trailer, outcome }, wanted, quiet);
+    const full = await JOBS.shedCard({ trailer, outcome, language: 'en' });
     expect(light.verdict).toBe(evaluate(trailer).verdict);
     expect(full.verdict).toBe(evaluation.verdict);
     const worst = evaluation.findings.find(({ counts }) => counts);

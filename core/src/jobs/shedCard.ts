@@ -3,7 +3,7 @@ import { evaluate, withStrength } from '../evaluation/index.js';
 import type { Verdict } from '../findings/index.js';
 import type { Trailer } from '../project/index.js';
 import type { AnalysisOutcome } from '../strength/index.js';
-import { sentenceOf, speaker } from '../wording/index.js';
+import { sentenceOf, speaker, type Voice } from '../wording/index.js';
 
 /** What the shed shows of a trailer. */
 export interface ShedCard {
@@ -19,7 +19,7 @@ export interface ShedCard {
 const NO_LETTERING = { length: () => '', mass: () => '', load: () => '' };
 
 /** A trailer as it stands in the shed; without an outcome as it is before the frame is analysed. */
-export const shedCard = (trailer: Trailer, outcome: AnalysisOutcome | undefined): ShedCard => {
+export const shedCard = (trailer: Trailer, outcome: AnalysisOutcome | undefined, voice: Voice): ShedCard => {
   const light = evaluate(trailer);
   const { chassis, cases, verdict, findings } = outcome ? withStrength(light, outcome) : light;
   const shown = cases.find(({ loadCase }) => loadCase.id === trailer.axleCaseId) ?? cases[0];
@@ -28,7 +28,7 @@ export const shedCard = (trailer: Trailer, outcome: AnalysisOutcome | undefined)
   const { x0M, x1M, topZM, groundZM } = reachOf(trailer, chassis, true);
   return {
     verdict,
-    worst: worst && sentenceOf(worst, speaker(trailer)),
+    worst: worst && sentenceOf(worst, speaker(trailer, voice)),
     // Hidden lines would run into one another at this size.
     shapes: shapes.filter(({ line }) => line !== 'hidden' && line !== 'centre' && line !== 'ghost'),
     reach: { x0M, x1M, topZM, groundZM },

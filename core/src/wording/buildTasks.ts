@@ -3,17 +3,19 @@ import { formatArea, formatNumber } from '../units/index.js';
 import { HANGER_NAMES } from './names.js';
 import type { Speaker } from './speak.js';
 import { tapeText } from './squaring.js';
+import { ENGLISH, type Says } from './voice.js';
+import type { Phrase } from './phrasebook/index.js';
 
-export const PHASE_NAMES: Readonly<Record<Phase, string>> = {
+export const PHASE_NAMES = {
   metal: 'Metal',
   frame: 'Frame and tongue',
   axle: 'Coupler and axle',
   fittings: 'What goes on the frame',
   finish: 'Paint, wheels, wires, deck',
   road: 'Weigh and tow',
-};
+} as const satisfies Readonly<Record<Phase, string>>;
 
-const TASK_NAMES: Readonly<Record<Exclude<TaskKind, 'own'>, string>> = {
+const TASK_NAMES = {
   'check-steel': 'Look the metal over',
   cut: 'Cut the pieces',
   prepare: 'Drill, dress and clean the ends',
@@ -46,20 +48,22 @@ const TASK_NAMES: Readonly<Record<Exclude<TaskKind, 'own'>, string>> = {
   register: 'Papers and plate',
   'first-tow': 'First tow',
   retorque: 'Tighten again',
-};
+} as const satisfies Readonly<Record<Exclude<TaskKind, 'own'>, string>>;
 
-export const taskName = ({ kind, title }: BuildTask): string =>
-  kind === 'own' ? (title ?? 'A task of yours') : TASK_NAMES[kind];
+export const taskName = ({ kind, title }: BuildTask, say: Says = ENGLISH): string =>
+  kind === 'own' ? (title ?? say.t('A task of yours')) : say.t(TASK_NAMES[kind]);
 
 /** A task of the plan by its id. */
-export const taskIdName = (id: string): string =>
-  Object.hasOwn(TASK_NAMES, id) ? TASK_NAMES[id as keyof typeof TASK_NAMES] : 'a task of yours';
+const isTask = (id: string): id is keyof typeof TASK_NAMES => Object.hasOwn(TASK_NAMES, id);
+export const taskIdName = (id: string, say: Says = ENGLISH): string =>
+  isTask(id) ? say.t(TASK_NAMES[id]) : say.t('a task of yours');
 
 type Told = (task: BuildTask, say: Speaker) => readonly string[];
 const always =
-  (...lines: readonly string[]): Told =>
-  () =>
-    lines;
+  (...lines: readonly Phrase[]): Told =>
+  (_, say) =>
+    // None of these lines has anything to be filled in.
+    lines.map((line) => (say.t as (text: string) => string)(line));
 
 /** How each task is done, one line to a move. */
 const HOW: Readonly<Record<TaskKind, Told>> = {
@@ -82,12 +86,16 @@ const HOW: Readonly<Record<TaskKind, Told>> = {
     'Two straight beams or four stands, shimmed until a level or a line says so both ways.',
     'A frame that is built on a twisted floor stays twisted.',
   ),
-  'lay-out': ({ upsideDown }) => [
-    'Strike the centre line first, on the floor or with a string; everything is measured from it and from the front edge.',
+  'lay-out': ({ upsideDown }, say) => [
+    say.t(
+      'Strike the centre line first, on the floor or with a string; everything is measured from it and from the front edge.',
+    ),
     upsideDown
-      ? 'Upside down: tops lie on the stands and are flush by themselves. Left and right are seen the other way round.'
-      : 'Right side up: hold the tops flush with a straight edge.',
-    'Clamp rails and headers, and read both diagonals between the same points.',
+      ? say.t(
+          'Upside down: tops lie on the stands and are flush by themselves. Left and right are seen the other way round.',
+        )
+      : say.t('Right side up: hold the tops flush with a straight edge.'),
+    say.t('Clamp rails and headers, and read both diagonals between the same points.'),
   ],
   'cross-members': always(
     'Hook the tape on the front edge and mark all of them along both rails before any is set: marks do not add up their errors.',
@@ -107,10 +115,15 @@ const HOW: Readonly<Record<TaskKind, Told>> = {
     'Both diagonals, both sides, both ends; pull the longer diagonal together with a clamp or a chain fall.',
     'Two strings crosswise over the corners only just touch where the frame is not twisted.',
   ),
-  'weld-first': ({ upsideDown }) => [
-    'Upright seams first, then the flat ones that lie up. Runs of 2 to 3 in (50 to 75 mm) on thin walls, then to the joint furthest away: no joint twice before it can be touched.',
-    'From the middle to the ends, left and right by turns, so that what pulls is balanced.',
-    `${upsideDown ? 'The deck’s side' : 'The underside'} comes next: until then the welds of one side bend the rails as told. A strong-back clamped along each rail halves it.`,
+  'weld-first': ({ upsideDown }, say) => [
+    say.t(
+      'Upright seams first, then the flat ones that lie up. Runs of 2 to 3 in (50 to 75 mm) on thin walls, then to the joint furthest away: no joint twice before it can be touched.',
+    ),
+    say.t('From the middle to the ends, left and right by turns, so that what pulls is balanced.'),
+    say.t(
+      '{upsideDown} comes next: until then the welds of one side bend the rails as told. A strong-back clamped along each rail halves it.',
+      { upsideDown: upsideDown ? say.t('The deck’s side') : say.t('The underside') },
+    ),
   ],
   'turn-over': always(
     'Roll it over a long edge onto the stands; nobody stands where it comes down.',
@@ -197,7 +210,7 @@ const HOW: Readonly<Record<TaskKind, Told>> = {
 
 export const taskHow = (task: BuildTask, say: Speaker): readonly string[] => HOW[task.kind](task, say);
 
-export const TOOL_NAMES: Readonly<Record<Tool, string>> = {
+export const TOOL_NAMES = {
   tape: 'tape',
   caliper: 'caliper',
   saw: 'saw with a stop',
@@ -222,9 +235,9 @@ export const TOOL_NAMES: Readonly<Record<Tool, string>> = {
   jack: 'jack',
   'grease-gun': 'grease',
   gauge: 'gauge',
-};
+} as const satisfies Readonly<Record<Tool, string>>;
 
-export const CAUTION_TEXT: Readonly<Record<Caution, string>> = {
+export const CAUTION_TEXT = {
   grinding: 'Eyes, ears, gloves; guards on. Sparks fly further than you think.',
   zinc: 'Zinc off before you weld, also from chain and inside of tube: its fumes make ill. Air out, no matter how short the weld.',
   aluminum:
@@ -248,7 +261,7 @@ export const CAUTION_TEXT: Readonly<Record<Caution, string>> = {
   'paint-torque': 'No paint or grease under wheel nuts: they work loose.',
   'local-law': 'What the law asks for differs by place: ask the authority or an inspector there.',
   slowly: 'Nobody behind or beside it on the first stretch; stop at whatever is new.',
-};
+} as const satisfies Readonly<Record<Caution, string>>;
 
 /** One number of a figure, as it is read at the work. */
 export const figureNumber = ({ kind }: PlanFigure, each: number, say: Speaker): string => {
@@ -262,7 +275,7 @@ export const figureNumber = ({ kind }: PlanFigure, each: number, say: Speaker): 
     case 'torque':
       return say.torque(each);
     case 'count':
-      return formatNumber(each, 0);
+      return say.figures(formatNumber(each, 0));
     case 'area':
       return formatArea(each, say.trailer.settings.units);
   }
@@ -272,7 +285,7 @@ export const figureNumber = ({ kind }: PlanFigure, each: number, say: Speaker): 
 export const figureText = (figure: PlanFigure, say: Speaker): string => {
   const { value, upTo } = figure;
   const from = figureNumber(figure, value, say);
-  return upTo === undefined ? from : `${from} to ${figureNumber(figure, upTo, say)}`;
+  return upTo === undefined ? from : say.t('{from} to {figure}', { from, figure: figureNumber(figure, upTo, say) });
 };
 
 /** What a figure is. */
@@ -281,74 +294,77 @@ export const figureName = ({ what, of = '', mark }: PlanFigure, say: Speaker): s
     case 'stock':
       return of;
     case 'pieces':
-      return 'Pieces';
+      return say.t('Pieces');
     case 'long':
-      return 'Length outside';
+      return say.t('Length outside');
     case 'wide':
-      return 'Width outside';
+      return say.t('Width outside');
     case 'diagonal':
-      return 'Both diagonals';
+      return say.t('Both diagonals');
     case 'within':
-      return 'Alike within';
+      return say.t('Alike within');
     case 'cross':
-      return `${mark ?? say.partName(of)}, front edge to its front face`;
+      return say.t('{mark}, front edge to its front face', { mark: mark ?? say.partName(of) });
     case 'spacer':
-      return 'Spacer between tops of rails and cross-members: the deck’s thickness';
+      return say.t('Spacer between tops of rails and cross-members: the deck’s thickness');
     case 'ball-ahead':
-      return 'Ball’s centre ahead of the front edge';
+      return say.t('Ball’s centre ahead of the front edge');
     case 'corner-to-ball':
-      return 'Ball’s centre to each rear corner';
+      return say.t('Ball’s centre to each rear corner');
     case 'weld-length':
-      return 'Weld on this side, about';
+      return say.t('Weld on this side, about');
     case 'bow-first':
-      return 'Each rail bends up or down by the welds of one side';
+      return say.t('Each rail bends up or down by the welds of one side');
     case 'turned-mass':
-      return 'Weighs about';
+      return say.t('Weighs about');
     case 'balance-back':
-      return 'Balances behind the front edge';
+      return say.t('Balances behind the front edge');
     case 'lifted':
-      return 'In the hands of those who lift';
+      return say.t('In the hands of those who lift');
     case 'bolts':
-      return `Bolts, ${of}`;
+      return say.t('Bolts, {of}', { of });
     case 'hanger':
-      return `Front edge to ${HANGER_NAMES[of as keyof typeof HANGER_NAMES]}`;
+      return say.t('Front edge to {hanger}', { hanger: say.t(HANGER_NAMES[of as keyof typeof HANGER_NAMES]) });
     case 'springs-apart':
-      return 'Middle of one spring or bracket to the other’s';
+      return say.t('Middle of one spring or bracket to the other’s');
     case 'hub-to-ball':
-      return `${say.partName(of)}: ball’s centre to each hub face`;
+      return say.t('{of}: ball’s centre to each hub face', { of: say.partName(of) });
     case 'hub-to-rail':
-      return 'Hub face to outside of the bed, each side';
+      return say.t('Hub face to outside of the bed, each side');
     case 'axle-back':
-      return 'Front edge to the axle’s middle, or to the middle between axles';
+      return say.t('Front edge to the axle’s middle, or to the middle between axles');
     case 'axles-apart':
-      return 'From axle to axle';
+      return say.t('From axle to axle');
     case 'u-bolts':
-      return `U-bolts, ${of}`;
+      return say.t('U-bolts, {of}', { of });
     case 'nuts':
-      return `Wheel nuts, stage ${of}`;
+      return say.t('Wheel nuts, stage {of}', { of });
     case 'gap':
-      return 'Gap all about';
+      return say.t('Gap all about');
     case 'coat-area':
-      return 'Steel to coat, outside';
+      return say.t('Steel to coat, outside');
     case 'vents':
-      return 'For hot galvanizing: holes, two at each shut end of a tube, in corners across from each other';
+      return say.t('For hot galvanizing: holes, two at each shut end of a tube, in corners across from each other');
     case 'vent-size':
       return 'each';
     case 'tab-apart':
-      return 'From one chain tab to the other';
+      return say.t('From one chain tab to the other');
     case 'tongue-weight':
-      return `On the ball, ${say.caseName(of)}`;
+      return say.t('On the ball, {of}', { of: say.caseName(of) });
     case 'whole-weight':
-      return `All of it, ${say.caseName(of)}`;
+      return say.t('All of it, {of}', { of: say.caseName(of) });
   }
 };
 
 /** Hours as people say them: halves up to ten. */
-export const hoursText = ([least, most]: readonly [number, number]): string => {
+export const hoursText = ([least, most]: readonly [number, number], say: Says = ENGLISH): string => {
   const half = (hours: number): number => (hours < 10 ? Math.max(0.5, Math.round(hours * 2) / 2) : Math.round(hours));
   const [from, to] = [half(least), half(most)];
   if (to === 0 || most === 0) return '';
   return from === to
-    ? `about ${formatNumber(to, to % 1 ? 1 : 0)} h`
-    : `${formatNumber(from, from % 1 ? 1 : 0)} to ${formatNumber(to, to % 1 ? 1 : 0)} h`;
+    ? say.t('about {to} h', { to: say.figures(formatNumber(to, to % 1 ? 1 : 0)) })
+    : say.t('{from} to {to} h', {
+        from: say.figures(formatNumber(from, from % 1 ? 1 : 0)),
+        to: say.figures(formatNumber(to, to % 1 ? 1 : 0)),
+      });
 };

@@ -1,18 +1,18 @@
 import type { CoatingSystem, ContactCode, Surroundings } from '../coating/index.js';
 
-export const SURROUNDINGS_NAMES: Readonly<Record<Surroundings, string>> = {
+export const SURROUNDINGS_NAMES = {
   dry: 'inland, under a roof when it stands',
   rain: 'outside in the rain, salted roads now and then',
   salt: 'salted roads all winter, or by the sea',
-};
+} as const satisfies Readonly<Record<Surroundings, string>>;
 
-export const COATING_NAMES: Readonly<Record<CoatingSystem, string>> = {
+export const COATING_NAMES = {
   brush: 'primer and two coats of enamel',
   'two-pack': 'two-pack: epoxy primer twice, polyurethane once',
   powder: 'blasted and powder coated',
   galvanized: 'hot-dip galvanized',
   none: 'nothing',
-};
+} as const satisfies Readonly<Record<CoatingSystem, string>>;
 
 /** What each asks of the one who builds. */
 export const COATING_HOW: Readonly<Record<CoatingSystem, readonly string[]>> = {
@@ -53,7 +53,7 @@ export const BEFORE_WELDING: Readonly<Record<'steel' | 'aluminum', readonly stri
 /** Of whatever metal. */
 export const NO_CHLORINE = 'No chlorinated solvent anywhere near an arc: it makes a poison gas.';
 
-export const CONTACT_TEXT: Readonly<Record<ContactCode, string>> = {
+export const CONTACT_TEXT = {
   'aluminum-deck-on-steel':
     'Aluminum deck on steel bars: paint both, tape or a bed of sealer between all along, stainless screws with washers of nylon.',
   'aluminum-panels-on-steel':
@@ -66,4 +66,4 @@ export const CONTACT_TEXT: Readonly<Record<ContactCode, string>> = {
     'Wood on aluminum: what keeps treated wood from rot holds copper, which eats aluminum. Untreated and sealed wood, or a membrane between.',
   'wood-on-steel':
     'Wood on steel: seal its underside, a bead of sealer on each bar. In treated wood screws that are hot-dip galvanized or stainless; thin yellow zinc is gone in a winter.',
-};
+} as const satisfies Readonly<Record<ContactCode, string>>;

@@ -61,6 +61,9 @@ export { fileProblemSentence, storedProblemSentence } from './projectProblems.js
 export { type PrintedLine, printWorking } from './printWorking.js';
 export { SENTENCES, sentenceOf } from './sentences/sentences.js';
 export { type Speaker, speaker } from './speak.js';
+export { ENGLISH, type Says, type Voice, voiceIn, voiceOf } from './voice.js';
+export { type Phrasebook, type Translate, type Translated, translateBy } from './phrases.js';
+export type { Phrase } from './phrasebook/index.js';
 export {
   AXLE_LAYOUT_NAMES,
   BAR_GROUP_NAMES,

@@ -4,8 +4,9 @@ import type { StepId, WorkingLabel } from '../findings/index.js';
 import type { OpinionId, SituationId } from '../strength/index.js';
 import type { Source } from '../source.js';
 import { formatAngle, type TextProblem } from '../units/index.js';
+import { ENGLISH, type Says } from './voice.js';
 
-export const STEP_NAMES: Readonly<Record<StepId, string>> = {
+export const STEP_NAMES = {
   job: 'The job',
   frame: 'Bed & frame',
   loads: 'What’s on it',
@@ -17,9 +18,9 @@ export const STEP_NAMES: Readonly<Record<StepId, string>> = {
   cut: 'Cut & buy',
   build: 'Lay out & build',
   weigh: 'Weigh & log',
-};
+} as const satisfies Readonly<Record<StepId, string>>;
 
-export const SITUATION_NAMES: Readonly<Record<SituationId, string>> = {
+export const SITUATION_NAMES = {
   standing: 'Standing still',
   'bump-both': 'Hard bump, both wheels',
   'bump-one': 'Hard bump, one wheel',
@@ -35,17 +36,17 @@ export const SITUATION_NAMES: Readonly<Record<SituationId, string>> = {
   'person-rear': 'A person steps on the rear edge',
   'loading-tail': 'A machine drives on over the tail',
   'turn-over': 'Bare frame turned over',
-};
+} as const satisfies Readonly<Record<SituationId, string>>;
 
 /** Whose loads the figures on screen are of. */
-export const OPINION_NAMES: Readonly<Record<OpinionId, string>> = {
+export const OPINION_NAMES = {
   own: 'Your loads',
   badly: 'Loaded badly',
   rules: 'Drawbar rules',
-};
+} as const satisfies Readonly<Record<OpinionId, string>>;
 
 /** How a situation stands in a sentence. */
-export const SITUATION_PHRASES: Readonly<Record<SituationId, string>> = {
+export const SITUATION_PHRASES = {
   standing: 'standing still',
   'bump-both': 'in a hard bump',
   'bump-one': 'with one wheel in a hard bump',
@@ -61,9 +62,9 @@ export const SITUATION_PHRASES: Readonly<Record<SituationId, string>> = {
   'person-rear': 'with a person stepping on the rear edge',
   'loading-tail': 'with a machine driving on over the tail',
   'turn-over': 'turned over as a bare frame',
-};
+} as const satisfies Readonly<Record<SituationId, string>>;
 
-export const PART_GROUP_NAMES: Readonly<Record<PartGroup, string>> = {
+export const PART_GROUP_NAMES = {
   frame: 'Frame and tongue',
   deck: 'Deck',
   sides: 'Sides',
@@ -72,9 +73,9 @@ export const PART_GROUP_NAMES: Readonly<Record<PartGroup, string>> = {
   coupling: 'Coupler and jack',
   fixed: 'Fitted',
   cargo: 'Load',
-};
+} as const satisfies Readonly<Record<PartGroup, string>>;
 
-export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
+export const WORKING_LABELS = {
   'whole-trailer': 'Whole trailer',
   'balance-point-to-axle': 'Balance point ahead of the axle',
   'ball-to-axle': 'Ball ahead of the axle',
@@ -209,30 +210,39 @@ export const WORKING_LABELS: Readonly<Record<WorkingLabel, string>> = {
   'vehicle-rear': 'On its rear axle, alone',
   'vehicle-rear-loaded': 'With this trailer',
   'braking-adds': 'A hard stop adds on the ball',
-};
+} as const satisfies Readonly<Record<WorkingLabel, string>>;
 
-export const sourceText = (source: Source): string => {
+export const sourceText = (source: Source, say: Says = ENGLISH): string => {
   switch (source.kind) {
     case 'published':
-      return source.confidence === 'sure' ? source.name : `${source.name} (from memory, to be verified)`;
+      return source.confidence === 'sure'
+        ? source.name
+        : say.t('{name} (from memory, to be verified)', { name: source.name });
     case 'common-practice':
-      return source.note ? `Common practice: ${source.note}` : 'Common practice';
+      return source.note ? say.t('Common practice: {note}', { note: source.note }) : say.t('Common practice');
     case 'computed':
-      return `Worked out: ${source.formula}`;
+      return say.t('Worked out: {formula}', { formula: source.formula });
     case 'own':
-      return source.note ? `Yours: ${source.note}` : 'Your own figure';
+      return source.note ? say.t('Yours: {note}', { note: source.note }) : say.t('Your own figure');
   }
 };
 
 /** A saw cut told both ways: off square, and as saws read it whose scale shows 90° at square; a sloping bar is cut at a slant both ways. */
-export const cutText = (end: EndCut): string => {
+export const cutText = (end: EndCut, say: Says = ENGLISH): string => {
   if (end.kind === 'square') return 'square';
   const bevel = end.bevelRad ?? 0;
   const tilt = end.tiltRad ?? 0;
-  const bevelled = tilt > 1e-6 ? `, blade tilted ${formatAngle(tilt)}` : '';
-  if (end.offSquareRad < 1e-9) return bevel > 1e-6 ? `${formatAngle(bevel)} off square seen from the side` : 'square';
+  const bevelled = tilt > 1e-6 ? say.t(', blade tilted {tilt}', { tilt: say.figures(formatAngle(tilt)) }) : '';
+  if (end.offSquareRad < 1e-9)
+    return bevel > 1e-6
+      ? say.t('{bevel} off square seen from the side', { bevel: say.figures(formatAngle(bevel)) })
+      : 'square';
   const other = Math.PI / 2 - end.offSquareRad;
-  return `${formatAngle(end.offSquareRad)} off square (saw reading from the stick: ${formatAngle(other)})${bevelled}`;
+  return say.t('{offSquare} off square (saw reading from the stick: {other}){bevelled}', {
+    offSquare: say.figures(formatAngle(end.offSquareRad)),
+    other: say.figures(formatAngle(other)),
+    bevelled,
+  });
 };
 
 /** What is wrong with a typed text, and what would have worked. */

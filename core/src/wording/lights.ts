@@ -11,8 +11,9 @@ import type {
 import { formatNumber } from '../units/index.js';
 import type { Trailer } from '../project/index.js';
 import type { Speaker } from './speak.js';
+import { ENGLISH, type Says } from './voice.js';
 
-export const LAMP_NAMES: Readonly<Record<LampCode, string>> = {
+export const LAMP_NAMES = {
   tail: 'Tail lamp',
   stop: 'Stop lamp',
   turn: 'Turn signal',
@@ -33,36 +34,46 @@ export const LAMP_NAMES: Readonly<Record<LampCode, string>> = {
   'front-reflector': 'Reflector in front',
   'front-position': 'Position lamp in front',
   conspicuity: 'Conspicuity tape along half of each side, and across the rear',
-};
+} as const satisfies Readonly<Record<LampCode, string>>;
 
-export const LAMP_COLOURS: Readonly<Record<LampRule['colour'], string>> = {
+export const LAMP_COLOURS = {
   red: 'red',
   amber: 'amber',
   white: 'white',
   'red-white': 'red and white',
-};
+} as const satisfies Readonly<Record<LampRule['colour'], string>>;
 
-const SERVES: Partial<Readonly<Record<LampCode, string>>> = { tail: 'tail', stop: 'stop', turn: 'turn' };
-const joined = (words: readonly string[]): string =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`;
+const SERVES = { tail: 'tail', stop: 'stop', turn: 'turn' } as const;
+const isServed = (code: LampCode): code is keyof typeof SERVES => Object.hasOwn(SERVES, code);
+const joined = (words: readonly string[], say: Says): string =>
+  words.length < 2
+    ? words.join('')
+    : say.t('{most} and {last}', { most: words.slice(0, -1).join(', '), last: words.at(-1) ?? '' });
 
 /** What is asked for as one lamp on the purchase list. */
-export const lampToBuyText = ({
-  lamp,
-  colour,
-  serves,
-}: {
-  readonly lamp: LampToBuy['code'];
-  readonly colour: LampToBuy['colour'];
-  readonly serves: LampToBuy['serves'];
-}): string => {
-  const name = lamp === 'rear-combination' ? 'Rear lamp' : LAMP_NAMES[lamp];
-  const word = colour === 'red-amber' ? 'red and amber' : LAMP_COLOURS[colour];
-  if (lamp === 'rear-combination') return `${name}: ${joined(serves.map((code) => SERVES[code] ?? code))}, ${word}`;
-  return `${name}, ${word}${serves.length > 1 ? ', with a reflector in it' : ''}`;
+export const lampToBuyText = (
+  {
+    lamp,
+    colour,
+    serves,
+  }: {
+    readonly lamp: LampToBuy['code'];
+    readonly colour: LampToBuy['colour'];
+    readonly serves: LampToBuy['serves'];
+  },
+  say: Says = ENGLISH,
+): string => {
+  const name = lamp === 'rear-combination' ? say.t('Rear lamp') : say.t(LAMP_NAMES[lamp]);
+  const word = colour === 'red-amber' ? say.t('red and amber') : say.t(LAMP_COLOURS[colour]);
+  if (lamp === 'rear-combination')
+    return `${name}: ${joined(
+      serves.map((code) => (isServed(code) ? say.t(SERVES[code]) : code)),
+      say,
+    )}, ${word}`;
+  return `${name}, ${word}${serves.length > 1 ? say.t(', with a reflector in it') : ''}`;
 };
 
-const PLACES: Readonly<Record<LampPlace, string>> = {
+const PLACES = {
   'rear-pair': 'rear, left and right, as far apart as may be',
   'rear-middle': 'rear',
   'rear-row': 'rear, in the middle, as high as may be',
@@ -70,38 +81,44 @@ const PLACES: Readonly<Record<LampPlace, string>> = {
   'side-front': 'both sides, as far forward as may be',
   'side-rear': 'both sides, as far back as may be',
   'side-middle': 'both sides, near the middle',
-};
-export const lampPlaceText = ({ place }: LampRule): string => PLACES[place];
+} as const satisfies Readonly<Record<LampPlace, string>>;
+export const lampPlaceText = ({ place }: LampRule, say: Says = ENGLISH): string => say.t(PLACES[place]);
 
 /** In which heights it may be, and why it is asked for. */
 export const lampZoneText = ({ heightM: [least, most], from }: LampRule, say: Speaker): string => {
   const zone =
     least !== null && most !== null
-      ? `${say.length(least)} to ${say.length(most)} above ground`
+      ? say.t('{least} to {most} above ground', { least: say.length(least), most: say.length(most) })
       : least !== null
-        ? `at least ${say.length(least)} above ground`
+        ? say.t('at least {least} above ground', { least: say.length(least) })
         : most !== null
-          ? `at most ${say.length(most)} above ground`
-          : 'no height that is recalled';
+          ? say.t('at most {most} above ground', { most: say.length(most) })
+          : say.t('no height that is recalled');
   if (!from) return zone;
   const value = from.what === 'gross' ? say.mass(from.value) : say.length(from.value);
   const which = {
-    width: from.beyond ? `wider than ${value}` : `${value} wide and more`,
-    length: `${from.beyond ? `longer than ${value}` : `${value} long and more`}, the tongue counted`,
-    gross: `of more than ${value} gross`,
+    width: from.beyond ? say.t('wider than {value}', { value }) : say.t('{value} wide and more', { value }),
+    length: say.t('{beyond}, the tongue counted', {
+      beyond: from.beyond ? say.t('longer than {value}', { value }) : say.t('{value} long and more', { value }),
+    }),
+    gross: say.t('of more than {value} gross', { value }),
   }[from.what];
   const missing = from.what === 'gross' && say.trailer.ratedGrossKg === null;
-  return `${zone}; on trailers ${which}${missing ? ', and nobody has declared the gross' : ''}`;
+  return `${zone}; on trailers ${which}${missing ? say.t(', and nobody has declared the gross') : ''}`;
 };
 
 /** Where the nearest place is, and what it takes to get there. */
 export const lampHereText = ({ aboveGroundM, bracketM }: PlacedLamp, say: Speaker): string => {
-  const here = `${say.length(aboveGroundM)} above ground`;
-  if (bracketM === 0) return `${here}, on the bar itself`;
-  return `${here}, on a bracket ${say.length(Math.abs(bracketM))} ${bracketM > 0 ? 'above' : 'below'} the bar’s middle`;
+  const here = say.t('{aboveGround} above ground', { aboveGround: say.length(aboveGroundM) });
+  if (bracketM === 0) return say.t('{here}, on the bar itself', { here });
+  return say.t('{here}, on a bracket {bracket} {bracket2} the bar’s middle', {
+    here,
+    bracket: say.length(Math.abs(bracketM)),
+    bracket2: bracketM > 0 ? say.t('above') : say.t('below'),
+  });
 };
 
-export const CIRCUIT_NAMES: Readonly<Record<CircuitCode, string>> = {
+export const CIRCUIT_NAMES = {
   running: 'Tail, plate and markers',
   left: 'Left turn',
   right: 'Right turn',
@@ -111,34 +128,43 @@ export const CIRCUIT_NAMES: Readonly<Record<CircuitCode, string>> = {
   brakes: 'Electric brakes',
   charge: 'Charge line to the breakaway battery',
   ground: 'Ground, back to the plug',
-};
+} as const satisfies Readonly<Record<CircuitCode, string>>;
 
 /** Gauge in both tongues. */
-export const wireText = ({ wire }: { readonly wire: Pick<Wire, 'awg' | 'areaMm2'> | undefined }): string =>
+export const wireText = (
+  { wire }: { readonly wire: Pick<Wire, 'awg' | 'areaMm2'> | undefined },
+  say: Says = ENGLISH,
+): string =>
   wire
-    ? `${wire.awg} AWG (${formatNumber(wire.areaMm2, 2)} mm²)`
-    : 'thicker than 8 AWG: a shorter run, or a relay near the lamps';
+    ? say.t('{awg} AWG ({areaMm2} mm²)', { awg: wire.awg, areaMm2: say.figures(formatNumber(wire.areaMm2, 2)) })
+    : say.t('thicker than 8 AWG: a shorter run, or a relay near the lamps');
 
-const HOLE_WAYS: Readonly<Record<WireHole['way'], string>> = {
+const HOLE_WAYS = {
   in: 'the wires go in',
   out: 'the wires come out',
   branch: 'the wires to the brakes come out',
-};
-const HOLE_FACES: Readonly<Record<WireHole['face'], string>> = {
+} as const satisfies Readonly<Record<WireHole['way'], string>>;
+const HOLE_FACES = {
   'inner-side': 'in the inner side',
   front: 'in the front side',
-};
+} as const satisfies Readonly<Record<WireHole['face'], string>>;
 /** From where a hole is measured along its bar. */
-const fromEnd = (memberId: string): string =>
+const fromEnd = (memberId: string, say: Says): string =>
   memberId.startsWith('tongue')
-    ? 'behind the ball’s centre'
+    ? say.t('behind the ball’s centre')
     : memberId.startsWith('rail')
-      ? 'from its front end'
-      : 'from its left end';
+      ? say.t('from its front end')
+      : say.t('from its left end');
 
 /** "5/8 in, in the inner side at half its height, 6 in behind the ball's centre: the wires go in". */
 export const wireHoleText = ({ memberId, way, alongM, face, diameterM }: WireHole, say: Speaker): string =>
-  `${say.length(diameterM)} hole ${HOLE_FACES[face]}, at half its height, ${say.length(alongM)} ${fromEnd(memberId)}: ${HOLE_WAYS[way]}`;
+  say.t('{diameter} hole {hole}, at half its height, {along} {member}: {hole2}', {
+    diameter: say.length(diameterM),
+    hole: say.t(HOLE_FACES[face]),
+    along: say.length(alongM),
+    member: fromEnd(memberId, say),
+    hole2: say.t(HOLE_WAYS[way]),
+  });
 
 type Plug = Trailer['coupling']['plug'];
 /** Pins of a plug by their functions, each with how it is proved. Colours differ: none is told. */

@@ -1,7 +1,7 @@
 import type { MannerHere, MannerText, Matter } from '../manners/index.js';
 import type { Speaker } from './speak.js';
 
-export const MATTER_NAMES: Readonly<Record<Matter, string>> = {
+export const MATTER_NAMES = {
   class: 'Class',
   licence: 'Licence',
   brakes: 'Brakes',
@@ -13,10 +13,10 @@ export const MATTER_NAMES: Readonly<Record<Matter, string>> = {
   speed: 'Speed',
   inspection: 'Inspection',
   plate: 'Plate and number',
-};
+} as const satisfies Readonly<Record<Matter, string>>;
 
 /** What holds on each step of a rule: as ranges, for there is always a place that differs. */
-export const MANNER_TEXT: Readonly<Record<MannerText, string>> = {
+export const MANNER_TEXT = {
   'us-class-light':
     'Light: some states ask for neither title nor inspection up to 1,000 to 3,000 lb gross; most want a plate all the same.',
   'us-class-middle':
@@ -99,23 +99,23 @@ export const MANNER_TEXT: Readonly<Record<MannerText, string>> = {
   'au-inspection-light': 'At registration; after that in few places.',
   'au-inspection': 'At registration; every year in some states.',
   'au-plate': 'Builder, ATM, GTM, axle ratings, tires, month and year, a number of seventeen characters.',
-};
+} as const satisfies Readonly<Record<MannerText, string>>;
 
 /** The trailer's own figure that a rule goes by, or that it is missing; nothing where it goes by none. */
 export const mannerFactText = ({ manner, value }: MannerHere, say: Speaker): string => {
   if (value === undefined) return '';
-  if (value === null) return 'nobody has declared the gross yet';
+  if (value === null) return say.t('nobody has declared the gross yet');
   switch (manner.by) {
     case 'gross':
-      return `gross ${say.mass(value)}`;
+      return say.t('gross {value}', { value: say.mass(value) });
     case 'width':
-      return `${say.ground(value)} wide`;
+      return say.t('{value} wide', { value: say.ground(value) });
     case 'length':
-      return `${say.ground(value)} long, the tongue counted`;
+      return say.t('{value} long, the tongue counted', { value: say.ground(value) });
     case 'height':
-      return `${say.ground(value)} high, loaded`;
+      return say.t('{value} high, loaded', { value: say.ground(value) });
     case 'overhang':
-      return value < 0.005 ? 'nothing reaches past it' : `${say.ground(value)} past it`;
+      return value < 0.005 ? say.t('nothing reaches past it') : say.t('{value} past it', { value: say.ground(value) });
     case 'always':
       return '';
   }

@@ -16,6 +16,8 @@ import {
   type UnitSystem,
 } from '../units/index.js';
 import { WORKING_LABELS } from './labels.js';
+import { numbersIn } from './languages/language.js';
+import { ENGLISH, type Voice } from './voice.js';
 
 interface PrintedUnit {
   readonly symbol: string;
@@ -117,13 +119,18 @@ export interface PrintedLine {
   readonly recomputes: boolean;
 }
 
-const labelOf = ({ label, name }: WorkingLine): string =>
-  name === undefined ? WORKING_LABELS[label] : `${name} ${WORKING_LABELS[label]}`;
+const labelOf = ({ label, name }: WorkingLine, { t }: Voice): string =>
+  name === undefined ? t(WORKING_LABELS[label]) : `${name} ${t(WORKING_LABELS[label])}`;
 
 /** Adds digits to the operands until the line, recomputed from what is printed, rounds to its printed result. */
-export const printWorking = (line: WorkingLine, system: UnitSystem): PrintedLine => {
+export const printWorking = (line: WorkingLine, system: UnitSystem, by: Voice = ENGLISH): PrintedLine => {
   const { result, expression } = line;
-  const common = { label: labelOf(line), result: figure(result, system, 0), concludes: line.concludes === true };
+  const said = (text: string): string => numbersIn(text, by.language);
+  const common = {
+    label: labelOf(line, by),
+    result: said(figure(result, system, 0)),
+    concludes: line.concludes === true,
+  };
   if (!expression) return { ...common, figures: '', recomputes: true };
   const unit = UNITS[system][result.kind];
   const decimals = result.kind === 'percent' ? unit.decimals + 2 : unit.decimals;
@@ -132,7 +139,7 @@ export const printWorking = (line: WorkingLine, system: UnitSystem): PrintedLine
   while (extra < MOST_DECIMALS && round(recompute(expression, system, extra), decimals) !== printed) extra += 1;
   return {
     ...common,
-    figures: print(expression, system, extra),
+    figures: said(print(expression, system, extra)),
     recomputes: round(recompute(expression, system, extra), decimals) === printed,
   };
 };

@@ -1,7 +1,7 @@
 import type { Due, DueState, ServiceCode } from '../service/index.js';
 import type { Speaker } from './speak.js';
 
-export const SERVICE_NAMES: Readonly<Record<ServiceCode, string>> = {
+export const SERVICE_NAMES = {
   lugs: 'Wheel nuts to torque',
   'u-bolts': 'U-bolts and shackle bolts to torque',
   springs: 'Springs, bushes, shackles',
@@ -18,9 +18,9 @@ export const SERVICE_NAMES: Readonly<Record<ServiceCode, string>> = {
   coating: 'Coating touched up',
   lights: 'Lamps, plug, ground',
   deck: 'Deck and its screws',
-};
+} as const satisfies Readonly<Record<ServiceCode, string>>;
 
-export const SERVICE_HOW: Readonly<Record<ServiceCode, string>> = {
+export const SERVICE_HOW = {
   lugs: 'Crosswise with a torque wrench, wheels cold, threads dry.',
   'u-bolts': 'Evenly, a quarter turn at a time; a broken leaf or a lost clip ends the trip.',
   springs: 'Cracked leaves, worn bushes, shackles that lean.',
@@ -38,22 +38,24 @@ export const SERVICE_HOW: Readonly<Record<ServiceCode, string>> = {
   coating: 'Rust under edges and in open ends; drains open.',
   lights: 'Every lamp by its function; bright metal under the ground.',
   deck: 'Rot, loose screws, splits.',
-};
+} as const satisfies Readonly<Record<ServiceCode, string>>;
 
-const DUE_WORDS: Readonly<Record<DueState, string>> = {
+const DUE_WORDS = {
   due: 'Due',
   soon: 'Soon',
   later: 'Later',
   'not-yet': 'After the first tow',
-};
+} as const satisfies Readonly<Record<DueState, string>>;
 
 /** When it is due, in words. */
 export const dueText = ({ state, day, atKm, lastDay }: Due, say: Speaker): string => {
-  const by = [day, atKm === undefined ? undefined : `${say.distance(atKm)} driven`].filter(
+  const by = [day, atKm === undefined ? undefined : say.t('{at} driven', { at: say.distance(atKm) })].filter(
     (part) => part !== undefined,
   );
-  const last = lastDay === undefined ? '' : `; done last on ${lastDay}`;
+  const last = lastDay === undefined ? '' : say.t('; done last on {lastDay}', { lastDay });
   if (state === 'not-yet')
-    return atKm === undefined ? DUE_WORDS[state] : `${DUE_WORDS[state]}, at ${say.distance(atKm)}`;
-  return `${DUE_WORDS[state]}: ${by.join(' or ')}${last}`;
+    return atKm === undefined
+      ? say.t(DUE_WORDS[state])
+      : say.t('{due}, at {at}', { due: say.t(DUE_WORDS[state]), at: say.distance(atKm) });
+  return `${say.t(DUE_WORDS[state])}: ${by.join(' or ')}${last}`;
 };

@@ -15,11 +15,15 @@ export const cutoutsText = (
     readonly lengthM: number;
     readonly heightM: number;
   }[],
-  say: Pick<Speaker, 'length'>,
+  say: Pick<Speaker, 'length' | 't' | 'figures'>,
 ): string =>
   cutouts
-    .map(
-      ({ alongM, upM, lengthM, heightM }) =>
-        `cut out ${say.length(lengthM)} x ${say.length(heightM)}, ${say.length(alongM)} along, ${say.length(upM)} up`,
+    .map(({ alongM, upM, lengthM, heightM }) =>
+      say.t('cut out {length} x {height}, {along} along, {up} up', {
+        length: say.length(lengthM),
+        height: say.length(heightM),
+        along: say.length(alongM),
+        up: say.length(upM),
+      }),
     )
     .join('; ');

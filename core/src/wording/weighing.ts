@@ -3,8 +3,9 @@ import { isOwnGroup } from '../as-built/index.js';
 import type { WeighField, WeighMethod } from '../weighing/index.js';
 import { PART_GROUP_NAMES } from './labels.js';
 import type { Speaker } from './speak.js';
+import { ENGLISH, type Says } from './voice.js';
 
-export const WEIGH_METHOD_NAMES: Readonly<Record<WeighMethod, string>> = {
+export const WEIGH_METHOD_NAMES = {
   'bathroom-scale': 'Tongue on a bathroom scale',
   'lever-board': 'Tongue by a lever board',
   'tongue-scale': 'Tongue on a tongue scale',
@@ -12,7 +13,7 @@ export const WEIGH_METHOD_NAMES: Readonly<Record<WeighMethod, string>> = {
   pads: 'Wheels on pads, left and right',
   tilting: 'Balance point’s height by tilting',
   'raising-side': 'Balance point’s height by raising one side',
-};
+} as const satisfies Readonly<Record<WeighMethod, string>>;
 
 /** How it is done without getting hurt, and how good it is. */
 export const WEIGH_METHOD_HOW: Readonly<Record<WeighMethod, readonly string[]>> = {
@@ -49,7 +50,7 @@ export const WEIGH_METHOD_HOW: Readonly<Record<WeighMethod, readonly string[]>> 
   ],
 };
 
-export const WEIGH_FIELD_NAMES: Readonly<Record<WeighField, string>> = {
+export const WEIGH_FIELD_NAMES = {
   scaleKg: 'Scale reads',
   tareKg: 'Scale reads with nothing but stand or board on it',
   armLoadM: 'Block’s pipe to the load',
@@ -72,33 +73,37 @@ export const WEIGH_FIELD_NAMES: Readonly<Record<WeighField, string>> = {
   axleKg: 'Both wheels of the axle together',
   wheelTrackM: 'Track, tire’s middle to tire’s middle',
   raisedM: 'Wheel raised by',
-};
+} as const satisfies Readonly<Record<WeighField, string>>;
 
-export const READING_NAMES: Readonly<Record<UsedReading | 'left' | 'right', string>> = {
+export const READING_NAMES = {
   tongue: 'Tongue',
   axles: 'Axles',
   total: 'All of it',
   left: 'Left wheels',
   right: 'Right wheels',
-};
+} as const satisfies Readonly<Record<UsedReading | 'left' | 'right', string>>;
 
 /** What a file calls a reading or a way to weigh may be any word. */
-const named = (names: Readonly<Record<string, string>>, word: string): string =>
-  (Object.hasOwn(names, word) ? names[word] : undefined) ?? word;
-export const readingName = (word: string): string => named(READING_NAMES, word);
-export const weighMethodName = (word: string): string => named(WEIGH_METHOD_NAMES, word);
+const isIn = <K extends string>(names: Readonly<Record<K, string>>, word: string): word is K =>
+  Object.hasOwn(names, word);
+export const readingName = (word: string, say: Says = ENGLISH): string =>
+  isIn(READING_NAMES, word) ? say.t(READING_NAMES[word]) : word;
+export const weighMethodName = (word: string, say: Says = ENGLISH): string =>
+  isIn(WEIGH_METHOD_NAMES, word) ? say.t(WEIGH_METHOD_NAMES[word]) : word;
 
-export const BUILT_SIZE_NAMES: Readonly<Record<BuiltSize, string>> = {
+export const BUILT_SIZE_NAMES = {
   'axle-back': 'Axle behind the front edge',
   'tongue-length': 'Ball’s centre ahead of the front edge',
   track: 'Track, tire’s middle to tire’s middle',
   'rail-top': 'Top of the rails above ground, loaded',
   'ball-height': 'Ball’s centre above ground, loaded and level',
-};
+} as const satisfies Readonly<Record<BuiltSize, string>>;
 
 /** What a mass that was found is of. */
 export const massName = (id: string, say: Speaker): string =>
-  isOwnGroup(id) ? PART_GROUP_NAMES[id] : (say.trailer.items.find((item) => item.id === id)?.name ?? say.partName(id));
+  isOwnGroup(id)
+    ? say.t(PART_GROUP_NAMES[id])
+    : (say.trailer.items.find((item) => item.id === id)?.name ?? say.partName(id));
 
 /** A mass with how far it may be off, as people say it: twice its standard deviation. */
 export const doubtfulMass = ({ value, sd }: { readonly value: number; readonly sd: number }, say: Speaker): string =>
@@ -107,23 +112,39 @@ export const doubtfulMass = ({ value, sd }: { readonly value: number; readonly s
 /** What a reading says, against what the trailer was thought to put on the scale. */
 export const readingText = ({ reading, kg, expectedKg, leftKg, refused, sdKg }: ReadingFit, say: Speaker): string => {
   const by = kg - expectedKg;
-  const read = `${READING_NAMES[reading]} ${say.mass(kg)}`;
-  const now = leftKg === undefined ? '' : ` By all readings: ${say.mass(leftKg)}.`;
+  const read = `${say.t(READING_NAMES[reading])} ${say.mass(kg)}`;
+  const now = leftKg === undefined ? '' : ` ${say.t('By all readings: {left}.', { left: say.mass(leftKg) })}`;
   if (refused)
-    return `${read}: this can hardly be. It is ${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than everything else lets it be; either it was misread, or something aboard is not in the list. It is kept, and not used.`;
-  if (Math.abs(by) <= 2 * sdKg) return `${read}, as thought: ${say.mass(expectedKg)}.${now}`;
-  return `${read}, ${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'} than thought (${say.mass(expectedKg)}).${now}`;
+    return say.t(
+      '{read}: this can hardly be. It is {by} {by2} than everything else lets it be; either it was misread, or something aboard is not in the list. It is kept, and not used.',
+      { read, by: say.mass(Math.abs(by)), by2: by > 0 ? say.t('more') : say.t('less') },
+    );
+  if (Math.abs(by) <= 2 * sdKg)
+    return say.t('{read}, as thought: {expected}.{now}', { read, expected: say.mass(expectedKg), now });
+  return say.t('{read}, {by} {by2} than thought ({expected}).{now}', {
+    read,
+    by: say.mass(Math.abs(by)),
+    by2: by > 0 ? say.t('more') : say.t('less'),
+    expected: say.mass(expectedKg),
+    now,
+  });
 };
 
 /** Things on one place. */
 export const togetherText = (ids: readonly string[], say: Speaker): string =>
-  `${ids.map((id) => massName(id, say)).join(' and ')} ${ids.length === 2 ? 'stand at the same place' : 'are always weighed alike'} in what was weighed: the scale knows only what they weigh together, and shares it by how sure each was. Weigh with one of them off to tell them apart.`;
+  say.t(
+    '{ids} {count} in what was weighed: the scale knows only what they weigh together, and shares it by how sure each was. Weigh with one of them off to tell them apart.',
+    {
+      ids: ids.map((id) => massName(id, say)).join(' and '),
+      count: ids.length === 2 ? say.t('stand at the same place') : say.t('are always weighed alike'),
+    },
+  );
 
 /** What the scale did to a mass, in words; empty where it did nothing that matters. */
 export const massFoundText = ({ before, after }: MassFound, say: Speaker): string => {
   const by = after.value - before.value;
-  if (Math.abs(by) < Math.max(0.1, 0.25 * before.sd)) return 'as thought';
-  return `${say.mass(Math.abs(by))} ${by > 0 ? 'more' : 'less'}`;
+  if (Math.abs(by) < Math.max(0.1, 0.25 * before.sd)) return say.t('as thought');
+  return `${say.mass(Math.abs(by))} ${by > 0 ? say.t('more') : say.t('less')}`;
 };
 
 /** Sides that differ by up to this share of their mean are good, and at most. Common practice. */
@@ -134,14 +155,19 @@ export const sidesText = (leftKg: number, rightKg: number, say: Speaker): string
   const mean = (leftKg + rightKg) / 2;
   if (!(mean > 0)) return '';
   const share = Math.abs(leftKg - rightKg) / mean;
-  const told = `Left and right differ by ${say.percent(share)}`;
-  if (share <= SIDES.good) return `${told}: even.`;
-  const heavy = leftKg > rightKg ? 'left' : 'right';
+  const told = say.t('Left and right differ by {share}', { share: say.percent(share) });
+  if (share <= SIDES.good) return say.t('{told}: even.', { told });
+  const heavy = leftKg > rightKg ? say.t('left') : say.t('right');
   return share <= SIDES.most
-    ? `${told}: it would do; better still, put something from the ${heavy} to the other side.`
-    : `${told}: more than the ${say.percent(SIDES.most, 0)} that are common practice at most. Put something from the ${heavy} to the other side.`;
+    ? say.t('{told}: it would do; better still, put something from the {heavy} to the other side.', { told, heavy })
+    : say.t(
+        '{told}: more than the {most} that are common practice at most. Put something from the {heavy} to the other side.',
+        { told, most: say.percent(SIDES.most, 0), heavy },
+      );
 };
 
 /** What a weighed tongue is of the whole that is thought, or was weighed with it. */
 export const tongueShareText = (tongueKg: number, wholeKg: number, say: Speaker): string =>
-  wholeKg > 0 ? `${say.percent(tongueKg / wholeKg)} of all of it, ${say.mass(wholeKg)}.` : '';
+  wholeKg > 0
+    ? say.t('{tongue} of all of it, {whole}.', { tongue: say.percent(tongueKg / wholeKg), whole: say.mass(wholeKg) })
+    : '';

@@ -5,6 +5,7 @@ import { Shed } from '../shed/Shed';
 import { askAgain } from '../jobs/askWorker';
 import { OfflineNote } from './OfflineNote';
 import { RouteProblem } from './RouteProblem';
+import { t } from '../fields/language/t';
 
 const WorkbenchPage = lazy(() =>
   import('./workbench/WorkbenchPage').then((module) => ({ default: module.WorkbenchPage })),
@@ -40,7 +41,7 @@ const TripPage = lazy(() => import('../trip/TripPage').then((module) => ({ defau
 
 const Loading = () => (
   <p className="mute p-6" role="status">
-    Opening …
+    {t('Opening …')}
   </p>
 );
 
@@ -54,9 +55,9 @@ const queryClient = new QueryClient({
 
 const NotFound = () => (
   <main className="p-6">
-    <h1 className="wide text-[22px] font-bold">There is nothing here</h1>
+    <h1 className="wide text-[22px] font-bold">{t('There is nothing here')}</h1>
     <a className="button mt-4" href="/">
-      To the shed
+      {t('To the shed')}
     </a>
   </main>
 );

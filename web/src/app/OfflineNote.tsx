@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import { useStore } from 'zustand';
 import { offlineState } from '../fields/offlineState';
+import { t } from '../fields/language/t';
 
 /** A newer version is offered, not put in place: what is being edited stays until somebody takes it. */
 export const OfflineNote = () => {
@@ -10,15 +11,15 @@ export const OfflineNote = () => {
   return (
     <aside
       className="no-print fixed right-3 bottom-3 z-50 max-w-[340px] rounded-[6px] border border-[var(--ink)] bg-base-100 p-3"
-      aria-label="A newer Kereta"
+      aria-label={t('A newer Kereta')}
     >
-      <p>A newer Kereta is ready. Your trailers stay; the page is loaded anew.</p>
+      <p>{t('A newer Kereta is ready. Your trailers stay; the page is loaded anew.')}</p>
       <div className="mt-2 flex gap-2">
         <button type="button" className="button button-main" onClick={takeNewer}>
-          Take it now
+          {t('Take it now')}
         </button>
         <button type="button" className="button" onClick={() => setLater(true)}>
-          Later
+          {t('Later')}
         </button>
       </div>
     </aside>

@@ -5,6 +5,7 @@ import { loadTrailer } from '../storage/trailers';
 import { saveRawCopy } from '../fields/download';
 import { isNotLoaded, problemText } from '../fields/problemText';
 import { lastOpenedOf } from '../bench/useSession';
+import { t } from '../fields/language/t';
 
 type Opened = NonNullable<ReturnType<typeof lastOpenedOf>>;
 
@@ -22,7 +23,7 @@ const UndoButton = ({ opened }: { readonly opened: Opened }) => {
   };
   return (
     <button type="button" className="button" onClick={() => void undo()}>
-      Undo the last step{label ? `: ${label}` : ''}
+      {t('Undo the last step{label}', { label: label ? `: ${label}` : '' })}
     </button>
   );
 };
@@ -44,25 +45,26 @@ export const RouteProblem = () => {
   return (
     <main className="p-6" role="alert">
       <h1 className="wide text-[22px] font-bold">
-        {isNotLoaded(error) ? 'Kereta is not there just now' : 'This page could not be shown'}
+        {isNotLoaded(error) ? t('Kereta is not there just now') : t('This page could not be shown')}
       </h1>
       <p className="my-3 max-w-[70ch]">
-        {isRouteErrorResponse(error) ? 'There is no such page here.' : problemText(error)} Your trailers lie in this
-        browser as they were.
+        {t('{error} Your trailers lie in this browser as they were.', {
+          error: isRouteErrorResponse(error) ? t('There is no such page here.') : problemText(error),
+        })}
       </p>
-      {copyFailed && <p className="my-3">The browser did not hand the trailer out.</p>}
+      {copyFailed && <p className="my-3">{t('The browser did not hand the trailer out.')}</p>}
       <p className="flex flex-wrap gap-3">
         <button type="button" className="button" onClick={() => window.location.reload()}>
-          Load the page again
+          {t('Load the page again')}
         </button>
         {projectId !== undefined && (
           <button type="button" className="button" onClick={() => void saveCopy(projectId)}>
-            Save a raw copy of this trailer
+            {t('Save a raw copy of this trailer')}
           </button>
         )}
         {opened && <UndoButton opened={opened} />}
         <Link className="button" to="/" reloadDocument>
-          Back to the shed
+          {t('Back to the shed')}
         </Link>
       </p>
     </main>

@@ -5,6 +5,7 @@ import { Sized } from '../fields/Sized';
 import { SETTLE_MS } from '../jobs/questions';
 import { useJob } from '../jobs/useJob';
 import { useWorkbench } from './workbench';
+import { t } from '../fields/language/t';
 
 /** No more than this many are told; they stand worst first. */
 const MOST = 6;
@@ -29,7 +30,7 @@ export const LastChanges = ({ steps }: { readonly steps: readonly AnyFinding['st
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">
-        What “{label}” changed: {changes.length}
+        {t('What “{label}” changed: {count}', { label, count: changes.length })}
       </summary>
       <ul className="narrow px-4 pb-3 text-[13px]">
         {changes.slice(0, MOST).map(({ now, before }) => {
@@ -38,7 +39,10 @@ export const LastChanges = ({ steps }: { readonly steps: readonly AnyFinding['st
             <li key={now.id} className="border-t border-base-300 py-1">
               <Sized>{sentenceOf(now, say)}</Sized>{' '}
               <span className="mute">
-                Was {now.verdict === before.verdict ? '' : `“${VERDICT_WORDS[before.verdict]}”${was ? ', ' : ''}`}
+                {t('Was {verdict}', {
+                  verdict:
+                    now.verdict === before.verdict ? '' : `“${t(VERDICT_WORDS[before.verdict])}”${was ? ', ' : ''}`,
+                })}
                 {was && <Sized>{say.measured(was)}</Sized>}.
               </span>
             </li>

@@ -4,6 +4,7 @@ import { KeepingNote } from '../fields/KeepingNote';
 import type { ReadableTrailer } from '../storage/trailers';
 import { TrailerRoute } from './TrailerRoute';
 import type { Session } from './useSession';
+import { t } from '../fields/language/t';
 
 /** A page of its own that works on one trailer, beside the workbench. */
 export const TrailerPage = ({
@@ -37,16 +38,19 @@ export const SessionNotes = ({ session: { refused, takeOver, saveState }, onlyLo
   <>
     {refused && (
       <p className="flex items-center justify-between gap-3 py-2" role="status">
-        This trailer is open in another tab, which writes it: {onlyLooked}.
+        {t('This trailer is open in another tab, which writes it: {onlyLooked}.', { onlyLooked })}
         <button type="button" className="button" onClick={takeOver}>
-          Take over here
+          {t('Take over here')}
         </button>
       </p>
     )}
     {(saveState === 'failed' || saveState === 'overtaken') && (
       <p className="py-2 font-semibold" role="alert">
-        Not saved: this browser did not take {unsaved}
-        {saveState === 'failed' ? ', it may be out of room' : ', the trailer was changed in another tab'}.
+        {t('Not saved: this browser did not take {unsaved}{saveState}.', {
+          unsaved,
+          saveState:
+            saveState === 'failed' ? t(', it may be out of room') : t(', the trailer was changed in another tab'),
+        })}
       </p>
     )}
   </>

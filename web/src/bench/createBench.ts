@@ -4,6 +4,7 @@ import { NO_DOUBT, NO_STRENGTH } from '../jobs/questions';
 import { fullEvaluation } from './fullEvaluation';
 import type { ProjectStore } from './projectStore';
 import type { Bench, Workbench } from './workbench';
+import { voice } from '../fields/language/t';
 
 /** What a speaker goes by: how numbers are written, and what parts are called. */
 const spokenOf = ({ settings, items, cases, frame, runningGear }: Trailer): readonly unknown[] => [
@@ -21,7 +22,7 @@ const spokenOf = ({ settings, items, cases, frame, runningGear }: Trailer): read
 /** A speaker for this trailer; the one before where it would say the same. */
 const speakerLike = (before: Speaker, trailer: Trailer): Speaker => {
   const [was, now] = [spokenOf(before.trailer), spokenOf(trailer)];
-  return was.length === now.length && was.every((value, i) => value === now[i]) ? before : speaker(trailer);
+  return was.length === now.length && was.every((value, i) => value === now[i]) ? before : speaker(trailer, voice);
 };
 
 /** Load that is shown where none is chosen, or the chosen one is gone. */
@@ -44,7 +45,7 @@ const atFirst = (projectStore: ProjectStore, step: StepId, goTo: (step: StepId) 
     joint: undefined,
     failure: undefined,
     view3d: false,
-    say: speaker(trailer),
+    say: speaker(trailer, voice),
     step,
     goTo,
     projectStore,

@@ -2,6 +2,7 @@ import { asProject, evaluate, speaker, type StepId, type Trailer } from '@kereta
 import { NO_DOUBT, NO_STRENGTH } from '../jobs/questions';
 import { createProjectStore } from './projectStore';
 import type { Workbench } from './workbench';
+import { voice } from '../fields/language/t';
 
 /** A trailer that is only looked at: on a printed sheet, in a test. */
 export const stillWorkbench = (trailer: Trailer, step: StepId, picked?: string): Workbench => ({
@@ -21,7 +22,7 @@ export const stillWorkbench = (trailer: Trailer, step: StepId, picked?: string):
   showJoint: () => undefined,
   view3d: false,
   show3d: () => undefined,
-  say: speaker(trailer),
+  say: speaker(trailer, voice),
   step,
   goTo: () => undefined,
   // Its store writes nowhere: nothing saves it.

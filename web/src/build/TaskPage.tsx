@@ -11,6 +11,7 @@ import { TaskActions } from '../steps/build/TaskActions';
 import { TaskCard } from '../steps/build/TaskCard';
 import { TaskState } from '../steps/build/TaskState';
 import type { ReadableTrailer } from '../storage/trailers';
+import { t, voice } from '../fields/language/t';
 
 /** One task as a card for the phone on the floor, with the one before and the one after. */
 const Card = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
@@ -23,7 +24,7 @@ const Card = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
   const navigate = useNavigate();
   const awake = useStaysAwake();
   const evaluation = useMemo(() => evaluate(trailer), [trailer]);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const all = useMemo(() => progressOf(buildPlan(evaluation), record), [evaluation, record]);
   const at = Math.max(
     0,
@@ -31,20 +32,24 @@ const Card = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
   );
   const shown = all[at];
   const path = (index: number): string => `/trailer/${id}/task/${all[index]?.task.id ?? ''}`;
-  if (!shown) return <p className="p-6">This trailer has no plan yet: it has no frame.</p>;
+  if (!shown) return <p className="p-6">{t('This trailer has no plan yet: it has no frame.')}</p>;
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[640px] px-4 pb-24">
         <header className="flex items-center justify-between gap-3 py-3">
           <span className="mute text-[14px]">
-            {at + 1} of {all.length}, {trailer.name}
+            {t('{at} of {count}, {name}', { at: at + 1, count: all.length, name: trailer.name })}
           </span>
           <Link className="button" to={`/trailer/${id}/build?task=${shown.task.id}`}>
-            The plan
+            {t('The plan')}
           </Link>
         </header>
-        <SessionNotes session={session} onlyLooked="tasks can be looked at here, not ticked" unsaved="what was noted" />
-        <h1 className="wide text-[22px] leading-[26px] font-bold">{taskName(shown.task)}</h1>
+        <SessionNotes
+          session={session}
+          onlyLooked={t('tasks can be looked at here, not ticked')}
+          unsaved={t('what was noted')}
+        />
+        <h1 className="wide text-[22px] leading-[26px] font-bold">{taskName(shown.task, voice)}</h1>
         <TaskState progress={shown} />
         <TaskCard progress={shown} evaluation={evaluation} say={say} />
         <TaskActions
@@ -55,25 +60,25 @@ const Card = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
             if (at + 1 < all.length) void navigate(path(at + 1));
           }}
         />
-        <nav className="mt-3 grid grid-cols-2 gap-2" aria-label="Other tasks">
+        <nav className="mt-3 grid grid-cols-2 gap-2" aria-label={t('Other tasks')}>
           {at > 0 ? (
             <Link className="button min-h-[52px]" to={path(at - 1)}>
-              Before
+              {t('Before')}
             </Link>
           ) : (
             <span />
           )}
           {at + 1 < all.length && (
             <Link className="button min-h-[52px]" to={path(at + 1)}>
-              Next
+              {t('Next')}
             </Link>
           )}
         </nav>
         <p className="narrow mute mt-3 text-[13px]">
           {awake === 'awake'
-            ? 'The screen stays on while this card is open.'
+            ? t('The screen stays on while this card is open.')
             : awake === 'refused'
-              ? 'This browser does not keep the screen on.'
+              ? t('This browser does not keep the screen on.')
               : ''}
         </p>
       </div>

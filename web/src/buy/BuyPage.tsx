@@ -22,10 +22,11 @@ import { Sums } from './Sums';
 import { Unplanned } from './Unplanned';
 import { useLedger } from './useLedger';
 import { VariantTable } from './VariantTable';
+import { t, voice } from '../fields/language/t';
 
 const WAITING = {
-  sticks: 'pieces are being laid on sticks',
-  welds: 'the frame’s welds are being worked out',
+  sticks: t('pieces are being laid on sticks'),
+  welds: t('the frame’s welds are being worked out'),
 } as const;
 
 /** What it may carry: the plate's gross less what it weighs bare. */
@@ -39,7 +40,7 @@ const Buying = ({ id, stored }: { readonly id: string; readonly stored: Readable
   const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const record = useStore(projectStore.store, (state) => state.record);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const { evaluation, ledger, waitsFor } = useLedger(trailer, record);
   const purchases = useMemo(() => purchasesIn(projectStore), [projectStore]);
   const editing = useMemo(
@@ -61,42 +62,51 @@ const Buying = ({ id, stored }: { readonly id: string; readonly stored: Readable
         ...rows.map((row) => row.map((value) => (value === null ? null : { value }))),
       ],
     }));
-    downloadBlob(fileName(`${trailer.name} buying`, '.xlsx'), await writeXlsx(sheets).toBlob());
+    downloadBlob(fileName(t('{name} buying', { name: trailer.name }), '.xlsx'), await writeXlsx(sheets).toBlob());
   };
   return (
     <EditingContext value={editing}>
       <RecordContext value={record}>
         <div className="mx-auto max-w-[860px] px-4 pb-24">
-          <PageHead title={`${trailer.name}: what to buy`} back={`/trailer/${trailer.id}/cut`} print="Print">
+          <PageHead
+            title={t('{name}: what to buy', { name: trailer.name })}
+            back={`/trailer/${trailer.id}/cut`}
+            print={t('Print')}
+          >
             <button
               type="button"
               className="button"
               onClick={() =>
-                download(fileName(`${trailer.name} buying`, '.csv'), purchaseCsv(trailer, ledger), 'text/csv')
+                download(
+                  fileName(t('{name} buying', { name: trailer.name }), '.csv'),
+                  purchaseCsv(trailer, ledger),
+                  'text/csv',
+                )
               }
             >
-              CSV
+              {t('CSV')}
             </button>
             <button type="button" className="button" onClick={() => void spreadsheet()}>
-              Spreadsheet
+              {t('Spreadsheet')}
             </button>
           </PageHead>
           <SessionNotes
             session={session}
-            onlyLooked="the list can be looked at here, not changed"
-            unsaved="the last change"
+            onlyLooked={t('the list can be looked at here, not changed')}
+            unsaved={t('the last change')}
           />
           <Sums ledger={ledger} payloadKg={payloadOf(evaluation)} purchases={purchases} />
           <p className="mute min-h-[20px] text-[14px]" role="status">
-            {waitsFor.length > 0 && `Not all is counted yet: ${waitsFor.map((what) => WAITING[what]).join(', ')} …`}
+            {waitsFor.length > 0 &&
+              t('Not all is counted yet: {waitsFor} …', { waitsFor: waitsFor.map((what) => WAITING[what]).join(', ') })}
           </p>
           <PriceSources cutList={evaluation.cutList} lines={ledger.lines} say={say} purchases={purchases} />
           {PURCHASE_GROUPS.map((group) => {
             const own = ledger.lines.filter(({ line }) => line.group === group);
             if (own.length === 0) return null;
             return (
-              <section key={group} aria-label={PURCHASE_GROUP_NAMES[group]} className="mt-5">
-                <h2 className="text-[17px] font-bold">{PURCHASE_GROUP_NAMES[group]}</h2>
+              <section key={group} aria-label={t(PURCHASE_GROUP_NAMES[group])} className="mt-5">
+                <h2 className="text-[17px] font-bold">{t(PURCHASE_GROUP_NAMES[group])}</h2>
                 <ul>
                   {own.map((entry) => (
                     <LineRow key={entry.line.id} entry={entry} say={say} purchases={purchases} />
@@ -108,8 +118,9 @@ const Buying = ({ id, stored }: { readonly id: string; readonly stored: Readable
           <Unplanned ledger={ledger} purchases={purchases} />
           <VariantTable lines={ledger.lines} say={say} />
           <p className="narrow mute mt-4 text-[13.5px]">
-            Amounts of wire, gas, discs, screws and paint are rules of thumb. Measure what comes before you weld to it:
-            springs’ eyes, hub faces, walls. Keep the receipts: an inspection may ask for them.
+            {t(
+              'Amounts of wire, gas, discs, screws and paint are rules of thumb. Measure what comes before you weld to it: springs’ eyes, hub faces, walls. Keep the receipts: an inspection may ask for them.',
+            )}
           </p>
         </div>
       </RecordContext>

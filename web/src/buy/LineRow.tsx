@@ -19,6 +19,7 @@ import { Sized } from '../fields/Sized';
 import { PriceHistory } from './PriceHistory';
 import type { Purchases } from './purchases';
 import { PhotoField } from '../fields/PhotoField';
+import { figures, t, voice } from '../fields/language/t';
 
 const STATES = Object.keys(LINE_STATE_NAMES) as LineState[];
 const MOST_MONEY = 1e8;
@@ -40,12 +41,12 @@ const PayFields = ({
   return (
     <>
       <QuantityField
-        label={`Paid, ${trailer.settings.currency}, with tax`}
+        label={t('Paid, {currency}, with tax', { currency: trailer.settings.currency })}
         kind="number"
         value={null}
         min={0}
         max={MOST_MONEY}
-        hint="Each payment is kept"
+        hint={t('Each payment is kept')}
         onCommit={(paid) => {
           purchases.pay({
             what: name,
@@ -60,7 +61,7 @@ const PayFields = ({
         }}
       />
       <PhotoField
-        label="Photo of the receipt, before you enter what was paid"
+        label={t('Photo of the receipt, before you enter what was paid')}
         count={blobIds.length}
         onAdd={(id) => setBlobIds((before) => [...before, id])}
       />
@@ -77,7 +78,11 @@ const LineFields = ({ entry, say, purchases, name }: LineRowProps & { readonly n
   return (
     <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3 sm:grid-cols-4">
       <QuantityField
-        label={line.unit === 'piece' ? `One costs, ${currency}` : `All of it costs, ${currency}`}
+        label={
+          line.unit === 'piece'
+            ? t('One costs, {currency}', { currency })
+            : t('All of it costs, {currency}', { currency })
+        }
         kind="number"
         value={typed ?? each}
         min={0}
@@ -87,32 +92,32 @@ const LineFields = ({ entry, say, purchases, name }: LineRowProps & { readonly n
       />
       <TextField
         mayBeEmpty
-        label="From whom"
+        label={t('From whom')}
         value={supplier}
-        onCommit={(text) => purchases.choose(line.id, 'supplier of a line', { supplier: text })}
+        onCommit={(text) => purchases.choose(line.id, t('supplier of a line'), { supplier: text })}
       />
       {line.unit === 'piece' && (
         <QuantityField
-          label="Spare ones"
+          label={t('Spare ones')}
           kind="number"
           value={spare}
           min={0}
           max={10_000}
-          onCommit={(count) => purchases.choose(line.id, 'spare ones of a line', { spare: Math.round(count) })}
+          onCommit={(count) => purchases.choose(line.id, t('spare ones of a line'), { spare: Math.round(count) })}
         />
       )}
       <CheckField
-        label="Lies there already"
+        label={t('Lies there already')}
         checked={own}
-        onCommit={(there) => purchases.choose(line.id, 'whether it lies there already', { own: there })}
+        onCommit={(there) => purchases.choose(line.id, t('whether it lies there already'), { own: there })}
       />
       <PayFields entry={entry} name={name} purchases={purchases} />
       <div className="col-span-2 sm:col-span-4">
         <p className="narrow mute text-[13.5px]">
           <Link className="underline" to={`/trailer/${trailer.id}/${line.step}`}>
-            Decided under {STEP_NAMES[line.step]}
+            {t('Decided under {step}', { step: t(STEP_NAMES[line.step]) })}
           </Link>
-          {line.source && `. Amount: ${sourceText(line.source)}`}
+          {line.source && `. ${t('Amount: {source}', { source: sourceText(line.source, voice) })}`}
         </p>
         <PriceHistory lineId={line.id} say={say} />
       </div>
@@ -130,10 +135,10 @@ export const LineRow = ({ entry, say, purchases }: LineRowProps) => {
   const name = purchaseName(line.what, say);
   const price =
     own || toBuy === 0
-      ? 'nothing to buy'
+      ? t('nothing to buy')
       : planned === null
-        ? 'price missing'
-        : `${formatMoney(planned, currency)}${line.unit === 'piece' && toBuy !== 1 && each !== null ? ` (${formatMoney(each, currency)} each)` : ''}`;
+        ? t('price missing')
+        : `${figures(formatMoney(planned, currency))}${line.unit === 'piece' && toBuy !== 1 && each !== null ? ` ${t('({each} each)', { each: figures(formatMoney(each, currency)) })}` : ''}`;
   return (
     <li className="border-b border-base-300">
       <div className="flex flex-wrap items-center gap-x-3 gap-y-1 py-2">
@@ -152,23 +157,23 @@ export const LineRow = ({ entry, say, purchases }: LineRowProps) => {
           </span>
           <span className="narrow mute block text-[13.5px]">
             {price}
-            {from && !own && ` ${PRICE_FROM_NAMES[from]}`}
-            {from === 'quote' && entry.quote && ` on ${entry.quote.date}`}
+            {from && !own && ` ${t(PRICE_FROM_NAMES[from])}`}
+            {from === 'quote' && entry.quote && ` ${t('on {date}', { date: entry.quote.date })}`}
             {supplier && ` · ${supplier}`}
-            {paid > 0 && ` · paid ${formatMoney(paid, currency)}`}
-            <span className="hidden print:inline"> · {LINE_STATE_NAMES[state]}</span>
+            {paid > 0 && ` ${t('· paid {paid}', { paid: figures(formatMoney(paid, currency)) })}`}
+            <span className="hidden print:inline"> · {t(LINE_STATE_NAMES[state])}</span>
           </span>
         </button>
         <select
           className="field-box no-print w-auto"
-          aria-label={`State of ${name}`}
+          aria-label={t('State of {name}', { name })}
           value={state}
           disabled={readOnly || own}
           onChange={(event) => purchases.setState(line.id, event.target.value as LineState)}
         >
           {STATES.map((one) => (
             <option key={one} value={one}>
-              {LINE_STATE_NAMES[one]}
+              {t(LINE_STATE_NAMES[one])}
             </option>
           ))}
         </select>

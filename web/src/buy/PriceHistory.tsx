@@ -1,6 +1,7 @@
 import { formatMoney, quotesOf, type Speaker } from '@kereta/core';
 import { lazy, Suspense, useContext } from 'react';
 import { RecordContext } from './recordContext';
+import { figures, t } from '../fields/language/t';
 
 const LineChartBox = lazy(() => import('../fields/LineChartBox').then((module) => ({ default: module.LineChartBox })));
 const DAY_MS = 24 * 60 * 60 * 1000;
@@ -18,18 +19,27 @@ export const PriceHistory = ({ lineId, say }: { readonly lineId: string; readonl
     <>
       <p className="narrow text-[13.5px]">
         {first === last
-          ? `Seen at ${formatMoney(first.each, currency)} on ${first.date}${first.supplier && `, ${first.supplier}`}.`
-          : `Cost ${formatMoney(first.each, currency)} on ${first.date}, ${formatMoney(last.each, currency)} on ${last.date}.`}
+          ? t('Seen at {each} on {date}{supplier}.', {
+              each: figures(formatMoney(first.each, currency)),
+              date: first.date,
+              supplier: first.supplier && `, ${first.supplier}`,
+            })
+          : t('Cost {each} on {date}, {each2} on {date2}.', {
+              each: figures(formatMoney(first.each, currency)),
+              date: first.date,
+              each2: figures(formatMoney(last.each, currency)),
+              date2: last.date,
+            })}
       </p>
       {quotes.length > 2 && (
         <Suspense fallback={null}>
           <LineChartBox
-            label="What it cost, by date"
-            lines={[{ name: 'Price', points: quotes.map(({ date, each }) => [days(date), each] as const) }]}
+            label={t('What it cost, by date')}
+            lines={[{ name: t('Price'), points: quotes.map(({ date, each }) => [days(date), each] as const) }]}
             marks={[]}
-            x={{ name: `days before ${last.date}`, max: 0 }}
+            x={{ name: t('days before {date}', { date: last.date }), max: 0 }}
             y={{ name: currency }}
-            write={(value) => formatMoney(value, currency)}
+            write={(value) => figures(formatMoney(value, currency))}
           />
         </Suspense>
       )}

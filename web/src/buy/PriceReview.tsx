@@ -2,6 +2,7 @@ import { formatMoney, type MatchedPrice, type PriceList, priceRowSentence, type 
 import { useState } from 'react';
 import { useEditing } from '../fields/editing';
 import { Sized } from '../fields/Sized';
+import { figures, t, voice } from '../fields/language/t';
 
 interface PriceReviewProps {
   readonly list: PriceList;
@@ -14,12 +15,15 @@ interface PriceReviewProps {
 const itemText = ({ item }: MatchedPrice, say: Speaker): string =>
   item.lengthM === undefined
     ? item.name
-    : `${item.name}, ${item.cutFee === undefined ? say.length(item.lengthM) : `sawn to size, up to ${say.length(item.lengthM)}`}`;
+    : `${item.name}, ${item.cutFee === undefined ? say.length(item.lengthM) : t('sawn to size, up to {length}', { length: say.length(item.lengthM) })}`;
 
 const priceText = ({ item, each }: MatchedPrice, currency: string): string =>
   item.cutFee === undefined
-    ? `${formatMoney(each, currency)}${item.available === undefined ? '' : item.available === 0 ? ', out of stock' : `, ${item.available} there`}`
-    : `${formatMoney(each, currency)} a metre and ${formatMoney(item.cutFee, currency)} a cut`;
+    ? `${figures(formatMoney(each, currency))}${item.available === undefined ? '' : item.available === 0 ? t(', out of stock') : t(', {available} there', { available: item.available })}`
+    : t('{each} a metre and {cutFee} a cut', {
+        each: figures(formatMoney(each, currency)),
+        cutFee: figures(formatMoney(item.cutFee, currency)),
+      });
 
 /** What a list says of this trailer, to be looked over before any of it counts. */
 export const PriceReview = ({ list, matches, say, onTake, onDrop }: PriceReviewProps) => {
@@ -28,12 +32,16 @@ export const PriceReview = ({ list, matches, say, onTake, onDrop }: PriceReviewP
   const foreign = list.currency !== trailer.settings.currency;
   const taken = matches.filter((match) => !left.has(match));
   return (
-    <section aria-label="Prices found" className="mt-3 border-t border-[var(--ink)] pt-2">
+    <section aria-label={t('Prices found')} className="mt-3 border-t border-[var(--ink)] pt-2">
       <p>
-        {list.supplier || 'The list'}, prices of {list.date}: {matches.length} of its {list.items.length} rows are of
-        this trailer.
+        {t('{supplier}, prices of {date}: {count} of its {count2} rows are of this trailer.', {
+          supplier: list.supplier || t('The list'),
+          date: list.date,
+          count: matches.length,
+          count2: list.items.length,
+        })}
         {foreign &&
-          ` They are in ${list.currency || 'no currency'}, this trailer counts in ${trailer.settings.currency}: none is taken.`}
+          ` ${t('They are in {currency}, this trailer counts in {currency2}: none is taken.', { currency: list.currency || t('no currency'), currency2: trailer.settings.currency })}`}
       </p>
       <ul>
         {matches.map((match, i) => (
@@ -54,7 +62,7 @@ export const PriceReview = ({ list, matches, say, onTake, onDrop }: PriceReviewP
               />
               <span className="flex-1">
                 <Sized>{itemText(match, say)}</Sized>
-                {match.unlikely && <b> · unlikely: is the unit another?</b>}
+                {match.unlikely && <b> {t('· unlikely: is the unit another?')}</b>}
               </span>
               <span className="whitespace-nowrap">{priceText(match, list.currency)}</span>
             </label>
@@ -62,11 +70,13 @@ export const PriceReview = ({ list, matches, say, onTake, onDrop }: PriceReviewP
         ))}
       </ul>
       {list.problems.length > 0 && (
-        <ul className="narrow mt-2 text-[14px]" aria-label="Rows left out">
+        <ul className="narrow mt-2 text-[14px]" aria-label={t('Rows left out')}>
           {list.problems.slice(0, 20).map((problem) => (
-            <li key={problem.row}>{priceRowSentence(problem)}</li>
+            <li key={problem.row}>{priceRowSentence(problem, voice)}</li>
           ))}
-          {list.problems.length > 20 && <li>{list.problems.length - 20} more rows are left out.</li>}
+          {list.problems.length > 20 && (
+            <li>{t('{count} more rows are left out.', { count: list.problems.length - 20 })}</li>
+          )}
         </ul>
       )}
       <div className="mt-2 flex flex-wrap gap-2">
@@ -76,10 +86,12 @@ export const PriceReview = ({ list, matches, say, onTake, onDrop }: PriceReviewP
           disabled={readOnly || foreign || taken.length === 0}
           onClick={() => onTake(taken)}
         >
-          Take {taken.length === 1 ? 'this price' : `these ${taken.length} prices`}
+          {t('Take {count}', {
+            count: taken.length === 1 ? t('this price') : t('these {count} prices', { count: taken.length }),
+          })}
         </button>
         <button type="button" className="button" onClick={onDrop}>
-          Leave them
+          {t('Leave them')}
         </button>
       </div>
     </section>

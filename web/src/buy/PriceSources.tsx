@@ -21,6 +21,7 @@ import { recall, remember } from '../storage/remembered';
 import { askPrices, askYards, type YardName } from './askYard';
 import { PriceReview } from './PriceReview';
 import type { Purchases } from './purchases';
+import { t, voice } from '../fields/language/t';
 
 interface PriceSourcesProps {
   readonly cutList: CutList;
@@ -44,15 +45,15 @@ const knownColumns = (table: PriceTable): PriceColumns => {
 };
 
 const UNITS = [
-  { value: 'ft', text: 'feet' },
-  { value: 'in', text: 'inches' },
-  { value: 'm', text: 'metres' },
-  { value: 'mm', text: 'mm' },
+  { value: 'ft', text: t('feet') },
+  { value: 'in', text: t('inches') },
+  { value: 'm', text: t('metres') },
+  { value: 'mm', text: t('mm') },
 ] as const;
 const PER = [
-  { value: 'piece', text: 'one' },
-  { value: 'm', text: 'a metre' },
-  { value: 'kg', text: 'a kilogram' },
+  { value: 'piece', text: t('one') },
+  { value: 'm', text: t('a metre') },
+  { value: 'kg', text: t('a kilogram') },
 ] as const;
 const NONE = 'none';
 
@@ -65,35 +66,35 @@ const Columns = ({
   readonly onRead: (columns: PriceColumns) => void;
 }) => {
   const [columns, setColumns] = useState(() => knownColumns(table));
-  const options = table.columns.map((text, i) => ({ value: String(i), text: text || `column ${i + 1}` }));
+  const options = table.columns.map((text, i) => ({ value: String(i), text: text || t('column {i}', { i: i + 1 }) }));
   const set = (change: Partial<PriceColumns>): void => setColumns((before) => ({ ...before, ...change }));
   return (
     <div className="mt-2 grid grid-cols-2 gap-3">
       <SelectField
-        label="Name stands under"
+        label={t('Name stands under')}
         value={String(columns.name)}
         options={options}
         onCommit={(value) => set({ name: Number(value) })}
       />
       <SelectField
-        label="Price stands under"
+        label={t('Price stands under')}
         value={String(columns.price)}
         options={options}
         onCommit={(value) => set({ price: Number(value) })}
       />
       <SelectField
-        label="Length stands under"
+        label={t('Length stands under')}
         value={columns.length === undefined ? NONE : String(columns.length)}
-        options={[{ value: NONE, text: 'no column' }, ...options]}
+        options={[{ value: NONE, text: t('no column') }, ...options]}
         onCommit={(value) => set({ length: value === NONE ? undefined : Number(value) })}
       />
       <SelectField
-        label="Lengths are in"
+        label={t('Lengths are in')}
         value={columns.lengthUnit}
         options={UNITS}
         onCommit={(lengthUnit) => set({ lengthUnit })}
       />
-      <SelectField label="A price is of" value={columns.per} options={PER} onCommit={(per) => set({ per })} />
+      <SelectField label={t('A price is of')} value={columns.per} options={PER} onCommit={(per) => set({ per })} />
       <button
         type="button"
         className="button self-end"
@@ -102,7 +103,7 @@ const Columns = ({
           onRead(columns);
         }}
       >
-        Read the prices
+        {t('Read the prices')}
       </button>
     </div>
   );
@@ -138,7 +139,7 @@ const usePriceSearch = () => {
       during(async () => {
         const answer = await askYards();
         if (answer.ok) setYards(answer.value);
-        return answer.ok ? (answer.value.length === 0 ? 'There is no yard.' : '') : answer.told;
+        return answer.ok ? (answer.value.length === 0 ? t('There is no yard.') : '') : answer.told;
       }),
     ask: (yard: YardName, date: string) =>
       during(async () => {
@@ -151,7 +152,7 @@ const usePriceSearch = () => {
         if (!file) return '';
         const read = readPriceTable(await file.text());
         if (read.ok) setTable({ table: read.value, file: file.name });
-        return read.ok ? '' : priceListSentence(read.error);
+        return read.ok ? '' : priceListSentence(read.error, voice);
       }),
   };
 };
@@ -172,12 +173,12 @@ export const PriceSources = ({ cutList, lines, say, purchases }: PriceSourcesPro
       )
     : [];
   return (
-    <section aria-label="Prices" className="no-print mt-4">
-      <h2 className="text-[17px] font-bold">Prices</h2>
+    <section aria-label={t('Prices')} className="no-print mt-4">
+      <h2 className="text-[17px] font-bold">{t('Prices')}</h2>
       <div className="mt-2 flex flex-wrap items-end gap-3">
         {yards === undefined ? (
           <button type="button" className="button" disabled={asking} onClick={() => void findYards()}>
-            Ask a yard
+            {t('Ask a yard')}
           </button>
         ) : (
           <>
@@ -194,7 +195,7 @@ export const PriceSources = ({ cutList, lines, say, purchases }: PriceSourcesPro
             ))}
             <div>
               <label htmlFor={dateId} className="narrow mb-1 block text-[14px] leading-[18px]">
-                On another day
+                {t('On another day')}
               </label>
               <input
                 id={dateId}
@@ -209,7 +210,7 @@ export const PriceSources = ({ cutList, lines, say, purchases }: PriceSourcesPro
         )}
         <div>
           <label htmlFor={fileId} className="narrow mb-1 block text-[14px] leading-[18px]">
-            A supplier’s list, CSV
+            {t('A supplier’s list, CSV')}
           </label>
           <input
             id={fileId}
@@ -225,7 +226,7 @@ export const PriceSources = ({ cutList, lines, say, purchases }: PriceSourcesPro
         </div>
       </div>
       <p className="mt-1 min-h-[20px] text-[14px]" role="status">
-        {asking ? 'Asking …' : told}
+        {asking ? t('Asking …') : told}
       </p>
       {table && (
         <Columns
@@ -251,7 +252,7 @@ export const PriceSources = ({ cutList, lines, say, purchases }: PriceSourcesPro
           say={say}
           onTake={(taken) => {
             purchases.takePrices(found.list, found.source, taken);
-            forget(`${taken.length} prices taken; pieces are laid on sticks anew.`);
+            forget(t('{count} prices taken; pieces are laid on sticks anew.', { count: taken.length }));
           }}
           onDrop={() => forget('')}
         />

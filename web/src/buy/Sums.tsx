@@ -2,6 +2,7 @@ import { formatMoney, fromKilograms, type Ledger, PURCHASE_GROUP_NAMES } from '@
 import { useEditing } from '../fields/editing';
 import { QuantityField } from '../fields/QuantityField';
 import type { Purchases } from './purchases';
+import { figures, t } from '../fields/language/t';
 
 const MOST_MONEY = 1e8;
 
@@ -17,7 +18,7 @@ export const Sums = ({ ledger, payloadKg, purchases }: SumsProps) => {
   const { trailer } = useEditing();
   const { currency, units } = trailer.settings;
   const { taxShare, delivery, budget } = trailer.buying;
-  const money = (sum: number): string => formatMoney(sum, currency);
+  const money = (sum: number): string => figures(formatMoney(sum, currency));
   /** No sum where no price is known: nothing would be a wrong one. */
   const known = (sum: number, unpriced: number): string => (sum === 0 && unpriced > 0 ? '–' : money(sum));
   const whole = ledger.paid + ledger.left;
@@ -26,21 +27,21 @@ export const Sums = ({ ledger, payloadKg, purchases }: SumsProps) => {
       ? undefined
       : whole / (units === 'imperial' ? fromKilograms(payloadKg, 'lb') : payloadKg);
   return (
-    <section aria-label="Money" className="mt-2">
-      <table className="narrow w-full text-[14.5px]" aria-label="Planned and paid">
+    <section aria-label={t('Money')} className="mt-2">
+      <table className="narrow w-full text-[14.5px]" aria-label={t('Planned and paid')}>
         <thead>
           <tr className="mute text-right">
             <th scope="col" className="text-left font-normal">
-              Group
+              {t('Group')}
             </th>
             <th scope="col" className="font-normal">
-              Planned
+              {t('Planned')}
             </th>
             <th scope="col" className="font-normal">
-              Paid
+              {t('Paid')}
             </th>
             <th scope="col" className="font-normal">
-              Left
+              {t('Left')}
             </th>
           </tr>
         </thead>
@@ -48,8 +49,8 @@ export const Sums = ({ ledger, payloadKg, purchases }: SumsProps) => {
           {ledger.groups.map(({ group, planned, paid, left, unpriced }) => (
             <tr key={group} className="border-t border-base-300 text-right">
               <th scope="row" className="py-1 text-left font-normal">
-                {PURCHASE_GROUP_NAMES[group]}
-                {unpriced > 0 && <span className="mute">, {unpriced} without a price</span>}
+                {t(PURCHASE_GROUP_NAMES[group])}
+                {unpriced > 0 && <span className="mute">{t(', {unpriced} without a price', { unpriced })}</span>}
               </th>
               <td>{known(planned, unpriced)}</td>
               <td>{money(paid)}</td>
@@ -59,17 +60,18 @@ export const Sums = ({ ledger, payloadKg, purchases }: SumsProps) => {
           {delivery > 0 && (
             <tr className="border-t border-base-300 text-right">
               <th scope="row" className="py-1 text-left font-normal">
-                Deliveries
+                {t('Deliveries')}
               </th>
               <td>{money(delivery)}</td>
               <td colSpan={2} className="mute">
-                with what is left
+                {t('with what is left')}
               </td>
             </tr>
           )}
           <tr className="border-t border-[var(--ink)] text-right font-semibold">
             <th scope="row" className="py-1 text-left">
-              Together{taxShare > 0 && ', with tax'}
+              {t('Together')}
+              {taxShare > 0 && t(', with tax')}
             </th>
             <td>{known(ledger.planned, ledger.unpriced)}</td>
             <td>{money(ledger.paid)}</td>
@@ -79,46 +81,51 @@ export const Sums = ({ ledger, payloadKg, purchases }: SumsProps) => {
       </table>
       <p className="mt-2" role="status">
         {ledger.left > 0
-          ? `It will have cost ${money(whole)}, give or take ${money(ledger.doubt)} for prices that move`
+          ? t('It will have cost {whole}, give or take {doubt} for prices that move', {
+              whole: money(whole),
+              doubt: money(ledger.doubt),
+            })
           : whole > 0
-            ? `It has cost ${money(whole)}`
-            : 'Nothing is priced or paid yet'}
+            ? t('It has cost {whole}', { whole: money(whole) })
+            : t('Nothing is priced or paid yet')}
         {ledger.unpriced > 0 &&
-          `; ${ledger.unpriced === 1 ? 'one line has' : `${ledger.unpriced} lines have`} no price yet and ${ledger.unpriced === 1 ? 'is' : 'are'} not in it`}
+          (ledger.unpriced === 1
+            ? t('; one line has no price yet and is not in it')
+            : t('; {unpriced} lines have no price yet and are not in it', { unpriced: ledger.unpriced }))}
         .
         {perUnit !== undefined &&
           whole > 0 &&
-          ` That is ${money(perUnit)} for each ${units === 'imperial' ? 'lb' : 'kg'} it may carry.`}
+          ` ${t('That is {perUnit} for each {units} it may carry.', { perUnit: money(perUnit), units: units === 'imperial' ? 'lb' : 'kg' })}`}
         {ledger.overBudget !== undefined &&
           (ledger.overBudget > 0
-            ? ` ${money(ledger.overBudget)} more than the budget.`
-            : ` ${money(-ledger.overBudget)} of the budget is left.`)}
+            ? ` ${t('{overBudget} more than the budget.', { overBudget: money(ledger.overBudget) })}`
+            : ` ${t('{overBudget} of the budget is left.', { overBudget: money(-ledger.overBudget) })}`)}
       </p>
       <div className="no-print mt-2 grid grid-cols-2 gap-3 sm:grid-cols-4">
         <QuantityField
-          label="Tax on top"
+          label={t('Tax on top')}
           kind="percent"
           value={taxShare}
           min={0}
           max={1}
-          onCommit={(share) => purchases.change('tax', { taxShare: share })}
+          onCommit={(share) => purchases.change(t('tax'), { taxShare: share })}
         />
         <QuantityField
-          label={`Deliveries, ${currency}`}
+          label={t('Deliveries, {currency}', { currency })}
           kind="number"
           value={delivery}
           min={0}
           max={MOST_MONEY}
-          onCommit={(sum) => purchases.change('deliveries', { delivery: sum })}
+          onCommit={(sum) => purchases.change(t('deliveries'), { delivery: sum })}
         />
         <QuantityField
-          label={`Budget, ${currency}`}
+          label={t('Budget, {currency}', { currency })}
           kind="number"
           value={budget}
           min={0}
           max={MOST_MONEY}
-          onCommit={(sum) => purchases.change('budget', { budget: sum })}
-          onClear={() => purchases.change('budget', { budget: null })}
+          onCommit={(sum) => purchases.change(t('budget'), { budget: sum })}
+          onClear={() => purchases.change(t('budget'), { budget: null })}
         />
       </div>
     </section>

@@ -7,6 +7,7 @@ import { QuantityField } from '../fields/QuantityField';
 import type { Purchases } from './purchases';
 import { PhotoField } from '../fields/PhotoField';
 import { Photos } from '../fields/Photos';
+import { figures, t } from '../fields/language/t';
 
 const MOST_MONEY = 1e8;
 
@@ -22,16 +23,16 @@ const Add = ({ purchases }: { readonly purchases: Purchases }) => {
   };
   return (
     <div className="mt-2 grid grid-cols-2 gap-3 sm:grid-cols-4">
-      <TextField label="What else" value={what} onCommit={setWhat} />
+      <TextField label={t('What else')} value={what} onCommit={setWhat} />
       <PhotoField
-        label="Photo of the receipt, before you enter what was paid"
+        label={t('Photo of the receipt, before you enter what was paid')}
         count={blobIds.length}
         onAdd={(id) => setBlobIds((before) => [...before, id])}
       />
       {what !== '' && (
         <>
           <QuantityField
-            label={`Paid for ${what}, ${currency}`}
+            label={t('Paid for {what}, {currency}', { what, currency })}
             kind="number"
             value={null}
             min={0}
@@ -54,11 +55,11 @@ const Add = ({ purchases }: { readonly purchases: Purchases }) => {
                 priceEach: null,
                 note: '',
               };
-              purchases.change('a line of one’s own', { lines: [...trailer.buying.lines, own] });
+              purchases.change(t('a line of one’s own'), { lines: [...trailer.buying.lines, own] });
               done();
             }}
           >
-            Put on the list
+            {t('Put on the list')}
           </button>
         </>
       )}
@@ -71,31 +72,31 @@ export const Unplanned = ({ ledger, purchases }: { readonly ledger: Ledger; read
   const { trailer, readOnly } = useEditing();
   const unplanned = new Set(ledger.unplanned);
   return (
-    <section aria-label="Paid" className="mt-5">
-      <h2 className="text-[17px] font-bold">Paid</h2>
+    <section aria-label={t('Paid')} className="mt-5">
+      <h2 className="text-[17px] font-bold">{t('Paid')}</h2>
       <ul>
         {ledger.purchases.map((purchase) => (
           <li key={purchase.id} className="flex flex-wrap items-center gap-x-3 border-b border-base-300 py-1">
             <span className="min-w-[180px] flex-1 text-[14.5px]">
               {purchase.date} · {purchase.what}
-              {unplanned.has(purchase) && <span className="mute"> · not planned</span>}
+              {unplanned.has(purchase) && <span className="mute"> {t('· not planned')}</span>}
               {purchase.supplier && ` · ${purchase.supplier}`}
             </span>
-            <Photos blobIds={purchase.blobIds ?? []} name="Receipt" />
-            <b>{formatMoney(purchase.paid, trailer.settings.currency)}</b>
+            <Photos blobIds={purchase.blobIds ?? []} name={t('Receipt')} />
+            <b>{figures(formatMoney(purchase.paid, trailer.settings.currency))}</b>
             <button
               type="button"
               className="button no-print"
               disabled={readOnly}
-              aria-label={`Take back ${purchase.what}`}
+              aria-label={t('Take back {what}', { what: purchase.what })}
               onClick={() => purchases.takeBack(purchase.id)}
             >
-              Take back
+              {t('Take back')}
             </button>
           </li>
         ))}
       </ul>
-      {ledger.purchases.length === 0 && <p className="mute text-[14px]">Nothing yet.</p>}
+      {ledger.purchases.length === 0 && <p className="mute text-[14px]">{t('Nothing yet.')}</p>}
       <div className="no-print">
         <Add purchases={purchases} />
       </div>

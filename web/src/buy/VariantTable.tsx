@@ -15,6 +15,7 @@ import { HeadRow } from '../fields/HeadRow';
 import { NoFigure } from '../fields/NoFigure';
 import { useJobProgress } from '../jobs/progress';
 import { useJob } from '../jobs/useJob';
+import { figures as inFigures, inner, t } from '../fields/language/t';
 
 interface RowProps {
   readonly name: string;
@@ -29,13 +30,14 @@ const priceOf = ({ metalPrice, weldingPrice, coatingPrice }: VariantFigures): nu
     : metalPrice + weldingPrice + coatingPrice;
 
 const Row = ({ name, figures, trailer, say }: RowProps) => {
-  const money = (sum: number | null): string => (sum === null ? '–' : formatMoney(sum, trailer.settings.currency));
+  const money = (sum: number | null): string =>
+    sum === null ? '–' : inFigures(formatMoney(sum, trailer.settings.currency));
   const cells = [
     say.mass(figures.metalKg),
     money(figures.metalPrice),
     say.mass(figures.wireKg),
     money(figures.weldingPrice),
-    figures.coatedM2 > 0 ? formatArea(figures.coatedM2, trailer.settings.units) : 'nothing',
+    figures.coatedM2 > 0 ? inFigures(formatArea(figures.coatedM2, trailer.settings.units)) : 'nothing',
     money(figures.coatingPrice),
     money(priceOf(figures)),
   ];
@@ -53,11 +55,21 @@ const Row = ({ name, figures, trailer, say }: RowProps) => {
   );
 };
 
-const HEADS = ['Metal', 'costs', 'Wire', 'welding costs', 'To paint', 'paint costs', 'Together'] as const;
+const HEADS = [
+  t('Metal'),
+  'costs',
+  t('Wire'),
+  t('welding costs'),
+  t('To paint'),
+  t('paint costs'),
+  t('Together'),
+] as const;
 
 const Progress = ({ jobKey }: { readonly jobKey: string }) => {
   const now = useJobProgress(jobKey);
-  return <progress className="progress" value={now?.done ?? 0} max={now?.of ?? 1} aria-label="Comparing designs" />;
+  return (
+    <progress className="progress" value={now?.done ?? 0} max={now?.of ?? 1} aria-label={t('Comparing designs')} />
+  );
 };
 
 /** The frame as it is beside the lightest ones of steel and of aluminum that pass, with their welding and paint. */
@@ -72,32 +84,32 @@ export const VariantTable = ({ lines, say }: { readonly lines: readonly LedgerLi
       ),
     ].join(', ');
   const variants = [
-    ['Lightest in steel', result?.steel],
-    ['Lightest in aluminum', result?.aluminum],
+    [t('Lightest in steel'), result?.steel],
+    [t('Lightest in aluminum'), result?.aluminum],
   ] as const;
   return (
-    <section aria-label="Other designs" className="no-print mt-5">
+    <section aria-label={t('Other designs')} className="no-print mt-5">
       <div className="flex flex-wrap items-center gap-3">
-        <h2 className="text-[17px] font-bold">Other designs</h2>
+        <h2 className="text-[17px] font-bold">{t('Other designs')}</h2>
         <button type="button" className="button" disabled={working} onClick={() => ask({ trailer, lines })}>
-          Compare steel and aluminum
+          {t('Compare steel and aluminum')}
         </button>
         {working && (
           <>
             <Progress jobKey={progressKey} />
             <button type="button" className="button" onClick={() => ask(undefined)}>
-              Stop
+              {t('Stop')}
             </button>
           </>
         )}
       </div>
-      {failed && <NoFigure what="other designs" />}
+      {failed && <NoFigure what={t('other designs')} />}
       {result && asked && (
         <>
-          <table className="narrow mt-2 w-full text-[14px]" aria-label="Designs side by side">
-            <HeadRow first="Frame" names={HEADS} />
+          <table className="narrow mt-2 w-full text-[14px]" aria-label={t('Designs side by side')}>
+            <HeadRow first={t('Frame')} names={HEADS} />
             <tbody>
-              <Row name="As it is" figures={result.present} trailer={trailer} say={say} />
+              <Row name={t('As it is')} figures={result.present} trailer={trailer} say={say} />
               {variants.map(
                 ([name, variant]) =>
                   variant && (
@@ -113,11 +125,12 @@ export const VariantTable = ({ lines, say }: { readonly lines: readonly LedgerLi
             </tbody>
           </table>
           <p className="narrow mute mt-1 text-[13.5px]">
-            Frames that pass with your loads. Metal by the kilogram’s price (Is it strong? → Size it for me); wire, gas
-            and paint at what this list’s lines cost; welds counted all round every bar’s ends, alike for all. Deck,
-            wheels and the rest are the same.
-            {variants.some(([, variant]) => !variant) && ' Where a row is missing, no frame of usual tubes passes.'}
-            {asked.trailer !== trailer && ' The trailer has changed since: compare again.'}
+            {t(
+              'Frames that pass with your loads. Metal by the kilogram’s price (Is it strong? → Size it for me); wire, gas and paint at what this list’s lines cost; welds counted all round every bar’s ends, alike for all. Deck, wheels and the rest are the same.',
+            )}
+            {variants.some(([, variant]) => !variant) &&
+              ` ${t('Where a row is missing, no frame of usual tubes passes.')}`}
+            {asked.trailer !== trailer && ` ${t('The trailer has changed since: compare again.')}`}
           </p>
           <div className="mt-1 flex flex-wrap gap-2">
             {variants.map(
@@ -130,7 +143,7 @@ export const VariantTable = ({ lines, say }: { readonly lines: readonly LedgerLi
                     disabled={readOnly}
                     onClick={() => edit(name, (current) => withSections(current, variant.sections))}
                   >
-                    Try: {name.toLowerCase()}
+                    {t('Try: {name}', { name: inner(name) })}
                   </button>
                 ),
             )}

@@ -1,4 +1,5 @@
 import { type PriceList, priceListSentence, readYardList } from '@kereta/core';
+import { t, voice } from '../fields/language/t';
 
 export interface YardName {
   readonly id: string;
@@ -12,21 +13,25 @@ const ANSWERS_WITHIN_MS = 10_000;
 /** No list of prices is longer. */
 const LONGEST_ANSWER = 5_000_000;
 
-const NO_ANSWER = 'No price was changed.';
+const NO_ANSWER = t('No price was changed.');
 
 const textFrom = async (address: string): Promise<YardAnswer<string>> => {
   try {
     const response = await fetch(address, { signal: AbortSignal.timeout(ANSWERS_WITHIN_MS) });
-    if (!response.ok) return { ok: false, told: `The yard answered with an error (${response.status}). ${NO_ANSWER}` };
+    if (!response.ok)
+      return {
+        ok: false,
+        told: t('The yard answered with an error ({status}). {no}', { status: response.status, no: NO_ANSWER }),
+      };
     const text = await response.text();
     return text.length > LONGEST_ANSWER
-      ? { ok: false, told: `The yard’s answer is far too long to be a list of prices. ${NO_ANSWER}` }
+      ? { ok: false, told: t('The yard’s answer is far too long to be a list of prices. {no}', { no: NO_ANSWER }) }
       : { ok: true, value: text };
   } catch (error) {
     const slow = error instanceof DOMException && error.name === 'TimeoutError';
     return {
       ok: false,
-      told: `${slow ? 'The yard did not answer within ten seconds.' : 'The yard cannot be reached.'} ${NO_ANSWER}`,
+      told: `${slow ? t('The yard did not answer within ten seconds.') : t('The yard cannot be reached.')} ${NO_ANSWER}`,
     };
   }
 };
@@ -51,7 +56,7 @@ export const askYards = async (): Promise<YardAnswer<readonly YardName[]>> => {
   } catch {
     // Said below.
   }
-  return { ok: false, told: `The yard answered something that names no yard. ${NO_ANSWER}` };
+  return { ok: false, told: t('The yard answered something that names no yard. {no}', { no: NO_ANSWER }) };
 };
 
 /** Prices of one yard on a day; of today where none is given. */
@@ -61,5 +66,5 @@ export const askPrices = async (yardId: string, date: string | undefined): Promi
   );
   if (!answer.ok) return answer;
   const list = readYardList(answer.value);
-  return list.ok ? { ok: true, value: list.value } : { ok: false, told: priceListSentence(list.error) };
+  return list.ok ? { ok: true, value: list.value } : { ok: false, told: priceListSentence(list.error, voice) };
 };

@@ -12,6 +12,7 @@ import {
 import { nanoid } from 'nanoid';
 import type { ProjectStore } from '../bench/projectStore';
 import { today } from '../fields/newEntry';
+import { t } from '../fields/language/t';
 
 type Choice = Buying['choices'][string];
 const NOT_SAID: Choice = { own: false, spare: 0, priceEach: null, supplier: '' };
@@ -60,8 +61,8 @@ export const purchasesIn = (projectStore: ProjectStore): Purchases => {
     typePrice: ({ id: lineId, what }, each, supplier) => {
       // The plan of sticks goes by what they cost: their price belongs there.
       if (what.kind === 'stick' && !what.toSize)
-        projectStore.edit('price of a stick', (trailer) => withStickPrice(trailer, what, each, () => nanoid(8)));
-      else choose(lineId, 'price of a line', { priceEach: each });
+        projectStore.edit(t('price of a stick'), (trailer) => withStickPrice(trailer, what, each, () => nanoid(8)));
+      else choose(lineId, t('price of a line'), { priceEach: each });
       if (each === null) return;
       const { currency } = projectStore.trailerNow().settings;
       projectStore.note({ kind: 'quote', ...entry(), lineId, each, currency, supplier, source: 'typed' });
@@ -78,7 +79,9 @@ export const purchasesIn = (projectStore: ProjectStore): Purchases => {
       if (old?.kind === 'purchase') projectStore.note({ ...old, ...entry(), corrects: id, paid: null });
     },
     takePrices: (list, source, matches) => {
-      projectStore.edit(`prices of ${list.supplier}`, (trailer) => withPrices(trailer, list, matches, () => nanoid(8)));
+      projectStore.edit(t('prices of {supplier}', { supplier: list.supplier }), (trailer) =>
+        withPrices(trailer, list, matches, () => nanoid(8)),
+      );
       for (const { lineId, each } of matches)
         projectStore.note({
           kind: 'quote',

@@ -44,6 +44,7 @@ import { EditingContext } from '../fields/editing';
 import { SelectField } from '../fields/fields';
 import { Sized } from '../fields/Sized';
 import type { ReadableTrailer } from '../storage/trailers';
+import { figures as inFigures, t, voice } from '../fields/language/t';
 
 const SECTION = 'border-t border-[var(--ink)] py-3';
 const HEAD = 'mb-1 text-[17px] font-bold';
@@ -54,7 +55,7 @@ interface PartProps {
   readonly say: Speaker;
 }
 
-const METALS = { steel: 'Steel', aluminum: 'Aluminum' } as const;
+const METALS = { steel: t('Steel'), aluminum: t('Aluminum') } as const;
 
 /** What there is to coat, outside and inside. */
 const Areas = ({ evaluation, say }: PartProps) => {
@@ -62,15 +63,15 @@ const Areas = ({ evaluation, say }: PartProps) => {
   const surfaces = surfacesOf(evaluation.chassis);
   const metals = (['steel', 'aluminum'] as const).filter((metal) => surfaces[metal].outsideM2 > 0);
   return (
-    <section aria-label="Areas" className={SECTION}>
-      <h2 className={HEAD}>How much there is</h2>
-      <table className="narrow w-full text-[14.5px]" aria-label="Areas by metal">
+    <section aria-label={t('Areas')} className={SECTION}>
+      <h2 className={HEAD}>{t('How much there is')}</h2>
+      <table className="narrow w-full text-[14.5px]" aria-label={t('Areas by metal')}>
         <thead>
           <tr className="mute text-left">
-            <th className="font-normal">Metal</th>
-            <th className="text-right font-normal">Outside</th>
-            <th className="text-right font-normal">Inside, open at an end</th>
-            <th className="text-right font-normal">Inside, shut</th>
+            <th className="font-normal">{t('Metal')}</th>
+            <th className="text-right font-normal">{t('Outside')}</th>
+            <th className="text-right font-normal">{t('Inside, open at an end')}</th>
+            <th className="text-right font-normal">{t('Inside, shut')}</th>
           </tr>
         </thead>
         <tbody>
@@ -81,7 +82,7 @@ const Areas = ({ evaluation, say }: PartProps) => {
                 (area, i) => (
                   // oxlint-disable-next-line react/no-array-index-key -- columns of a table
                   <td key={i} className="text-right">
-                    {formatArea(area, units)}
+                    {inFigures(formatArea(area, units))}
                   </td>
                 ),
               )}
@@ -90,10 +91,11 @@ const Areas = ({ evaluation, say }: PartProps) => {
         </tbody>
       </table>
       <p className={SMALL}>
-        Worked out from every bar’s section and length, plates and sheets on both sides; what saws and joints cover is
-        not taken off.
+        {t(
+          'Worked out from every bar’s section and length, plates and sheets on both sides; what saws and joints cover is not taken off.',
+        )}
         {surfaces.steel.openInsideM2 > 0 &&
-          ' Open insides of steel rust from within: cap them with a drain left low, or reach in as far as a swab goes.'}
+          ` ${t('Open insides of steel rust from within: cap them with a drain left low, or reach in as far as a swab goes.')}`}
       </p>
     </section>
   );
@@ -101,16 +103,19 @@ const Areas = ({ evaluation, say }: PartProps) => {
 
 const yearsText = ([least, most]: readonly [number, number]): string =>
   least >= 50
-    ? 'more than 50 years'
-    : `${formatNumber(least, least < 3 ? 1 : 0)} to ${most > 50 ? 'more than 50' : formatNumber(most, 0)} years`;
+    ? t('more than 50 years')
+    : t('{least} to {most} years', {
+        least: inFigures(formatNumber(least, least < 3 ? 1 : 0)),
+        most: most > 50 ? t('more than 50') : inFigures(formatNumber(most, 0)),
+      });
 
 const SYSTEMS = (Object.keys(COATING_NAMES) as CoatingSystem[]).map((value) => ({
   value,
-  text: COATING_NAMES[value],
+  text: t(COATING_NAMES[value]),
 }));
 const PLACES = (Object.keys(SURROUNDINGS_NAMES) as Surroundings[]).map((value) => ({
   value,
-  text: SURROUNDINGS_NAMES[value],
+  text: t(SURROUNDINGS_NAMES[value]),
 }));
 
 interface SystemPartProps extends PartProps {
@@ -125,29 +130,33 @@ const SystemPart = ({ evaluation, say, choice, onChoose }: SystemPartProps) => {
   const figures = coatingFigures(chassis, choice);
   const zinc = choice.system === 'galvanized' ? zincOf(chassis) : undefined;
   const liquids = [
-    ...(figures.primerM3 > 0 ? [`${formatLiquid(figures.primerM3, units)} of primer`] : []),
-    ...(figures.paintM3 > 0 ? [`${formatLiquid(figures.paintM3, units)} of paint`] : []),
+    ...(figures.primerM3 > 0
+      ? [t('{primer} of primer', { primer: inFigures(formatLiquid(figures.primerM3, units)) })]
+      : []),
+    ...(figures.paintM3 > 0 ? [t('{paint} of paint', { paint: inFigures(formatLiquid(figures.paintM3, units)) })] : []),
   ];
   return (
-    <section aria-label="Coating" className={SECTION}>
-      <h2 className={HEAD}>How it is kept from rust</h2>
+    <section aria-label={t('Coating')} className={SECTION}>
+      <h2 className={HEAD}>{t('How it is kept from rust')}</h2>
       <div className="no-print grid grid-cols-2 gap-3 max-[600px]:grid-cols-1">
         <SelectField
-          label="Steel is coated with"
+          label={t('Steel is coated with')}
           value={choice.system}
           options={SYSTEMS}
           onCommit={(system) => onChoose({ ...choice, system })}
         />
         <SelectField
-          label="The trailer lives"
+          label={t('The trailer lives')}
           value={choice.where}
           options={PLACES}
           onCommit={(where) => onChoose({ ...choice, where })}
         />
       </div>
-      <table className="narrow mt-2 w-full text-[14.5px]" aria-label="Ways of coating">
+      <table className="narrow mt-2 w-full text-[14.5px]" aria-label={t('Ways of coating')}>
         <caption className="mute text-left text-[13.5px]">
-          Until rust shows at edges and welds, {SURROUNDINGS_NAMES[choice.where]}:
+          {t('Until rust shows at edges and welds, {surroundings}:', {
+            surroundings: t(SURROUNDINGS_NAMES[choice.where]),
+          })}
         </caption>
         <tbody>
           {SYSTEMS.filter(({ value }) => value !== 'none').map(({ value, text }) => {
@@ -165,16 +174,18 @@ const SystemPart = ({ evaluation, say, choice, onChoose }: SystemPartProps) => {
         </tbody>
       </table>
       <p className="mt-2 text-[14.5px]" role="status">
-        <b>{COATING_NAMES[choice.system].replace(/^./, (first) => first.toUpperCase())}:</b>{' '}
+        <b>{t(COATING_NAMES[choice.system]).replace(/^./, (first) => first.toUpperCase())}:</b>{' '}
         {choice.system === 'none'
-          ? 'nothing is bought for it.'
+          ? t('nothing is bought for it.')
           : [
               ...liquids,
-              `cleaning ${hoursText(figures.cleanHours)}`,
+              t('cleaning {cleanHours}', { cleanHours: hoursText(figures.cleanHours, voice) }),
               liquids.length > 0
-                ? `coating ${hoursText(figures.coatHours)}`
-                : `there and back ${hoursText(figures.coatHours)}`,
-              ...(zinc ? [`zinc adds about ${say.mass(zinc.massKg)}, which no weight here has in it`] : []),
+                ? t('coating {coatHours}', { coatHours: hoursText(figures.coatHours, voice) })
+                : t('there and back {coatHours}', { coatHours: hoursText(figures.coatHours, voice) }),
+              ...(zinc
+                ? [t('zinc adds about {mass}, which no weight here has in it', { mass: say.mass(zinc.massKg) })]
+                : []),
             ].join(', ') + '.'}
       </p>
       <ul className="list-inside list-disc text-[14.5px]">
@@ -183,8 +194,13 @@ const SystemPart = ({ evaluation, say, choice, onChoose }: SystemPartProps) => {
         ))}
       </ul>
       <p className={SMALL}>
-        {sourceText(AGE_SOURCE)}. Zinc: {sourceText(ZINC_SOURCE)}; {sourceText(ZINC_LOSS_SOURCE)}.{' '}
-        {sourceText(COAT_SOURCE)}. {sourceText(CLEAN_SOURCE)}.
+        {t('{age}. Zinc: {zinc}; {zinc2}. {coat}. {clean}.', {
+          age: sourceText(AGE_SOURCE, voice),
+          zinc: sourceText(ZINC_SOURCE, voice),
+          zinc2: sourceText(ZINC_LOSS_SOURCE, voice),
+          coat: sourceText(COAT_SOURCE, voice),
+          clean: sourceText(CLEAN_SOURCE, voice),
+        })}
       </p>
     </section>
   );
@@ -203,17 +219,17 @@ const Holes = ({ evaluation, say, bath }: PartProps & { readonly bath: boolean }
       ),
     ].join(', ');
   return (
-    <section aria-label="Holes" className={SECTION}>
-      <h2 className={HEAD}>Holes in tubes that are shut</h2>
+    <section aria-label={t('Holes')} className={SECTION}>
+      <h2 className={HEAD}>{t('Holes in tubes that are shut')}</h2>
       {bath ? (
         <>
-          <table className="narrow w-full text-[14.5px]" aria-label="Holes for galvanizing">
+          <table className="narrow w-full text-[14.5px]" aria-label={t('Holes for galvanizing')}>
             <thead>
               <tr className="mute text-left">
-                <th className="font-normal">Tube</th>
-                <th className="font-normal">Pieces</th>
-                <th className="text-right font-normal">Shut ends</th>
-                <th className="text-right font-normal">Holes, each at least</th>
+                <th className="font-normal">{t('Tube')}</th>
+                <th className="font-normal">{t('Pieces')}</th>
+                <th className="text-right font-normal">{t('Shut ends')}</th>
+                <th className="text-right font-normal">{t('Holes, each at least')}</th>
               </tr>
             </thead>
             <tbody>
@@ -230,19 +246,21 @@ const Holes = ({ evaluation, say, bath }: PartProps & { readonly bath: boolean }
             </tbody>
           </table>
           <p className="mt-1 text-[14.5px]">
-            Two to each end, in corners across from each other, as near to the end as a drill gets: one lets the zinc
-            in, the other the air out. A hole into the tube that it is welded to serves as well, drilled before they are
-            joined. The galvanizer’s own table governs.
+            {t(
+              'Two to each end, in corners across from each other, as near to the end as a drill gets: one lets the zinc in, the other the air out. A hole into the tube that it is welded to serves as well, drilled before they are joined. The galvanizer’s own table governs.',
+            )}
           </p>
-          <p className={SMALL}>{sourceText(VENT_SOURCE)}.</p>
+          <p className={SMALL}>{sourceText(VENT_SOURCE, voice)}.</p>
         </>
       ) : (
         <>
           <p className="text-[14.5px]">
-            For paint one drain of <Sized>{say.length(DRAIN_M)}</Sized> in the underside, at the low end of each:{' '}
-            {rows.map(({ memberIds }) => marksOf(memberIds)).join(', ')}. Water gets into every tube; it has to get out.
+            {t('For paint one drain of')} <Sized>{say.length(DRAIN_M)}</Sized>{' '}
+            {t('in the underside, at the low end of each:')}
+            {rows.map(({ memberIds }) => marksOf(memberIds)).join(', ')}
+            {t('. Water gets into every tube; it has to get out.')}
           </p>
-          <p className={SMALL}>{sourceText(DRAIN_SOURCE)}.</p>
+          <p className={SMALL}>{sourceText(DRAIN_SOURCE, voice)}.</p>
         </>
       )}
     </section>
@@ -254,7 +272,7 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
   const editing = useFieldContext(session.projectStore);
   const { trailer, edit } = editing;
   const evaluation = useMemo(() => evaluate(trailer), [trailer]);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const { chassis, cutList } = evaluation;
   const choice = coatingChoice(trailer, chassis);
   const surfaces = surfacesOf(chassis);
@@ -267,14 +285,14 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[860px] px-4 pb-24">
         <PageHead
-          title={`${trailer.name}, coating and sealing`}
+          title={t('{name}, coating and sealing', { name: trailer.name })}
           back={`/trailer/${id}/build?task=coat`}
-          print="Print"
+          print={t('Print')}
         />
         <SessionNotes
           session={session}
-          onlyLooked="coating can be looked at here, not changed"
-          unsaved="how it is coated"
+          onlyLooked={t('coating can be looked at here, not changed')}
+          unsaved={t('how it is coated')}
         />
         <Areas evaluation={evaluation} say={say} />
         {steel ? (
@@ -282,16 +300,17 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
             evaluation={evaluation}
             say={say}
             choice={choice}
-            onChoose={(coating) => edit('how it is coated', (now) => ({ ...now, coating: { ...coating } }))}
+            onChoose={(coating) => edit(t('how it is coated'), (now) => ({ ...now, coating: { ...coating } }))}
           />
         ) : (
           <p className="border-t border-[var(--ink)] py-3 text-[14.5px]">
-            No steel in the frame: aluminum is left bare. Where it is painted all the same, it is etched and primed for
-            it.
+            {t(
+              'No steel in the frame: aluminum is left bare. Where it is painted all the same, it is etched and primed for it.',
+            )}
           </p>
         )}
-        <section aria-label="Before welding" className={SECTION}>
-          <h2 className={HEAD}>What comes off before you weld</h2>
+        <section aria-label={t('Before welding')} className={SECTION}>
+          <h2 className={HEAD}>{t('What comes off before you weld')}</h2>
           <ul className="list-inside list-disc text-[14.5px]">
             {[...metals.flatMap((metal) => BEFORE_WELDING[metal]), NO_CHLORINE].map((line) => (
               <li key={line}>{line}</li>
@@ -300,16 +319,15 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
         </section>
         <Holes evaluation={evaluation} say={say} bath={choice.system === 'galvanized'} />
         {contacts.length > 0 && (
-          <section aria-label="What meets what" className={SECTION}>
-            <h2 className={HEAD}>What meets what</h2>
+          <section aria-label={t('What meets what')} className={SECTION}>
+            <h2 className={HEAD}>{t('What meets what')}</h2>
             <ul className="list-inside list-disc text-[14.5px]">
               {contacts.map(({ code, lengthM }) => (
                 <li key={code}>
-                  {CONTACT_TEXT[code]}
+                  {t(CONTACT_TEXT[code])}
                   {lengthM !== undefined && (
                     <>
-                      {' '}
-                      Here <Sized>{say.ground(lengthM)}</Sized> of tape.
+                      {t('Here')} <Sized>{say.ground(lengthM)}</Sized> {t('of tape.')}
                     </>
                   )}
                 </li>
@@ -318,31 +336,40 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
           </section>
         )}
         {seal && (
-          <section aria-label="Deck" className={SECTION}>
-            <h2 className={HEAD}>Deck</h2>
+          <section aria-label={t('Deck')} className={SECTION}>
+            <h2 className={HEAD}>{t('Deck')}</h2>
             <p className="text-[14.5px]">
-              {seal.of === 'planks' ? 'Boards' : 'Sheets'}: {formatArea(seal.areaM2, units)} with undersides,{' '}
-              <Sized>{say.ground(seal.edgesM)}</Sized> of edges; {formatLiquid(seal.sealerM3, units)} of sealer. Seal
-              ends and edges before they are screwed down, and every hole that is drilled later.
+              {t('{of}: {areaM2} with undersides,', {
+                of: seal.of === 'planks' ? t('Boards') : t('Sheets'),
+                areaM2: inFigures(formatArea(seal.areaM2, units)),
+              })}
+              <Sized>{say.ground(seal.edgesM)}</Sized>{' '}
+              {t(
+                'of edges; {sealer} of sealer. Seal ends and edges before they are screwed down, and every hole that is drilled later.',
+                { sealer: inFigures(formatLiquid(seal.sealerM3, units)) },
+              )}
             </p>
             <p className="text-[14.5px]">
-              Gap{' '}
+              {t('Gap')}
               <Sized>
                 {seal.gapM[0] === seal.gapM[1]
-                  ? `${say.length(seal.gapM[0])} all about each sheet`
-                  : `${say.length(seal.gapM[0])} to ${say.length(seal.gapM[1])} between boards`}
+                  ? t('{gap} all about each sheet', { gap: say.length(seal.gapM[0]) })
+                  : t('{gap} to {gap2} between boards', {
+                      gap: say.length(seal.gapM[0]),
+                      gap2: say.length(seal.gapM[1]),
+                    })}
               </Sized>
-              : wet wood needs less, dry wood more.
+              {t(': wet wood needs less, dry wood more.')}
             </p>
-            <p className={SMALL}>{sourceText(SEAL_SOURCE)}.</p>
+            <p className={SMALL}>{sourceText(SEAL_SOURCE, voice)}.</p>
           </section>
         )}
         <p className="no-print border-t border-[var(--ink)] py-3 text-[14.5px]">
-          Paint, tape and sealer stand on the{' '}
+          {t('Paint, tape and sealer stand on the')}
           <Link className="underline" to={`/trailer/${id}/buy`}>
-            purchase list
+            {t('purchase list')}
           </Link>
-          , hours in the plan.
+          {t(', hours in the plan.')}
         </p>
       </div>
     </EditingContext>

@@ -1,4 +1,5 @@
 import { SheetText } from './SheetText';
+import { t } from '../fields/language/t';
 
 /** Standard deviations that nine of ten tries lie within. */
 export const NINE_IN_TEN = 1.645;
@@ -33,7 +34,7 @@ export const DoubtEllipse = ({
     <SheetText
       x={x + LARGER * rx + 4}
       y={y}
-      text={`doubt × ${LARGER}`}
+      text={t('doubt × {larger}', { larger: LARGER })}
       anchor="start"
       size={12}
       color="var(--mute)"

@@ -1,10 +1,11 @@
+import { t } from '../fields/language/t';
 /** Five steps, one hue, paler to darker and sparser to denser; over 100 % red cross-hatch. */
 const STEPS = [
-  { id: 'idle', upTo: 0.25, word: 'idle', range: 'under 25 %', space: '--paper' },
-  { id: 'easy', upTo: 0.5, word: 'easy', range: '25 to 50 %', space: '--work-easy' },
-  { id: 'working', upTo: 0.7, word: 'working', range: '50 to 70 %', space: '--work-working' },
-  { id: 'tight', upTo: 1, word: 'tight', range: '70 to 100 %', space: '--work-tight' },
-  { id: 'past', upTo: Number.POSITIVE_INFINITY, word: 'past', range: 'over 100 %', space: '--fix' },
+  { id: 'idle', upTo: 0.25, word: t('idle'), range: t('under 25 %'), space: '--paper' },
+  { id: 'easy', upTo: 0.5, word: t('easy'), range: t('25 to 50 %'), space: '--work-easy' },
+  { id: 'working', upTo: 0.7, word: t('working'), range: t('50 to 70 %'), space: '--work-working' },
+  { id: 'tight', upTo: 1, word: t('tight'), range: t('70 to 100 %'), space: '--work-tight' },
+  { id: 'past', upTo: Number.POSITIVE_INFINITY, word: t('past'), range: t('over 100 %'), space: '--fix' },
 ] as const;
 
 /** The step that a share falls into; `space` is its plain colour where hatches cannot be drawn. */
@@ -54,7 +55,7 @@ export const WorkPatterns = () => (
 );
 
 export const WorkLegend = () => (
-  <ul className="flex flex-wrap gap-x-5 gap-y-1 px-4 py-1" aria-label="How hard the steel works">
+  <ul className="flex flex-wrap gap-x-5 gap-y-1 px-4 py-1" aria-label={t('How hard the steel works')}>
     {STEPS.map(({ id, word, range }) => (
       <li key={id} className="flex items-center gap-2">
         <svg width="30" height="16" aria-hidden>

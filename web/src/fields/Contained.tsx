@@ -1,20 +1,21 @@
 import { type ReactNode, Suspense } from 'react';
 import { ErrorBoundary, type FallbackProps } from 'react-error-boundary';
 import { isNotLoaded, problemText } from './problemText';
+import { t } from './language/t';
 
 const Failed = ({ name, error, resetErrorBoundary }: FallbackProps & { readonly name: string }) => (
   <div role="alert" className="p-4">
-    <p className="font-semibold">{name} could not be shown.</p>
+    <p className="font-semibold">{t('{name} could not be shown.', { name })}</p>
     <p className="narrow mute my-1 text-[13px]">{problemText(error)}</p>
-    <p className="my-2 text-[14px]">Your trailer is kept. Undo the last step, or try again.</p>
+    <p className="my-2 text-[14px]">{t('Your trailer is kept. Undo the last step, or try again.')}</p>
     {isNotLoaded(error) ? (
       // What did not arrive is not asked for again by the same page.
       <button type="button" className="button" onClick={() => window.location.reload()}>
-        Load the page again
+        {t('Load the page again')}
       </button>
     ) : (
       <button type="button" className="button" onClick={resetErrorBoundary}>
-        Try again
+        {t('Try again')}
       </button>
     )}
   </div>
@@ -39,6 +40,6 @@ export const Contained = ({ name, of, children }: ContainedProps) => (
 /** The same for a drawing whose code is loaded when it is first shown. */
 export const ContainedChart = ({ name, of, children }: ContainedProps) => (
   <Contained name={name} of={of}>
-    <Suspense fallback={<p className="mute text-[13px]">Drawing …</p>}>{children}</Suspense>
+    <Suspense fallback={<p className="mute text-[13px]">{t('Drawing …')}</p>}>{children}</Suspense>
   </Contained>
 );

@@ -5,6 +5,7 @@ import { useShown } from './showFinding';
 import { Sized } from './Sized';
 import { VerdictMark } from './VerdictMark';
 import { WorkingTable } from './WorkingTable';
+import { t, voice } from './language/t';
 
 interface FindingCardProps {
   readonly finding: AnyFinding;
@@ -22,7 +23,7 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
     setOpen(true);
     onPick?.();
   });
-  const word = finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note';
+  const word = finding.counts ? t(VERDICT_WORDS[finding.verdict]) : t('Note');
   return (
     <li className="border-b border-base-300">
       <button
@@ -54,9 +55,9 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
       {open && (
         <div id={id} className="narrow px-4 pb-3 pl-[74px] text-[13px] leading-[18px]">
           <WorkingTable working={finding.working} say={say} />
-          <p className="mt-1">Rule: {finding.rule.formula}.</p>
-          <p className="mute">Holds for: {finding.rule.holds}.</p>
-          <p className="mute">{sourceText(finding.source)}</p>
+          <p className="mt-1">{t('Rule: {formula}.', { formula: finding.rule.formula })}</p>
+          <p className="mute">{t('Holds for: {holds}.', { holds: finding.rule.holds })}</p>
+          <p className="mute">{sourceText(finding.source, voice)}</p>
           {action}
         </div>
       )}
@@ -78,7 +79,7 @@ export const FindingList = ({
   /** what can be done about a finding, shown when it is open */
   readonly actionOf?: (finding: AnyFinding) => ReactNode;
 }) => (
-  <ul className="border-t border-base-300" aria-label="Checks">
+  <ul className="border-t border-base-300" aria-label={t('Checks')}>
     {findings.map((finding, index) => (
       <FindingCard
         key={finding.id}

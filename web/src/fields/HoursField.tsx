@@ -1,6 +1,7 @@
 import { parseNumber } from '@kereta/core';
 import { useId } from 'react';
 import { useEditing } from './editing';
+import { t } from './language/t';
 
 /** More hours than that nobody works on one thing. */
 const MOST_H = 1000;
@@ -28,7 +29,7 @@ export const HoursField = ({
   return (
     <div>
       <label htmlFor={id} className="narrow mb-1 block text-[14px]">
-        Hours
+        {t('Hours')}
       </label>
       <input
         id={id}
@@ -41,7 +42,7 @@ export const HoursField = ({
       />
       {bad && (
         <p className="text-[13.5px]" role="alert">
-          Hours as a number: 1.5
+          {t('Hours as a number: 1.5')}
         </p>
       )}
     </div>

@@ -1,6 +1,7 @@
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { t } from './language/t';
 
 interface PageHeadProps {
   readonly title: string;
@@ -13,7 +14,7 @@ interface PageHeadProps {
 }
 
 /** Head of a page beside the workbench: what it is, its actions, the way back; on paper the title alone. */
-export const PageHead = ({ title, back, backText = 'Back', print, children }: PageHeadProps) => (
+export const PageHead = ({ title, back, backText = t('Back'), print, children }: PageHeadProps) => (
   <header className="flex flex-wrap items-center justify-between gap-3 py-3">
     <h1 className="wide text-[19px] font-bold">{title}</h1>
     <span className="no-print flex flex-wrap gap-2">

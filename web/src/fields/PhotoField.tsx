@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import { nanoid } from 'nanoid';
 import { useEditing } from './editing';
 import { putBlob } from '../storage/blobs';
+import { t } from './language/t';
 
 /** A receipt is readable, a weld to be judged, at this many pixels along the longer side. */
 const LONGEST_PX = 1600;
@@ -40,7 +41,7 @@ export const PhotoField = ({ label, count, onAdd }: PhotoFieldProps) => {
     if (!file) return;
     const blob = await scaledDown(file);
     if (!blob) {
-      setProblem('This file is no picture that the browser can read.');
+      setProblem(t('This file is no picture that the browser can read.'));
       return;
     }
     const blobId = `photo.${nanoid(8)}`;
@@ -49,7 +50,7 @@ export const PhotoField = ({ label, count, onAdd }: PhotoFieldProps) => {
       setProblem('');
       onAdd(blobId);
     } catch {
-      setProblem('The browser did not take the photo: it may be out of room.');
+      setProblem(t('The browser did not take the photo: it may be out of room.'));
     }
   };
   return (
@@ -69,7 +70,10 @@ export const PhotoField = ({ label, count, onAdd }: PhotoFieldProps) => {
         }}
       />
       <p className="narrow mute text-[13px]" role="status">
-        {problem || (count > 0 ? `${count === 1 ? 'One photo' : `${count} photos`} kept for it` : '')}
+        {problem ||
+          (count > 0
+            ? t('{count} kept for it', { count: count === 1 ? t('One photo') : t('{count} photos', { count }) })
+            : '')}
       </p>
     </div>
   );

@@ -5,6 +5,7 @@ import { type ChangeEvent, type FocusEvent, useMemo, useState } from 'react';
 import { recall, remember } from '../storage/remembered';
 import { useEditing } from './editing';
 import { Sized } from './Sized';
+import { t } from './language/t';
 
 /** A row of a list that is too long to be read through. */
 export interface PickRow {
@@ -56,7 +57,7 @@ const found = (rows: readonly PickRow[], search: string, recent: readonly string
   for (const { row } of best) groups.set(row.group, [...(groups.get(row.group) ?? []), row]);
   const lately = search.trim() === '' ? recent.flatMap((id) => rows.find((row) => row.id === id) ?? []) : [];
   let from = 0;
-  return [...(lately.length > 0 ? [['Chosen lately', lately] as const] : []), ...groups].map(([name, own]) => {
+  return [...(lately.length > 0 ? [[t('Chosen lately'), lately] as const] : []), ...groups].map(([name, own]) => {
     const group = { name, rows: own, from };
     from += own.length;
     return group;
@@ -96,7 +97,7 @@ const GroupRows = ({
           >
             <span className="block font-semibold">
               <Sized>{row.name}</Sized>
-              {row.id === value ? ' (now)' : ''}
+              {row.id === value ? ` (${t('now')})` : ''}
             </span>
             <span className="mute block text-[13px] leading-[16px]">
               <Sized>{row.detail}</Sized>
@@ -113,7 +114,7 @@ export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: 
   const { readOnly } = useEditing();
   const [search, setSearch] = useState('');
   const chosen = rows.find(({ id }) => id === value);
-  const name = chosen?.name ?? (value === '' ? '' : `${value} (not in the list)`);
+  const name = chosen?.name ?? (value === '' ? '' : t('{value} (not in the list)', { value }));
   const [isOpen, setOpen] = useState(false);
   const groups = useMemo(() => (isOpen ? found(rows, search, recentOf(list)) : []), [isOpen, rows, search, list]);
   const shown = groups.flatMap((group) => group.rows);
@@ -174,7 +175,7 @@ export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: 
             },
           })}
           className="field-box narrow pr-9"
-          placeholder={isOpen ? (name === '' ? 'type a size or a name' : name) : 'choose'}
+          placeholder={isOpen ? (name === '' ? t('type a size or a name') : name) : t('choose')}
           data-part-field={partField}
           autoComplete="off"
           spellCheck={false}
@@ -203,7 +204,7 @@ export const Picker = ({ label, value, rows, onCommit, list, partField, hint }: 
         ))}
         {isOpen && shown.length === 0 && (
           <li className="narrow px-3 py-2 text-[14px]" role="presentation">
-            Nothing on the list fits “{search}”. Try fewer words, or a size such as 3x2.
+            {t('Nothing on the list fits “{search}”. Try fewer words, or a size such as 3x2.', { search })}
           </li>
         )}
       </ul>

@@ -23,9 +23,10 @@ import {
 import { CircleQuestionMark } from 'lucide-react';
 import { lazy, Suspense, useId, useState } from 'react';
 import { useEditing } from './editing';
-import { useLanguage } from './language/language';
+import { PAGE_LANGUAGE } from './language/language';
 import { Sized } from './Sized';
 import { isMeasured } from './tape/isMeasured';
+import { figures, inField, t } from './language/t';
 
 const TapeHelp = lazy(() => import('./tape/TapeHelp').then((module) => ({ default: module.TapeHelp })));
 
@@ -52,21 +53,22 @@ const RULES: Readonly<Record<FieldKind, KindRules>> = {
     show: (value, system, denominator) => formatLength(value, { system, denominator }),
     unit: (system) => (system === 'imperial' ? '' : 'mm'),
     example: (system, or) =>
-      system === 'imperial' ? `59, 4' 11 1/16", 4-11 ${or} 1499 mm` : `1499, 1.5 m ${or} 59 in`,
+      system === 'imperial' ? `59, 4' 11 1/16", 4-11 ${or} 1499 mm` : t('1499, 1.5 m {or} 59 in', { or }),
   },
   mass: {
     parse: parseMass,
     edit: editMass,
     show: formatMass,
     unit: (system) => (system === 'imperial' ? 'lb' : 'kg'),
-    example: (system, or) => (system === 'imperial' ? `350 ${or} 160 kg` : `160 ${or} 350 lb`),
+    example: (system, or) => (system === 'imperial' ? t('350 {or} 160 kg', { or }) : t('160 {or} 350 lb', { or })),
   },
   stress: {
     parse: parseStress,
     edit: (value, system) => editNumber(fromPascals(value, system === 'imperial' ? 'psi' : 'MPa')),
     show: formatStress,
     unit: (system) => (system === 'imperial' ? 'psi' : 'MPa'),
-    example: (system, or) => (system === 'imperial' ? `36000, 36 ksi ${or} 250 MPa` : `250 ${or} 36 ksi`),
+    example: (system, or) =>
+      system === 'imperial' ? t('36000, 36 ksi {or} 250 MPa', { or }) : t('250 {or} 36 ksi', { or }),
   },
   angle: {
     parse: parseAngle,
@@ -134,7 +136,7 @@ const TapeButton = ({ id, helped, onHelp, ahead }: TapeButtonProps) => (
     className={`mute no-print absolute top-1/2 flex size-6 -translate-y-1/2 items-center justify-center ${ahead ? 'right-8' : 'right-2'}`}
     // Every field would have two stops else: in the field F1 does the same.
     tabIndex={-1}
-    aria-label="Where to hold the tape"
+    aria-label={t('Where to hold the tape')}
     aria-describedby={`${id}-label`}
     aria-expanded={helped}
     aria-controls={`${id}-tape`}
@@ -184,7 +186,7 @@ export const QuantityField = ({
   partField,
 }: QuantityFieldProps) => {
   const { units, fraction, readOnly } = useEditing();
-  const words = FIELD_WORDS[useLanguage()];
+  const words = FIELD_WORDS[PAGE_LANGUAGE];
   const id = useId();
   const rules = RULES[kind];
   const measured = kind === 'length' && measuredAs !== undefined && isMeasured(measuredAs);
@@ -195,12 +197,12 @@ export const QuantityField = ({
   const [typed, setTyped] = useState<string | undefined>();
   // What was typed finer than fields write comes back as it was typed, as long as nothing else has set it.
   const [before, setBefore] = useState<{ readonly text: string; readonly value: number; readonly units: UnitSystem }>();
-  const written = value === null ? '' : rules.edit(value, units);
+  const written = value === null ? '' : inField(rules.edit(value, units));
   const own = before && before.value === value && before.units === units ? before.text : written;
   const text = typed ?? own;
   const parsed = typed === undefined || typed.trim() === '' ? undefined : rules.parse(typed, units);
   const emptied = typed !== undefined && typed.trim() === '';
-  const show = (shown: number): string => rules.show(shown, units, fraction);
+  const show = (shown: number): string => figures(rules.show(shown, units, fraction));
   const outside =
     parsed?.ok && limits?.whole && !Number.isInteger(parsed.value)
       ? words.whole

@@ -1,5 +1,6 @@
 import type { FieldPath } from '@kereta/core';
 import { QuantityField } from './QuantityField';
+import { t } from './language/t';
 
 /** One size of a record, and how it is asked for. */
 export interface SizeOf<T> {
@@ -44,7 +45,7 @@ export const RecordFields = <T extends object>({
         value={value === null ? null : value / per}
         onCommit={(typed) => onChange(said, { [field]: typed * per } as unknown as Partial<T>)}
         {...(clears
-          ? { onClear: () => onChange(`${said}: taken out`, { [field]: null } as unknown as Partial<T>) }
+          ? { onClear: () => onChange(t('{said}: taken out', { said }), { [field]: null } as unknown as Partial<T>) }
           : {})}
       />
     );

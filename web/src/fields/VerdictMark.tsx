@@ -1,4 +1,5 @@
 import { type Verdict, VERDICT_WORDS } from '@kereta/core';
+import { t } from './language/t';
 
 const SIZE = 18;
 
@@ -47,7 +48,7 @@ export const VerdictMark = ({
     height={size}
     viewBox="0 0 18 18"
     className="shrink-0"
-    {...(named ? { role: 'img', 'aria-label': VERDICT_WORDS[verdict] } : { 'aria-hidden': true })}
+    {...(named ? { role: 'img', 'aria-label': t(VERDICT_WORDS[verdict]) } : { 'aria-hidden': true })}
   >
     {shape(verdict)}
   </svg>
@@ -63,6 +64,6 @@ const WORD_COLORS: Readonly<Record<Verdict, string>> = {
 
 export const VerdictWord = ({ verdict }: { readonly verdict: Verdict }) => (
   <span style={{ color: WORD_COLORS[verdict] }} className="font-semibold">
-    {VERDICT_WORDS[verdict]}
+    {t(VERDICT_WORDS[verdict])}
   </span>
 );

@@ -1,4 +1,5 @@
 import { type PrintedLine, printWorking, type Speaker, type WorkingLine } from '@kereta/core';
+import { voice } from './language/t';
 
 const Line = ({ line }: { readonly line: PrintedLine }) => (
   <tr className={line.concludes ? 'border-t border-[var(--ink)] font-semibold' : ''}>
@@ -17,7 +18,7 @@ export const WorkingTable = ({ working, say }: { readonly working: readonly Work
       <tbody>
         {working.map((line, index) => (
           // oxlint-disable-next-line react/no-array-index-key -- lines of one working keep their order
-          <Line key={index} line={printWorking(line, say.style.system)} />
+          <Line key={index} line={printWorking(line, say.style.system, voice)} />
         ))}
       </tbody>
     </table>

@@ -1,3 +1,4 @@
+import { t } from './language/t';
 /** Hands something to the browser as a file. */
 export const downloadBlob = (fileName: string, blob: Blob): void => {
   const url = URL.createObjectURL(blob);
@@ -25,4 +26,4 @@ export const fileName = (name: string, suffix: string): string =>
 
 /** What lies in the database, as it lies there, whether or not it can be read. */
 export const saveRawCopy = (id: string, raw: unknown): void =>
-  download(fileName(`${id} raw copy`, '.json'), JSON.stringify(raw, undefined, 2) ?? '', 'application/json');
+  download(fileName(t('{id} raw copy', { id }), '.json'), JSON.stringify(raw, undefined, 2) ?? '', 'application/json');

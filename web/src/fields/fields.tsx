@@ -1,5 +1,6 @@
 import { type ReactNode, useId, useState } from 'react';
 import { useEditing } from './editing';
+import { t } from './language/t';
 
 export interface Option<Value extends string = string> {
   readonly value: Value;
@@ -50,7 +51,9 @@ export const SelectField = <Value extends string>({
           if (chosen) onCommit(chosen.value);
         }}
       >
-        {!known && <option value={value}>{value === '' ? 'choose' : `${value} (not in the list)`}</option>}
+        {!known && (
+          <option value={value}>{value === '' ? t('choose') : t('{value} (not in the list)', { value })}</option>
+        )}
         {groups.map((group) => {
           const list = options
             .filter((option) => option.group === group)

@@ -1,4 +1,5 @@
 import {
+  type Language,
   type AnalysisOutcome,
   type CaseDoubt,
   cutEntries,
@@ -72,6 +73,7 @@ export const useStrength = (trailer: Trailer, urgency: Urgency = 'now'): Strengt
 export const useShedCard = (
   trailer: Trailer,
   urgency: Urgency,
+  language: Language,
 ): {
   readonly card: JobOutput<'shedCard'> | undefined;
   readonly strength: Strength;
@@ -80,7 +82,7 @@ export const useShedCard = (
 } => {
   const strength = useStrength(trailer, urgency);
   const outcome = strength.current ? strength.outcome : undefined;
-  const input = useMemo(() => ({ trailer, outcome }), [trailer, outcome]);
+  const input = useMemo(() => ({ trailer, outcome, language }), [trailer, outcome, language]);
   const { result, failed, current } = useJob('shedCard', input, { urgency: 'soon' });
   if (failed) throw new NoAnswer();
   return { card: result, strength, whole: strength.current && current };

@@ -16,26 +16,27 @@ import { nanoid } from 'nanoid';
 import { useEditing } from '../fields/editing';
 import { FieldGrid, SelectField, TextField } from '../fields/fields';
 import { QuantityField } from '../fields/QuantityField';
+import { figures, t, voice } from '../fields/language/t';
 
 type UsualLoad = Pick<HouseLoad, 'name' | 'watts' | 'hoursADay'>;
 /** What people have on board, with what is usually printed on it and a guess of its hours: common practice. */
 const USUAL: readonly UsualLoad[] = [
-  { name: 'LED lamps', watts: 12, hoursADay: 4 },
-  { name: 'Refrigerator, compressor', watts: 45, hoursADay: 10 },
-  { name: 'Roof fan', watts: 24, hoursADay: 6 },
-  { name: 'Water pump', watts: 60, hoursADay: 0.3 },
-  { name: 'Heater’s blower', watts: 25, hoursADay: 8 },
-  { name: 'Sockets for telephones', watts: 30, hoursADay: 3 },
+  { name: t('LED lamps'), watts: 12, hoursADay: 4 },
+  { name: t('Refrigerator, compressor'), watts: 45, hoursADay: 10 },
+  { name: t('Roof fan'), watts: 24, hoursADay: 6 },
+  { name: t('Water pump'), watts: 60, hoursADay: 0.3 },
+  { name: t('Heater’s blower'), watts: 25, hoursADay: 8 },
+  { name: t('Sockets for telephones'), watts: 30, hoursADay: 3 },
 ];
 
 const START: House = { battery: 'lead', batteryAh: null, loads: [], fromVehicle: null, sun: null };
 const BATTERIES = [
-  { value: 'lead', text: 'lead, deep cycle' },
-  { value: 'lithium', text: 'lithium iron phosphate' },
+  { value: 'lead', text: t('lead, deep cycle') },
+  { value: 'lithium', text: t('lithium iron phosphate') },
 ] as const satisfies readonly { readonly value: House['battery']; readonly text: string }[];
 
-const fuseText = (amperes: number): string => `${formatNumber(amperes, Number.isInteger(amperes) ? 0 : 1)} A`;
-const ah = (ampereHours: number): string => `${formatNumber(ampereHours, 0)} Ah`;
+const fuseText = (amperes: number): string => `${figures(formatNumber(amperes, Number.isInteger(amperes) ? 0 : 1))} A`;
+const ah = (ampereHours: number): string => `${figures(formatNumber(ampereHours, 0))} Ah`;
 
 /** How long it lasts, and whether what comes in makes up for what goes out. */
 const Answer = ({ house }: { readonly house: House }) => {
@@ -44,24 +45,49 @@ const Answer = ({ house }: { readonly house: House }) => {
   return (
     <div className="mt-2 text-[14.5px]" role="status">
       <p>
-        <b>{ah(ahADay)} a day</b> go out.{' '}
-        {usableAh === undefined
-          ? 'How long that lasts is open: the battery’s size is missing.'
-          : days === undefined
-            ? 'Nothing draws.'
-            : `Of ${ah(house.batteryAh ?? 0)} ${Math.round(USABLE_SHARE[house.battery] * 100)} % may be used, ${ah(usableAh)}: about ${formatNumber(days, 1)} days with nothing coming in.`}
+        <b>{t('{ahADay} a day', { ahADay: ah(ahADay) })}</b>{' '}
+        {t('go out. {usableAh}', {
+          usableAh:
+            usableAh === undefined
+              ? t('How long that lasts is open: the battery’s size is missing.')
+              : days === undefined
+                ? t('Nothing draws.')
+                : t('Of {batteryAh} {usable} % may be used, {usableAh}: about {days} days with nothing coming in.', {
+                    batteryAh: ah(house.batteryAh ?? 0),
+                    usable: Math.round(USABLE_SHARE[house.battery] * 100),
+                    usableAh: ah(usableAh),
+                    days: figures(formatNumber(days, 1)),
+                  }),
+        })}
       </p>
       {inAh > 0 && (
         <p>
-          {ah(inAh)} a day come in
-          {fromVehicleAh > 0 && fromSunAh > 0 ? ` (${ah(fromVehicleAh)} while driving, ${ah(fromSunAh)} of sun)` : ''}:{' '}
-          {inAh >= ahADay
-            ? 'as much as goes out, on such days.'
-            : `${ah(ahADay - inAh)} a day less than goes out${usableAh === undefined ? '' : `, about ${formatNumber(usableAh / (ahADay - inAh), 1)} days`}.`}
+          {t('{inAh} a day come in{fromVehicleAh}: {inAh2}', {
+            inAh: ah(inAh),
+            fromVehicleAh:
+              fromVehicleAh > 0 && fromSunAh > 0
+                ? ` ${t('({fromVehicleAh} while driving, {fromSunAh} of sun)', { fromVehicleAh: ah(fromVehicleAh), fromSunAh: ah(fromSunAh) })}`
+                : '',
+            inAh2:
+              inAh >= ahADay
+                ? t('as much as goes out, on such days.')
+                : t('{ahADay} a day less than goes out{usableAh}.', {
+                    ahADay: ah(ahADay - inAh),
+                    usableAh:
+                      usableAh === undefined
+                        ? ''
+                        : t(', about {usableAh} days', {
+                            usableAh: figures(formatNumber(usableAh / (ahADay - inAh), 1)),
+                          }),
+                  }),
+          })}
         </p>
       )}
       <p>
-        All at once {formatNumber(mostA, 1)} A: a main fuse of {fuseText(mainFuseA)} within a hand of the battery.
+        {t('All at once {mostA} A: a main fuse of {mainFuseA} within a hand of the battery.', {
+          mostA: figures(formatNumber(mostA, 1)),
+          mainFuseA: fuseText(mainFuseA),
+        })}
       </p>
     </div>
   );
@@ -81,9 +107,9 @@ const LoadRow = ({ load, run, say, onChange, onRemove }: LoadRowProps) => {
   return (
     <li className="border-t border-base-300 py-2">
       <div className="grid grid-cols-[2fr_1fr_1fr_1fr_auto] items-end gap-2 max-[600px]:grid-cols-3 max-[600px]:*:first:col-span-2 max-[600px]:*:last:col-start-3 max-[600px]:*:last:row-start-1">
-        <TextField label="What" value={load.name} onCommit={(name) => onChange({ name })} />
+        <TextField label={t('What')} value={load.name} onCommit={(name) => onChange({ name })} />
         <QuantityField
-          label="Watts"
+          label={t('Watts')}
           kind="number"
           value={load.watts}
           min={0}
@@ -91,7 +117,7 @@ const LoadRow = ({ load, run, say, onChange, onRemove }: LoadRowProps) => {
           onCommit={(watts) => onChange({ watts })}
         />
         <QuantityField
-          label="Hours a day"
+          label={t('Hours a day')}
           kind="number"
           value={load.hoursADay}
           min={0}
@@ -99,7 +125,7 @@ const LoadRow = ({ load, run, say, onChange, onRemove }: LoadRowProps) => {
           onCommit={(hoursADay) => onChange({ hoursADay })}
         />
         <QuantityField
-          label="Wire’s way"
+          label={t('Wire’s way')}
           kind="length"
           value={load.runM}
           min={0}
@@ -110,7 +136,7 @@ const LoadRow = ({ load, run, say, onChange, onRemove }: LoadRowProps) => {
           type="button"
           className="button"
           disabled={readOnly}
-          aria-label={`${load.name} off the battery`}
+          aria-label={t('{name} off the battery', { name: load.name })}
           onClick={onRemove}
         >
           <Trash2 size={17} aria-hidden />
@@ -118,8 +144,16 @@ const LoadRow = ({ load, run, say, onChange, onRemove }: LoadRowProps) => {
       </div>
       {run && (
         <p className="narrow text-[13.5px]">
-          {formatNumber(run.amperes, 1)} A, {ah(run.ahADay)} a day; {wireText(run)} there and back
-          {run.dropShare === undefined ? '' : ` (loses ${say.percent(run.dropShare)})`}; fuse {fuseText(run.fuseA)}.
+          {t('{amperes} A, {ahADay} a day; {run} there and back{dropShare}; fuse {fuseA}.', {
+            amperes: figures(formatNumber(run.amperes, 1)),
+            ahADay: ah(run.ahADay),
+            run: wireText(run, voice),
+            dropShare:
+              run.dropShare === undefined
+                ? ''
+                : ` ${t('(loses {dropShare})', { dropShare: say.percent(run.dropShare) })}`,
+            fuseA: fuseText(run.fuseA),
+          })}
         </p>
       )}
     </li>
@@ -135,62 +169,62 @@ interface BatteryFieldsProps {
 const BatteryFields = ({ house, set }: BatteryFieldsProps) => (
   <FieldGrid>
     <SelectField
-      label="Battery is"
+      label={t('Battery is')}
       value={house.battery}
       options={BATTERIES}
-      onCommit={(battery) => set('which battery', { battery })}
+      onCommit={(battery) => set(t('which battery'), { battery })}
     />
     <QuantityField
-      label="Battery’s size, Ah"
+      label={t('Battery’s size, Ah')}
       kind="number"
       value={house.batteryAh}
       min={1}
       max={5000}
-      onCommit={(batteryAh) => set('battery’s size', { batteryAh })}
-      onClear={() => set('battery’s size', { batteryAh: null })}
+      onCommit={(batteryAh) => set(t('battery’s size'), { batteryAh })}
+      onClear={() => set(t('battery’s size'), { batteryAh: null })}
     />
     <QuantityField
-      label="Charged from the vehicle with, A"
+      label={t('Charged from the vehicle with, A')}
       kind="number"
-      empty="not at all"
+      empty={t('not at all')}
       value={house.fromVehicle?.chargeA ?? null}
       min={0}
       max={200}
       onCommit={(chargeA) =>
-        set('charge from the vehicle', { fromVehicle: { hoursADay: 2, ...house.fromVehicle, chargeA } })
+        set(t('charge from the vehicle'), { fromVehicle: { hoursADay: 2, ...house.fromVehicle, chargeA } })
       }
-      onClear={() => set('charge from the vehicle', { fromVehicle: null })}
+      onClear={() => set(t('charge from the vehicle'), { fromVehicle: null })}
     />
     {house.fromVehicle && (
       <QuantityField
-        label="Hours driven a day"
+        label={t('Hours driven a day')}
         kind="number"
         value={house.fromVehicle.hoursADay}
         min={0}
         max={24}
         onCommit={(hoursADay) =>
-          set('hours driven a day', { fromVehicle: { chargeA: 0, ...house.fromVehicle, hoursADay } })
+          set(t('hours driven a day'), { fromVehicle: { chargeA: 0, ...house.fromVehicle, hoursADay } })
         }
       />
     )}
     <QuantityField
-      label="Solar panel, W"
+      label={t('Solar panel, W')}
       kind="number"
-      empty="none"
+      empty={t('none')}
       value={house.sun?.watts ?? null}
       min={0}
       max={5000}
-      onCommit={(watts) => set('solar panel', { sun: { hoursADay: 4, ...house.sun, watts } })}
-      onClear={() => set('solar panel', { sun: null })}
+      onCommit={(watts) => set(t('solar panel'), { sun: { hoursADay: 4, ...house.sun, watts } })}
+      onClear={() => set(t('solar panel'), { sun: null })}
     />
     {house.sun && (
       <QuantityField
-        label="Hours of full sun a day"
+        label={t('Hours of full sun a day')}
         kind="number"
         value={house.sun.hoursADay}
         min={0}
         max={24}
-        onCommit={(hoursADay) => set('hours of sun a day', { sun: { watts: 0, ...house.sun, hoursADay } })}
+        onCommit={(hoursADay) => set(t('hours of sun a day'), { sun: { watts: 0, ...house.sun, hoursADay } })}
       />
     )}
   </FieldGrid>
@@ -211,20 +245,20 @@ export const HousePart = ({ say }: { readonly say: Speaker }) => {
     }));
   };
   const setLoad = (id: string, part: Partial<HouseLoad>): void =>
-    set('what the battery feeds', {
+    set(t('what the battery feeds'), {
       loads: (house?.loads ?? []).map((load) => (load.id === id ? { ...load, ...part } : load)),
     });
   const add = (load: UsualLoad): void =>
-    set(`${load.name} on the battery`, {
+    set(t('{name} on the battery', { name: load.name }), {
       loads: [...(house?.loads ?? []), { ...load, id: `load.${nanoid(6)}`, runM: trailer.frame.bed.lengthM }],
     });
   const runs = new Map((house ? houseFigures(house).runs : []).map((run) => [run.load.id, run]));
   return (
-    <section aria-label="12 V of a living body" className="border-t border-[var(--ink)] py-3">
-      <h2 className="text-[17px] font-bold">12 V of a living body</h2>
+    <section aria-label={t('12 V of a living body')} className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">{t('12 V of a living body')}</h2>
       {!house || house.loads.length === 0 ? (
         <p className="text-[14.5px]">
-          Where people sleep, cook or work in it: what a battery of its own feeds, for how long, by which wires.
+          {t('Where people sleep, cook or work in it: what a battery of its own feeds, for how long, by which wires.')}
         </p>
       ) : (
         <>
@@ -237,7 +271,9 @@ export const HousePart = ({ say }: { readonly say: Speaker }) => {
                 say={say}
                 onChange={(part) => setLoad(load.id, part)}
                 onRemove={() =>
-                  set(`${load.name} off the battery`, { loads: house.loads.filter(({ id }) => id !== load.id) })
+                  set(t('{name} off the battery', { name: load.name }), {
+                    loads: house.loads.filter(({ id }) => id !== load.id),
+                  })
                 }
               />
             ))}
@@ -256,16 +292,17 @@ export const HousePart = ({ say }: { readonly say: Speaker }) => {
           type="button"
           className="button"
           disabled={readOnly}
-          onClick={() => add({ name: 'Something else', watts: 10, hoursADay: 1 })}
+          onClick={() => add({ name: t('Something else'), watts: 10, hoursADay: 1 })}
         >
-          + Something else
+          {t('+ Something else')}
         </button>
       </p>
       {house && house.loads.length > 0 && (
         <p className="narrow mute mt-1 text-[13px]">
-          A battery that gasses stands outside or is vented; a long line from the vehicle hardly fills one without a
-          converter beside it. 120 or 230 V, inverters and shore power are an electrician’s. {sourceText(HOUSE_SOURCE)}.{' '}
-          {sourceText(CARRIES_SOURCE)}.
+          {t(
+            'A battery that gasses stands outside or is vented; a long line from the vehicle hardly fills one without a converter beside it. 120 or 230 V, inverters and shore power are an electrician’s. {house}. {carries}.',
+            { house: sourceText(HOUSE_SOURCE, voice), carries: sourceText(CARRIES_SOURCE, voice) },
+          )}
         </p>
       )}
     </section>

@@ -1,6 +1,7 @@
 import { type Evaluation, type PlacedLamp, rearView, sideView, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
 import { StillDrawing } from '../drawing/StillDrawing';
+import { t } from '../fields/language/t';
 
 /** Above it: lamps of one housing stand on top of each other. */
 const TOP_PX = 70;
@@ -38,7 +39,9 @@ export const LampDrawing = ({ evaluation, lamps, numbers, from, say }: LampDrawi
     <StillDrawing
       view={view}
       topPx={TOP_PX}
-      label={`From ${from === 'rear' ? 'behind' : 'the left'}, lamps and reflectors by their numbers in the list`}
+      label={t('From {from}, lamps and reflectors by their numbers in the list', {
+        from: from === 'rear' ? t('behind') : t('the left'),
+      })}
     >
       {(place) =>
         seen.map(({ id, at, rule }, i) => {

@@ -16,6 +16,7 @@ import { useMemo } from 'react';
 import type { Placement } from '../drawing/Shapes';
 import { StillDrawing } from '../drawing/StillDrawing';
 import { Sized } from '../fields/Sized';
+import { t, voice } from '../fields/language/t';
 
 const lineOf = (points: readonly (readonly [number, number])[], place: Placement): string =>
   points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${place.x(x)} ${place.y(y)}`).join('');
@@ -47,8 +48,8 @@ export const WireRuns = ({ evaluation, circuits, say }: WireRunsProps) => {
   const wide = holes.filter(({ shareOfSide }) => shareOfSide > SMALL_HOLE_SHARE + 1e-9);
   return (
     <div className="mt-3">
-      <h3 className="text-[15px] font-semibold">Runs and their holes</h3>
-      <StillDrawing view={view} mostPx={260} label="From above: the wires along the bars, holes by their numbers">
+      <h3 className="text-[15px] font-semibold">{t('Runs and their holes')}</h3>
+      <StillDrawing view={view} mostPx={260} label={t('From above: the wires along the bars, holes by their numbers')}>
         {(place) => (
           <>
             {[way.main, way.across, ...(branch.length > 0 ? [way.toAxle] : [])].map((points) => (
@@ -72,7 +73,7 @@ export const WireRuns = ({ evaluation, circuits, say }: WireRunsProps) => {
           </>
         )}
       </StillDrawing>
-      <ol className="text-[14.5px]" aria-label="Holes for the wires">
+      <ol className="text-[14.5px]" aria-label={t('Holes for the wires')}>
         {holes.map((hole, i) => (
           <li key={`${hole.memberId} ${hole.way}`} className="flex gap-3 border-t border-base-300 py-1">
             <b className="w-6 shrink-0 text-right">{i + 1}</b>
@@ -84,21 +85,22 @@ export const WireRuns = ({ evaluation, circuits, say }: WireRunsProps) => {
       </ol>
       {clipped.length > 0 && (
         <p className="text-[14.5px]">
-          Open bars take clips in place of holes: {clips} of them, inside of{' '}
+          {t('Open bars take clips in place of holes: {clips} of them, inside of', { clips })}
           {clipped.map(({ memberId }) => markOf(memberId)).join(', ')}.
         </p>
       )}
       {wide.length > 0 && (
         <p className="flex items-start gap-2 text-[14.5px]">
           <TriangleAlert size={16} className="mt-[2px] shrink-0" aria-hidden />
-          Wider than a third of its side in {wide.map(({ memberId }) => markOf(memberId)).join(', ')}: two smaller holes
-          a hand apart, or the loom outside, clipped to the bar.
+          {t('Wider than a third of its side in')} {wide.map(({ memberId }) => markOf(memberId)).join(', ')}
+          {t(': two smaller holes a hand apart, or the loom outside, clipped to the bar.')}
         </p>
       )}
       <p className="narrow mute mt-1 text-[13px]">
-        Through one wall, before paint; a lamp that sits on a bar has a hole behind it. A hole through both walls, or
-        one near a hanger or where the tongue begins, belongs under Bed &amp; frame, where the bar is checked with it.{' '}
-        {sourceText(HOLE_SOURCE)}.
+        {t(
+          'Through one wall, before paint; a lamp that sits on a bar has a hole behind it. A hole through both walls, or one near a hanger or where the tongue begins, belongs under Bed & frame, where the bar is checked with it. {hole}.',
+          { hole: sourceText(HOLE_SOURCE, voice) },
+        )}
       </p>
     </div>
   );

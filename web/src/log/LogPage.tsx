@@ -42,11 +42,12 @@ import { Photos } from '../fields/Photos';
 import { Sized } from '../fields/Sized';
 import { useStrength } from '../jobs/questions';
 import type { ReadableTrailer } from '../storage/trailers';
+import { figures, t, voice } from '../fields/language/t';
 
 const ABOUT_NAMES = {
-  work: 'Work',
-  change: 'A change of the design, and why',
-  lesson: 'A lesson for the next one',
+  work: t('Work'),
+  change: t('A change of the design, and why'),
+  lesson: t('A lesson for the next one'),
 } as const;
 type About = keyof typeof ABOUT_NAMES;
 const ABOUTS = Object.entries(ABOUT_NAMES) as readonly (readonly [About, string])[];
@@ -86,7 +87,7 @@ const NewDay = ({ note, tasks }: Pick<PartProps, 'note'> & { readonly tasks: rea
     <div className="grid grid-cols-2 gap-3">
       <div className="col-span-2">
         <label htmlFor={textId} className="narrow mb-1 block text-[14px]">
-          What was done, seen or learned
+          {t('What was done, seen or learned')}
         </label>
         <textarea
           id={textId}
@@ -99,7 +100,7 @@ const NewDay = ({ note, tasks }: Pick<PartProps, 'note'> & { readonly tasks: rea
       </div>
       <div className="col-span-2">
         <SelectField
-          label="It is"
+          label={t('It is')}
           value={about}
           options={ABOUTS.map(([value, name]) => ({ value, text: name }))}
           onCommit={setAbout}
@@ -108,7 +109,7 @@ const NewDay = ({ note, tasks }: Pick<PartProps, 'note'> & { readonly tasks: rea
       <HoursField typed={typed} onChange={setTyped} />
       <div>
         <label htmlFor={whoId} className="narrow mb-1 block text-[14px]">
-          Who
+          {t('Who')}
         </label>
         <input
           id={whoId}
@@ -121,18 +122,18 @@ const NewDay = ({ note, tasks }: Pick<PartProps, 'note'> & { readonly tasks: rea
       </div>
       <div className="col-span-2">
         <SelectField
-          label="On the task"
+          label={t('On the task')}
           value={taskId}
           options={[
-            { value: '', text: 'none of the plan' },
-            ...tasks.map(({ task }) => ({ value: task.id, text: taskName(task) })),
+            { value: '', text: t('none of the plan') },
+            ...tasks.map(({ task }) => ({ value: task.id, text: taskName(task, voice) })),
           ]}
           onCommit={setTaskId}
         />
       </div>
       <div className="col-span-2">
         <PhotoField
-          label="Photo"
+          label={t('Photo')}
           count={photos.length}
           onAdd={(blobId) => setPhotos((before) => [...before, blobId])}
         />
@@ -143,7 +144,7 @@ const NewDay = ({ note, tasks }: Pick<PartProps, 'note'> & { readonly tasks: rea
         disabled={readOnly || text.trim() === '' || bad}
         onClick={keep}
       >
-        Keep it
+        {t('Keep it')}
       </button>
     </div>
   );
@@ -167,16 +168,18 @@ const Journal = ({ record, say, note }: PartProps) => {
   const tasks = useMemo(() => progressOf(buildPlan(evaluate(say.trailer)), record), [say, record]);
   const spent = tasks.filter(({ spentH }) => spentH > 0);
   return (
-    <section aria-label="Journal" className="border-t border-[var(--ink)] py-3">
-      <h2 className="text-[17px] font-bold">Journal</h2>
+    <section aria-label={t('Journal')} className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">{t('Journal')}</h2>
       <NewDay note={note} tasks={tasks} />
-      {entries.length > 0 && <p className="mt-3 text-[14.5px]">{inHours(hoursOf(entries))} so far.</p>}
+      {entries.length > 0 && (
+        <p className="mt-3 text-[14.5px]">{t('{entries} so far.', { entries: inHours(hoursOf(entries)) })}</p>
+      )}
       {spent.length > 0 && (
-        <table className="narrow mt-1 w-full text-[14px]" aria-label="Hours by task">
+        <table className="narrow mt-1 w-full text-[14px]" aria-label={t('Hours by task')}>
           <tbody>
             {spent.map(({ task, spentH }) => (
               <tr key={task.id} className="border-t border-base-300">
-                <td className="py-1">{taskName(task)}</td>
+                <td className="py-1">{taskName(task, voice)}</td>
                 <td className="text-right">{inHours(spentH)}</td>
               </tr>
             ))}
@@ -188,7 +191,7 @@ const Journal = ({ record, say, note }: PartProps) => {
         return (
           <div key={day} className="mt-3">
             <h3 className="text-[15px] font-semibold">
-              {day || 'No day noted'}
+              {day || t('No day noted')}
               {hoursOf(own) > 0 && <span className="mute font-normal">, {inHours(hoursOf(own))}</span>}
             </h3>
             <ul>
@@ -201,15 +204,15 @@ const Journal = ({ record, say, note }: PartProps) => {
                     {who !== undefined && `, ${who}`}
                   </span>
                   <span className="flex flex-wrap gap-1">
-                    <Photos blobIds={blobIds} name={`Photo of ${day}`} />
+                    <Photos blobIds={blobIds} name={t('Photo of {day}', { day })} />
                   </span>
                 </li>
               ))}
               {paidOn(record, day).map(({ id, what, paid }) => (
                 <li key={id} className="border-t border-base-300 py-1 text-[14.5px]">
-                  Paid: {what}, {formatMoney(paid, say.trailer.settings.currency)}{' '}
+                  {t('Paid: {what}, {paid}', { what, paid: figures(formatMoney(paid, say.trailer.settings.currency)) })}
                   <Link className="underline" to={`/trailer/${say.trailer.id}/buy`}>
-                    in the ledger
+                    {t('in the ledger')}
                   </Link>
                 </li>
               ))}
@@ -248,15 +251,19 @@ const Service = ({ record, say, note }: PartProps) => {
   const read = parseNumber(distance);
   const saveCalendar = async (): Promise<void> => {
     const { calendarFile } = await import('./calendarFile');
-    download(fileName(`${trailer.name} service`, '.ics'), calendarFile(trailer, dues), 'text/calendar');
+    download(
+      fileName(t('{name} service', { name: trailer.name }), '.ics'),
+      calendarFile(trailer, dues),
+      'text/calendar',
+    );
   };
   return (
-    <section aria-label="Service" className="border-t border-[var(--ink)] py-3">
-      <h2 className="text-[17px] font-bold">Service</h2>
+    <section aria-label={t('Service')} className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">{t('Service')}</h2>
       <div className="flex items-end gap-2">
         <div className="flex-1">
           <label htmlFor={distanceId} className="narrow mb-1 block text-[14px]">
-            Driven so far, {unit === 'mile' ? 'miles' : 'km'}
+            {t('Driven so far, {unit}', { unit: unit === 'mile' ? t('miles') : 'km' })}
           </label>
           <input
             id={distanceId}
@@ -278,14 +285,14 @@ const Service = ({ record, say, note }: PartProps) => {
             setDistance('');
           }}
         >
-          Note it
+          {t('Note it')}
         </button>
       </div>
       <ul className="mt-2">
         {dues.map((due) => (
           <li key={due.task.code} className="flex items-center gap-3 border-t border-base-300 py-2">
             <span className="flex-1">
-              <b className="text-[15px]">{SERVICE_NAMES[due.task.code]}</b>
+              <b className="text-[15px]">{t(SERVICE_NAMES[due.task.code])}</b>
               <span
                 className="block text-[14px]"
                 style={due.state === 'due' ? { color: 'var(--fix)', fontWeight: 600 } : undefined}
@@ -293,9 +300,9 @@ const Service = ({ record, say, note }: PartProps) => {
                 <Sized>{dueText(due, say)}</Sized>
               </span>
               <span className="mute block text-[13.5px]">
-                <Sized>{SERVICE_HOW[due.task.code]}</Sized>
+                <Sized>{t(SERVICE_HOW[due.task.code])}</Sized>
                 {due.task.code === 'welds' && hardest.length > 0 && (
-                  <Sized>{` By the analysis these work hardest: ${hardest.join('; ')}.`}</Sized>
+                  <Sized>{` ${t('By the analysis these work hardest: {hardest}.', { hardest: hardest.join('; ') })}`}</Sized>
                 )}
               </span>
             </span>
@@ -303,10 +310,10 @@ const Service = ({ record, say, note }: PartProps) => {
               type="button"
               className="button min-h-[48px]"
               disabled={readOnly}
-              aria-label={`Done: ${SERVICE_NAMES[due.task.code]}`}
+              aria-label={t('Done: {service}', { service: t(SERVICE_NAMES[due.task.code]) })}
               onClick={() => note({ kind: 'service', what: due.task.code, atKm: drivenNow > 0 ? drivenNow : null })}
             >
-              Done
+              {t('Done')}
             </button>
           </li>
         ))}
@@ -317,11 +324,12 @@ const Service = ({ record, say, note }: PartProps) => {
         disabled={dues.every(({ day }) => day === undefined)}
         onClick={() => void saveCalendar()}
       >
-        Into a calendar, ICS
+        {t('Into a calendar, ICS')}
       </button>
       <p className="narrow mute mt-2 text-[13px]">
-        Common practice; what the makers of axle, coupler and tires write in their books governs, and inspections that
-        the law asks for come besides.
+        {t(
+          'Common practice; what the makers of axle, coupler and tires write in their books governs, and inspections that the law asks for come besides.',
+        )}
       </p>
     </section>
   );
@@ -334,13 +342,17 @@ const Log = ({ id, stored }: { readonly id: string; readonly stored: ReadableTra
   const editing = useFieldContext(projectStore);
   const { trailer } = editing;
   const record = useStore(projectStore.store, (state) => state.record);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const note = useMemo(() => noteOf(projectStore.note), [projectStore]);
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[640px] px-4 pb-24">
-        <PageHead title={`${trailer.name}, its log`} back={`/trailer/${id}/weigh`} />
-        <SessionNotes session={session} onlyLooked="the log can be read here, not written" unsaved="what was written" />
+        <PageHead title={t('{name}, its log', { name: trailer.name })} back={`/trailer/${id}/weigh`} />
+        <SessionNotes
+          session={session}
+          onlyLooked={t('the log can be read here, not written')}
+          unsaved={t('what was written')}
+        />
         <Service record={record} say={say} note={note} />
         <Journal record={record} say={say} note={note} />
       </div>

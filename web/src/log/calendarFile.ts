@@ -1,5 +1,6 @@
 import { type Due, SERVICE_HOW, SERVICE_NAMES } from '@kereta/core';
 import ICAL from 'ical.js';
+import { t } from '../fields/language/t';
 
 /** What is due on a day, each as an event of that whole day, for any calendar (RFC 5545). What goes by distance alone is left out. */
 export const calendarFile = (trailer: { readonly id: string; readonly name: string }, dues: readonly Due[]): string => {
@@ -13,8 +14,8 @@ export const calendarFile = (trailer: { readonly id: string; readonly name: stri
     event.updatePropertyWithValue('uid', `${task.code}.${trailer.id}@kereta`);
     event.updatePropertyWithValue('dtstamp', stamp);
     event.updatePropertyWithValue('dtstart', ICAL.Time.fromDateString(day));
-    event.updatePropertyWithValue('summary', `${trailer.name}: ${SERVICE_NAMES[task.code]}`);
-    event.updatePropertyWithValue('description', SERVICE_HOW[task.code]);
+    event.updatePropertyWithValue('summary', `${trailer.name}: ${t(SERVICE_NAMES[task.code])}`);
+    event.updatePropertyWithValue('description', t(SERVICE_HOW[task.code]));
     calendar.addSubcomponent(event);
   }
   return `${calendar.toString()}\r\n`;

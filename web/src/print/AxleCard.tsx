@@ -20,6 +20,7 @@ import { TrailerRoute } from '../bench/TrailerRoute';
 import { Sized } from '../fields/Sized';
 import { stillWorkbench } from '../bench/stillWorkbench';
 import { SheetFrame } from './SheetFrame';
+import { figures, t } from '../fields/language/t';
 
 /** Codes whose sentences belong on the card: what fits and what does not. */
 const ON_CARD: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
@@ -48,80 +49,91 @@ const orderRows = (evaluation: Evaluation, say: Speaker): readonly (readonly [st
   const { rides, weakestPart: weakest } = evaluation;
   const loaded = loadedRide(rides);
   const rate = wheelRateNPerM(trailer);
-  const missing = 'read it off and write it here: ________';
+  const missing = t('read it off and write it here: ________');
   const leaf = suspension.kind === 'leaf';
   const row = AXLE_ROWS.find(({ id }) => id === axle.catalogId);
   const rating = axleRatingKg(runningGear);
-  const drum = row && row.brake !== '' ? `, usual drum ${row.brake}` : '';
+  const drum = row && row.brake !== '' ? t(', usual drum {brake}', { brake: row.brake }) : '';
   return [
-    ['Axles', AXLE_LAYOUT_NAMES[runningGear.layout]],
+    [t('Axles'), t(AXLE_LAYOUT_NAMES[runningGear.layout])],
     axle.homeBuilt
-      ? ['Built at home: by its spindles and hubs, each', rating === null ? missing : say.mass(rating)]
-      : ['Rating on the tag, each', rating === null ? missing : say.mass(rating)],
+      ? [t('Built at home: by its spindles and hubs, each'), rating === null ? missing : say.mass(rating)]
+      : [t('Rating on the tag, each'), rating === null ? missing : say.mass(rating)],
     ...(weakest
-      ? [['Weakest of the assembly', `${weakest.part}, ${say.mass(weakest.ratingKg)} an axle`] as const]
+      ? [
+          [
+            t('Weakest of the assembly'),
+            t('{part}, {rating} an axle', { part: weakest.part, rating: say.mass(weakest.ratingKg) }),
+          ] as const,
+        ]
       : []),
-    ['Middle of the axle, back from the front edge', say.length(runningGear.positionM)],
+    [t('Middle of the axle, back from the front edge'), say.length(runningGear.positionM)],
     ...(runningGear.layout === 'single' || runningGear.layout === 'none'
       ? []
-      : [['Between the axles', say.length(runningGear.spacingM)] as const]),
-    ['Hub face to hub face', say.length(axle.hubFaceM)],
-    ['Wheel middle to wheel middle', say.length(suspension.trackM)],
+      : [[t('Between the axles'), say.length(runningGear.spacingM)] as const]),
+    [t('Hub face to hub face'), say.length(axle.hubFaceM)],
+    [t('Wheel middle to wheel middle'), say.length(suspension.trackM)],
     ...(leaf
       ? [
           [
-            'Spring centre to spring centre, under the rails’ middles',
+            t('Spring centre to spring centre, under the rails’ middles'),
             say.length(trailer.frame.bed.widthM - evaluation.chassis.railWidthM),
           ] as const,
         ]
       : []),
-    ['Tube', say.length(axle.tubeDiameterM)],
-    ['Spindles above the tube’s middle', say.length(axle.dropM)],
-    ['Stud circle of the hubs', axle.studCircle || missing],
-    ['Stud circle of the wheels', wheel.studCircle || missing],
-    ...(row ? ([['Spindle, bearing seats (trade class)', row.spindle]] as const) : []),
+    [t('Tube'), say.length(axle.tubeDiameterM)],
+    [t('Spindles above the tube’s middle'), say.length(axle.dropM)],
+    [t('Stud circle of the hubs'), axle.studCircle || missing],
+    [t('Stud circle of the wheels'), wheel.studCircle || missing],
+    ...(row ? ([[t('Spindle, bearing seats (trade class)'), row.spindle]] as const) : []),
     [
-      'Brakes',
+      t('Brakes'),
       trailer.coupling.brakes === 'fitted'
-        ? `fitted${drum}`
+        ? t('fitted{drum}', { drum })
         : trailer.coupling.brakes === 'none'
           ? 'none'
-          : 'not decided',
+          : t('not decided'),
     ],
     ...(leaf
       ? ([
           [
-            'Springs',
-            `${spring.leaves} leaves ${say.length(spring.leafWidthM)} × ${say.length(spring.leafThicknessM)}, ${spring.kind === 'slipper' ? 'slipper' : 'two eyes'}, ${spring.seat} the axle`,
+            t('Springs'),
+            t('{leaves} leaves {leafWidth} × {leafThickness}, {kind}, {seat} the axle', {
+              leaves: spring.leaves,
+              leafWidth: say.length(spring.leafWidthM),
+              leafThickness: say.length(spring.leafThicknessM),
+              kind: spring.kind === 'slipper' ? 'slipper' : t('two eyes'),
+              seat: spring.seat,
+            }),
           ],
-          ['Eye to eye, unloaded', say.length(spring.eyeToEyeM)],
+          [t('Eye to eye, unloaded'), say.length(spring.eyeToEyeM)],
           [
-            'Eye to eye, loaded',
+            t('Eye to eye, loaded'),
             loaded?.stack.archM === undefined ? '' : say.length(chordM(spring, loaded.stack.archM)),
           ],
-          ['Bolt to bolt', say.length(suspension.hangerSpacingM)],
-          ['Shackle', say.length(spring.shackleM)],
-          ['One spring may carry', spring.ratingKg === null ? missing : say.mass(spring.ratingKg)],
+          [t('Bolt to bolt'), say.length(suspension.hangerSpacingM)],
+          [t('Shackle'), say.length(spring.shackleM)],
+          [t('One spring may carry'), spring.ratingKg === null ? missing : say.mass(spring.ratingKg)],
         ] as const)
       : []),
     ...(suspension.kind === 'swing-arm'
       ? ([
-          ['Arm, pivot to wheel', say.length(suspension.swing.armLengthM)],
-          ['Unit, from the pivot', say.length(suspension.swing.unitAtM)],
-          ['Unit’s travel', say.length(suspension.swing.unitTravelM)],
+          [t('Arm, pivot to wheel'), say.length(suspension.swing.armLengthM)],
+          [t('Unit, from the pivot'), say.length(suspension.swing.unitAtM)],
+          [t('Unit’s travel'), say.length(suspension.swing.unitTravelM)],
         ] as const)
       : []),
     ...(suspension.kind === 'torsion'
       ? ([
-          ['Arm', say.length(suspension.torsion.armLengthM)],
-          ['Arm below level, unloaded', formatAngle(suspension.torsion.startAngleRad)],
+          [t('Arm'), say.length(suspension.torsion.armLengthM)],
+          [t('Arm below level, unloaded'), figures(formatAngle(suspension.torsion.startAngleRad))],
         ] as const)
       : []),
-    ...(rate === undefined ? [] : ([['Rate at each wheel', say.measured({ value: rate, kind: 'rate' })]] as const)),
-    ['Tires', `${tire.name}${tire.pressure ? ` at ${tire.pressure}` : ''}`],
-    ['Load on the sidewall, each', tire.maxLoadKg === null ? missing : say.mass(tire.maxLoadKg)],
-    ['Load stamped on the wheel, each', wheel.maxLoadKg === null ? missing : say.mass(wheel.maxLoadKg)],
-    ...(loaded ? ([['Top of the rails, loaded', say.length(loaded.railTopM)]] as const) : []),
+    ...(rate === undefined ? [] : ([[t('Rate at each wheel'), say.measured({ value: rate, kind: 'rate' })]] as const)),
+    [t('Tires'), `${tire.name}${tire.pressure ? ` ${t('at {pressure}', { pressure: tire.pressure })}` : ''}`],
+    [t('Load on the sidewall, each'), tire.maxLoadKg === null ? missing : say.mass(tire.maxLoadKg)],
+    [t('Load stamped on the wheel, each'), wheel.maxLoadKg === null ? missing : say.mass(wheel.maxLoadKg)],
+    ...(loaded ? ([[t('Top of the rails, loaded'), say.length(loaded.railTopM)]] as const) : []),
   ];
 };
 
@@ -134,14 +146,14 @@ const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
   return (
     <SheetFrame
       trailer={trailer}
-      sheet="axle card"
+      sheet={t('axle card')}
       back={`/trailer/${trailer.id}/axle`}
-      note="To order or to build the axle by"
+      note={t('To order or to build the axle by')}
       updatedAt={stored.updatedAt}
     >
-      <h1 className="wide text-[22px] font-bold">Axle card: {trailer.name}</h1>
+      <h1 className="wide text-[22px] font-bold">{t('Axle card: {name}', { name: trailer.name })}</h1>
       <div className="mt-3 grid grid-cols-[3fr_2fr] gap-6 max-[800px]:grid-cols-1">
-        <table className="narrow w-full text-[14px]" aria-label="What to order">
+        <table className="narrow w-full text-[14px]" aria-label={t('What to order')}>
           <tbody>
             {rows.map(([name, text]) => (
               <tr key={name} className="border-b border-gray-300">
@@ -156,13 +168,13 @@ const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
           </tbody>
         </table>
         <div>
-          <h2 className="font-semibold">Hangers, back from the front edge, both rails alike</h2>
-          <table className="narrow w-full text-[14px]" aria-label="Hangers">
+          <h2 className="font-semibold">{t('Hangers, back from the front edge, both rails alike')}</h2>
+          <table className="narrow w-full text-[14px]" aria-label={t('Hangers')}>
             <tbody>
               {plan.marks.map(({ id, kind, axle: index, xM }) => (
                 <tr key={id} className="border-b border-gray-300">
                   <th scope="row" className="py-[3px] text-left font-normal">
-                    {say.partName(`axle.${index + 1}`)}, {HANGER_NAMES[kind]}
+                    {say.partName(`axle.${index + 1}`)}, {t(HANGER_NAMES[kind])}
                   </th>
                   <td className="py-[3px] text-right font-semibold">
                     <Sized>{say.length(xM)}</Sized>
@@ -171,11 +183,11 @@ const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
               ))}
             </tbody>
           </table>
-          <h2 className="mt-4 font-semibold">Checks</h2>
+          <h2 className="mt-4 font-semibold">{t('Checks')}</h2>
           <ul className="narrow text-[13px]">
             {checks.map((finding) => (
               <li key={sentenceOf(finding, say)} className="border-b border-gray-300 py-[3px]">
-                <span className="font-semibold">{finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note'}:</span>{' '}
+                <span className="font-semibold">{finding.counts ? t(VERDICT_WORDS[finding.verdict]) : t('Note')}:</span>{' '}
                 <Sized>{sentenceOf(finding, say)}</Sized>
               </li>
             ))}
@@ -183,9 +195,9 @@ const Card = ({ stored }: { readonly stored: ReadableTrailer }) => {
         </div>
       </div>
       <p className="narrow mt-3 text-[13px]">
-        Measure what came before you weld to this card. The tag on the axle, the sidewall and the stamp on the wheel
-        govern. Springs under tension throw parts: take the load off first. Never weld on the axle tube’s middle, on
-        spring steel or near a torsion axle’s rubber. Local law and a licensed engineer or inspector have the last word.
+        {t(
+          'Measure what came before you weld to this card. The tag on the axle, the sidewall and the stamp on the wheel govern. Springs under tension throw parts: take the load off first. Never weld on the axle tube’s middle, on spring steel or near a torsion axle’s rubber. Local law and a licensed engineer or inspector have the last word.',
+        )}
       </p>
     </SheetFrame>
   );

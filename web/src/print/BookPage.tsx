@@ -21,6 +21,8 @@ import type { ReadableTrailer } from '../storage/trailers';
 import { drawingSetOf, PER_PAPER_M } from './drawingSetOf';
 import { SheetFrame } from './SheetFrame';
 import type { PdfPhoto } from './sheetPdf';
+import { t, voice } from '../fields/language/t';
+import { PAGE_LANGUAGE } from '../fields/language/language';
 
 const nothing = (): void => undefined;
 
@@ -91,7 +93,7 @@ const Book = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const strength = useStrength(trailer, 'soon');
   const captions = useMemo(() => captionsOf(project.record), [project.record]);
   const { data: photos } = useQuery({
-    queryKey: ['book photos', trailer.id, [...captions.keys()].join(' ')],
+    queryKey: [t('book photos'), trailer.id, [...captions.keys()].join(' ')],
     queryFn: () => photosOf(captions),
   });
   const [problem, setProblem] = useState('');
@@ -103,21 +105,21 @@ const Book = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const save = async (): Promise<void> => {
     try {
       const { bookPdf } = await import('./drawingFiles');
-      const date = new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(updatedAt);
+      const date = new Intl.DateTimeFormat(PAGE_LANGUAGE, { dateStyle: 'medium' }).format(updatedAt);
       const sheets = drawingSetOf(evaluation, strength, units === 'metric' ? 'a4' : 'letter', date);
       const blob = await bookPdf({
         sheets,
         perMm: PER_PAPER_M / 1000,
-        say: speaker(trailer),
+        say: speaker(trailer, voice),
         date,
         front: book.front,
         tables: book.back,
         photos: photos ?? [],
       });
-      downloadBlob(fileName(`${trailer.name} book`, '.pdf'), blob);
+      downloadBlob(fileName(t('{name} book', { name: trailer.name }), '.pdf'), blob);
       setProblem('');
     } catch {
-      setProblem('The file could not be made. Load the page again; nothing was changed.');
+      setProblem(t('The file could not be made. Load the page again; nothing was changed.'));
     }
   };
   return (
@@ -126,10 +128,10 @@ const Book = ({ stored }: { readonly stored: ReadableTrailer }) => {
         trailer={trailer}
         sheet="book"
         back={`/trailer/${trailer.id}/weigh`}
-        note={`Sizes in ${units === 'imperial' ? 'feet and inches' : 'mm'}`}
+        note={t('Sizes in {units}', { units: units === 'imperial' ? t('feet and inches') : 'mm' })}
         updatedAt={updatedAt}
       >
-        <h1 className="wide text-[22px] font-bold">The book of {trailer.name}</h1>
+        <h1 className="wide text-[22px] font-bold">{t('The book of {name}', { name: trailer.name })}</h1>
         <div className="no-print my-2 flex items-center gap-3">
           <button
             type="button"
@@ -137,20 +139,21 @@ const Book = ({ stored }: { readonly stored: ReadableTrailer }) => {
             disabled={photos === undefined || (!strength.current && !strength.failed)}
             onClick={() => void save()}
           >
-            The whole book, PDF
+            {t('The whole book, PDF')}
           </button>
-          <span className="text-[13.5px]">with the drawings and {captions.size} photos</span>
+          <span className="text-[13.5px]">{t('with the drawings and {size} photos', { size: captions.size })}</span>
         </div>
         {problem !== '' && <p role="alert">{problem}</p>}
         {[...book.front, ...book.back].map((table) => (
           <Table key={table.title} table={table} />
         ))}
         <div className="flex flex-wrap gap-2">
-          <Photos blobIds={[...captions.keys()]} name="Photo" />
+          <Photos blobIds={[...captions.keys()]} name={t('Photo')} />
         </div>
         <p className="narrow mt-3 text-[13px]">
-          What was checked stands here; nothing else was. Local law and a licensed engineer or inspector have the last
-          word.
+          {t(
+            'What was checked stands here; nothing else was. Local law and a licensed engineer or inspector have the last word.',
+          )}
         </p>
       </SheetFrame>
     </EditingContext>

@@ -14,6 +14,7 @@ import { Sized } from '../fields/Sized';
 import { useSticks } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
 import type { ReadableTrailer } from '../storage/trailers';
+import { t } from '../fields/language/t';
 
 const DRAWING_PX = 560;
 /** Longest stick on paper. */
@@ -29,12 +30,14 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
     <StillBench workbench={workbench}>
       <SheetFrame
         trailer={trailer}
-        sheet="cut list"
+        sheet={t('cut list')}
         back={`/trailer/${trailer.id}/cut`}
-        note={`Sizes in ${trailer.settings.units === 'imperial' ? 'feet and inches' : 'mm'}, not to scale`}
+        note={t('Sizes in {units}, not to scale', {
+          units: trailer.settings.units === 'imperial' ? t('feet and inches') : 'mm',
+        })}
         updatedAt={stored.updatedAt}
       >
-        <h1 className="wide text-[22px] font-bold">Cut list: {trailer.name}</h1>
+        <h1 className="wide text-[22px] font-bold">{t('Cut list: {name}', { name: trailer.name })}</h1>
         <div className="my-3">
           <Drawing
             lower="plan"
@@ -44,14 +47,14 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
           />
         </div>
         <CutTable evaluation={evaluation} say={say} />
-        <table className="narrow mt-4 w-full text-[14px]" aria-label="Metal to buy">
+        <table className="narrow mt-4 w-full text-[14px]" aria-label={t('Metal to buy')}>
           <tbody>
             {evaluation.cutList.totals.map(({ sectionId, designation, materialName, lengthM, massKg, pieces }) => (
               <tr key={`${sectionId}${materialName}`} className="border-b border-gray-300">
                 <td className="py-1">
                   <Sized>{designation}</Sized>, {materialName}
                 </td>
-                <td className="text-right">{pieces} pieces</td>
+                <td className="text-right">{t('{pieces} pieces', { pieces })}</td>
                 <td className="text-right">
                   <Sized>{say.length(lengthM)}</Sized>
                 </td>
@@ -69,9 +72,9 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
           say={say}
         />
         <p className="narrow mt-3 text-[13px]">
-          Sizes beside cross-members run from the front edge to their middles. Angles are told both ways: off square,
-          and as read from the stick’s own direction. Lengths are over the long points; saw kerf and trim come on top:
-          the sticks above count them in. Check one piece before you cut its twins.
+          {t(
+            'Sizes beside cross-members run from the front edge to their middles. Angles are told both ways: off square, and as read from the stick’s own direction. Lengths are over the long points; saw kerf and trim come on top: the sticks above count them in. Check one piece before you cut its twins.',
+          )}
         </p>
       </SheetFrame>
     </StillBench>

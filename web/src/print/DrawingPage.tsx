@@ -26,6 +26,8 @@ import { SheetText } from '../drawing/SheetText';
 import { download, downloadBlob, fileName } from '../fields/download';
 import { useSticks, useStrength } from '../jobs/questions';
 import type { ReadableTrailer } from '../storage/trailers';
+import { t, voice } from '../fields/language/t';
+import { PAGE_LANGUAGE } from '../fields/language/language';
 
 const still = (): typeof STILL => STILL;
 const isPaper = (text: string): text is PaperId => Object.hasOwn(PAPERS, text);
@@ -34,16 +36,17 @@ const isPaper = (text: string): text is PaperId => Object.hasOwn(PAPERS, text);
 const RevisionNote = ({ revision: { last, changes }, say }: { readonly revision: Revision; readonly say: Speaker }) => {
   if (!last) return null;
   return (
-    <section aria-label="Changed since the last drawings" className="pb-3 text-[14.5px]">
+    <section aria-label={t('Changed since the last drawings')} className="pb-3 text-[14.5px]">
       {changes.length === 0 ? (
         <p>
-          These are the pieces of revision {last.revision}, handed out on {last.date}.
+          {t('These are the pieces of revision {revision}, handed out on {date}.', {
+            revision: last.revision,
+            date: last.date,
+          })}
         </p>
       ) : (
         <>
-          <p>
-            Since revision {last.revision} of {last.date}:
-          </p>
+          <p>{t('Since revision {revision} of {date}:', { revision: last.revision, date: last.date })}</p>
           <ul className="list-inside list-disc">
             {changes.map((change) => (
               <li key={`${change.mark} ${change.change} ${change.byM}`}>{pieceChangeText(change, say)}</li>
@@ -75,10 +78,13 @@ const FileButtons = ({ ready, sheet, day, record, revision, sheets, evaluation, 
   const { sections } = useSticks(trailer, record);
   const perMm = PER_PAPER_M / 1000;
   const named = (of: string, suffix: string): string =>
-    fileName(`${trailer.name} ${of} revision ${revision.number} ${day}`, suffix);
+    fileName(
+      t('{name} {of} revision {number} {day}', { name: trailer.name, of, number: revision.number, day }),
+      suffix,
+    );
   const savePdf = async (): Promise<void> => {
     const { drawingSetPdf } = await import('./drawingFiles');
-    const set = { sheets, perMm, cutList, sections, say: speaker(trailer), date };
+    const set = { sheets, perMm, cutList, sections, say: speaker(trailer, voice), date };
     downloadBlob(named('drawings', '.pdf'), await drawingSetPdf(set));
     revision.handOut();
   };
@@ -91,18 +97,18 @@ const FileButtons = ({ ready, sheet, day, record, revision, sheets, evaluation, 
     if (!drawn.current) return;
     const { svgFile } = await import('./drawingFiles');
     const text = svgFile(drawn.current, sheet.width / perMm, sheet.height / perMm);
-    download(named(`drawing ${sheet.name}`, '.svg'), text, 'image/svg+xml');
+    download(named(t('drawing {name}', { name: sheet.name }), '.svg'), text, 'image/svg+xml');
   };
   return (
     <>
       <button type="button" className="button" disabled={!sections || !ready} onClick={() => void savePdf()}>
-        PDF
+        {t('PDF')}
       </button>
       <button type="button" className="button" disabled={templates.length === 0} onClick={() => void saveTemplates()}>
-        Templates 1:1, PDF
+        {t('Templates 1:1, PDF')}
       </button>
       <button type="button" className="button" onClick={() => void saveSvg()}>
-        SVG
+        {t('SVG')}
       </button>
       {sheet.views
         .filter(({ id }) => id !== 'weld-symbols')
@@ -113,7 +119,7 @@ const FileButtons = ({ ready, sheet, day, record, revision, sheets, evaluation, 
             className="button"
             onClick={() => download(named(id, '.dxf'), viewDxf(view, trailer.settings.units), 'application/dxf')}
           >
-            DXF{sheet.views.length > 1 ? `, ${title.split(',')[0]?.toLowerCase()}` : ''}
+            {t('DXF{count}', { count: sheet.views.length > 1 ? `, ${title.split(',')[0]?.toLowerCase()}` : '' })}
           </button>
         ))}
       <SolidFiles trailer={trailer} named={(suffix) => named('frame', suffix)} />
@@ -140,7 +146,11 @@ const DrawnSheet = ({
       viewBox={`0 0 ${width} ${height}`}
       className="block h-auto max-w-full print:max-w-none"
       role="img"
-      aria-label={`${name}, sheet ${sheet.name}, scale ${sheet.scaleText}`}
+      aria-label={t('{name}, sheet {name2}, scale {scaleText}', {
+        name,
+        name2: sheet.name,
+        scaleText: sheet.scaleText,
+      })}
       {...(drawn ? { 'data-testid': 'drawing-sheet' } : {})}
       style={{ fontFamily: 'var(--font-sans)' }}
     >
@@ -201,13 +211,16 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
   // The day of the drawing stays while it is looked at: remembering a set changes the trailer's own day.
   const [updatedAt] = useState(stored.updatedAt);
   const day = new Date(updatedAt).toISOString().slice(0, 10);
-  const date = `${new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(updatedAt)}, revision ${revision.number}`;
+  const date = t('{updatedAt}, revision {number}', {
+    updatedAt: new Intl.DateTimeFormat(PAGE_LANGUAGE, { dateStyle: 'medium' }).format(updatedAt),
+    number: revision.number,
+  });
   const { outcome, current, failed } = useStrength(trailer, 'soon');
   const sheets = useMemo(
     () => drawingSetOf(evaluation, { outcome, current }, paper, date),
     [evaluation, paper, date, outcome, current],
   );
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const [name, setName] = useState('trailer');
   const sheet = sheets.find((one) => one.name === name) ?? sheets[0];
   const { width, height } = sheet;
@@ -219,15 +232,15 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
     >
       <style>{`@page { size: ${(width / 96).toFixed(3)}in ${(height / 96).toFixed(3)}in; margin: 0; }`}</style>
       <div className="no-print relative flex flex-wrap items-center gap-3 p-4">
-        <h1 className="sr-only">Drawings of {trailer.name}</h1>
+        <h1 className="sr-only">{t('Drawings of {name}', { name: trailer.name })}</h1>
         <Link className="button" to={`/trailer/${trailer.id}/cut`}>
-          Back
+          {t('Back')}
         </Link>
         <button type="button" className="button button-main" onClick={() => window.print()}>
-          <Printer size={17} aria-hidden /> Print
+          <Printer size={17} aria-hidden /> {t('Print')}
         </button>
         <label className="flex items-center gap-2">
-          Paper
+          {t('Paper')}
           <select
             className="field-box w-[130px]"
             value={paper}
@@ -241,7 +254,7 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
           </select>
         </label>
         <label className="flex items-center gap-2">
-          Sheet
+          {t('Sheet')}
           <select className="field-box w-[130px]" value={sheet.name} onChange={(event) => setName(event.target.value)}>
             {sheets.map((one) => (
               <option key={one.name} value={one.name}>
@@ -262,15 +275,17 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
           drawn={drawn}
         />
         <span>
-          Scale {sheet.scaleText}. Print at 100 %, not fitted to the page; measure one size on paper before you rely on
-          it.
+          {t(
+            'Scale {scaleText}. Print at 100 %, not fitted to the page; measure one size on paper before you rely on it.',
+            { scaleText: sheet.scaleText },
+          )}
         </span>
       </div>
       <div className="no-print px-4">
         <SessionNotes
           session={session}
-          onlyLooked="the drawings can be saved here, but which revision it was is not kept"
-          unsaved="which revision it was"
+          onlyLooked={t('the drawings can be saved here, but which revision it was is not kept')}
+          unsaved={t('which revision it was')}
         />
         <RevisionNote revision={revision} say={say} />
       </div>

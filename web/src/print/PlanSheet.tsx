@@ -5,6 +5,7 @@ import { EditingContext } from '../fields/editing';
 import type { ReadableTrailer } from '../storage/trailers';
 import { TaskCard } from '../steps/build/TaskCard';
 import { SheetFrame } from './SheetFrame';
+import { t, voice } from '../fields/language/t';
 
 const nothing = (): void => undefined;
 
@@ -13,7 +14,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const { project, updatedAt } = stored;
   const trailer = trailerOf(project);
   const evaluation = useMemo(() => evaluate(trailer), [trailer]);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const all = useMemo(() => progressOf(buildPlan(evaluation), project.record), [evaluation, project.record]);
   const { units, fraction } = trailer.settings;
   const editing = useMemo(
@@ -26,21 +27,21 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
         trailer={trailer}
         sheet="plan"
         back={`/trailer/${trailer.id}/build`}
-        note={`Sizes in ${units === 'imperial' ? 'feet and inches' : 'mm'}`}
+        note={t('Sizes in {units}', { units: units === 'imperial' ? t('feet and inches') : 'mm' })}
         updatedAt={updatedAt}
       >
-        <h1 className="wide text-[22px] font-bold">Plan: {trailer.name}</h1>
-        <table className="mt-2 w-full text-[14px]" aria-label="Tasks">
+        <h1 className="wide text-[22px] font-bold">{t('Plan: {name}', { name: trailer.name })}</h1>
+        <table className="mt-2 w-full text-[14px]" aria-label={t('Tasks')}>
           <tbody>
             {all.map(({ task, state, expectedH }, i) => (
               <tr key={task.id} className="border-b border-gray-300">
                 <td className="w-8 py-1 text-right">{i + 1}</td>
                 <td className="px-2">{state === 'done' ? '☑' : state === 'skipped' ? '☒' : '☐'}</td>
-                <td className="font-semibold">{taskName(task)}</td>
-                <td className="narrow">{PHASE_NAMES[task.phase]}</td>
+                <td className="font-semibold">{taskName(task, voice)}</td>
+                <td className="narrow">{t(PHASE_NAMES[task.phase])}</td>
                 <td className="narrow text-right whitespace-nowrap">
-                  {hoursText(expectedH)}
-                  {task.people > 1 && `, ${task.people} people`}
+                  {hoursText(expectedH, voice)}
+                  {task.people > 1 && t(', {people} people', { people: task.people })}
                 </td>
               </tr>
             ))}
@@ -49,7 +50,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
         {all.map((progress, i) => (
           <section key={progress.task.id} className="break-inside-avoid border-t border-black py-3">
             <h2 className="text-[17px] font-bold">
-              {i + 1}. {taskName(progress.task)}
+              {i + 1}. {taskName(progress.task, voice)}
             </h2>
             <TaskCard progress={progress} evaluation={evaluation} say={say} printed />
           </section>

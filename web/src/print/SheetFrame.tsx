@@ -2,6 +2,8 @@ import type { Trailer } from '@kereta/core';
 import { Printer } from 'lucide-react';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { t } from '../fields/language/t';
+import { PAGE_LANGUAGE } from '../fields/language/language';
 
 /** A sheet of paper: white and black whatever the view on the screen, with its title block; buttons stay on the screen. */
 export const SheetFrame = ({
@@ -30,24 +32,24 @@ export const SheetFrame = ({
   >
     <div className="no-print mb-4 flex gap-3">
       <Link className="button" to={back}>
-        Back
+        {t('Back')}
       </Link>
       <button type="button" className="button button-main" onClick={() => window.print()}>
-        <Printer size={17} aria-hidden /> Print
+        <Printer size={17} aria-hidden /> {t('Print')}
       </button>
     </div>
     {children}
     <footer className="mt-4 flex justify-end">
-      <table className="narrow border border-black text-[13px]" aria-label="Title block">
+      <table className="narrow border border-black text-[13px]" aria-label={t('Title block')}>
         <tbody>
           <tr>
-            <td className="border border-black px-2">Job: {trailer.name}</td>
-            <td className="border border-black px-2">Sheet: {sheet}</td>
+            <td className="border border-black px-2">{t('Job: {name}', { name: trailer.name })}</td>
+            <td className="border border-black px-2">{t('Sheet: {sheet}', { sheet })}</td>
           </tr>
           <tr>
             <td className="border border-black px-2">{note}</td>
             <td className="border border-black px-2">
-              {new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(updatedAt)}
+              {new Intl.DateTimeFormat(PAGE_LANGUAGE, { dateStyle: 'medium' }).format(updatedAt)}
             </td>
           </tr>
         </tbody>

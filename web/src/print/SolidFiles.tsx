@@ -2,11 +2,12 @@ import type { Progress, SolidFormat, Trailer } from '@kereta/core';
 import { useRef, useState } from 'react';
 import { downloadBlob } from '../fields/download';
 import { makeSolids } from '../jobs/makeSolids';
+import { t } from '../fields/language/t';
 
 const FORMATS: readonly { readonly format: SolidFormat; readonly title: string; readonly type: string }[] = [
-  { format: 'step', title: 'STEP', type: 'model/step' },
-  { format: 'stl', title: 'STL', type: 'model/stl' },
-  { format: 'glb', title: 'glTF', type: 'model/gltf-binary' },
+  { format: 'step', title: t('STEP'), type: 'model/step' },
+  { format: 'stl', title: t('STL'), type: 'model/stl' },
+  { format: 'glb', title: t('glTF'), type: 'model/gltf-binary' },
 ];
 
 interface SolidFilesProps {
@@ -35,7 +36,9 @@ export const SolidFiles = ({ trailer, named }: SolidFilesProps) => {
             ? error instanceof Error
               ? error.message
               : String(error)
-            : 'the solid modeller was never fetched here, and there is no network. It is kept from the first time on.',
+            : t(
+                'the solid modeller was never fetched here, and there is no network. It is kept from the first time on.',
+              ),
         );
     } finally {
       setBusy(undefined);
@@ -58,16 +61,16 @@ export const SolidFiles = ({ trailer, named }: SolidFilesProps) => {
         <span role="status" className="flex items-center gap-2">
           {busy.title}:{' '}
           {busy.progress && busy.progress.of > 1
-            ? `solid ${busy.progress.done + 1} of ${busy.progress.of}`
-            : 'the solid modeller is loaded'}
+            ? t('solid {done} of {of}', { done: busy.progress.done + 1, of: busy.progress.of })
+            : t('the solid modeller is loaded')}
           <button type="button" className="button" onClick={() => stop.current?.abort()}>
-            Stop
+            {t('Stop')}
           </button>
         </span>
       )}
       {failed !== undefined && (
         <span role="alert" className="verdict-over">
-          The solids could not be made: {failed}
+          {t('The solids could not be made: {failed}', { failed })}
         </span>
       )}
     </>

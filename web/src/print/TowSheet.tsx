@@ -16,6 +16,7 @@ import { Sized } from '../fields/Sized';
 import { stillWorkbench } from '../bench/stillWorkbench';
 import { useSway } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
+import { figures, t } from '../fields/language/t';
 
 /** Codes whose sentences belong on the page: what holds the trailer, how it rides and what the law asks. */
 const ON_PAGE: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
@@ -47,22 +48,24 @@ const ON_PAGE: ReadonlySet<AnyFinding['code']> = new Set<AnyFinding['code']>([
 
 /** Before the first tow and every one after it: common practice. */
 const beforeTowing = ({ coupling }: Trailer): readonly string[] => [
-  'Ball seated, latch closed and pinned: lift the vehicle’s rear an inch with the jack to try it.',
+  t('Ball seated, latch closed and pinned: lift the vehicle’s rear an inch with the jack to try it.'),
   ...(coupling.chains === 'none'
     ? []
     : coupling.safetyChain.count > 1
-      ? ['Chains crossed under the coupler, hooks closed, clear of the road in a full turn.']
-      : ['Chain under the coupler, hook closed, clear of the road in a full turn.']),
+      ? [t('Chains crossed under the coupler, hooks closed, clear of the road in a full turn.')]
+      : [t('Chain under the coupler, hook closed, clear of the road in a full turn.')]),
   ...(coupling.brakes === 'none'
     ? []
-    : ['Breakaway cable on the vehicle, not on its ball nor with the chains; pulled once to try it, and put back.']),
-  'Plug in: tail, brake, left, right, plate; ask somebody to look.',
-  'Jack up and locked, wheel chocks away, stands away.',
-  'Tires cold at the sidewall’s pressure; wheel nuts at their torque, again after 10, 25 and 50 miles (15, 40, 80 km).',
-  'Load as one of the cases above, tied, nothing loose; doors, gate and boxes shut.',
-  'Level: measure the frame’s height in front and behind on flat ground.',
-  'Brakes: let them bite once at walking pace, trailer’s own first if you can.',
-  'After the first miles: hubs by hand for heat, coupler, chains, load, nuts.',
+    : [t('Breakaway cable on the vehicle, not on its ball nor with the chains; pulled once to try it, and put back.')]),
+  t('Plug in: tail, brake, left, right, plate; ask somebody to look.'),
+  t('Jack up and locked, wheel chocks away, stands away.'),
+  t(
+    'Tires cold at the sidewall’s pressure; wheel nuts at their torque, again after 10, 25 and 50 miles (15, 40, 80 km).',
+  ),
+  t('Load as one of the cases above, tied, nothing loose; doors, gate and boxes shut.'),
+  t('Level: measure the frame’s height in front and behind on flat ground.'),
+  t('Brakes: let them bite once at walking pace, trailer’s own first if you can.'),
+  t('After the first miles: hubs by hand for heat, coupler, chains, load, nuts.'),
 ];
 
 const CaseTable = ({ stored }: { readonly stored: ReadableTrailer }) => {
@@ -71,8 +74,11 @@ const CaseTable = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const { sway } = useSway(trailer);
   const { levels } = evaluation;
   return (
-    <table className="narrow mt-3 w-full text-[14px]" aria-label="Every towed load">
-      <HeadRow first="Load" names={['All of it', 'On the ball', 'Axles', 'Ball, level', 'Nose', 'Damping gone*']} />
+    <table className="narrow mt-3 w-full text-[14px]" aria-label={t('Every towed load')}>
+      <HeadRow
+        first={t('Load')}
+        names={[t('All of it'), t('On the ball'), t('Axles'), t('Ball, level'), t('Nose'), t('Damping gone*')]}
+      />
       <tbody>
         {towedCases(evaluation.cases).map(({ loadCase, massKg, standing }) => {
           const level = levels.find(({ caseId }) => caseId === loadCase.id);
@@ -87,12 +93,14 @@ const CaseTable = ({ stored }: { readonly stored: ReadableTrailer }) => {
                 {say.mass(massOfWeightKg(standing.tongueN))}, {say.percent(standing.tongueShare)}
               </td>
               <td className="pl-2">{standing.axles.map(({ loadN }) => say.load(loadN)).join(' + ')}</td>
-              <td className="pl-2">{level ? <Sized>{say.length(level.couplerM)}</Sized> : 'vehicle?'}</td>
+              <td className="pl-2">{level ? <Sized>{say.length(level.couplerM)}</Sized> : t('vehicle?')}</td>
               <td className="pl-2">
-                {level ? `${formatAngle(Math.abs(level.noseUpRad))} ${level.noseUpRad >= 0 ? 'up' : 'down'}` : ''}
+                {level
+                  ? `${figures(formatAngle(Math.abs(level.noseUpRad)))} ${level.noseUpRad >= 0 ? 'up' : t('down')}`
+                  : ''}
               </td>
               <td className="pl-2">
-                {own ? (own.lost.usual ? say.speed(own.lost.usual.speedMPerS) : 'none') : 'vehicle?'}
+                {own ? (own.lost.usual ? say.speed(own.lost.usual.speedMPerS) : t('none')) : t('vehicle?')}
               </td>
             </tr>
           );
@@ -110,26 +118,31 @@ const Page = ({ stored }: { readonly stored: ReadableTrailer }) => {
   return (
     <SheetFrame
       trailer={trailer}
-      sheet="tow-ready page"
+      sheet={t('tow-ready page')}
       back={`/trailer/${trailer.id}/towing`}
-      note="To take along"
+      note={t('To take along')}
       updatedAt={stored.updatedAt}
     >
-      <h1 className="wide text-[22px] font-bold">Before you tow: {trailer.name}</h1>
+      <h1 className="wide text-[22px] font-bold">{t('Before you tow: {name}', { name: trailer.name })}</h1>
       <p className="mt-1">
-        Behind {trailer.towVehicle?.name.trim() || 'a vehicle that is not named yet'}. The trailer may weigh{' '}
+        {t('Behind {trim}. The trailer may weigh', {
+          trim: trailer.towVehicle?.name.trim() || t('a vehicle that is not named yet'),
+        })}
         <Sized>{say.mass(demand.grossKg)}</Sized>
-        {demand.tongueKg === undefined ? '' : `, with up to ${say.mass(demand.tongueKg)} on the ball`}.
+        {demand.tongueKg === undefined
+          ? ''
+          : t(', with up to {tongue} on the ball', { tongue: say.mass(demand.tongueKg) })}
+        .
       </p>
       <CaseTable stored={stored} />
       <p className="narrow mt-1 text-[13px]">
-        * In a simple sum that compares loads: real rigs lose their damping sooner, and no figure here gives leave to
-        drive at any speed. The law, the tires’ own speed mark (65 mph or 105 km/h for trailer tires that carry none,
-        common practice) and the road set the speed; a trailer that begins to swing is slowed gently, not steered.
+        {t(
+          '* In a simple sum that compares loads: real rigs lose their damping sooner, and no figure here gives leave to drive at any speed. The law, the tires’ own speed mark (65 mph or 105 km/h for trailer tires that carry none, common practice) and the road set the speed; a trailer that begins to swing is slowed gently, not steered.',
+        )}
       </p>
       <div className="mt-4 grid grid-cols-2 gap-6 max-[800px]:grid-cols-1">
         <div>
-          <h2 className="font-semibold">Before the first tow, and every one after</h2>
+          <h2 className="font-semibold">{t('Before the first tow, and every one after')}</h2>
           <ul className="narrow text-[14px]">
             {beforeTowing(trailer).map((line) => (
               <li key={line} className="flex gap-2 border-b border-gray-300 py-[5px]">
@@ -140,14 +153,14 @@ const Page = ({ stored }: { readonly stored: ReadableTrailer }) => {
           </ul>
         </div>
         <div>
-          <h2 className="font-semibold">What was checked, and what was not</h2>
+          <h2 className="font-semibold">{t('What was checked, and what was not')}</h2>
           <ul className="narrow text-[13px]">
             {checks.map((finding) => (
               <li
                 key={`${finding.code} ${finding.caseId ?? ''} ${finding.region ?? ''}`}
                 className="border-b border-gray-300 py-[3px]"
               >
-                <span className="font-semibold">{finding.counts ? VERDICT_WORDS[finding.verdict] : 'Note'}:</span>{' '}
+                <span className="font-semibold">{finding.counts ? t(VERDICT_WORDS[finding.verdict]) : t('Note')}:</span>{' '}
                 <Sized>{sentenceOf(finding, say)}</Sized>
               </li>
             ))}
@@ -155,8 +168,9 @@ const Page = ({ stored }: { readonly stored: ReadableTrailer }) => {
         </div>
       </div>
       <p className="narrow mt-3 text-[13px]">
-        Checked on paper, from sizes and weights that were typed in; weld quality, wear and rust were not. Weigh tongue
-        and axle before the first long way. Local law and a licensed inspector or engineer have the last word.
+        {t(
+          'Checked on paper, from sizes and weights that were typed in; weld quality, wear and rust were not. Weigh tongue and axle before the first long way. Local law and a licensed inspector or engineer have the last word.',
+        )}
       </p>
     </SheetFrame>
   );

@@ -15,6 +15,7 @@ import regular from '@expo-google-fonts/archivo/400Regular/Archivo_400Regular.tt
 import bold from '@expo-google-fonts/archivo/600SemiBold/Archivo_600SemiBold.ttf?url';
 import { drawingPdf, type PdfPhoto, type PdfTable } from './sheetPdf';
 import { templatesPdf } from './templatePdf';
+import { t, voice } from '../fields/language/t';
 
 const base64 = async (address: string): Promise<string> => {
   const bytes = new Uint8Array(await (await fetch(address)).arrayBuffer());
@@ -26,38 +27,48 @@ const base64 = async (address: string): Promise<string> => {
 
 /** Every piece with its ends, and every plate. */
 const piecesTable = ({ rows, plates }: CutList, say: Speaker): PdfTable => ({
-  title: 'pieces',
-  head: ['Mark', 'Piece', 'Qty', 'Section', 'Metal', 'Long points', 'Along a face', 'Ends', 'Each'],
+  title: t('pieces'),
+  head: [
+    t('Mark'),
+    t('Piece'),
+    t('Qty'),
+    t('Section'),
+    t('Metal'),
+    t('Long points'),
+    t('Along a face'),
+    t('Ends'),
+    t('Each'),
+  ],
   widths: [5, 12, 4, 17, 15, 10, 10, 24, 7],
   rows: [
     ...rows.map((row) => [
       row.mark,
-      PIECE_NAMES[row.group],
+      t(PIECE_NAMES[row.group]),
       String(row.quantity),
       row.designation,
       row.materialName,
       say.length(row.cutLengthM),
       say.length(row.faceLengthM),
-      cutEndsText(row),
+      cutEndsText(row, voice),
       say.mass(row.massEachKg),
     ]),
     ...plates.map((row) => [
       row.mark,
-      PLATE_NAMES[row.kind],
+      t(PLATE_NAMES[row.kind]),
       String(row.quantity),
-      `plate ${say.length(row.thicknessM)}`,
+      t('plate {thickness}', { thickness: say.length(row.thicknessM) }),
       row.materialName,
       say.length(row.lengthM),
       say.length(row.widthM),
-      `${row.triangular ? 'right triangle' : 'rectangle'}${plateHolesText(row, say)}`,
+      `${row.triangular ? t('right triangle') : t('rectangle')}${plateHolesText(row, say)}`,
       say.mass(row.massEachKg),
     ]),
   ],
 });
 
 const sticksTable = (sections: readonly StickSection[], say: Speaker): PdfTable => ({
-  title: 'sticks',
-  head: ['Stick', 'Section', 'Length', 'Pieces from its end', 'Left over'],
+  title: t('sticks'),
+  head: [t('Stick'), t('Section'), t('Length'), t('Pieces from its end'), t('Left over')],
   widths: [6, 22, 10, 50, 12],
   rows: sections.flatMap(({ designation, sticks }) =>
     sticks.map(({ number, lengthM, pieces, leftM }) => [
@@ -85,7 +96,7 @@ export const drawingSetPdf = async ({ sheets, perMm, cutList, sections, say, dat
   const fonts = { regular: await base64(regular), bold: await base64(bold) };
   const tables = [piecesTable(cutList, say), ...(sections ? [sticksTable(sections, say)] : [])];
   const imperial = settings.units === 'imperial';
-  const units = imperial ? 'sizes in feet and inches' : 'sizes in mm';
+  const units = imperial ? t('sizes in feet and inches') : t('sizes in mm');
   return new Blob([drawingPdf({ sheets, perMm, tables, title: { job: name, date, units }, imperial }, fonts)], {
     type: 'application/pdf',
   });
@@ -104,7 +115,7 @@ export const bookPdf = async ({ say, date, ...book }: BookOf): Promise<Blob> => 
   const { name, settings } = say.trailer;
   const fonts = { regular: await base64(regular), bold: await base64(bold) };
   const imperial = settings.units === 'imperial';
-  const units = imperial ? 'sizes in feet and inches' : 'sizes in mm';
+  const units = imperial ? t('sizes in feet and inches') : t('sizes in mm');
   return new Blob([drawingPdf({ ...book, title: { job: name, date, units }, imperial }, fonts)], {
     type: 'application/pdf',
   });
@@ -116,7 +127,7 @@ export const templateFile = async (trailer: Trailer, templates: readonly Templat
   const fonts = { regular: await base64(regular), bold: await base64(bold) };
   const paper = imperial ? 'letter' : 'a4';
   return new Blob(
-    [templatesPdf({ templates, job: trailer.name, date, paper, imperial, say: speaker(trailer) }, fonts)],
+    [templatesPdf({ templates, job: trailer.name, date, paper, imperial, say: speaker(trailer, voice) }, fonts)],
     {
       type: 'application/pdf',
     },

@@ -9,6 +9,7 @@ import {
 } from '@kereta/core';
 import type { Strength } from '../jobs/questions';
 import { marksOf } from '../steps/cut/MarkedPlan';
+import { voice } from '../fields/language/t';
 
 /** The page's own units to a metre of paper: 96 to the inch. */
 export const PER_PAPER_M = 96 * fromMetres(1, 'in');
@@ -24,7 +25,7 @@ export const drawingSetOf = (
   return drawingSet(
     { trailer, chassis, shown },
     {
-      lettering: speaker(trailer),
+      lettering: speaker(trailer, voice),
       gearSizes: true,
       paper,
       units: trailer.settings.units,

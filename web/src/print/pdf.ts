@@ -1,5 +1,6 @@
 import { inches } from '@kereta/core';
 import { jsPDF } from 'jspdf';
+import { t } from '../fields/language/t';
 
 /** A place on the page, mm from its upper left corner. */
 export type PagePoint = readonly [x: number, y: number];
@@ -83,9 +84,15 @@ export const drawBar = (pdf: jsPDF, x: number, y: number, imperial: boolean): vo
   pdf.setLineDashPattern([], 0);
   pdf.line(x, y, x + lengthMm, y);
   for (const end of [x, x + lengthMm]) pdf.line(end, y - 1.5, end, y + 1.5);
-  write(pdf, `${imperial ? '4 in' : '100 mm'} on paper: measure it first`, [x + lengthMm / 2, y - 2.6], 2.4, {
-    align: 'center',
-  });
+  write(
+    pdf,
+    t('{imperial} on paper: measure it first', { imperial: imperial ? t('4 in') : t('100 mm') }),
+    [x + lengthMm / 2, y - 2.6],
+    2.4,
+    {
+      align: 'center',
+    },
+  );
 };
 
 /** A text in lines that stay within a width. */

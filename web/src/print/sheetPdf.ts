@@ -1,6 +1,7 @@
 import type { DrawingSheet, DrawnShape, LaidOut, Placing, Point } from '@kereta/core';
 import type { jsPDF } from 'jspdf';
 import { drawBar, linesWithin, path, type PdfFonts, startPdf, write } from './pdf';
+import { t } from '../fields/language/t';
 
 const LINES: Readonly<
   Record<DrawnShape['line'], { readonly mm: number; readonly dash: readonly number[] } | undefined>
@@ -226,7 +227,7 @@ export const drawingPdf = (set: PdfSet, fonts: PdfFonts): ArrayBuffer => {
   const [first] = set.sheets;
   const { front = [], photos = [] } = set;
   const pdf = startPdf(first.width / set.perMm, first.height / set.perMm, fonts);
-  pdf.setProperties({ title: `${set.title.job}, drawings` });
+  pdf.setProperties({ title: t('{job}, drawings', { job: set.title.job }) });
   let begun = false;
   const newPage = (): void => {
     // The file begins with a page.
@@ -250,7 +251,13 @@ export const drawingPdf = (set: PdfSet, fonts: PdfFonts): ArrayBuffer => {
     // A drawing has its title block.
     if (withoutFoot.has(page)) continue;
     pdf.setPage(page);
-    const foot = `${set.title.job} · sheet ${page} of ${pages} · ${set.title.units} · ${set.title.date}`;
+    const foot = t('{job} · sheet {page} of {pages} · {units} · {date}', {
+      job: set.title.job,
+      page,
+      pages,
+      units: set.title.units,
+      date: set.title.date,
+    });
     write(pdf, foot, [MARGIN_MM, pdf.internal.pageSize.getHeight() - MARGIN_MM + 3], 2.6);
   }
   return pdf.output('arraybuffer');

@@ -1,6 +1,7 @@
 import { formatAngle, type PaperId, PAPERS, type Speaker, type Template } from '@kereta/core';
 import type { jsPDF } from 'jspdf';
 import { barMm, drawBar, type PagePoint, path, type PdfFonts, startPdf, write } from './pdf';
+import { figures, t } from '../fields/language/t';
 
 /** Home printers leave this much of the paper white, mm; neighbouring pages show this much of each other. */
 const MARGIN_MM = 10;
@@ -10,12 +11,14 @@ const HEAD_MM = 18;
 const CROSS_MM = 3;
 
 const KINDS: Readonly<Record<Template['kind'], string>> = {
-  saddle: 'wrap it round the tube, the straight edge square to it; cut away what is beyond the curve',
-  slant: 'fold it at the dashed lines round the bar, the straight edge square to it; turn it over for the other hand',
-  notch: 'fold it round the bar, the straight edge square to it; cut away what is beyond the curve',
-  cope: 'lay it on the side of the bar, its long edge on the end; cut away what it does not cover',
-  plate: 'lay it on',
-  drill: 'lay it on the bar, its short edge where it says',
+  saddle: t('wrap it round the tube, the straight edge square to it; cut away what is beyond the curve'),
+  slant: t(
+    'fold it at the dashed lines round the bar, the straight edge square to it; turn it over for the other hand',
+  ),
+  notch: t('fold it round the bar, the straight edge square to it; cut away what is beyond the curve'),
+  cope: t('lay it on the side of the bar, its long edge on the end; cut away what it does not cover'),
+  plate: t('lay it on'),
+  drill: t('lay it on the bar, its short edge where it says'),
 };
 
 interface TemplateSet {
@@ -46,7 +49,7 @@ export const templatesPdf = (
   // Papers are told lying; these stand.
   const [pageMm, tallMm] = [PAPERS[paper].heightM * 1000, PAPERS[paper].widthM * 1000];
   const pdf = startPdf(pageMm, tallMm, fonts);
-  pdf.setProperties({ title: `${job}, templates 1:1` });
+  pdf.setProperties({ title: t('{job}, templates 1:1', { job }) });
   const [roomX, roomY] = [pageMm - 2 * MARGIN_MM, tallMm - 2 * MARGIN_MM - HEAD_MM];
   let pages = 0;
   for (const { mark, kind, angleRad, cut, help, closed, holes, fromM, widthM, heightM } of templates) {
@@ -77,12 +80,17 @@ export const templatesPdf = (
         pdf.setFillColor(255, 255, 255);
         pdf.rect(0, 0, pageMm, MARGIN_MM + HEAD_MM - 4, 'F');
         const tile =
-          xs.length * ys.length > 1 ? `, page ${row * xs.length + column + 1} of ${xs.length * ys.length}` : '';
+          xs.length * ys.length > 1
+            ? t(', page {row} of {count}', { row: row * xs.length + column + 1, count: xs.length * ys.length })
+            : '';
         const angle =
-          angleRad > 0 ? `, ${formatAngle(angleRad)}${kind === 'slant' ? ' off square' : ' between the bars'}` : '';
-        const from = fromM === undefined ? '' : `, ${say.length(fromM)} from the front, left or ball end`;
+          angleRad > 0
+            ? `, ${figures(formatAngle(angleRad))}${kind === 'slant' ? ` ${t('off square')}` : ` ${t('between the bars')}`}`
+            : '';
+        const from =
+          fromM === undefined ? '' : t(', {from} from the front, left or ball end', { from: say.length(fromM) });
         write(pdf, `${mark}${angle}${from}${tile}: ${KINDS[kind]}`, [MARGIN_MM, MARGIN_MM], 3.2, { bold: true });
-        write(pdf, `${job} · ${date} · print at 100 %`, [MARGIN_MM, MARGIN_MM + 5], 2.6);
+        write(pdf, t('{job} · {date} · print at 100 %', { job, date }), [MARGIN_MM, MARGIN_MM + 5], 2.6);
         drawBar(pdf, pageMm - MARGIN_MM - barMm(imperial), MARGIN_MM + 11, imperial);
       }),
     );

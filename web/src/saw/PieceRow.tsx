@@ -4,6 +4,7 @@ import { useEditing } from '../fields/editing';
 import { QuantityField } from '../fields/QuantityField';
 import { Sized } from '../fields/Sized';
 import type { Saw } from '../steps/cut/saw';
+import { t } from '../fields/language/t';
 
 interface PieceRowProps {
   readonly stick: Stick;
@@ -40,10 +41,10 @@ export const PieceRow = ({ stick, piece, ends, cut, saw, say, from = false }: Pi
             <span className="text-[17px] font-bold">
               {piece.mark} <Sized>{say.length(lengthM)}</Sized>
             </span>
-            {from && <span className="text-[14px]"> from stick {stick.number}</span>}
+            {from && <span className="text-[14px]"> {t('from stick {number}', { number: stick.number })}</span>}
             <span className="narrow mute block text-[13.5px]">
-              {wrong ? 'came out wrong; it lies there for shorter pieces' : ends}
-              {piece.sharesCut && !wrong && '; shares its first cut with the piece before'}
+              {wrong ? t('came out wrong; it lies there for shorter pieces') : ends}
+              {piece.sharesCut && !wrong && t('; shares its first cut with the piece before')}
             </span>
           </span>
         </label>
@@ -52,23 +53,23 @@ export const PieceRow = ({ stick, piece, ends, cut, saw, say, from = false }: Pi
             type="button"
             className="button min-h-[44px]"
             disabled={readOnly}
-            aria-label={`Wrong: ${piece.mark}`}
+            aria-label={t('Wrong: {mark}', { mark: piece.mark })}
             aria-expanded={asks}
             onClick={() => setAsks(!asks)}
           >
-            Wrong
+            {t('Wrong')}
           </button>
         )}
       </div>
       {asks && !done && !wrong && (
         <div className="pb-2">
           <QuantityField
-            label={`How long did ${piece.mark} come out?`}
+            label={t('How long did {mark} come out?', { mark: piece.mark })}
             kind="length"
             value={null}
             min={0.001}
             max={stick.lengthM}
-            hint="Over its long points. The rest is planned again from what is left."
+            hint={t('Over its long points. The rest is planned again from what is left.')}
             onCommit={(cutM) => {
               setAsks(false);
               saw.cut(stick, piece, cutM);

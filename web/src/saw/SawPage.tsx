@@ -27,6 +27,7 @@ import type { ReadableTrailer } from '../storage/trailers';
 import { type Saw, sawOf } from '../steps/cut/saw';
 import { HatchLeft, StickPicture } from '../steps/cut/StickPicture';
 import { PieceRow } from './PieceRow';
+import { figures, t, voice } from '../fields/language/t';
 
 type Laid = Stick['pieces'][number];
 
@@ -41,7 +42,7 @@ interface ListProps {
 const rowProps = ({ evaluation, cuts, saw, say }: ListProps, stick: Stick, piece: Laid) => {
   const row = evaluation.cutList.rows.find(({ pieceIds }) => pieceIds.includes(piece.id));
   const cut = cuts.find(({ entry, state }) => entry.pieceId === piece.id && serves(state));
-  return { stick, piece, ends: row ? cutEndsText(row) : '', cut, saw, say };
+  return { stick, piece, ends: row ? cutEndsText(row, voice) : '', cut, saw, say };
 };
 
 /** Stick by stick, each as a picture with its pieces under it. */
@@ -87,8 +88,8 @@ const ByStops = (props: ListProps) => {
         return (
           <section key={`${lengthM} ${shape} ${angleRad}`} className="mt-2 border-t border-[var(--ink)] pt-2">
             <h3 className="text-[18px] font-bold">
-              Stop at <Sized>{say.length(lengthM)}</Sized>
-              {angleRad > 1e-6 && `, saw ${formatAngle(angleRad)} off square`}
+              {t('Stop at')} <Sized>{say.length(lengthM)}</Sized>
+              {angleRad > 1e-6 && t(', saw {angle} off square', { angle: figures(formatAngle(angleRad)) })}
             </h3>
             <ul>
               {section.sticks.flatMap((stick) =>
@@ -111,27 +112,27 @@ const Amiss = ({ cuts, saw, say }: Pick<ListProps, 'cuts' | 'saw' | 'say'>) => {
   const amiss = cuts.filter(({ state }) => state !== 'good');
   if (amiss.length === 0) return null;
   return (
-    <section aria-label="Cut otherwise than wanted" className="mt-2 border-y border-[var(--ink)] py-1">
+    <section aria-label={t('Cut otherwise than wanted')} className="mt-2 border-y border-[var(--ink)] py-1">
       <ul>
         {amiss.map(({ entry, state, piece }) => (
           <li key={entry.id} className="flex flex-wrap items-center gap-2 py-1">
             <span className="min-w-[200px] flex-1 text-[15px]">
-              <b>{entry.mark}</b>, cut <Sized>{say.length(entry.lengthM)}</Sized>
+              <b>{entry.mark}</b>
+              {t(', cut')} <Sized>{say.length(entry.lengthM)}</Sized>
               {piece && Math.abs(piece.lengthM - entry.lengthM) > 1e-6 && (
                 <>
-                  {' '}
-                  for <Sized>{say.length(piece.lengthM)}</Sized>
+                  {t('for')} <Sized>{say.length(piece.lengthM)}</Sized>
                 </>
               )}
-              , {state === 'good' ? '' : CUT_STATE_TEXT[state]}.
+              , {state === 'good' ? '' : t(CUT_STATE_TEXT[state])}.
             </span>
             {(state === 'short' || state === 'long') && (
               <button type="button" className="button min-h-[44px]" onClick={() => saw.willDo(entry)}>
-                It will do
+                {t('It will do')}
               </button>
             )}
             <button type="button" className="button min-h-[44px]" onClick={() => saw.takeBack(entry)}>
-              Take back
+              {t('Take back')}
             </button>
           </li>
         ))}
@@ -147,7 +148,7 @@ const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: Readab
   const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const record = useStore(projectStore.store, (state) => state.record);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const evaluation = useMemo(() => evaluate(trailer), [trailer]);
   const { sections = [], current, failed } = useSticks(trailer, record);
   const cuts = useMemo(
@@ -177,14 +178,15 @@ const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: Readab
       <div className="mx-auto max-w-[640px] px-4 pb-24" ref={holder}>
         <HatchLeft />
         <header className="flex items-center justify-between gap-3 py-3">
-          <h1 className="wide text-[19px] font-bold">{trailer.name}, at the saw</h1>
+          <h1 className="wide text-[19px] font-bold">{t('{name}, at the saw', { name: trailer.name })}</h1>
           <Link className="button" to={`/trailer/${trailer.id}/cut`}>
-            Back
+            {t('Back')}
           </Link>
         </header>
         <div className="sticky top-0 z-10 flex items-center justify-between gap-3 border-b border-base-300 bg-base-100 py-2">
           <p className="text-[16px] font-semibold" role="status">
-            {done} of {wanted.length} cut{!current && !failed && ', laying pieces on sticks …'}
+            {t('{done} of {count} cut', { done, count: wanted.length })}
+            {!current && !failed && t(', laying pieces on sticks …')}
           </p>
           <button
             type="button"
@@ -192,18 +194,18 @@ const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: Readab
             aria-pressed={byStops}
             onClick={() => setByStops(!byStops)}
           >
-            One stop after another
+            {t('One stop after another')}
           </button>
         </div>
         {failed && (
           <p className="py-2" role="status">
-            The sticks could not be laid out.
+            {t('The sticks could not be laid out.')}
           </p>
         )}
         <SessionNotes
           session={session}
-          onlyLooked="the plan can be looked at here, not ticked off"
-          unsaved="what was ticked off"
+          onlyLooked={t('the plan can be looked at here, not ticked off')}
+          unsaved={t('what was ticked off')}
         />
         <Amiss cuts={cuts} saw={saw} say={say} />
         {byStops ? (
@@ -212,8 +214,9 @@ const AtTheSaw = ({ id, stored }: { readonly id: string; readonly stored: Readab
           <BySticks {...list} width={Math.max(200, width - 32)} currency={trailer.settings.currency} />
         )}
         <p className="narrow mute mt-4 text-[13.5px]">
-          Measure the first piece of every stop before you cut its twins. Long points are told; angles are told off
-          square. Clamp it, and keep the offcut from falling into the blade.
+          {t(
+            'Measure the first piece of every stop before you cut its twins. Long points are told; angles are told off square. Clamp it, and keep the offcut from falling into the blade.',
+          )}
         </p>
       </div>
     </EditingContext>

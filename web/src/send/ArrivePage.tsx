@@ -6,6 +6,7 @@ import { takeInProject } from '../shed/arrivals';
 import { mergeInto } from '../storage/mergeInto';
 import { type Piece, readFragment, unpack, wholeOf } from './pack';
 import { readSent, type Sent } from './takeIn';
+import { t } from '../fields/language/t';
 
 const KEY = 'kereta.arriving';
 
@@ -52,18 +53,18 @@ const TakeIn = ({ sent }: { readonly sent: Sent }) => {
     try {
       if (sent.kind === 'trailer') {
         const { id, told } = await takeInProject(sent.project);
-        setSaid(told || 'It is in the shed now.');
+        setSaid(told || t('It is in the shed now.'));
         setGoTo(id);
       } else {
         const { taken, conflicts, refused } = await mergeInto(sent.id, sent.record);
         setSaid(
           refused === 'not-here'
-            ? 'This trailer is not in this browser: send the whole of it first.'
+            ? t('This trailer is not in this browser: send the whole of it first.')
             : refused === 'overtaken'
-              ? 'The trailer was changed just now in another tab: try again.'
-              : `${taken === 0 ? 'Nothing of it was new' : `${taken} ${taken === 1 ? 'entry' : 'entries'} taken in`}.${
+              ? t('The trailer was changed just now in another tab: try again.')
+              : `${taken === 0 ? t('Nothing of it was new') : t('{taken} {taken2} taken in', { taken, taken2: taken === 1 ? t('entry') : t('entries') })}.${
                   conflicts.length > 0
-                    ? ` ${conflicts.length} say something else here: what was here stays (${conflicts.map(({ here }) => `${here.kind} of ${here.date}`).join(', ')}).`
+                    ? ` ${t('{count} say something else here: what was here stays ({conflicts}).', { count: conflicts.length, conflicts: conflicts.map(({ here }) => t('{kind} of {date}', { kind: here.kind, date: here.date })).join(', ') })}`
                     : ''
                 }`,
         );
@@ -71,7 +72,7 @@ const TakeIn = ({ sent }: { readonly sent: Sent }) => {
       }
       localStorage.removeItem(KEY);
     } catch {
-      setSaid('This browser did not take it: it may be out of room. Nothing was changed.');
+      setSaid(t('This browser did not take it: it may be out of room. Nothing was changed.'));
     }
   };
   const name = sent.kind === 'trailer' ? sent.project.design.name : sent.name;
@@ -79,12 +80,16 @@ const TakeIn = ({ sent }: { readonly sent: Sent }) => {
   return (
     <>
       <p>
-        <b>{name}</b>: {sent.kind === 'trailer' ? 'the whole trailer' : 'what was noted and read of it'}, {entries}{' '}
-        {entries === 1 ? 'entry' : 'entries'} in its record.
+        <b>{name}</b>
+        {t(': {kind}, {entries} {entries2} in its record.', {
+          kind: sent.kind === 'trailer' ? t('the whole trailer') : t('what was noted and read of it'),
+          entries,
+          entries2: entries === 1 ? t('entry') : t('entries'),
+        })}
       </p>
       {said === '' ? (
         <button type="button" className="button button-main mt-3 min-h-[52px] w-full" onClick={() => void take()}>
-          Take it in
+          {t('Take it in')}
         </button>
       ) : (
         <p role="status" className="mt-3">
@@ -93,7 +98,7 @@ const TakeIn = ({ sent }: { readonly sent: Sent }) => {
       )}
       {goTo !== '' && (
         <Link className="button mt-2 w-full" to={`/trailer/${goTo}/build`}>
-          Open it
+          {t('Open it')}
         </Link>
       )}
     </>
@@ -109,12 +114,17 @@ export const ArrivePage = () => {
       <header className="flex h-12 items-center">
         <Brand />
       </header>
-      <h1 className="wide mb-2 text-[19px] font-bold">From another browser</h1>
-      {data?.kind === 'none' && <p>This address holds nothing that Kereta packed.</p>}
-      {data?.kind === 'torn' && <p role="alert">What came is not whole: scan its codes again, or send the file.</p>}
+      <h1 className="wide mb-2 text-[19px] font-bold">{t('From another browser')}</h1>
+      {data?.kind === 'none' && <p>{t('This address holds nothing that Kereta packed.')}</p>}
+      {data?.kind === 'torn' && (
+        <p role="alert">{t('What came is not whole: scan its codes again, or send the file.')}</p>
+      )}
       {data?.kind === 'parts' && (
         <p role="status">
-          Code {data.have.join(', ')} of {data.count} came in. Scan the others, in any order.
+          {t('Code {have} of {count} came in. Scan the others, in any order.', {
+            have: data.have.join(', '),
+            count: data.count,
+          })}
         </p>
       )}
       {data?.kind === 'sent' && <TakeIn sent={data.sent} />}

@@ -7,6 +7,7 @@ import { download, fileName } from '../fields/download';
 import type { ReadableTrailer } from '../storage/trailers';
 import { fragmentOf, MOST_CODES, pack, piecesOf } from './pack';
 import { sentText } from './takeIn';
+import { t } from '../fields/language/t';
 
 interface Code {
   readonly address: string;
@@ -38,34 +39,32 @@ const Codes = ({ codes }: { readonly codes: readonly Code[] }) => {
     <div>
       <img
         src={code.picture}
-        alt={`Code ${at + 1} of ${codes.length}`}
+        alt={t('Code {at} of {count}', { at: at + 1, count: codes.length })}
         className="mx-auto block w-full max-w-[440px] bg-white"
       />
       {codes.length > 1 && (
         <div className="mt-2 flex items-center justify-between gap-2">
           <button type="button" className="button min-h-[48px]" disabled={at === 0} onClick={() => setAt(at - 1)}>
-            Before
+            {t('Before')}
           </button>
-          <p role="status">
-            Code {at + 1} of {codes.length}, in any order
-          </p>
+          <p role="status">{t('Code {at} of {count}, in any order', { at: at + 1, count: codes.length })}</p>
           <button
             type="button"
             className="button min-h-[48px]"
             disabled={at + 1 >= codes.length}
             onClick={() => setAt(at + 1)}
           >
-            Next
+            {t('Next')}
           </button>
         </div>
       )}
       <p className="mt-2">
         {codes.length === 1 ? (
           <a className="underline" href={code.address}>
-            The same as a link
+            {t('The same as a link')}
           </a>
         ) : (
-          <span className="mute text-[13.5px]">Too long for one link: scan all codes, or send the file.</span>
+          <span className="mute text-[13.5px]">{t('Too long for one link: scan all codes, or send the file.')}</span>
         )}
       </p>
     </div>
@@ -83,7 +82,10 @@ const Send = ({ stored }: { readonly stored: ReadableTrailer }) => {
   const photos = project.record.entries.some(({ blobIds = [] }) => blobIds.length > 0);
   return (
     <div className="mx-auto max-w-[640px] px-4 pb-24">
-      <PageHead title={`${project.design.name}, to the phone and back`} back={`/trailer/${project.id}/build`} />
+      <PageHead
+        title={t('{name}, to the phone and back', { name: project.design.name })}
+        back={`/trailer/${project.id}/build`}
+      />
       <button
         type="button"
         className="button button-main min-h-[52px] w-full"
@@ -91,7 +93,7 @@ const Send = ({ stored }: { readonly stored: ReadableTrailer }) => {
           download(fileName(project.design.name, PROJECT_FILE_SUFFIX), writeProject(project), 'application/json')
         }
       >
-        As a file
+        {t('As a file')}
       </button>
       <label className="mt-3 flex min-h-[48px] items-center gap-2 text-[15px]">
         <input
@@ -100,25 +102,32 @@ const Send = ({ stored }: { readonly stored: ReadableTrailer }) => {
           checked={recordOnly}
           onChange={(event) => setRecordOnly(event.target.checked)}
         />
-        Only what was noted and read: the way back, where the trailer is there already
+        {t('Only what was noted and read: the way back, where the trailer is there already')}
       </label>
       {isOwnOnly() && (
         <p className="my-2 border-l-4 border-[var(--tight)] pl-3 text-[14.5px]" role="note">
-          This address, {window.location.host}, is known to this machine alone: a phone cannot open these codes. Start
-          with <b>npm start -- --host</b> and open Kereta here by the address that it then names; whoever is on that
-          network can open it as well.
+          {t('This address, {host}, is known to this machine alone: a phone cannot open these codes. Start with', {
+            host: window.location.host,
+          })}{' '}
+          <b>{t('npm start -- --host')}</b>{' '}
+          {t('and open Kereta here by the address that it then names; whoever is on that network can open it as well.')}
         </p>
       )}
-      {isError && <p role="alert">The codes could not be drawn. Send the file.</p>}
+      {isError && <p role="alert">{t('The codes could not be drawn. Send the file.')}</p>}
       {typeof codes === 'number' && (
         <p role="status" className="my-2">
-          It would take {codes} codes, and nobody scans more than {MOST_CODES}. Send the file
-          {recordOnly ? '' : ', or only what was noted and read'}.
+          {t('It would take {codes} codes, and nobody scans more than {most}. Send the file{recordOnly}.', {
+            codes,
+            most: MOST_CODES,
+            recordOnly: recordOnly ? '' : t(', or only what was noted and read'),
+          })}
         </p>
       )}
       {typeof codes === 'object' && <Codes codes={codes} />}
       {photos && (
-        <p className="mute mt-2 text-[13.5px]">Photos do not travel in codes: they go with “Export all” in the shed.</p>
+        <p className="mute mt-2 text-[13.5px]">
+          {t('Photos do not travel in codes: they go with “Export all” in the shed.')}
+        </p>
       )}
     </div>
   );

@@ -1,7 +1,9 @@
 import type { DeletedTrailer } from '../storage/trailers';
 import { nameOfStored } from './nameOfStored';
+import { t } from '../fields/language/t';
+import { PAGE_LANGUAGE } from '../fields/language/language';
 
-const dayText = (time: number): string => new Intl.DateTimeFormat('en', { dateStyle: 'medium' }).format(time);
+const dayText = (time: number): string => new Intl.DateTimeFormat(PAGE_LANGUAGE, { dateStyle: 'medium' }).format(time);
 
 /** What was deleted within the last 30 days, to be brought back. */
 export const Deleted = ({
@@ -14,16 +16,17 @@ export const Deleted = ({
   deleted.length === 0 ? null : (
     <details className="mt-8 border-t border-base-300 pt-2">
       <summary className="flex min-h-[44px] items-center font-semibold">
-        Deleted in the last 30 days: {deleted.length}
+        {t('Deleted in the last 30 days: {count}', { count: deleted.length })}
       </summary>
       <ul className="narrow max-w-[560px] text-[14px]">
         {deleted.map((trailer) => (
           <li key={trailer.id} className="flex items-center justify-between gap-3 border-t border-base-300 py-1">
             <span>
-              {nameOfStored(trailer)} <span className="mute">deleted {dayText(trailer.deletedAt)}</span>
+              {nameOfStored(trailer)}{' '}
+              <span className="mute">{t('deleted {deletedAt}', { deletedAt: dayText(trailer.deletedAt) })}</span>
             </span>
             <button type="button" className="button" onClick={() => onBringBack(trailer.id)}>
-              Bring back
+              {t('Bring back')}
             </button>
           </li>
         ))}

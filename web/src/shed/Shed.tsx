@@ -4,6 +4,7 @@ import { nanoid } from 'nanoid';
 import { useRef, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { Brand } from '../fields/Brand';
+import { LanguageField } from '../fields/language/LanguageField';
 import { ThemeSwitch } from '../fields/ThemeSwitch';
 import { addTrailer, deleteTrailer, restoreTrailer, type StoredTrailer } from '../storage/trailers';
 import { rememberExport } from '../storage/room';
@@ -18,6 +19,7 @@ import { nameOfStored } from './nameOfStored';
 import { StoragePart } from './StoragePart';
 import { TrailerCard } from './TrailerCard';
 import { UnreadableCard } from './UnreadableCard';
+import { t } from '../fields/language/t';
 
 /** What can be done with the trailers of this browser, and what came of it. */
 const useShedActions = (trailers: readonly StoredTrailer[]) => {
@@ -33,7 +35,7 @@ const useShedActions = (trailers: readonly StoredTrailer[]) => {
       setProblems([]);
       return true;
     } catch {
-      setProblems([`${what} This browser did not take it: it may be out of room. Nothing was changed.`]);
+      setProblems([t('{what} This browser did not take it: it may be out of room. Nothing was changed.', { what })]);
       return false;
     }
   };
@@ -49,7 +51,9 @@ const useShedActions = (trailers: readonly StoredTrailer[]) => {
       setSaid(
         [
           ...arrived.notes,
-          ...(arrived.ids.length > 1 ? [`${arrived.ids.length} trailers are in the shed now.`] : []),
+          ...(arrived.ids.length > 1
+            ? [t('{count} trailers are in the shed now.', { count: arrived.ids.length })]
+            : []),
         ].join(' '),
       );
   };
@@ -57,29 +61,33 @@ const useShedActions = (trailers: readonly StoredTrailer[]) => {
     const place = placeOf(navigator.language);
     const project = newProject({
       id: `trailer.${nanoid(10)}`,
-      name: 'New trailer',
+      name: t('New trailer'),
       units: place.units,
       place,
       newId: () => nanoid(8),
     });
-    if (await attempt('The new trailer could not be made.', () => addTrailer(project)))
+    if (await attempt(t('The new trailer could not be made.'), () => addTrailer(project)))
       void navigate(`/trailer/${project.id}/job`);
   };
   const duplicate = (project: Project): void =>
-    void attempt(`${project.design.name} could not be copied.`, () =>
-      addTrailer(copyOf(project, `${project.design.name}, copy`)),
+    void attempt(t('{name} could not be copied.', { name: project.design.name }), () =>
+      addTrailer(copyOf(project, t('{name}, copy', { name: project.design.name }))),
     );
   const remove = async (stored: StoredTrailer): Promise<void> => {
-    if (await attempt(`${nameOfStored(stored)} could not be deleted.`, () => deleteTrailer(stored.id)))
+    if (
+      await attempt(t('{stored} could not be deleted.', { stored: nameOfStored(stored) }), () =>
+        deleteTrailer(stored.id),
+      )
+    )
       setJustDeleted(stored);
   };
   const bringBack = async (id: string): Promise<void> => {
-    const worked = await attempt('It could not be brought back.', () => restoreTrailer(id));
+    const worked = await attempt(t('It could not be brought back.'), () => restoreTrailer(id));
     // The offer stands until it has worked.
     if (worked && justDeleted?.id === id) setJustDeleted(undefined);
   };
   const exportAll = async (): Promise<void> => {
-    await attempt('The shed could not be exported.', async () => {
+    await attempt(t('The shed could not be exported.'), async () => {
       const { shedFile } = await import('./arrivals');
       const { name, text } = await shedFile(trailers);
       download(name, text, 'application/json');
@@ -106,31 +114,31 @@ const ShedTools = ({
   return (
     <div className="mb-5 flex flex-wrap items-center gap-3">
       <h1 className="wide flex-1 text-[24px] leading-[30px] font-bold max-[560px]:w-full max-[560px]:flex-none">
-        The shed
+        {t('The shed')}
       </h1>
       {any && (
         <button
           type="button"
           className="button"
-          title="All trailers in one file, to keep or to bring back elsewhere"
+          title={t('All trailers in one file, to keep or to bring back elsewhere')}
           onClick={() => void onExport()}
         >
-          <Archive size={17} aria-hidden /> Export all
+          <Archive size={17} aria-hidden /> {t('Export all')}
         </button>
       )}
       <button
         type="button"
         className="button"
-        title="Trailers or a whole shed that was exported; files can be dropped here, too"
+        title={t('Trailers or a whole shed that was exported; files can be dropped here, too')}
         onClick={() => file.current?.click()}
       >
-        <FolderOpen size={17} aria-hidden /> Open files
+        <FolderOpen size={17} aria-hidden /> {t('Open files')}
       </button>
       <button type="button" className="button" onClick={() => void onCreate()}>
-        <Plus size={17} aria-hidden /> New trailer
+        <Plus size={17} aria-hidden /> {t('New trailer')}
       </button>
       <Link className="button button-main" to="/new">
-        <ListChecks size={17} aria-hidden /> By six questions
+        <ListChecks size={17} aria-hidden /> {t('By six questions')}
       </Link>
       <input
         ref={file}
@@ -138,7 +146,7 @@ const ShedTools = ({
         multiple
         accept=".json,application/json"
         className="sr-only"
-        aria-label="Trailer files"
+        aria-label={t('Trailer files')}
         tabIndex={-1}
         onChange={(event) => {
           const files = [...(event.target.files ?? [])];
@@ -175,9 +183,9 @@ const ShedNotes = ({
         role="status"
         className="mb-4 flex items-center justify-between gap-3 rounded-[6px] border border-base-300 bg-base-100 py-1 pr-1 pl-4"
       >
-        {nameOfStored(justDeleted)} deleted.
+        {t('{justDeleted} deleted.', { justDeleted: nameOfStored(justDeleted) })}
         <button type="button" className="button" onClick={() => void onBringBack(justDeleted.id)}>
-          Undo
+          {t('Undo')}
         </button>
       </p>
     )}
@@ -204,6 +212,7 @@ export const Shed = () => {
       <header className="flex h-12 items-center border-b border-base-300 bg-base-100">
         <Brand />
         <span className="flex-1" />
+        <LanguageField />
         <ThemeSwitch />
       </header>
       <KeepingNote />
@@ -213,15 +222,15 @@ export const Shed = () => {
         <ShedNotes problems={problems} said={said} justDeleted={justDeleted} onBringBack={bringBack} />
         {isError && (
           <p role="alert" className="mb-4">
-            This browser did not hand its trailers out. Load the page again; nothing was changed.
+            {t('This browser did not hand its trailers out. Load the page again; nothing was changed.')}
           </p>
         )}
         {isPending ? (
           <p className="mute" role="status">
-            Opening the shed …
+            {t('Opening the shed …')}
           </p>
         ) : (
-          <ul className="grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-5" aria-label="Trailers">
+          <ul className="grid grid-cols-[repeat(auto-fill,minmax(300px,1fr))] gap-5" aria-label={t('Trailers')}>
             {trailers.map((stored) =>
               stored.opened.ok ? (
                 <Contained key={stored.id} name={nameOfStored(stored)} of={[stored]}>
@@ -239,18 +248,19 @@ export const Shed = () => {
           </ul>
         )}
         {!isPending && !isError && trailers.length === 0 && (
-          <p className="mute">No trailer here yet. Make a new one, or open or drop a file.</p>
+          <p className="mute">{t('No trailer here yet. Make a new one, or open or drop a file.')}</p>
         )}
         <p className="narrow mute mt-8 text-[13px]">
-          Trailers are kept in this browser for {window.location.origin}; another name or port is another shed.
+          {t('Trailers are kept in this browser for {origin}; another name or port is another shed.', {
+            origin: window.location.origin,
+          })}
           {window.location.hostname === 'localhost' && (
             <>
-              {' '}
-              Kereta’s own address is{' '}
+              {t('Kereta’s own address is')}
               <a className="underline" href={`${window.location.protocol}//127.0.0.1:${window.location.port}/`}>
                 127.0.0.1:{window.location.port}
               </a>
-              : what you made there is there.
+              {t(': what you made there is there.')}
             </>
           )}
         </p>

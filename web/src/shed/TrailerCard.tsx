@@ -7,6 +7,8 @@ import { Sized } from '../fields/Sized';
 import { useInView } from '../fields/useInView';
 import { VerdictMark } from '../fields/VerdictMark';
 import { useShedCard } from '../jobs/questions';
+import { t } from '../fields/language/t';
+import { PAGE_LANGUAGE } from '../fields/language/language';
 
 interface TrailerCardProps {
   readonly project: Project;
@@ -16,14 +18,14 @@ interface TrailerCardProps {
 }
 
 const dateText = (time: number): string =>
-  new Intl.DateTimeFormat('en', { dateStyle: 'medium', timeStyle: 'short' }).format(time);
+  new Intl.DateTimeFormat(PAGE_LANGUAGE, { dateStyle: 'medium', timeStyle: 'short' }).format(time);
 
 /** One trailer of the shed: what it looks like, how it stands, when it was touched. */
 export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: TrailerCardProps) => {
   const trailer = trailerOf(project);
   // Those that are seen come first, and none before what an open trailer asks.
   const [ref, seen] = useInView<HTMLLIElement>(false);
-  const { card, strength, whole } = useShedCard(trailer, seen ? 'soon' : 'background');
+  const { card, strength, whole } = useShedCard(trailer, seen ? 'soon' : 'background', PAGE_LANGUAGE);
   return (
     <li
       ref={ref}
@@ -38,7 +40,7 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
           <span className="mt-2 flex items-start gap-2 text-[14px] leading-[18px]">
             {card && <VerdictMark verdict={card.verdict} />}
             <span>
-              {card && <b>{VERDICT_WORDS[card.verdict]}</b>}
+              {card && <b>{t(VERDICT_WORDS[card.verdict])}</b>}
               {card?.worst && (
                 <>
                   {': '}
@@ -47,7 +49,9 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
               )}
               {!whole && (
                 <span className="mute">
-                  {strength.failed ? ' The frame could not be analysed.' : ' The frame is being analysed …'}
+                  {strength.failed
+                    ? ` ${t('The frame could not be analysed.')}`
+                    : ` ${t('The frame is being analysed …')}`}
                 </span>
               )}
             </span>
@@ -60,8 +64,8 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
           <button
             type="button"
             className="button button-plain px-3"
-            aria-label={`Duplicate ${trailer.name}`}
-            title="Duplicate"
+            aria-label={t('Duplicate {name}', { name: trailer.name })}
+            title={t('Duplicate')}
             onClick={() => onDuplicate(project)}
           >
             <Copy size={17} aria-hidden />
@@ -69,8 +73,8 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
           <button
             type="button"
             className="button button-plain px-3"
-            aria-label={`Export ${trailer.name}`}
-            title="Export"
+            aria-label={t('Export {name}', { name: trailer.name })}
+            title={t('Export')}
             onClick={() =>
               download(fileName(trailer.name, PROJECT_FILE_SUFFIX), writeProject(project), 'application/json')
             }
@@ -80,8 +84,8 @@ export const TrailerCard = ({ project, updatedAt, onDuplicate, onDelete }: Trail
           <button
             type="button"
             className="button button-plain px-3"
-            aria-label={`Delete ${trailer.name}`}
-            title="Delete"
+            aria-label={t('Delete {name}', { name: trailer.name })}
+            title={t('Delete')}
             onClick={onDelete}
           >
             <Trash2 size={17} aria-hidden />

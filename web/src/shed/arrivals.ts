@@ -11,6 +11,7 @@ import { blobsOf, putBlob } from '../storage/blobs';
 import { mergeInto } from '../storage/mergeInto';
 import { addTrailer, loadTrailer, type StoredTrailer } from '../storage/trailers';
 import { copyOf } from './copyOf';
+import { t } from '../fields/language/t';
 
 /** What became of the files that were opened or dropped. */
 export interface Arrived {
@@ -31,7 +32,7 @@ export interface TakenIn {
   readonly told: string;
 }
 
-const entriesText = (count: number): string => `${count} ${count === 1 ? 'entry' : 'entries'}`;
+const entriesText = (count: number): string => (count === 1 ? t('1 entry') : t('{count} entries', { count }));
 
 /**
  * A trailer that is here already is not overwritten. What was noted and read of it elsewhere comes into its record; a design that is another comes
@@ -40,7 +41,7 @@ const entriesText = (count: number): string => `${count} ${count === 1 ? 'entry'
 export const takeInProject = async (project: Project): Promise<TakenIn> => {
   const here = await loadTrailer(project.id);
   if (!here?.opened.ok) {
-    const taken = here ? copyOf(project, `${project.design.name} (from file)`) : project;
+    const taken = here ? copyOf(project, t('{name} (from file)', { name: project.design.name })) : project;
     await addTrailer(taken);
     return { id: taken.id, told: '' };
   }
@@ -49,17 +50,30 @@ export const takeInProject = async (project: Project): Promise<TakenIn> => {
   const { taken, conflicts, refused } = await mergeInto(own.id, project.record);
   const told = [
     ...(refused === 'overtaken'
-      ? [`${own.design.name} was changed just now in another tab: what was noted elsewhere did not come in, try again.`]
+      ? [
+          t('{name} was changed just now in another tab: what was noted elsewhere did not come in, try again.', {
+            name: own.design.name,
+          }),
+        ]
       : []),
-    ...(taken > 0 ? [`${entriesText(taken)} noted elsewhere came into the record of ${own.design.name}.`] : []),
-    ...(conflicts.length > 0 ? [`${entriesText(conflicts.length)} say something else here; what was here stays.`] : []),
+    ...(taken > 0
+      ? [
+          t('{taken} noted elsewhere came into the record of {name}.', {
+            taken: entriesText(taken),
+            name: own.design.name,
+          }),
+        ]
+      : []),
+    ...(conflicts.length > 0
+      ? [t('{count} say something else here; what was here stays.', { count: entriesText(conflicts.length) })]
+      : []),
   ];
   if (same(own.design, project.design)) return { id: own.id, told: told.join(' ') };
-  const beside = copyOf(project, `${project.design.name} (from file)`);
+  const beside = copyOf(project, t('{name} (from file)', { name: project.design.name }));
   await addTrailer(beside);
   return {
     id: beside.id,
-    told: [...told, `Its design is another: it stands beside as ${beside.design.name}.`].join(' '),
+    told: [...told, t('Its design is another: it stands beside as {name}.', { name: beside.design.name })].join(' '),
   };
 };
 
@@ -78,7 +92,9 @@ export const takeInFiles = async (files: readonly File[]): Promise<Arrived> => {
       continue;
     }
     for (const { place, problem } of read.value.problems)
-      problems.push(`${file.name}, trailer ${place}: ${fileProblemSentence(problem)}`);
+      problems.push(
+        t('{name}, trailer {place}: {problem}', { name: file.name, place, problem: fileProblemSentence(problem) }),
+      );
     for (const project of read.value.projects) {
       try {
         const { id, told } = await takeInProject(project);
@@ -86,7 +102,10 @@ export const takeInFiles = async (files: readonly File[]): Promise<Arrived> => {
         if (told !== '') notes.push(told);
       } catch {
         problems.push(
-          `${file.name}: ${project.design.name} was read, but this browser did not take it: it may be out of room.`,
+          t('{name}: {name2} was read, but this browser did not take it: it may be out of room.', {
+            name: file.name,
+            name2: project.design.name,
+          }),
         );
       }
     }
@@ -94,7 +113,7 @@ export const takeInFiles = async (files: readonly File[]): Promise<Arrived> => {
       try {
         await putBlob({ id: blob.id, projectId: blob.projectId, blob: blobOf(blob) });
       } catch {
-        problems.push(`${file.name}: a photo could not be taken in.`);
+        problems.push(t('{name}: a photo could not be taken in.', { name: file.name }));
       }
     }
   }

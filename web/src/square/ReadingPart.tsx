@@ -16,6 +16,7 @@ import { Sized } from '../fields/Sized';
 import { Rounds } from './Rounds';
 import { AxleFigure, FrameFigure } from './SquareFigure';
 import { Tape } from './Tape';
+import { t, voice } from '../fields/language/t';
 
 /** Longer than any diagonal of a trailer, m. */
 const MOST_M = 30;
@@ -112,7 +113,7 @@ export const ReadingPart = (props: ReadingPartProps) => {
             <QuantityField
               label={label}
               kind={dialM === undefined ? 'length' : 'number'}
-              empty="to be read"
+              empty={t('to be read')}
               value={typed[key] === undefined ? null : typed[key] / (dialM ?? 1)}
               min={min / (dialM ?? 1)}
               max={MOST_M / (dialM ?? 1)}
@@ -124,10 +125,10 @@ export const ReadingPart = (props: ReadingPartProps) => {
                 type="button"
                 className="button mt-1 min-h-[44px] w-full"
                 aria-pressed={onTape === key}
-                aria-label={`${label}, by the tape`}
+                aria-label={t('{label}, by the tape', { label })}
                 onClick={() => setOnTape(onTape === key ? undefined : key)}
               >
-                By the tape
+                {t('By the tape')}
               </button>
             )}
           </div>
@@ -144,10 +145,10 @@ export const ReadingPart = (props: ReadingPartProps) => {
       )}
       {shown && (
         <p role="status" className="mt-2 text-[17px]">
-          {!whole && <span className="mute">Last round: </span>}
-          {meaning?.good && <b>Good. </b>}
+          {!whole && <span className="mute">{t('Last round:')} </span>}
+          {meaning?.good && <b>{t('Good.')} </b>}
           <Sized>{meaning?.text ?? impossible}</Sized>
-          {meaning && <span className="mute block text-[13px]">{sourceText(source)}</span>}
+          {meaning && <span className="mute block text-[13px]">{sourceText(source, voice)}</span>}
         </p>
       )}
       <button
@@ -159,7 +160,7 @@ export const ReadingPart = (props: ReadingPartProps) => {
           setTyped({});
         }}
       >
-        Keep this round
+        {t('Keep this round')}
       </button>
       <Rounds
         entries={entries}

@@ -1,3 +1,4 @@
+import { t } from '../fields/language/t';
 interface FigureProps {
   /** + the right side is further back, − the left one, 0 neither; drawn far more than it is */
   readonly leans: number;
@@ -42,8 +43,8 @@ const Sides = ({ turned }: { readonly turned: boolean }) => {
   const rows = rowsOf(turned);
   return (
     <>
-      <Letter at={[6, rows.right + 5]} text="right" />
-      <Letter at={[6, rows.left + 5]} text="left" />
+      <Letter at={[6, rows.right + 5]} text={t('right')} />
+      <Letter at={[6, rows.left + 5]} text={t('left')} />
     </>
   );
 };
@@ -63,7 +64,9 @@ export const FrameFigure = ({ leans, turned }: FigureProps) => {
       viewBox="0 0 320 140"
       className="block w-full max-w-[420px]"
       role="img"
-      aria-label="The frame from above, its front at the left: A from left front to right rear, B from right front to left rear"
+      aria-label={t(
+        'The frame from above, its front at the left: A from left front to right rear, B from right front to left rear',
+      )}
     >
       <path d={`${through(fl, rl, rr, fr)}Z`} fill="var(--steel)" stroke="var(--ink)" strokeWidth="3" />
       <path
@@ -94,7 +97,7 @@ export const AxleFigure = ({ leans, turned }: FigureProps) => {
       viewBox="0 0 320 140"
       className="block w-full max-w-[420px]"
       role="img"
-      aria-label="Ball and axle from above, the ball at the left: L to the left end, R to the right end"
+      aria-label={t('Ball and axle from above, the ball at the left: L to the left end, R to the right end')}
     >
       <path
         d={through(ball, l) + through(ball, r)}

@@ -28,6 +28,7 @@ import {
 } from './moreParts';
 import { AxlePart, FramePart, LevelPart, ParallelPart, TonguePart } from './parts';
 import { Torques } from './Torques';
+import { t, voice } from '../fields/language/t';
 
 /** Frame and axles squared with a tape, on the phone: what was read, what it means, which side goes where. */
 const Squaring = ({ id, stored }: { readonly id: string; readonly stored: ReadableTrailer }) => {
@@ -36,7 +37,7 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
   const mayWrite = useStore(projectStore.store, (state) => state.mayWrite);
   const trailer = useStore(projectStore.store, projectStore.trailerNow);
   const record = useStore(projectStore.store, (state) => state.record);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const evaluation = useMemo(() => evaluate(trailer), [trailer]);
   const { chassis } = evaluation;
   const hangers = hangerTarget(trailer, chassis, evaluation.hangers);
@@ -51,12 +52,16 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[640px] px-4 pb-24">
         <header className="flex items-center justify-between gap-3 py-3">
-          <h1 className="wide text-[19px] font-bold">{trailer.name}, squared up</h1>
+          <h1 className="wide text-[19px] font-bold">{t('{name}, squared up', { name: trailer.name })}</h1>
           <Link className="button" to={`/trailer/${trailer.id}/build`}>
-            Back
+            {t('Back')}
           </Link>
         </header>
-        <SessionNotes session={session} onlyLooked="readings can be looked at here, not kept" unsaved="what was read" />
+        <SessionNotes
+          session={session}
+          onlyLooked={t('readings can be looked at here, not kept')}
+          unsaved={t('what was read')}
+        />
         <label className="flex min-h-[48px] items-center gap-2 text-[15px]">
           <input
             type="checkbox"
@@ -64,7 +69,7 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
             checked={turned}
             onChange={(event) => setTurned(event.target.checked)}
           />
-          It lies upside down: left and right are the trailer’s own, as it will be towed
+          {t('It lies upside down: left and right are the trailer’s own, as it will be towed')}
         </label>
         <LevelPart {...part} />
         <FramePart target={bed} {...part} />
@@ -73,9 +78,11 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
         {hangers && (
           <RectanglePart
             target={hangers}
-            name="Hangers"
+            name={t('Hangers')}
             of="hangers"
-            intro="A straight rod through both front bolts and one through the rear ones: from the left front bolt to the right rear one, and the other way, at the middles of the springs."
+            intro={t(
+              'A straight rod through both front bolts and one through the rear ones: from the left front bolt to the right rear one, and the other way, at the middles of the springs.',
+            )}
             source={HANGERS_SOURCE}
             {...part}
           />
@@ -84,7 +91,7 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
           <AxlePart
             key={target.axle}
             target={target}
-            name={axles.length === 1 ? 'Axle' : `Axle ${target.axle}`}
+            name={axles.length === 1 ? t('Axle') : t('Axle {axle}', { axle: target.axle })}
             {...part}
           />
         ))}
@@ -92,10 +99,20 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
           <ParallelPart key={target.axle} target={target} {...part} />
         ))}
         {axles.map(({ axle }) => (
-          <ToePart key={axle} axle={axle} name={axles.length === 1 ? 'Axle' : `Axle ${axle}`} {...part} />
+          <ToePart
+            key={axle}
+            axle={axle}
+            name={axles.length === 1 ? t('Axle') : t('Axle {axle}', { axle })}
+            {...part}
+          />
         ))}
         {axles.map(({ axle }) => (
-          <CamberPart key={axle} axle={axle} name={axles.length === 1 ? 'Axle' : `Axle ${axle}`} {...part} />
+          <CamberPart
+            key={axle}
+            axle={axle}
+            name={axles.length === 1 ? t('Axle') : t('Axle {axle}', { axle })}
+            {...part}
+          />
         ))}
         {trailer.runningGear.axle.homeBuilt && <RunOutPart {...part} />}
         {axles.length > 0 && shackled && (
@@ -105,10 +122,10 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
           <RectanglePart
             key={gateId}
             target={target}
-            name={pieceName(trailer, gateId)}
+            name={pieceName(say, gateId)}
             of="gate"
             axle={i + 1}
-            intro="The gate’s frame, flat, over its outer corners."
+            intro={t('The gate’s frame, flat, over its outer corners.')}
             source={GATE_SOURCE}
             {...part}
           />
@@ -116,8 +133,9 @@ const Squaring = ({ id, stored }: { readonly id: string; readonly stored: Readab
         {chassis.tongue && axles.length > 0 && <HitchedPart lengthM={bed.lengthM} {...part} />}
         <Torques say={say} />
         <p className="narrow mute mt-4 text-[13.5px]">
-          Level first: a frame that is twisted has no diagonals worth reading. Weld nothing to springs, spindles or the
-          middle of the axle, and block what could fall before you reach under it.
+          {t(
+            'Level first: a frame that is twisted has no diagonals worth reading. Weld nothing to springs, spindles or the middle of the axle, and block what could fall before you reach under it.',
+          )}
         </p>
       </div>
     </EditingContext>

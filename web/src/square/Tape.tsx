@@ -1,5 +1,6 @@
 import { inches, millimetres, type UnitSystem } from '@kereta/core';
 import { Minus, Plus } from 'lucide-react';
+import { inner, t } from '../fields/language/t';
 
 interface TapeProps {
   /** what is read, for who hears it */
@@ -18,14 +19,14 @@ interface Marks {
 
 const MARKS: Readonly<Record<UnitSystem, Marks>> = {
   imperial: {
-    large: { name: 'Feet', per: 12 },
-    small: { name: 'Inches' },
-    fine: { name: 'Sixteenths', per: 16, m: inches(1 / 16), of: 16 },
+    large: { name: t('Feet'), per: 12 },
+    small: { name: t('Inches') },
+    fine: { name: t('Sixteenths'), per: 16, m: inches(1 / 16), of: 16 },
   },
   metric: {
-    large: { name: 'Metres', per: 100 },
-    small: { name: 'Centimetres' },
-    fine: { name: 'Millimetres', per: 10, m: millimetres(1), of: 10 },
+    large: { name: t('Metres'), per: 100 },
+    small: { name: t('Centimetres') },
+    fine: { name: t('Millimetres'), per: 10, m: millimetres(1), of: 10 },
   },
 };
 
@@ -40,19 +41,19 @@ const Stepper = ({ label, shown, onStep }: StepperProps) => (
     <button
       type="button"
       className="button min-h-[52px] min-w-[52px]"
-      aria-label={`${label}, less`}
+      aria-label={t('{label}, less', { label })}
       onClick={() => onStep(-1)}
     >
       <Minus size={20} aria-hidden />
     </button>
     <span className="wide min-w-[44px] text-center text-[26px] font-bold">
       {shown}
-      <span className="narrow mute block text-[12px] font-normal">{label.toLowerCase()}</span>
+      <span className="narrow mute block text-[12px] font-normal">{inner(label)}</span>
     </span>
     <button
       type="button"
       className="button min-h-[52px] min-w-[52px]"
-      aria-label={`${label}, more`}
+      aria-label={t('{label}, more', { label })}
       onClick={() => onStep(1)}
     >
       <Plus size={20} aria-hidden />
@@ -101,7 +102,7 @@ export const Tape = ({ name, value, units, onChange }: TapeProps) => {
   const part = marks % fine.per;
   return (
     <fieldset className="mt-2 border-t border-base-300 pt-2">
-      <legend className="sr-only">{name}, by the tape</legend>
+      <legend className="sr-only">{t('{name}, by the tape', { name })}</legend>
       <div className="flex flex-wrap items-center justify-between gap-3">
         <Stepper label={large.name} shown={Math.floor(marks / perLarge)} onStep={(by) => set(marks + by * perLarge)} />
         <Stepper
@@ -115,7 +116,7 @@ export const Tape = ({ name, value, units, onChange }: TapeProps) => {
         <input
           type="range"
           className="range mt-1 h-[44px] w-full"
-          aria-label={`${name}, ${fine.name.toLowerCase()}`}
+          aria-label={`${name}, ${inner(fine.name)}`}
           min={0}
           max={fine.per - 1}
           step={1}

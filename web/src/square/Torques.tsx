@@ -1,5 +1,6 @@
 import { lugTorques, type LugTorques, sourceText, type Speaker, TORQUE_SOURCE, uBoltTorque } from '@kereta/core';
 import { Sized } from '../fields/Sized';
+import { t, voice } from '../fields/language/t';
 
 const MIDDLE = 70;
 const RADIUS = 50;
@@ -10,7 +11,7 @@ const Star = ({ lugs: { count, order } }: { readonly lugs: LugTorques }) => (
     viewBox="0 0 140 140"
     className="block h-[140px] w-[140px]"
     role="img"
-    aria-label={`Order of the nuts, counted round the circle: ${order.join(', ')}`}
+    aria-label={t('Order of the nuts, counted round the circle: {order}', { order: order.join(', ') })}
   >
     <circle
       cx={MIDDLE}
@@ -37,7 +38,7 @@ const Star = ({ lugs: { count, order } }: { readonly lugs: LugTorques }) => (
 );
 
 const rangeText = ([least, most]: readonly [number, number], say: Speaker): string =>
-  `${say.torque(least)} to ${say.torque(most)}`;
+  t('{least} to {most}', { least: say.torque(least), most: say.torque(most) });
 
 /** How tight wheel nuts and U-bolts go, in which order, and when again. */
 export const Torques = ({ say }: { readonly say: Speaker }) => {
@@ -45,18 +46,23 @@ export const Torques = ({ say }: { readonly say: Speaker }) => {
   const bolts = uBoltTorque(say.trailer);
   if (!lugs && !bolts) return null;
   return (
-    <section aria-label="Torques" className="border-t border-[var(--ink)] py-3">
-      <h2 className="text-[17px] font-bold">Torques</h2>
+    <section aria-label={t('Torques')} className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">{t('Torques')}</h2>
       {bolts && (
         <p className="text-[14.5px]">
-          <Sized>{`U-bolts, ${bolts.size}: ${rangeText(bolts.nm, say)}, a quarter turn at a time crosswise, once the axle is square; again after 50 to 100 miles (80 to 160 km). Use new ones.`}</Sized>
+          <Sized>
+            {t(
+              'U-bolts, {size}: {nm}, a quarter turn at a time crosswise, once the axle is square; again after 50 to 100 miles (80 to 160 km). Use new ones.',
+              { size: bolts.size, nm: rangeText(bolts.nm, say) },
+            )}
+          </Sized>
         </p>
       )}
       {lugs && (
         <div className="mt-2 flex flex-wrap items-center gap-4">
           <Star lugs={lugs} />
           <div className="min-w-[180px] flex-1 text-[14.5px]">
-            <p>Wheel nuts, {lugs.stud}, in this order:</p>
+            <p>{t('Wheel nuts, {stud}, in this order:', { stud: lugs.stud })}</p>
             <ol className="list-inside list-decimal">
               {lugs.stages.map((stage) => (
                 <li key={stage.join(' ')}>
@@ -65,13 +71,14 @@ export const Torques = ({ say }: { readonly say: Speaker }) => {
               ))}
             </ol>
             <p>
-              Again after 10, 25 and 50 miles (16, 40, 80 km), and whenever a wheel was off. No paint, no grease under
-              them.
+              {t(
+                'Again after 10, 25 and 50 miles (16, 40, 80 km), and whenever a wheel was off. No paint, no grease under them.',
+              )}
             </p>
           </div>
         </div>
       )}
-      <p className="mute text-[13px]">{sourceText(TORQUE_SOURCE)}</p>
+      <p className="mute text-[13px]">{sourceText(TORQUE_SOURCE, voice)}</p>
     </section>
   );
 };

@@ -32,6 +32,7 @@ import {
 import { useState } from 'react';
 import { SelectField } from '../fields/fields';
 import { type PartProps, ReadingPart } from './ReadingPart';
+import { t, voice } from '../fields/language/t';
 
 const missing = Number.NaN;
 
@@ -59,7 +60,7 @@ export const RectanglePart = ({
       name={name}
       of={of}
       axle={axle}
-      intro={`${intro} Both are to read ${tapeText(target.diagonalM, say)}.`}
+      intro={t('{intro} Both are to read {diagonal}.', { intro, diagonal: tapeText(target.diagonalM, say) })}
       readings={[
         { key: 'A', label: `${name}, A`, expectM: target.diagonalM },
         { key: 'B', label: `${name}, B`, expectM: target.diagonalM },
@@ -71,7 +72,7 @@ export const RectanglePart = ({
         });
         return judged && { text: rectangleText(judged, target, say), good: judged.verdict === 'good', leans: 0 };
       }}
-      impossible="Nothing of these sides has these diagonals. Measure again."
+      impossible={t('Nothing of these sides has these diagonals. Measure again.')}
       source={source}
     />
   );
@@ -81,18 +82,20 @@ export const RectanglePart = ({
 export const FrontCornersPart = ({ target, ...props }: PartProps & { readonly target: FrameTarget }) => (
   <ReadingPart
     {...props}
-    name="Tongue, by the front corners"
+    name={t('Tongue, by the front corners')}
     of="front-corners"
-    intro="From the middle of the ball, or of the coupler’s cup, to both front corners of the bed. Where these agree and the rear corners do not, the bed is out of square."
+    intro={t(
+      'From the middle of the ball, or of the coupler’s cup, to both front corners of the bed. Where these agree and the rear corners do not, the bed is out of square.',
+    )}
     readings={[
-      { key: 'L', label: 'L, to the left front corner' },
-      { key: 'R', label: 'R, to the right front corner' },
+      { key: 'L', label: t('L, to the left front corner') },
+      { key: 'R', label: t('R, to the right front corner') },
     ]}
     judge={(read) => {
       const judged = judgeCoupled(target, { leftM: read['L'] ?? missing, rightM: read['R'] ?? missing });
       return judged && { text: coupledText(judged, props.say), good: judged.verdict === 'good', leans: 0 };
     }}
-    impossible="No bed that wide has such corners. Measure again."
+    impossible={t('No bed that wide has such corners. Measure again.')}
     source={COUPLED_SOURCE}
   />
 );
@@ -103,19 +106,21 @@ export const ToePart = ({ axle, name, ...props }: PartProps & { readonly axle: n
   return (
     <ReadingPart
       {...props}
-      name={`${name}, toe`}
+      name={t('{name}, toe', { name })}
       of="toe"
       axle={axle}
-      intro="Spin each tire and scribe a line round it; between both lines at hub height, ahead of the axle and behind it, on level ground."
+      intro={t(
+        'Spin each tire and scribe a line round it; between both lines at hub height, ahead of the axle and behind it, on level ground.',
+      )}
       readings={[
-        { key: 'F', label: `${name}, between lines ahead` },
-        { key: 'R', label: `${name}, between lines behind` },
+        { key: 'F', label: t('{name}, between lines ahead', { name }) },
+        { key: 'R', label: t('{name}, between lines behind', { name }) },
       ]}
       judge={(read) => {
         const judged = judgeToe(read['F'] ?? missing, read['R'] ?? missing, diameterM);
-        return judged && { text: toeText(judged), good: judged.verdict === 'good', leans: 0 };
+        return judged && { text: toeText(judged, voice), good: judged.verdict === 'good', leans: 0 };
       }}
-      impossible="No tire is so large. Measure again."
+      impossible={t('No tire is so large. Measure again.')}
       source={TOE_SOURCE}
     />
   );
@@ -124,19 +129,21 @@ export const ToePart = ({ axle, name, ...props }: PartProps & { readonly axle: n
 export const CamberPart = ({ axle, name, ...props }: PartProps & { readonly axle: number; readonly name: string }) => (
   <ReadingPart
     {...props}
-    name={`${name}, lean of a wheel`}
+    name={t('{name}, lean of a wheel', { name })}
     of="camber"
     axle={axle}
-    intro="A plumb line or a level beside the rim, loaded: from it to the rim’s lower edge less to its upper edge is how far the top stands out, less than nothing where it leans in; and how far both edges are apart."
+    intro={t(
+      'A plumb line or a level beside the rim, loaded: from it to the rim’s lower edge less to its upper edge is how far the top stands out, less than nothing where it leans in; and how far both edges are apart.',
+    )}
     readings={[
-      { key: 'T', label: `${name}, top stands out by`, min: -0.2 },
-      { key: 'H', label: `${name}, edges apart` },
+      { key: 'T', label: t('{name}, top stands out by', { name }), min: -0.2 },
+      { key: 'H', label: t('{name}, edges apart', { name }) },
     ]}
     judge={(read) => {
       const judged = judgeCamber(read['T'] ?? missing, read['H'] ?? missing);
-      return judged && { text: camberText(judged), good: judged.verdict === 'good', leans: 0 };
+      return judged && { text: camberText(judged, voice), good: judged.verdict === 'good', leans: 0 };
     }}
-    impossible="No wheel leans that far. Measure again."
+    impossible={t('No wheel leans that far. Measure again.')}
     source={CAMBER_SOURCE}
   />
 );
@@ -145,18 +152,20 @@ export const CamberPart = ({ axle, name, ...props }: PartProps & { readonly axle
 export const ShacklePart = ({ shackleM, ...props }: PartProps & { readonly shackleM: number }) => (
   <ReadingPart
     {...props}
-    name="Shackle"
+    name={t('Shackle')}
     of="shackle"
-    intro={`Heights of its two bolts above the same floor, loaded; it is ${tapeText(shackleM, props.say)} from bolt to bolt.`}
+    intro={t('Heights of its two bolts above the same floor, loaded; it is {shackle} from bolt to bolt.', {
+      shackle: tapeText(shackleM, props.say),
+    })}
     readings={[
-      { key: 'U', label: 'Upper bolt above the floor', min: 0 },
-      { key: 'D', label: 'Lower bolt above the floor', min: 0 },
+      { key: 'U', label: t('Upper bolt above the floor'), min: 0 },
+      { key: 'D', label: t('Lower bolt above the floor'), min: 0 },
     ]}
     judge={(read) => {
       const judged = judgeShackle(read['U'] ?? missing, read['D'] ?? missing, shackleM);
-      return judged && { text: shackleText(judged), good: judged.verdict === 'good', leans: 0 };
+      return judged && { text: shackleText(judged, voice), good: judged.verdict === 'good', leans: 0 };
     }}
-    impossible="These bolts are further apart than the shackle is long. Measure again."
+    impossible={t('These bolts are further apart than the shackle is long. Measure again.')}
     source={SHACKLE_SOURCE}
   />
 );
@@ -165,23 +174,25 @@ export const ShacklePart = ({ shackleM, ...props }: PartProps & { readonly shack
 export const HitchedPart = ({ lengthM, ...props }: PartProps & { readonly lengthM: number }) => (
   <ReadingPart
     {...props}
-    name="Hitched and level"
+    name={t('Hitched and level')}
     of="hitched"
-    intro="On the coupled vehicle, on level ground and loaded as it will be: front and rear edge of the bed above the ground."
+    intro={t(
+      'On the coupled vehicle, on level ground and loaded as it will be: front and rear edge of the bed above the ground.',
+    )}
     readings={[
-      { key: 'F', label: 'Front edge above ground', min: 0 },
-      { key: 'R', label: 'Rear edge above ground', min: 0 },
+      { key: 'F', label: t('Front edge above ground'), min: 0 },
+      { key: 'R', label: t('Rear edge above ground'), min: 0 },
     ]}
     judge={(read) => {
       const judged = judgeHitched(read['F'] ?? missing, read['R'] ?? missing, lengthM);
-      return judged && { text: hitchedText(judged), good: judged.verdict === 'good', leans: 0 };
+      return judged && { text: hitchedText(judged, voice), good: judged.verdict === 'good', leans: 0 };
     }}
-    impossible="No bed so short stands so steep. Measure again."
+    impossible={t('No bed so short stands so steep. Measure again.')}
     source={HITCHED_SOURCE}
   />
 );
 
-const QUARTERS = ['first, where it is marked', 'a quarter turn on', 'half a turn on', 'three quarters on'];
+const QUARTERS = [t('first, where it is marked'), t('a quarter turn on'), t('half a turn on'), t('three quarters on')];
 const keyOf = (quarter: number): string => `r${quarter}`;
 const roundOf = (read: Readonly<Record<string, number>>): readonly number[] =>
   QUARTERS.map((_, i) => read[keyOf(i)] ?? missing);
@@ -191,7 +202,8 @@ export const RunOutPart = (props: PartProps) => {
   const { record, say } = props;
   const [place, setPlace] = useState(1);
   const step = say.trailer.settings.units === 'imperial' ? inches(0.001) : millimetres(0.01);
-  const unit = say.trailer.settings.units === 'imperial' ? 'thousandths of an inch' : 'hundredths of a millimetre';
+  const unit =
+    say.trailer.settings.units === 'imperial' ? t('thousandths of an inch') : t('hundredths of a millimetre');
   const others = DIAL_PLACES.flatMap((_, i) => {
     const last = i + 1 === place ? undefined : squaringEntries(record, 'run-out', i + 1).at(-1);
     return last ? [{ place: i + 1, round: roundOf(last.readings) }] : [];
@@ -200,11 +212,19 @@ export const RunOutPart = (props: PartProps) => {
     <ReadingPart
       key={place}
       {...props}
-      name="Axle under a dial"
+      name={t('Axle under a dial')}
       of="run-out"
       axle={place}
-      intro={`Turned between its ends, the dial against one place after another, in ${unit}. What every place does alike is the set-up’s; what one does besides is a bend.`}
-      readings={QUARTERS.map((quarter, i) => ({ key: keyOf(i), label: `Dial, ${quarter}`, min: -0.05, dialM: step }))}
+      intro={t(
+        'Turned between its ends, the dial against one place after another, in {unit}. What every place does alike is the set-up’s; what one does besides is a bend.',
+        { unit },
+      )}
+      readings={QUARTERS.map((quarter, i) => ({
+        key: keyOf(i),
+        label: t('Dial, {quarter}', { quarter }),
+        min: -0.05,
+        dialM: step,
+      }))}
       judge={(read) => {
         const judged = judgeRunOut([...others, { place, round: roundOf(read) }]);
         return judged && { text: runOutText(judged, say), good: judged.verdict === 'good', leans: 0 };
@@ -218,7 +238,7 @@ export const RunOutPart = (props: PartProps) => {
       source={RUN_OUT_SOURCE}
     >
       <SelectField
-        label="Place along the axle"
+        label={t('Place along the axle')}
         value={String(place)}
         options={DIAL_PLACES.map((name, i) => ({ value: String(i + 1), text: name }))}
         onCommit={(chosen) => setPlace(Number(chosen))}

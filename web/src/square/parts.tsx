@@ -23,6 +23,7 @@ import {
 import { useState } from 'react';
 import { QuantityField } from '../fields/QuantityField';
 import { type PartProps, ReadingPart } from './ReadingPart';
+import { t } from '../fields/language/t';
 
 const missing = Number.NaN;
 
@@ -30,14 +31,14 @@ const missing = Number.NaN;
 export const LevelPart = (props: PartProps) => (
   <ReadingPart
     {...props}
-    name="Level"
+    name={t('Level')}
     of="level"
-    intro="A level line, a laser or a taut string over the frame: how far below it each corner lies."
+    intro={t('A level line, a laser or a taut string over the frame: how far below it each corner lies.')}
     readings={[
-      { key: 'LF', label: 'LF, left front below the line', min: 0 },
-      { key: 'RF', label: 'RF, right front', min: 0 },
-      { key: 'LR', label: 'LR, left rear', min: 0 },
-      { key: 'RR', label: 'RR, right rear', min: 0 },
+      { key: 'LF', label: t('LF, left front below the line'), min: 0 },
+      { key: 'RF', label: t('RF, right front'), min: 0 },
+      { key: 'LR', label: t('LR, left rear'), min: 0 },
+      { key: 'RR', label: t('RR, right rear'), min: 0 },
     ]}
     judge={(read) => {
       const judged = judgeLevel({
@@ -59,12 +60,19 @@ export const FramePart = ({ target, ...props }: PartProps & { readonly target: F
   return (
     <ReadingPart
       {...props}
-      name="Frame"
+      name={t('Frame')}
       of="frame"
-      intro={`${tapeText(target.lengthM, say)} by ${tapeText(target.widthM, say)}, over the same faces or two scribed points: both diagonals are to read ${tapeText(target.diagonalM, say)}.`}
+      intro={t(
+        '{length} by {width}, over the same faces or two scribed points: both diagonals are to read {diagonal}.',
+        {
+          length: tapeText(target.lengthM, say),
+          width: tapeText(target.widthM, say),
+          diagonal: tapeText(target.diagonalM, say),
+        },
+      )}
       readings={[
-        { key: 'A', label: 'A, left front to right rear', expectM: target.diagonalM },
-        { key: 'B', label: 'B, right front to left rear', expectM: target.diagonalM },
+        { key: 'A', label: t('A, left front to right rear'), expectM: target.diagonalM },
+        { key: 'B', label: t('B, right front to left rear'), expectM: target.diagonalM },
       ]}
       judge={(read) => {
         const judged = judgeFrame(target, {
@@ -79,7 +87,7 @@ export const FramePart = ({ target, ...props }: PartProps & { readonly target: F
           }
         );
       }}
-      impossible="No frame of these sides has these diagonals. Measure again."
+      impossible={t('No frame of these sides has these diagonals. Measure again.')}
       source={FRAME_SQUARE_SOURCE}
       figure="frame"
     />
@@ -90,26 +98,26 @@ export const FramePart = ({ target, ...props }: PartProps & { readonly target: F
 export const TonguePart = ({ target, ...props }: PartProps & { readonly target: FrameTarget }) => (
   <ReadingPart
     {...props}
-    name="Tongue"
+    name={t('Tongue')}
     of="tongue"
-    intro="From the middle of the ball, or of the coupler’s cup, to both rear corners of the bed."
+    intro={t('From the middle of the ball, or of the coupler’s cup, to both rear corners of the bed.')}
     readings={[
-      { key: 'L', label: 'L, to the left rear corner' },
-      { key: 'R', label: 'R, to the right rear corner' },
+      { key: 'L', label: t('L, to the left rear corner') },
+      { key: 'R', label: t('R, to the right rear corner') },
     ]}
     judge={(read) => {
       const judged = judgeCoupled(target, { leftM: read['L'] ?? missing, rightM: read['R'] ?? missing });
       return judged && { text: coupledText(judged, props.say), good: judged.verdict === 'good', leans: 0 };
     }}
-    impossible="No bed that wide has such corners. Measure again."
+    impossible={t('No bed that wide has such corners. Measure again.')}
     source={COUPLED_SOURCE}
   />
 );
 
 const MOVABLE: readonly (readonly [Movable, string])[] = [
-  ['both', 'both are loose'],
-  ['right', 'the left ones are tacked'],
-  ['left', 'the right ones are tacked'],
+  ['both', t('both are loose')],
+  ['right', t('the left ones are tacked')],
+  ['left', t('the right ones are tacked')],
 ];
 
 /** An axle from the ball. */
@@ -130,10 +138,10 @@ export const AxlePart = ({
       name={name}
       of="axle"
       axle={target.axle}
-      intro="Hook the tape at the same place of both hubs, draw it to the middle of the ball with the same pull."
+      intro={t('Hook the tape at the same place of both hubs, draw it to the middle of the ball with the same pull.')}
       readings={[
-        { key: 'L', label: `${name}, L to the left end`, expectM },
-        { key: 'R', label: `${name}, R to the right end`, expectM },
+        { key: 'L', label: t('{name}, L to the left end', { name }), expectM },
+        { key: 'R', label: t('{name}, R to the right end', { name }), expectM },
       ]}
       also={{ hooks: hooksApartM }}
       judge={(read) => {
@@ -147,12 +155,12 @@ export const AxlePart = ({
           }
         );
       }}
-      impossible="No axle that long is that far from the ball at both ends. Measure again."
+      impossible={t('No axle that long is that far from the ball at both ends. Measure again.')}
       source={AXLE_SQUARE_SOURCE}
       figure="axle"
     >
       <QuantityField
-        label={`${name}, between both hooks`}
+        label={t('{name}, between both hooks', { name })}
         kind="length"
         value={hooksApartM}
         min={0.1}
@@ -160,11 +168,11 @@ export const AxlePart = ({
         onCommit={setHooks}
       />
       <label className="block text-[14px]">
-        Hangers
+        {t('Hangers')}
         <select
           className="field-box w-full"
           value={movable}
-          aria-label={`${name}, which hangers are loose`}
+          aria-label={t('{name}, which hangers are loose', { name })}
           onChange={(event) => setMovable(MOVABLE.find(([id]) => id === event.target.value)?.[0] ?? 'both')}
         >
           {MOVABLE.map(([id, title]) => (
@@ -180,17 +188,17 @@ export const AxlePart = ({
 
 /** An axle beside the one before it. */
 export const ParallelPart = ({ target, ...props }: PartProps & { readonly target: AxleTarget }) => {
-  const name = `Axle ${target.axle} beside axle ${target.axle - 1}`;
+  const name = t('Axle {axle} beside axle {axle2}', { axle: target.axle, axle2: target.axle - 1 });
   return (
     <ReadingPart
       {...props}
       name={name}
       of="parallel"
       axle={target.axle}
-      intro="From spindle end to spindle end, on both sides, hooked the same way."
+      intro={t('From spindle end to spindle end, on both sides, hooked the same way.')}
       readings={[
-        { key: 'L', label: `${name}, left` },
-        { key: 'R', label: `${name}, right` },
+        { key: 'L', label: t('{name}, left', { name }) },
+        { key: 'R', label: t('{name}, right', { name }) },
       ]}
       judge={(read) => {
         const judged = judgeParallel(target, { leftM: read['L'] ?? missing, rightM: read['R'] ?? missing });
@@ -198,7 +206,7 @@ export const ParallelPart = ({ target, ...props }: PartProps & { readonly target
           judged && { text: axlesParallelText(judged, target, props.say), good: judged.verdict === 'good', leans: 0 }
         );
       }}
-      impossible="These two cannot be of the same axles. Measure again."
+      impossible={t('These two cannot be of the same axles. Measure again.')}
       source={PARALLEL_SOURCE}
     />
   );

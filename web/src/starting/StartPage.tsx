@@ -5,8 +5,6 @@ import {
   speaker,
   type Started,
   type StartedWith,
-  type Language,
-  sayIn,
   START_WORDS,
   startNoteIn,
   type StartWords,
@@ -25,7 +23,8 @@ import { type ReactNode, useEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { StillDrawing } from '../drawing/StillDrawing';
 import { PageHead } from '../fields/PageHead';
-import { LanguageContext, useChosenLanguage } from '../fields/language/language';
+import { PAGE_LANGUAGE } from '../fields/language/language';
+import { voice } from '../fields/language/t';
 import { LanguageField } from '../fields/language/LanguageField';
 import { type Editing, EditingContext } from '../fields/editing';
 import { SelectField, TextField } from '../fields/fields';
@@ -36,6 +35,7 @@ import { useJobProgress } from '../jobs/progress';
 import { useJob } from '../jobs/useJob';
 import { sectionRows } from '../steps/pickRows';
 import { addTrailer } from '../storage/trailers';
+import { keepAnswers, keptAnswers } from './keptAnswers';
 
 /** As people say it before they have measured; each is asked. */
 const startAnswers = (metric: boolean): Answers => ({
@@ -64,14 +64,13 @@ const VEHICLE_IDS = [
 
 interface Spoken {
   readonly words: StartWords;
-  readonly language: Language;
 }
 
 /** The trailer that the answers make so far, from the side. */
-const Preview = ({ trailer, words, language }: Spoken & { readonly trailer: Trailer }) => {
+const Preview = ({ trailer, words }: Spoken & { readonly trailer: Trailer }) => {
   const [view, told] = useMemo(() => {
     const { chassis, cases } = evaluate(trailer);
-    const say = sayIn(speaker(trailer), language);
+    const say = speaker(trailer, voice);
     const shown = cases.find(({ loadCase }) => loadCase.id === 'case.loaded');
     const drawn = sideView(
       { trailer, chassis, shown },
@@ -90,7 +89,7 @@ const Preview = ({ trailer, words, language }: Spoken & { readonly trailer: Trai
         massOr(trailer.ratedGrossKg),
       ),
     ] as const;
-  }, [trailer, words, language]);
+  }, [trailer, words]);
   return (
     <figure aria-label={words.soFar}>
       <StillDrawing view={view} mostPx={220} label={words.soFarLabel}>
@@ -214,10 +213,10 @@ const Questions = ({ answers, trailer, onChange, words }: QuestionsProps) => (
 );
 
 /** The trailer that came of it, in the shed by then, with what had to be decided otherwise. */
-const Arrived = ({ started, words, language }: Spoken & { readonly started: Started }) => {
+const Arrived = ({ started, words }: Spoken & { readonly started: Started }) => {
   const [kept, setKept] = useState<'keeping' | 'kept' | 'failed'>('keeping');
   const trailer = trailerOf(started.project);
-  const say = useMemo(() => sayIn(speaker(trailer), language), [trailer, language]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   // Once, however often the page is drawn.
   const put = useRef<Started>(undefined);
   useEffect(() => {
@@ -234,7 +233,7 @@ const Arrived = ({ started, words, language }: Spoken & { readonly started: Star
   return (
     <section aria-label={words.done} className="max-w-[700px] py-3">
       <h2 className="text-[17px] font-bold">{trailer.name}</h2>
-      <Preview trailer={trailer} words={words} language={language} />
+      <Preview trailer={trailer} words={words} />
       <p className="mt-2 text-[14.5px]">
         <Sized>{`${bars.join(', ')}; ${words.places(say.length(trailer.runningGear.positionM), say.length(trailer.frame.tongue.lengthM))}`}</Sized>
       </p>
@@ -272,15 +271,15 @@ const Notes = ({ started, say, words }: NotesProps) =>
 
 /** A new trailer by six questions: drawn while they are answered, then sized and balanced. */
 export const StartPage = () => {
-  const language = useChosenLanguage();
-  const words = START_WORDS[language];
+  const words = START_WORDS[PAGE_LANGUAGE];
   const [place] = useState(() => placeOf(navigator.language));
   const [began, setBegan] = useState<StartedWith>(() => ({
     id: `trailer.${nanoid(10)}`,
     loadId: `item.${nanoid(8)}`,
     place,
   }));
-  const [answers, setAnswers] = useState<Answers>(() => startAnswers(place.units === 'metric'));
+  const [answers, setAnswers] = useState<Answers>(() => keptAnswers(startAnswers(place.units === 'metric')));
+  useEffect(() => keepAnswers(answers), [answers]);
   const [asked, setAsked] = useState<{ readonly answers: Answers; readonly began: StartedWith }>();
   const named = useMemo((): Answers => {
     const what = answers.what.trim();
@@ -304,67 +303,63 @@ export const StartPage = () => {
     }),
     [place, trailer, working],
   );
-  const say = useMemo(() => sayIn(speaker(trailer), language), [trailer, language]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   return (
-    <main className="relative h-full overflow-auto" lang={language}>
-      <LanguageContext value={language}>
-        <EditingContext value={editing}>
-          <div className="mx-auto max-w-[980px] px-4 pb-24">
-            <PageHead title={words.title} back="/" backText={words.back}>
-              <LanguageField label={words.language} />
-            </PageHead>
-            {asked && result ? (
-              <Arrived started={result} words={words} language={language} />
-            ) : (
-              <div className="grid grid-cols-[1fr_400px] gap-6 max-[900px]:grid-cols-1">
-                <div>
-                  <Questions
-                    words={words}
-                    answers={answers}
-                    trailer={trailer}
-                    onChange={(part) => setAnswers((now) => ({ ...now, ...part }))}
-                  />
-                </div>
-                <div className="py-3">
-                  <Preview trailer={trailer} words={words} language={language} />
-                  {drawn && <Notes started={drawn} say={say} words={words} />}
-                  {working ? (
-                    <div className="mt-3 grid gap-2">
-                      <p className="text-[14.5px]" role="status">
-                        {words.looking}
-                      </p>
-                      <Sizing jobKey={progressKey} label={words.sizing} />
-                      <button type="button" className="button" onClick={() => setAsked(undefined)}>
-                        {words.stop}
-                      </button>
-                    </div>
-                  ) : (
-                    <button
-                      type="button"
-                      className="button button-main mt-3 w-full"
-                      onClick={() => {
-                        const now = { ...began, id: `trailer.${nanoid(10)}` };
-                        setBegan(now);
-                        setAsked({ answers: named, began: now });
-                      }}
-                    >
-                      {words.go}
-                    </button>
-                  )}
-                  {failed && (
-                    <p className="mt-2 font-semibold" role="alert">
-                      {words.failed}
-                    </p>
-                  )}
-                  <p className="narrow mute mt-2 text-[13px]">
-                    {words.changeable} {words.thenEnglish}
-                  </p>
-                </div>
+    <main className="relative h-full overflow-auto">
+      <EditingContext value={editing}>
+        <div className="mx-auto max-w-[980px] px-4 pb-24">
+          <PageHead title={words.title} back="/" backText={words.back}>
+            <LanguageField />
+          </PageHead>
+          {asked && result ? (
+            <Arrived started={result} words={words} />
+          ) : (
+            <div className="grid grid-cols-[1fr_400px] gap-6 max-[900px]:grid-cols-1">
+              <div>
+                <Questions
+                  words={words}
+                  answers={answers}
+                  trailer={trailer}
+                  onChange={(part) => setAnswers((now) => ({ ...now, ...part }))}
+                />
               </div>
-            )}
-          </div>
-        </EditingContext>
-      </LanguageContext>
+              <div className="py-3">
+                <Preview trailer={trailer} words={words} />
+                {drawn && <Notes started={drawn} say={say} words={words} />}
+                {working ? (
+                  <div className="mt-3 grid gap-2">
+                    <p className="text-[14.5px]" role="status">
+                      {words.looking}
+                    </p>
+                    <Sizing jobKey={progressKey} label={words.sizing} />
+                    <button type="button" className="button" onClick={() => setAsked(undefined)}>
+                      {words.stop}
+                    </button>
+                  </div>
+                ) : (
+                  <button
+                    type="button"
+                    className="button button-main mt-3 w-full"
+                    onClick={() => {
+                      const now = { ...began, id: `trailer.${nanoid(10)}` };
+                      setBegan(now);
+                      setAsked({ answers: named, began: now });
+                    }}
+                  >
+                    {words.go}
+                  </button>
+                )}
+                {failed && (
+                  <p className="mt-2 font-semibold" role="alert">
+                    {words.failed}
+                  </p>
+                )}
+                <p className="narrow mute mt-2 text-[13px]">{words.changeable}</p>
+              </div>
+            </div>
+          )}
+        </div>
+      </EditingContext>
     </main>
   );
 };

@@ -5,6 +5,7 @@ import { Picker } from '../fields/Picker';
 import { useMemo } from 'react';
 import { sectionRows } from './pickRows';
 import { materialOptions, metalNote, sectionChange } from './stepKit';
+import { inner, t } from '../fields/language/t';
 
 /** Section and metal of a group of bars. */
 export const BarFields = ({ group }: { readonly group: SharedGroup }) => {
@@ -24,34 +25,36 @@ export const BarFields = ({ group }: { readonly group: SharedGroup }) => {
   return (
     <>
       <Picker
-        label={`${BAR_GROUP_NAMES[group]}, section`}
+        label={t('{bar}, section', { bar: t(BAR_GROUP_NAMES[group]) })}
         list="sections"
         value={bar.sectionId}
         rows={rows}
         partField={group}
         onCommit={(sectionId) => {
           const change = sectionChange(trailer, bar, sectionId);
-          set(`${BAR_GROUP_NAMES[group].toLowerCase()} to ${change.label}`, change.bar);
+          set(t('{bar} to {label}', { bar: inner(t(BAR_GROUP_NAMES[group])), label: change.label }), change.bar);
         }}
       />
       <SelectField
-        label={`${BAR_GROUP_NAMES[group]}, metal`}
+        label={t('{bar}, metal', { bar: t(BAR_GROUP_NAMES[group]) })}
         value={bar.materialId}
         options={materialOptions(trailer, bar.sectionId)}
         hint={metalNote(trailer, bar)}
-        onCommit={(materialId) => set(`metal of ${BAR_GROUP_NAMES[group].toLowerCase()}`, { materialId })}
+        onCommit={(materialId) => set(t('metal of {bar}', { bar: inner(t(BAR_GROUP_NAMES[group])) }), { materialId })}
       />
       {isOpen && (group === 'rail' || group === 'header') && (
         <SelectField
-          label={`${BAR_GROUP_NAMES[group]}, open side`}
+          label={t('{bar}, open side', { bar: t(BAR_GROUP_NAMES[group]) })}
           value={bar.faces}
           options={[
-            { value: 'in', text: 'Towards the bed' },
-            { value: 'out', text: 'Away from the bed' },
+            { value: 'in', text: t('Towards the bed') },
+            { value: 'out', text: t('Away from the bed') },
           ]}
-          hint="What meets an open side reaches in to the web"
+          hint={t('What meets an open side reaches in to the web')}
           onCommit={(faces) =>
-            set(`open side of ${BAR_GROUP_NAMES[group].toLowerCase()}`, { faces: faces === 'out' ? 'out' : 'in' })
+            set(t('open side of {bar}', { bar: inner(t(BAR_GROUP_NAMES[group])) }), {
+              faces: faces === 'out' ? 'out' : 'in',
+            })
           }
         />
       )}

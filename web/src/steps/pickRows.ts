@@ -15,8 +15,9 @@ import {
   type Trailer,
 } from '@kereta/core';
 import type { PickRow } from '../fields/Picker';
+import { figures, t, voice } from '../fields/language/t';
 
-const OWN = 'Your own';
+const OWN = t('Your own');
 
 /** Rows in the project's own units first, each kind in the order of its list. */
 const nearestFirst = <Row extends { readonly metric: boolean }>(
@@ -35,7 +36,8 @@ const sectionDetail = (trailer: Trailer, row: SectionRow): string => {
   const bar = barProperties(row);
   const metal = findMaterial(trailer, row.usualMaterialId)?.name;
   const weight =
-    bar && formatMassPerLength(bar.nominalAreaM2 * density(trailer, row.usualMaterialId), trailer.settings.units);
+    bar &&
+    figures(formatMassPerLength(bar.nominalAreaM2 * density(trailer, row.usualMaterialId), trailer.settings.units));
   return [weight, metal].filter(Boolean).join(', ');
 };
 
@@ -54,20 +56,20 @@ export const sectionRows = (trailer: Trailer): readonly PickRow[] => {
   );
   return [
     ...trailer.ownRows.sections.map((section) => row(section, OWN)),
-    ...listed.map(({ section }) => row(section, section.group)),
+    ...listed.map(({ section }) => row(section, voice.name(section.group))),
   ];
 };
 
 /** What the maker's world calls the class, without what governs. */
 const className = (source: Parameters<typeof sourceText>[0]): string =>
-  sourceText(source).split(/[;(]/)[0]?.trim() ?? '';
+  sourceText(source, voice).split(/[;(]/)[0]?.trim() ?? '';
 
 const another = (what: string): PickRow => ({
   id: '',
-  name: 'Another one',
-  group: 'Not on the list',
-  detail: `${what} that you read off it`,
-  search: searchText('another one own'),
+  name: t('Another one'),
+  group: t('Not on the list'),
+  detail: t('{what} that you read off it', { what }),
+  search: searchText(t('another one own')),
 });
 
 export const axleRows = (trailer: Trailer, say: Speaker): readonly PickRow[] => [
@@ -85,10 +87,14 @@ export const axleRows = (trailer: Trailer, say: Speaker): readonly PickRow[] => 
     id: row.id,
     name: row.name,
     group: className(row.source),
-    detail: `tube ${say.length(row.tubeDiameterM)}, ${row.studCircle}, ${say.mass(row.massKg)}`,
+    detail: t('tube {tubeDiameter}, {studCircle}, {mass}', {
+      tubeDiameter: say.length(row.tubeDiameterM),
+      studCircle: row.studCircle,
+      mass: say.mass(row.massKg),
+    }),
     search: searchText(row.name, row.suspension, row.studCircle),
   })),
-  another('rating and sizes'),
+  another(t('rating and sizes')),
 ];
 
 export const tireRows = (trailer: Trailer, say: Speaker): readonly PickRow[] => [
@@ -96,26 +102,36 @@ export const tireRows = (trailer: Trailer, say: Speaker): readonly PickRow[] => 
     id,
     name,
     group: OWN,
-    detail: tire.maxLoadKg === null ? '' : `${say.mass(tire.maxLoadKg)} each`,
+    detail: tire.maxLoadKg === null ? '' : t('{maxLoad} each', { maxLoad: say.mass(tire.maxLoadKg) }),
     search: searchText(name, OWN),
   })),
   ...TIRE_ROWS.map((row) => ({
     id: row.id,
     name: row.name,
-    group: `On rims of ${say.length(row.rimM)}`,
-    detail: `${say.mass(row.maxLoadKg)} each at ${row.pressure}, ${say.length(row.diameterM)} high, ${say.mass(row.assemblyMassKg)} with its wheel`,
+    group: t('On rims of {rim}', { rim: say.length(row.rimM) }),
+    detail: t('{maxLoad} each at {pressure}, {diameter} high, {assemblyMass} with its wheel', {
+      maxLoad: say.mass(row.maxLoadKg),
+      pressure: row.pressure,
+      diameter: say.length(row.diameterM),
+      assemblyMass: say.mass(row.assemblyMassKg),
+    }),
     search: searchText(row.name, row.passenger ? 'passenger' : 'trailer'),
   })),
-  another('load and sizes'),
+  another(t('load and sizes')),
 ];
 
 export const springRows = (say: Speaker): readonly PickRow[] => [
   ...SPRING_ROWS.map((row) => ({
     id: row.id,
     name: row.name,
-    group: row.kind === 'slipper' ? 'Slipper springs' : 'Springs with two eyes',
-    detail: `${row.leaves} leaves ${say.length(row.leafWidthM)} × ${say.length(row.leafThicknessM)}, arch ${say.length(row.freeArchM)}`,
-    search: searchText(row.name, row.kind === 'slipper' ? 'slipper' : 'double eye'),
+    group: row.kind === 'slipper' ? t('Slipper springs') : t('Springs with two eyes'),
+    detail: t('{leaves} leaves {leafWidth} × {leafThickness}, arch {freeArch}', {
+      leaves: row.leaves,
+      leafWidth: say.length(row.leafWidthM),
+      leafThickness: say.length(row.leafThicknessM),
+      freeArch: say.length(row.freeArchM),
+    }),
+    search: searchText(row.name, row.kind === 'slipper' ? 'slipper' : t('double eye')),
   })),
   another('sizes'),
 ];
@@ -131,7 +147,10 @@ export const couplerRows = (trailer: Trailer, say: Speaker): readonly PickRow[] 
     id: row.id,
     name: row.name,
     group: className(row.source),
-    detail: [row.ballDiameterM > 0 ? `ball ${say.length(row.ballDiameterM)}` : '', say.mass(row.massKg)]
+    detail: [
+      row.ballDiameterM > 0 ? t('ball {ballDiameter}', { ballDiameter: say.length(row.ballDiameterM) }) : '',
+      say.mass(row.massKg),
+    ]
       .filter(Boolean)
       .join(', '),
     search: searchText(row.name, row.kind, row.fits),
@@ -139,9 +158,9 @@ export const couplerRows = (trailer: Trailer, say: Speaker): readonly PickRow[] 
   another('stamp'),
   {
     id: NO_COUPLER,
-    name: 'None: pulled by hand',
-    group: 'Not on the list',
-    detail: 'no coupler, no jack',
-    search: searchText('none pulled by hand'),
+    name: t('None: pulled by hand'),
+    group: t('Not on the list'),
+    detail: t('no coupler, no jack'),
+    search: searchText(t('none pulled by hand')),
   },
 ];

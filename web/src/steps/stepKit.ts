@@ -11,6 +11,7 @@ import {
   sourceText,
 } from '@kereta/core';
 import type { Option } from '../fields/fields';
+import { t, voice } from '../fields/language/t';
 
 /** Metals that a section is made in: by kind, and by what each standard covers. */
 export const materialOptions = (trailer: Trailer, sectionId: string): readonly Option[] => {
@@ -32,7 +33,7 @@ export const sectionChange = (
   const metal = findMaterial(trailer, materialId)?.name;
   return {
     bar: { sectionId, materialId },
-    label: metal === undefined || materialId === present.materialId ? name : `${name}, in ${metal}`,
+    label: metal === undefined || materialId === present.materialId ? name : t('{name}, in {metal}', { name, metal }),
   };
 };
 
@@ -40,8 +41,8 @@ export const sectionChange = (
 export const metalNote = (trailer: Trailer, { sectionId, materialId }: Bar): string => {
   const usual = findSection(trailer, sectionId)?.usualMaterialId;
   return usual === undefined || usual === materialId
-    ? 'what it is usually sold in'
-    : `usually sold in ${findMaterial(trailer, usual)?.name ?? usual}`;
+    ? t('what it is usually sold in')
+    : t('usually sold in {name}', { name: findMaterial(trailer, usual)?.name ?? usual });
 };
 
 /** Where a chosen catalog row has its figures from, said under the choice. */
@@ -50,5 +51,5 @@ export const rowSource = (
   id: string | null,
 ): string => {
   const row = rows.find((candidate) => candidate.id === id);
-  return row ? sourceText(row.source) : 'Your own figures';
+  return row ? sourceText(row.source, voice) : t('Your own figures');
 };

@@ -12,6 +12,7 @@ import { StrengthStep } from './strength/StrengthStep';
 import { TowingStep } from './towing/TowingStep';
 import { WeighStep } from './weigh/WeighStep';
 import { TongueStep } from './tongue/TongueStep';
+import { t } from '../fields/language/t';
 
 interface StepView {
   readonly Fields: ComponentType;
@@ -26,71 +27,77 @@ interface StepView {
 export const STEP_VIEWS: Readonly<Record<StepId, StepView>> = {
   job: {
     Fields: JobStep,
-    line: 'What it will carry, what tows it, where it must fit.',
+    line: t('What it will carry, what tows it, where it must fit.'),
     lower: 'plan',
     phoneLower: 'none',
     strip: 'normal',
   },
   frame: {
     Fields: FrameStep,
-    line: 'How big, of what steel, how far apart.',
+    line: t('How big, of what steel, how far apart.'),
     lower: 'plan',
     phoneLower: 'plan',
     strip: 'normal',
   },
   loads: {
     Fields: LoadsStep,
-    line: 'Everything aboard, and when.',
+    line: t('Everything aboard, and when.'),
     lower: 'plan',
     phoneLower: 'none',
     strip: 'normal',
   },
   axle: {
     Fields: AxleStep,
-    line: 'What it may carry, and where it sits.',
+    line: t('What it may carry, and where it sits.'),
     lower: 'plan',
     phoneLower: 'plan',
     strip: 'normal',
   },
   tongue: {
     Fields: TongueStep,
-    line: 'What holds the trailer to the vehicle.',
+    line: t('What holds the trailer to the vehicle.'),
     lower: 'plan',
     phoneLower: 'plan',
     strip: 'normal',
   },
   strength: {
     Fields: StrengthStep,
-    line: 'Each member, under its own worst load.',
+    line: t('Each member, under its own worst load.'),
     lower: 'work',
     phoneLower: 'work',
     strip: 'folded',
   },
   balance: {
     Fields: BalanceStep,
-    line: 'Nose light sways. Nose heavy overloads the hitch.',
+    line: t('Nose light sways. Nose heavy overloads the hitch.'),
     lower: 'window',
     phoneLower: 'window',
     strip: 'open',
   },
   towing: {
     Fields: TowingStep,
-    line: 'Turning, level, and how it behaves at speed.',
+    line: t('Turning, level, and how it behaves at speed.'),
     lower: 'none',
     phoneLower: 'none',
     strip: 'folded',
   },
-  cut: { Fields: CutStep, line: 'Every piece, and what to buy.', lower: 'plan', phoneLower: 'plan', strip: 'folded' },
+  cut: {
+    Fields: CutStep,
+    line: t('Every piece, and what to buy.'),
+    lower: 'plan',
+    phoneLower: 'plan',
+    strip: 'folded',
+  },
   build: {
     Fields: BuildStep,
-    line: 'One task at a time, with this trailer’s own numbers.',
+    line: t('One task at a time, with this trailer’s own numbers.'),
     lower: 'none',
     phoneLower: 'none',
     strip: 'folded',
   },
   weigh: {
     Fields: WeighStep,
-    line: 'What the scale says, and what was learned.',
+    line: t('What the scale says, and what was learned.'),
     lower: 'none',
     phoneLower: 'none',
     strip: 'folded',

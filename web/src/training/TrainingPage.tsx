@@ -12,16 +12,14 @@ import {
   trailerOf,
   type Tried,
   tryExercise,
-  type Language,
-  sayIn,
-  START_WORDS,
   TRAINING_WORDS,
   type TrainingWords,
 } from '@kereta/core';
 import { Check } from 'lucide-react';
 import { useId, useMemo, useState } from 'react';
 import { PageHead } from '../fields/PageHead';
-import { useChosenLanguage } from '../fields/language/language';
+import { PAGE_LANGUAGE } from '../fields/language/language';
+import { voice } from '../fields/language/t';
 import { LanguageField } from '../fields/language/LanguageField';
 import { TrailerPage } from '../bench/TrailerPage';
 import { StillDrawing } from '../drawing/StillDrawing';
@@ -84,7 +82,6 @@ const Outcome = ({ tried, chosen, say, words }: OutcomeProps) => {
 
 interface ExercisePartProps {
   readonly words: TrainingWords;
-  readonly language: Language;
   readonly id: ExerciseId;
   readonly trailer: Trailer;
   /** this trailer has nothing to try it with */
@@ -94,9 +91,9 @@ interface ExercisePartProps {
   readonly onNext: (() => void) | undefined;
 }
 
-const ExercisePart = ({ id, trailer, borrowed, tried, onDone, onNext, words, language }: ExercisePartProps) => {
+const ExercisePart = ({ id, trailer, borrowed, tried, onDone, onNext, words }: ExercisePartProps) => {
   const name = useId();
-  const say = useMemo(() => sayIn(speaker(trailer), language), [trailer, language]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const [marked, setMarked] = useState<Answer | undefined>();
   const [chosen, setChosen] = useState<Answer | undefined>();
   const text = words.texts[id];
@@ -168,13 +165,12 @@ const Training = ({ id, stored }: { readonly id: string; readonly stored: Readab
   const [trained, setTrained] = useState<Trained>(trainedSoFar);
   const [open, setOpen] = useState<ExerciseId>(() => EXERCISE_IDS.find((one) => !trained[one]) ?? EXERCISE_IDS[0]);
   const found = useMemo(() => firstTried(open, own), [open, own]);
-  const language = useChosenLanguage();
-  const words = TRAINING_WORDS[language];
+  const words = TRAINING_WORDS[PAGE_LANGUAGE];
   const next = EXERCISE_IDS[EXERCISE_IDS.indexOf(open) + 1];
   return (
-    <div className="mx-auto max-w-[980px] px-4 pb-24" lang={language}>
+    <div className="mx-auto max-w-[980px] px-4 pb-24">
       <PageHead title={words.title} back={`/trailer/${id}/balance`} backText={words.back(own.name)}>
-        <LanguageField label={START_WORDS[language].language} />
+        <LanguageField />
       </PageHead>
       <p className="py-2 text-[14.5px]">{words.intro(own.name)}</p>
       <div className="grid grid-cols-[260px_1fr] gap-5 max-[800px]:grid-cols-1">
@@ -209,7 +205,6 @@ const Training = ({ id, stored }: { readonly id: string; readonly stored: Readab
         <ExercisePart
           key={open}
           words={words}
-          language={language}
           id={open}
           trailer={found.trailer}
           borrowed={found.trailer !== own}

@@ -3,6 +3,7 @@ import { type PointerEvent, useMemo, useRef } from 'react';
 import { Lettering } from '../drawing/Lettering';
 import { HatchPatterns, type PartState, type Placement, Shapes, STILL } from '../drawing/Shapes';
 import { useWidth } from '../fields/useWidth';
+import { t } from '../fields/language/t';
 
 const PAD_PX = 12;
 const SILENT = { lettering: { length: () => '', mass: () => '', load: () => '' }, sizes: false } as const;
@@ -84,7 +85,7 @@ export const TripBed = ({
         width={width}
         height={height}
         role="img"
-        aria-label="The bed from above with what comes along; the list below moves each thing, too"
+        aria-label={t('The bed from above with what comes along; the list below moves each thing, too')}
         data-px-per-m={place.perM}
         className="block select-none"
         style={{ fontFamily: 'var(--font-sans)' }}

@@ -35,11 +35,12 @@ import { VerdictMark } from '../fields/VerdictMark';
 import { SeeSaw } from '../bench/SeeSaw';
 import { useSession } from '../bench/useSession';
 import { TripBed } from './TripBed';
+import { figures, t, voice } from '../fields/language/t';
 
 /** The trip as a load case like any other; nothing aboard to begin with. */
 const emptyTrip = (): LoadCase => ({
   id: `case.trip-${nanoid(6)}`,
-  name: 'One trip',
+  name: t('One trip'),
   mode: 'towed',
   countsForWindow: false,
   aboard: [],
@@ -55,13 +56,13 @@ interface TripAnswer {
 /** What the checks say of this load, the worst of it in words: the same that strip and panels say. */
 const answerOf = (evaluation: Evaluation, balanced: BalancedCase): TripAnswer => {
   const { standing, loadCase } = balanced;
-  if (!standing) return { verdict: 'open', text: 'There is no axle behind the ball yet.' };
+  if (!standing) return { verdict: 'open', text: t('There is no axle behind the ball yet.') };
   // A bare trailer is judged by its own load case, not by a trip that has not begun.
-  if (loadCase.aboard.length === 0) return { verdict: 'unchecked', text: 'Nothing aboard yet.' };
+  if (loadCase.aboard.length === 0) return { verdict: 'unchecked', text: t('Nothing aboard yet.') };
   const { verdict, worst } = loadAnswer(evaluation, loadCase.id);
-  if (!worst) return { verdict, text: 'Tongue in its band.' };
+  if (!worst) return { verdict, text: t('Tongue in its band.') };
   // The trip is a load of the trailer that was worked out, so it is called by its name.
-  return { verdict, text: `${sentenceOf(worst, speaker(evaluation.trailer))} ${loadHint(worst)}`.trim() };
+  return { verdict, text: `${sentenceOf(worst, speaker(evaluation.trailer, voice))} ${loadHint(worst, voice)}`.trim() };
 };
 
 /** Live answer at the top: the see-saw, the share, and what to do. */
@@ -84,7 +85,7 @@ const Answer = ({
     <section
       className="sticky top-0 z-10 border-b border-base-300 bg-base-100 px-4 py-2"
       aria-live="polite"
-      aria-label="Tongue of this trip"
+      aria-label={t('Tongue of this trip')}
     >
       <div className="flex items-center gap-4">
         <SeeSaw
@@ -95,28 +96,27 @@ const Answer = ({
         />
         <p>
           <span className="wide text-[22px] font-bold">
-            {standing ? formatPercent(standing.tongueShare) : 'no axle yet'}
+            {standing ? figures(formatPercent(standing.tongueShare)) : t('no axle yet')}
           </span>{' '}
           <Sized>{standing ? say.load(standing.tongueN) : ''}</Sized>
           <span className="flex items-start gap-2 text-[14px]">
-            <VerdictMark verdict={verdict} /> {VERDICT_WORDS[verdict]}. {text}
+            <VerdictMark verdict={verdict} /> {t(VERDICT_WORDS[verdict])}. {text}
           </span>
         </p>
       </div>
       <p className="narrow mute text-[13px]">
-        Whole trailer <Sized>{say.mass(massKg)}</Sized>
+        {t('Whole trailer')} <Sized>{say.mass(massKg)}</Sized>
         {gross !== null && massKg > gross && (
           <span style={{ color: 'var(--fix)' }} className="font-semibold">
-            {' '}
-            is more than its plate’s {say.mass(gross)}
+            {t('is more than its plate’s {gross}', { gross: say.mass(gross) })}
           </span>
         )}
-        . Axle <Sized>{say.mass(worstAxle)}</Sized>
+        {t('. Axle')} <Sized>{say.mass(worstAxle)}</Sized>
         {rating === null
-          ? ', its rating is missing'
+          ? t(', its rating is missing')
           : worstAxle > rating
-            ? `, more than its ${say.mass(rating)}`
-            : ` of ${say.mass(rating)}`}
+            ? t(', more than its {rating}', { rating: say.mass(rating) })
+            : ` ${t('of {rating}', { rating: say.mass(rating) })}`}
         .
       </p>
     </section>
@@ -168,7 +168,7 @@ const ThingRow = ({
             <button
               type="button"
               className="button min-h-[48px] min-w-[48px]"
-              aria-label={`${item.name} forward`}
+              aria-label={t('{name} forward', { name: item.name })}
               onClick={() => onShift((entry?.shiftM ?? 0) - farM)}
             >
               ←
@@ -176,7 +176,7 @@ const ThingRow = ({
             <button
               type="button"
               className="button min-h-[48px] min-w-[48px]"
-              aria-label={`${item.name} back`}
+              aria-label={t('{name} back', { name: item.name })}
               onClick={() => onShift((entry?.shiftM ?? 0) + farM)}
             >
               →
@@ -186,11 +186,11 @@ const ThingRow = ({
       </div>
       {aboard && (
         <p className="narrow mute text-[13px]">
-          Its middle <Sized>{say.length(placeM)}</Sized> back from the front edge
+          {t('Its middle')} <Sized>{say.length(placeM)}</Sized> {t('back from the front edge')}
           {Math.abs(entry?.shiftM ?? 0) > 1e-6 && (
             <>
               , <Sized>{say.length(Math.abs(entry?.shiftM ?? 0))}</Sized>{' '}
-              {(entry?.shiftM ?? 0) > 0 ? 'behind' : 'ahead of'} its usual place
+              {t('{shift} its usual place', { shift: (entry?.shiftM ?? 0) > 0 ? t('behind') : t('ahead of') })}
             </>
           )}
           .
@@ -198,7 +198,7 @@ const ThingRow = ({
       )}
       {aboard && item.kind === 'tank' && (
         <label className="narrow flex items-center gap-3 text-[14px]">
-          <span className="whitespace-nowrap">How full</span>
+          <span className="whitespace-nowrap">{t('How full')}</span>
           <input
             type="range"
             className="range"
@@ -222,10 +222,13 @@ const tongueText = (scaleKg: number, balanced: BalancedCase, say: Speaker): stri
   if (!tongue || !standing) return '';
   const byKg = scaleKg - massOfWeightKg(standing.tongueN);
   const share = say.percent(scaleKg / balanced.massKg);
-  const by = `${say.mass(Math.abs(byKg))} ${byKg > 0 ? 'more' : 'less'} than worked out`;
+  const by = t('{by} {by2} than worked out', { by: say.mass(Math.abs(byKg)), by2: byKg > 0 ? 'more' : 'less' });
   return Math.abs(byKg) <= 2 * tongue.sd
-    ? `As worked out, within what such a scale reads: ${share} of all.`
-    : `${by}, ${share} of all: something weighs or stands otherwise than the list says. Weigh & log finds out what.`;
+    ? t('As worked out, within what such a scale reads: {share} of all.', { share })
+    : t('{by}, {share} of all: something weighs or stands otherwise than the list says. Weigh & log finds out what.', {
+        by,
+        share,
+      });
 };
 
 interface FoundProps {
@@ -241,12 +244,12 @@ interface FoundProps {
 const Found = ({ balanced, say, scaleKg, lesson, onScale, onLesson }: FoundProps) => {
   const lessonId = useId();
   return (
-    <section aria-label="Found on this trip" className="mt-3 px-4">
-      <h2 className="text-[17px] font-bold">Found on this trip</h2>
+    <section aria-label={t('Found on this trip')} className="mt-3 px-4">
+      <h2 className="text-[17px] font-bold">{t('Found on this trip')}</h2>
       <QuantityField
-        label="Tongue on a scale before driving"
+        label={t('Tongue on a scale before driving')}
         kind="mass"
-        empty="to be read"
+        empty={t('to be read')}
         value={scaleKg}
         min={0}
         max={5000}
@@ -259,7 +262,7 @@ const Found = ({ balanced, say, scaleKg, lesson, onScale, onLesson }: FoundProps
         </p>
       )}
       <label htmlFor={lessonId} className="narrow mt-2 mb-1 block text-[14px]">
-        A lesson for the next trip
+        {t('A lesson for the next trip')}
       </label>
       <input
         id={lessonId}
@@ -283,7 +286,7 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
   const [lesson, setLesson] = useState('');
   const editing = useFieldContext(projectStore);
   const navigate = useNavigate();
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const evaluation = useMemo(() => evaluate({ ...trailer, cases: [...trailer.cases, trip] }), [trailer, trip]);
   const balanced = evaluation.cases.at(-1);
   if (!balanced) return null;
@@ -301,7 +304,10 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
     });
   const shiftTo = (id: string, shiftM: number): void => change(id, { shiftM: snapTo(shiftM, snap, trailer) });
   const save = async (): Promise<void> => {
-    projectStore.edit(`${trip.name} kept as a load`, (current) => ({ ...current, cases: [...current.cases, trip] }));
+    projectStore.edit(t('{name} kept as a load', { name: trip.name }), (current) => ({
+      ...current,
+      cases: [...current.cases, trip],
+    }));
     const note = noteOf(projectStore.note);
     const tongue = scaleKg === null ? undefined : workedOutBy('tongue-scale', { scaleKg })?.readings.tongue;
     if (tongue)
@@ -321,14 +327,14 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
   return (
     <div className="mx-auto max-w-[640px] pb-24">
       <header className="flex items-center justify-between px-4 py-3">
-        <h1 className="wide text-[19px] font-bold">{trailer.name}, one trip</h1>
+        <h1 className="wide text-[19px] font-bold">{t('{name}, one trip', { name: trailer.name })}</h1>
         <Link className="button" to={`/trailer/${trailer.id}/balance`}>
-          Back
+          {t('Back')}
         </Link>
       </header>
       <Answer answer={answerOf(evaluation, balanced)} balanced={balanced} trailer={trailer} say={say} />
       <TripBed trailer={trailer} chassis={evaluation.chassis} trip={trip} onShift={shiftTo} />
-      <ul className="px-4" aria-label="What comes along">
+      <ul className="px-4" aria-label={t('What comes along')}>
         {loose.map((item) => (
           <ThingRow
             key={item.id}
@@ -343,7 +349,7 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
         ))}
       </ul>
       {loose.length === 0 && (
-        <p className="px-4">Nothing loose is on this trailer’s list yet: add it under What’s on it.</p>
+        <p className="px-4">{t('Nothing loose is on this trailer’s list yet: add it under What’s on it.')}</p>
       )}
       {trip.aboard.length > 0 && (
         <EditingContext value={editing}>
@@ -359,7 +365,7 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
       )}
       <div className="fixed inset-x-0 bottom-0 mx-auto flex max-w-[640px] gap-2 border-t border-base-300 bg-base-100 p-3">
         <label className="flex-1">
-          <span className="sr-only">Name of the trip</span>
+          <span className="sr-only">{t('Name of the trip')}</span>
           <input
             className="input min-h-[48px] w-full text-[16px]"
             value={trip.name}
@@ -372,11 +378,15 @@ const Planner = ({ id, stored }: { readonly id: string; readonly stored: Readabl
           disabled={!mayWrite || trip.name.trim() === ''}
           onClick={() => void save()}
         >
-          Keep as a load
+          {t('Keep as a load')}
         </button>
       </div>
       <div className="px-4">
-        <SessionNotes session={session} onlyLooked="the trip can be looked at here, not kept" unsaved="the trip" />
+        <SessionNotes
+          session={session}
+          onlyLooked={t('the trip can be looked at here, not kept')}
+          unsaved={t('the trip')}
+        />
       </div>
     </div>
   );

@@ -8,13 +8,14 @@ import {
 } from '@kereta/core';
 import { useId, useState } from 'react';
 import { useLiveScale } from './useLiveScale';
+import { inner, t } from '../fields/language/t';
 
 const LINK_WORDS = {
-  off: 'Not connected.',
-  asking: 'Connecting …',
-  on: 'Connected.',
-  lost: 'The connection is lost; what was read last stays. It is tried again.',
-  file: 'Read from a file.',
+  off: t('Not connected.'),
+  asking: t('Connecting …'),
+  on: t('Connected.'),
+  lost: t('The connection is lost; what was read last stays. It is tried again.'),
+  file: t('Read from a file.'),
 } as const;
 
 const ORDER: readonly ScaleLine['channel'][] = ['tongue', 'left', 'right'];
@@ -41,7 +42,10 @@ interface LiveScalePartProps {
 }
 
 const stateText = ({ settled, jumps }: Channel): string =>
-  [settled ? 'stands still' : 'still moving', jumps > 0 ? `jumped ${jumps === 1 ? 'once' : `${jumps} times`}` : '']
+  [
+    settled ? t('stands still') : t('still moving'),
+    jumps > 0 ? t('jumped {jumps}', { jumps: jumps === 1 ? 'once' : t('{jumps} times', { jumps }) }) : '',
+  ]
     .filter((part) => part !== '')
     .join(', ');
 
@@ -58,12 +62,12 @@ export const LiveScalePart = ({ balanced, say, disabled, onTake }: LiveScalePart
     return channel ? [{ name, channel }] : [];
   });
   return (
-    <section aria-label="A scale that is read live" className="border-t border-[var(--ink)] py-3">
-      <h2 className="text-[17px] font-bold">A scale that is read live</h2>
+    <section aria-label={t('A scale that is read live')} className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">{t('A scale that is read live')}</h2>
       <p role="status" className="text-[14.5px]">
         {LINK_WORDS[link]}
         {state.garbage > 0 &&
-          ` ${state.garbage} ${state.garbage === 1 ? 'line was' : 'lines were'} no reading and changed nothing.`}
+          ` ${t('{garbage} {garbage2} no reading and changed nothing.', { garbage: state.garbage, garbage2: state.garbage === 1 ? t('line was') : t('lines were') })}`}
       </p>
       <div className="mt-1 flex flex-wrap gap-2">
         {link === 'off' || link === 'file' ? (
@@ -73,15 +77,15 @@ export const LiveScalePart = ({ balanced, say, disabled, onTake }: LiveScalePart
             disabled={address === undefined}
             onClick={() => address !== undefined && connect(address)}
           >
-            Connect the stand-in
+            {t('Connect the stand-in')}
           </button>
         ) : (
           <button type="button" className="button" onClick={disconnect}>
-            Disconnect
+            {t('Disconnect')}
           </button>
         )}
         <label className="button" htmlFor={fileId}>
-          Open a file of readings
+          {t('Open a file of readings')}
         </label>
         <input
           id={fileId}
@@ -102,16 +106,16 @@ export const LiveScalePart = ({ balanced, say, disabled, onTake }: LiveScalePart
           disabled={link === 'on' || link === 'asking'}
           onChange={(event) => setBare(event.target.checked)}
         />
-        The stand-in’s scales stand empty: to read their zeros first
+        {t('The stand-in’s scales stand empty: to read their zeros first')}
       </label>
       {channels.map(({ name, channel }) => (
         <div key={name} className="mt-2 flex items-center gap-3 border-t border-base-300 py-2">
           <span className="flex-1">
-            <span className="block text-[14.5px]">{READING_NAMES[name]}</span>
+            <span className="block text-[14.5px]">{t(READING_NAMES[name])}</span>
             <span className="wide text-[26px] font-bold">{say.mass(shownKg(name, channel.kg))}</span>{' '}
             <span className="mute text-[14px]">
               {stateText(channel)}
-              {zeros[name] !== undefined && `, its zero of ${say.mass(zeros[name])} taken off`}
+              {zeros[name] !== undefined && t(', its zero of {zeros} taken off', { zeros: say.mass(zeros[name]) })}
             </span>
           </span>
           <button
@@ -119,24 +123,25 @@ export const LiveScalePart = ({ balanced, say, disabled, onTake }: LiveScalePart
             className="button min-h-[48px]"
             disabled={!channel.settled}
             onClick={() => setZeros({ ...zeros, [name]: channel.kg })}
-            aria-label={`${READING_NAMES[name]}: nothing is on it`}
+            aria-label={t('{reading}: nothing is on it', { reading: t(READING_NAMES[name]) })}
           >
-            Zero
+            {t('Zero')}
           </button>
           <button
             type="button"
             className="button min-h-[48px]"
             disabled={disabled || !channel.settled}
             onClick={() => onTake(name, shownKg(name, channel.kg))}
-            aria-label={`Take ${READING_NAMES[name].toLowerCase()}`}
+            aria-label={t('Take {reading}', { reading: inner(t(READING_NAMES[name])) })}
           >
-            Take it
+            {t('Take it')}
           </button>
         </div>
       ))}
       <p className="narrow mute mt-1 text-[13px]">
-        The stand-in shows invented readings about this trailer’s own figures, to try the page with. A wrong zero is
-        read with nothing on the scale and taken off.
+        {t(
+          'The stand-in shows invented readings about this trailer’s own figures, to try the page with. A wrong zero is read with nothing on the scale and taken off.',
+        )}
       </p>
     </section>
   );

@@ -39,6 +39,7 @@ import { Sized } from '../fields/Sized';
 import { useStaysAwake } from '../fields/useStaysAwake';
 import type { ReadableTrailer } from '../storage/trailers';
 import { LiveScalePart } from './LiveScalePart';
+import { t, voice } from '../fields/language/t';
 
 type Raw = Readonly<Partial<Record<WeighField, number>>>;
 
@@ -88,16 +89,18 @@ const Result = ({
   <div role="status" className="mt-2">
     {Object.entries(found.readings).map(([name, { value, sd }]) => (
       <p key={name} className="text-[16px]">
-        {readingName(name)}: <b className="wide text-[22px]">{say.mass(value)}</b>{' '}
+        {readingName(name, voice)}: <b className="wide text-[22px]">{say.mass(value)}</b>{' '}
         <span className="mute text-[14px]">
-          give or take {say.mass(2 * sd)}
-          {expected[name] !== undefined && `; thought: ${say.mass(expected[name])}`}
+          {t('give or take {x}', { x: say.mass(2 * sd) })}
+          {expected[name] !== undefined && `; ${t('thought: {mass}', { mass: say.mass(expected[name]) })}`}
         </span>
       </p>
     ))}
     {found.readings.tongue && (
       <p className="text-[14.5px]">
-        On the ball: {tongueShareText(found.readings.tongue.value, wholeOf(found, expected), say)}
+        {t('On the ball: {value}', {
+          value: tongueShareText(found.readings.tongue.value, wholeOf(found, expected), say),
+        })}
       </p>
     )}
     {found.readings.left && found.readings.right && (
@@ -105,14 +108,13 @@ const Result = ({
     )}
     {found.heightM !== undefined && (
       <p className="text-[16px]">
-        Balance point above ground:{' '}
+        {t('Balance point above ground:')}
         <b className="wide text-[22px]">
           <Sized>{say.length(found.heightM)}</Sized>
         </b>
         {Number.isFinite(expected['heightM']) && (
           <span className="mute text-[14px]">
-            {' '}
-            thought: <Sized>{say.length(expected['heightM'] ?? Number.NaN)}</Sized>
+            {t('thought:')} <Sized>{say.length(expected['heightM'] ?? Number.NaN)}</Sized>
           </span>
         )}
       </p>
@@ -135,31 +137,31 @@ const Before = ({
   const entries = weighInEntries(record);
   if (entries.length === 0) return null;
   return (
-    <section aria-label="Weighed before" className="border-t border-[var(--ink)] py-3">
-      <h2 className="text-[17px] font-bold">Weighed before</h2>
+    <section aria-label={t('Weighed before')} className="border-t border-[var(--ink)] py-3">
+      <h2 className="text-[17px] font-bold">{t('Weighed before')}</h2>
       <ol>
         {entries.toReversed().map((entry) => (
           <li key={entry.id} className="flex items-center gap-2 border-t border-base-300 py-1 text-[14.5px]">
             <span className="flex-1">
-              <b>{entry.date}</b>, {say.caseName(entry.caseId)}, {weighMethodName(entry.support)}:{' '}
+              <b>{entry.date}</b>, {say.caseName(entry.caseId)}, {weighMethodName(entry.support, voice)}:{' '}
               {Object.entries(entry.readings)
-                .map(([name, value]) => `${readingName(name)} ${say.load(value)}`)
+                .map(([name, value]) => `${readingName(name, voice)} ${say.load(value)}`)
                 .join(', ')}
               {entry.raw?.['heightM'] !== undefined && (
-                <Sized>{`balance point ${say.length(entry.raw['heightM'])} high`}</Sized>
+                <Sized>{t('balance point {raw} high', { raw: say.length(entry.raw['heightM']) })}</Sized>
               )}
             </span>
             <button
               type="button"
               className="button min-h-[44px]"
               disabled={disabled}
-              aria-label={`Take back the weigh-in of ${entry.date}`}
+              aria-label={t('Take back the weigh-in of {date}', { date: entry.date })}
               onClick={() => {
                 const { id, date: _date, ...rest } = entry;
                 noteOf(projectStore.note)({ ...rest, readings: null, corrects: id });
               }}
             >
-              Take back
+              {t('Take back')}
             </button>
           </li>
         ))}
@@ -174,9 +176,11 @@ const aboardText = (loadCase: LoadCase, say: Speaker): string => {
     .filter(({ id, kind }) => kind === 'fixed' || aboard.has(id))
     .map(({ id, name, kind }) => {
       const fill = aboard.get(id)?.fill ?? 0;
-      return kind === 'tank' ? `${name} ${say.percent(fill, 0)} full` : name;
+      return kind === 'tank' ? t('{name} {fill} full', { name, fill: say.percent(fill, 0) }) : name;
     });
-  return names.length === 0 ? 'Nothing aboard: the trailer alone.' : `Aboard: ${names.join(', ')}.`;
+  return names.length === 0
+    ? t('Nothing aboard: the trailer alone.')
+    : t('Aboard: {names}.', { names: names.join(', ') });
 };
 
 /** What is read off scale and tape. */
@@ -195,9 +199,9 @@ const Readings = ({
       {fields.map((field) => (
         <QuantityField
           key={`${method} ${field}`}
-          label={WEIGH_FIELD_NAMES[field]}
+          label={t(WEIGH_FIELD_NAMES[field])}
           kind={field.endsWith('Kg') ? 'mass' : 'length'}
-          empty={MAY_BE_EMPTY.has(field) ? 'none' : 'to be read'}
+          empty={MAY_BE_EMPTY.has(field) ? t('none') : t('to be read')}
           value={raw[field] ?? null}
           min={0}
           max={field.endsWith('Kg') ? MOST_KG : MOST_M}
@@ -216,7 +220,7 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
   const editing = useFieldContext(projectStore);
   const { trailer, readOnly } = editing;
   const record = useStore(projectStore.store, (state) => state.record);
-  const say = useMemo(() => speaker(trailer), [trailer]);
+  const say = useMemo(() => speaker(trailer, voice), [trailer]);
   const towed = trailer.cases.filter(({ mode }) => mode === 'towed');
   const [caseId, setCaseId] = useState(towed[0]?.id ?? '');
   const [method, setMethod] = useState<WeighMethod>('bathroom-scale');
@@ -247,12 +251,16 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
   return (
     <EditingContext value={editing}>
       <div className="mx-auto max-w-[640px] px-4 pb-24">
-        <PageHead title={`${trailer.name}, on the scale`} back={`/trailer/${id}/weigh`} />
-        <SessionNotes session={session} onlyLooked="readings can be looked at here, not kept" unsaved="what was read" />
+        <PageHead title={t('{name}, on the scale', { name: trailer.name })} back={`/trailer/${id}/weigh`} />
+        <SessionNotes
+          session={session}
+          onlyLooked={t('readings can be looked at here, not kept')}
+          unsaved={t('what was read')}
+        />
         {loadCase ? (
           <>
             <SelectField
-              label="What is aboard now"
+              label={t('What is aboard now')}
               value={loadCase.id}
               options={towed.map((own) => ({ value: own.id, text: own.name }))}
               onCommit={setCaseId}
@@ -260,9 +268,9 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
             <p className="narrow mute text-[14px]">{aboardText(loadCase, say)}</p>
             <div className="mt-2">
               <SelectField
-                label="How it is weighed"
+                label={t('How it is weighed')}
                 value={method}
-                options={WEIGH_METHODS.map((own) => ({ value: own, text: WEIGH_METHOD_NAMES[own] }))}
+                options={WEIGH_METHODS.map((own) => ({ value: own, text: t(WEIGH_METHOD_NAMES[own]) }))}
                 onCommit={(next) => {
                   setMethod(next);
                   setRaw({});
@@ -280,7 +288,7 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
             {found && <Result found={found} expected={expected} say={say} />}
             {!found && complete && (
               <p role="status" className="mt-2">
-                These cannot be: read again.
+                {t('These cannot be: read again.')}
               </p>
             )}
             <button
@@ -289,7 +297,7 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
               disabled={readOnly || !found}
               onClick={keep}
             >
-              Keep this weigh-in
+              {t('Keep this weigh-in')}
             </button>
             <div className="mt-3">
               <LiveScalePart
@@ -301,12 +309,14 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
             </div>
           </>
         ) : (
-          <p>There is no load yet that is towed: put one on in What’s on it.</p>
+          <p>{t('There is no load yet that is towed: put one on in What’s on it.')}</p>
         )}
         <Before record={record} say={say} disabled={readOnly} projectStore={projectStore} />
         <p className="narrow mute mt-2 text-[13px]">
-          {awake === 'awake' ? 'The screen stays on while this page is open. ' : ''}On rated stands and chocks before
-          anybody reaches under it. Plate, ratings and law are not changed by what a scale says.
+          {t(
+            '{awake}On rated stands and chocks before anybody reaches under it. Plate, ratings and law are not changed by what a scale says.',
+            { awake: awake === 'awake' ? `${t('The screen stays on while this page is open.')} ` : '' },
+          )}
         </p>
       </div>
     </EditingContext>

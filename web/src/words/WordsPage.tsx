@@ -1,6 +1,7 @@
 import { GLOSSARY, searchRank, searchText } from '@kereta/core';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { t } from '../fields/language/t';
 
 const ROWS = GLOSSARY.map((row) => ({ ...row, search: searchText(row.word, row.also ?? '', row.means) }));
 
@@ -13,18 +14,18 @@ export const WordsPage = () => {
     <main className="relative h-full overflow-auto">
       <div className="mx-auto max-w-[760px] px-4 pb-24">
         <header className="flex flex-wrap items-center justify-between gap-3 border-b border-[var(--ink)] py-3">
-          <h1 className="wide text-[19px] font-bold">Words of the shop</h1>
+          <h1 className="wide text-[19px] font-bold">{t('Words of the shop')}</h1>
           <span className="flex gap-2">
             <button type="button" className="button" onClick={() => void navigate(-1)}>
-              Back
+              {t('Back')}
             </button>
             <Link className="button" to="/">
-              To the shed
+              {t('To the shed')}
             </Link>
           </span>
         </header>
         <label className="mt-3 block text-[14px]">
-          Find a word
+          {t('Find a word')}
           <input
             className="field-box mt-1"
             value={text}
@@ -34,14 +35,16 @@ export const WordsPage = () => {
           />
         </label>
         <p className="narrow mute mt-1 text-[13px]" role="status">
-          {rows.length === 0 ? 'No word is called so.' : `${rows.length} ${rows.length === 1 ? 'word' : 'words'}`}
+          {rows.length === 0
+            ? t('No word is called so.')
+            : `${rows.length} ${rows.length === 1 ? t('word') : t('words')}`}
         </p>
         <dl className="text-[14.5px]">
           {rows.map(({ word, also, means }) => (
             <div key={word} className="border-t border-base-300 py-2">
               <dt className="font-semibold">
                 {word}
-                {also && <span className="mute font-normal">, also {also}</span>}
+                {also && <span className="mute font-normal">{t(', also {also}', { also })}</span>}
               </dt>
               <dd>{means}</dd>
             </div>

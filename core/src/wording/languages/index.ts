@@ -1,4 +1,3 @@
-export { sayIn } from './sayIn.js';
 export { FIELD_WORDS, type FieldWords } from './fieldWords.js';
 export { type InLanguages, type Language, LANGUAGE_NAMES, languageOf, LANGUAGES, numbersIn } from './language.js';
 export { START_WORDS, startNoteIn, type StartWords } from './startWords.js';

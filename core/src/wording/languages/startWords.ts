@@ -11,9 +11,6 @@ type Vehicle = 'vehicle-estate' | 'vehicle-pickup' | 'vehicle-van' | 'vehicle-ya
 export interface StartWords {
   readonly title: string;
   readonly back: string;
-  readonly language: string;
-  /** of the bench that follows */
-  readonly thenEnglish: string;
   readonly what: readonly [question: string, label: string];
   readonly heavy: readonly [question: string, label: string, hint: string];
   readonly big: readonly [question: string, long: string, wide: string, high: string];
@@ -47,8 +44,6 @@ export const START_WORDS: InLanguages<StartWords> = {
   en: {
     title: 'A new trailer by six questions',
     back: 'Back to the shed',
-    language: 'Language',
-    thenEnglish: '',
     what: ['What will it carry?', 'In a word or two'],
     heavy: [
       'How heavy is that, at most?',
@@ -113,8 +108,6 @@ export const START_WORDS: InLanguages<StartWords> = {
   de: {
     title: 'Ein neuer Anhänger mit sechs Fragen',
     back: 'Zurück zum Schuppen',
-    language: 'Sprache',
-    thenEnglish: 'Die Werkbank, die darauf folgt, spricht noch Englisch.',
     what: ['Was soll er tragen?', 'In ein, zwei Wörtern'],
     heavy: [
       'Wie schwer ist das, höchstens?',
@@ -177,14 +170,12 @@ export const START_WORDS: InLanguages<StartWords> = {
         `Ein solches Fahrzeug zieht meist ${say.mass(usualKg)}; dieser wird bis zu ${say.mass(grossKg)} wiegen. Erst die Papiere lesen.`,
       'not-balanced': () => 'Kein Platz der Achse passt leer und beladen: unter „Balance“ steht, was hilft.',
       'not-strong': () =>
-        'Kein Rahmen aus dem, was da ist, trägt es: gezeichnet ist er mit üblichen Stäben. Unter „Is it strong?“ steht, was hilft.',
+        'Kein Rahmen aus dem, was da ist, trägt es: gezeichnet ist er mit üblichen Stäben. Unter „Ist er stark?“ steht, was hilft.',
     },
   },
   es: {
     title: 'Un remolque nuevo con seis preguntas',
     back: 'Volver al cobertizo',
-    language: 'Idioma',
-    thenEnglish: 'El banco de trabajo que sigue habla todavía en inglés.',
     what: ['¿Qué va a llevar?', 'En una o dos palabras'],
     heavy: [
       '¿Cuánto pesa eso, como mucho?',
@@ -245,9 +236,9 @@ export const START_WORDS: InLanguages<StartWords> = {
       brakes: () => 'Lleva frenos y cable de rotura: tanto peso los pide en casi todas partes.',
       'vehicle-tows-less': ({ usualKg, grossKg }, say) =>
         `Un vehículo así suele remolcar ${say.mass(usualKg)}; este pesará hasta ${say.mass(grossKg)}. Lea sus papeles antes de seguir.`,
-      'not-balanced': () => 'Ningún sitio del eje le va bien vacío y cargado: en «Balance» se ve qué ayudaría.',
+      'not-balanced': () => 'Ningún sitio del eje le va bien vacío y cargado: en «Equilibrio» se ve qué ayudaría.',
       'not-strong': () =>
-        'Ningún bastidor de lo que hay a mano lo aguanta: está dibujado con barras usuales. En «Is it strong?» se ve qué ayudaría.',
+        'Ningún bastidor de lo que hay a mano lo aguanta: está dibujado con barras usuales. En «¿Aguanta?» se ve qué ayudaría.',
     },
   },
 };

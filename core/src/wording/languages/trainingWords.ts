@@ -336,7 +336,7 @@ export const TRAINING_WORDS: InLanguages<TrainingWords> = {
           `Lo más pesado que se puede mover va ${say.length(by)} hacia delante, hasta el borde; lo que hay allí se imagina quitado.`,
         question: '¿Cuánto lleva entonces la bola?',
         answers: ES_MORE,
-        why: 'Va estable, pero aprieta enganche, cabezal y eje trasero del vehículo, y quita peso a sus ruedas delanteras. El sello más pequeño del camino pone el límite.',
+        why: 'Va estable, pero aprieta enganche, acoplamiento y eje trasero del vehículo, y quita peso a sus ruedas delanteras. El sello más pequeño del camino pone el límite.',
       },
       'axle-forward': {
         title: 'El eje demasiado adelante',

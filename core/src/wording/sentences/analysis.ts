@@ -17,139 +17,275 @@ const BENT = {
 const mendText = (mend: WeldMend, say: Speaker): string => {
   switch (mend.kind) {
     case 'leg':
-      return `A leg of ${say.length(mend.legM)} would do; the wall takes it.`;
+      return say.t('A leg of {leg} would do; the wall takes it.', { leg: say.length(mend.legM) });
     case 'longer':
-      return `Longer weld: ${say.length(mend.lengthM)} in all would do. A thicker leg than the wall would burn through.`;
+      return say.t('Longer weld: {length} in all would do. A thicker leg than the wall would burn through.', {
+        length: say.length(mend.lengthM),
+      });
     case 'gusset':
-      return `A gusset with legs of ${say.length(mend.legM)} would do. A thicker leg than the wall would burn through.`;
+      return say.t('A gusset with legs of {leg} would do. A thicker leg than the wall would burn through.', {
+        leg: say.length(mend.legM),
+      });
     case 'plate':
-      return 'Put a plate between that spreads the weld; a thicker leg than the wall would burn through.';
+      return say.t('Put a plate between that spreads the weld; a thicker leg than the wall would burn through.');
     case 'side-plates':
-      return 'Put plates along both sides of it, and have them looked at: they are not worked out here. A thicker leg than the wall would burn through.';
+      return say.t(
+        'Put plates along both sides of it, and have them looked at: they are not worked out here. A thicker leg than the wall would burn through.',
+      );
     case 'wall':
-      return `The wall is the weaker: ${say.length(mend.wallM)} of it would do.`;
+      return say.t('The wall is the weaker: {wall} of it would do.', { wall: say.length(mend.wallM) });
   }
 };
 
 /** Where a weld cracks first. */
 const crackPlace = (joint: string, memberId: string, say: Speaker): string => {
-  const bar = say.partName(memberId).toLowerCase();
+  const bar = say.inner(say.partName(memberId));
   const { kind } = parsePartId(joint);
-  if (kind === 'splice') return `at the splice in ${bar}`;
+  if (kind === 'splice') return say.t('at the splice in {bar}', { bar });
   return kind === 'reinforcement'
-    ? `where the reinforcement of ${bar} ends`
-    : `where ${say.partName(joint).toLowerCase()} meets ${bar}`;
+    ? say.t('where the reinforcement of {bar} ends', { bar })
+    : say.t('where {joint} meets {bar}', { joint: say.inner(say.partName(joint)), bar });
 };
 
 /** Why hand and frame differ by more than a quarter. */
-const APART_TEXT: Readonly<Record<NonNullable<AnalysisFindingData['hand-compared']['apart']>, string>> = {
+const APART_TEXT = {
   'ends-held':
     'By hand its ends turn freely; in the frame the rails hold them as far as their walls do, and a tube counts with its full shape.',
   'legs-share': 'By hand the rails bear alone; in the frame the tongue’s legs run on below them and share.',
   'frame-shares':
     'By hand one straight beam bears all; in the frame what is joined to it shares, and a tube counts with its full shape.',
   twist: 'The frame also twists it and bends it sideways, which the hand check leaves out.',
-};
+} as const satisfies Readonly<Record<NonNullable<AnalysisFindingData['hand-compared']['apart']>, string>>;
 
 export const analysisSentences: SentencesOf<AnalysisFindingData> = {
   'frame-member': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      `${say.partName(data.memberId)} works at ${say.percent(utilisation, 0)} of ${data.rule === 'yield' ? 'its yield' : 'what is allowed'} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}${data.weldAt ? `, beside the weld of ${say.partName(data.weldAt).toLowerCase()}` : ''}.`,
-      data.rule === 'yield' && verdict === 'over' ? 'It bends for good.' : held(verdict),
+      say.t('{member} works at {utilisation} of {rule} {situation}{case}{weldAt}.', {
+        member: say.partName(data.memberId),
+        utilisation: say.percent(utilisation, 0),
+        rule: data.rule === 'yield' ? say.t('its yield') : say.t('what is allowed'),
+        situation: say.t(SITUATION_PHRASES[data.situation]),
+        case: caseId ? `, ${say.caseName(caseId)}` : '',
+        weldAt: data.weldAt
+          ? say.t(', beside the weld of {weldAt}', { weldAt: say.inner(say.partName(data.weldAt)) })
+          : '',
+      }),
+      data.rule === 'yield' && verdict === 'over' ? say.t('It bends for good.') : held(verdict, say),
       data.rule === 'open-twist'
-        ? 'An open bar twists easily: join cross-members over its whole depth, or take a tube.'
+        ? say.t('An open bar twists easily: join cross-members over its whole depth, or take a tube.')
         : '',
     ),
   'frame-members-rest': ({ data }, say) =>
     data.count === 1
-      ? `The other bar: ${say.percent(data.most, 0)}.`
-      : `Other ${data.count} bars: ${say.percent(data.least, 0)} to ${say.percent(data.most, 0)}.`,
+      ? say.t('The other bar: {most}.', { most: say.percent(data.most, 0) })
+      : say.t('Other {count} bars: {least} to {most}.', {
+          count: data.count,
+          least: say.percent(data.least, 0),
+          most: say.percent(data.most, 0),
+        }),
   'frame-weld': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      `${weldName(data.memberId, data.joint, say)} works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}; leg ${say.length(data.legM)}.`,
-      data.mend ? mendText(data.mend, say) : held(verdict),
+      say.t('{member} works at {utilisation} {situation}{case}; leg {leg}.', {
+        member: weldName(data.memberId, data.joint, say),
+        utilisation: say.percent(utilisation, 0),
+        situation: say.t(SITUATION_PHRASES[data.situation]),
+        case: caseId ? `, ${say.caseName(caseId)}` : '',
+        leg: say.length(data.legM),
+      }),
+      data.mend ? mendText(data.mend, say) : held(verdict, say),
     ),
-  'frame-welds-rest': ({ data }, say) => `Other ${data.count} welds: up to ${say.percent(data.most, 0)}.`,
+  'frame-welds-rest': ({ data }, say) =>
+    say.t('Other {count} welds: up to {most}.', { count: data.count, most: say.percent(data.most, 0) }),
   'built-up-seam': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      `Seams of the ${say.partName(data.memberId).toLowerCase()}, ${data.welded < 1 ? `${say.percent(data.welded, 0)} of them welded` : 'welded all along'}, work at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
-      verdict === 'over' ? 'Make the stitches longer, or nearer to each other.' : '',
+      say.t('Seams of the {member}, {welded}, work at {utilisation} {situation}, {case}.', {
+        member: say.inner(say.partName(data.memberId)),
+        welded:
+          data.welded < 1
+            ? say.t('{welded} of them welded', { welded: say.percent(data.welded, 0) })
+            : say.t('welded all along'),
+        utilisation: say.percent(utilisation, 0),
+        situation: say.t(SITUATION_PHRASES[data.situation]),
+        case: say.caseName(caseId),
+      }),
+      verdict === 'over' ? say.t('Make the stitches longer, or nearer to each other.') : '',
     ),
   'panel-shear': ({ data, verdict, caseId }, say) =>
     sentence(
-      `${say.partName(data.panelId)} holds its bars square: up to ${say.force(data.fastenerN)} on each fastener where they are ${say.length(data.pitchM)} apart, ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
+      say.t(
+        '{panel} holds its bars square: up to {fastener} on each fastener where they are {pitch} apart, {situation}, {case}.',
+        {
+          panel: say.partName(data.panelId),
+          fastener: say.force(data.fastenerN),
+          pitch: say.length(data.pitchM),
+          situation: say.t(SITUATION_PHRASES[data.situation]),
+          case: say.caseName(caseId),
+        },
+      ),
       verdict === 'tight'
-        ? 'It ripples there, and pulls on: fasten it closer, or take it thicker or the posts nearer.'
+        ? say.t('It ripples there, and pulls on: fasten it closer, or take it thicker or the posts nearer.')
         : '',
-      verdict === 'unchecked' ? 'What it bears nobody has said.' : '',
+      verdict === 'unchecked' ? say.t('What it bears nobody has said.') : '',
     ),
   'panel-holds-nothing': ({ data }, say) =>
-    `${say.partName(data.panelId)} is said to hold its bars square, and counts for nothing: no two bars run across it from edge to edge with joints there, or its sheet holds nothing, or every bay has an opening.`,
+    say.t(
+      '{panel} is said to hold its bars square, and counts for nothing: no two bars run across it from edge to edge with joints there, or its sheet holds nothing, or every bay has an opening.',
+      { panel: say.partName(data.panelId) },
+    ),
   'stitch-gap': ({ data, verdict }, say) =>
     sentence(
-      `${say.length(data.openM)} stay open between the stitches of the ${say.partName(data.memberId).toLowerCase()}; so far a plate that is pressed holds to ${say.length(data.mostM)}.`,
-      verdict === 'over' ? 'Set the stitches nearer to each other.' : '',
+      say.t('{open} stay open between the stitches of the {member}; so far a plate that is pressed holds to {most}.', {
+        open: say.length(data.openM),
+        member: say.inner(say.partName(data.memberId)),
+        most: say.length(data.mostM),
+      }),
+      verdict === 'over' ? say.t('Set the stitches nearer to each other.') : '',
     ),
   'weld-leg-small': ({ data }, say) =>
-    `A leg of ${say.length(data.legM)} is thin for its wall: ${say.length(data.leastM)} is the least that fuses well.`,
+    say.t('A leg of {leg} is thin for its wall: {least} is the least that fuses well.', {
+      leg: say.length(data.legM),
+      least: say.length(data.leastM),
+    }),
   'hanger-wall': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      `Hangers push up to ${say.force(Math.abs(data.forceN))} into the ${say.partName(data.memberId).toLowerCase()} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}: ${say.percent(utilisation, 0)} of what its walls bear.`,
-      verdict === 'over' ? 'Weld a plate between, wider than the wall is thick.' : '',
+      say.t('Hangers push up to {force} into the {member} {situation}, {case}: {utilisation} of what its walls bear.', {
+        force: say.force(Math.abs(data.forceN)),
+        member: say.inner(say.partName(data.memberId)),
+        situation: say.t(SITUATION_PHRASES[data.situation]),
+        case: say.caseName(caseId),
+        utilisation: say.percent(utilisation, 0),
+      }),
+      verdict === 'over' ? say.t('Weld a plate between, wider than the wall is thick.') : '',
     ),
   'bar-hole': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
       utilisation !== undefined
-        ? `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()}, ${say.length(data.atM)} along it, works at ${say.percent(utilisation, 0)} ${SITUATION_PHRASES[data.situation]}${caseId ? `, ${say.caseName(caseId)}` : ''}.`
-        : `The hole of ${say.length(data.diameterM)} in the ${say.partName(data.memberId).toLowerCase()} leaves no metal.`,
-      verdict === 'over' ? 'Move it to the middle of the sides, where bending is least, or make it smaller.' : '',
+        ? say.t('The hole of {diameter} in the {member}, {at} along it, works at {utilisation} {situation}{case}.', {
+            diameter: say.length(data.diameterM),
+            member: say.inner(say.partName(data.memberId)),
+            at: say.length(data.atM),
+            utilisation: say.percent(utilisation, 0),
+            situation: say.t(SITUATION_PHRASES[data.situation]),
+            case: caseId ? `, ${say.caseName(caseId)}` : '',
+          })
+        : say.t('The hole of {diameter} in the {member} leaves no metal.', {
+            diameter: say.length(data.diameterM),
+            member: say.inner(say.partName(data.memberId)),
+          }),
+      verdict === 'over'
+        ? say.t('Move it to the middle of the sides, where bending is least, or make it smaller.')
+        : '',
     ),
   'coupler-bolts': ({ data, utilisation, verdict }, say) =>
     sentence(
-      `Coupler bolts take ${say.force(data.forceN)} ${SITUATION_PHRASES[data.situation]}: ${say.percent(utilisation, 0)} of what ${data.by === 'shear' ? 'the bolts' : data.by === 'bearing' ? 'the walls at the holes' : 'the edges at the holes'} bear.`,
-      held(verdict),
+      say.t('Coupler bolts take {force} {situation}: {utilisation} of what {by} bear.', {
+        force: say.force(data.forceN),
+        situation: say.t(SITUATION_PHRASES[data.situation]),
+        utilisation: say.percent(utilisation, 0),
+        by:
+          data.by === 'shear'
+            ? say.t('the bolts')
+            : data.by === 'bearing'
+              ? say.t('the walls at the holes')
+              : say.t('the edges at the holes'),
+      }),
+      held(verdict, say),
     ),
   'frame-deflection': ({ data, caseId }, say) => {
-    const subject = data.what === 'cross-member' ? `${say.partName(data.memberId)} bends` : BENT[data.what];
-    return `${subject} ${bend(data.byM, say)} under ${say.caseName(caseId)} alone; up to ${say.length(data.lengthM / data.divisor)} is usual.${data.what === 'tongue-tip' && data.byM * data.divisor > data.lengthM ? ' A tongue this springy nods on the road.' : ''}`;
+    const subject =
+      data.what === 'cross-member'
+        ? say.t('{member} bends', { member: say.partName(data.memberId) })
+        : say.t(BENT[data.what]);
+    return sentence(
+      say.t('{subject} {by} under {case} alone; up to {usual} is usual.', {
+        subject,
+        by: bend(data.byM, say),
+        case: say.caseName(caseId),
+        usual: say.length(data.lengthM / data.divisor),
+      }),
+      data.what === 'tongue-tip' && data.byM * data.divisor > data.lengthM
+        ? say.t('A tongue this springy nods on the road.')
+        : '',
+    );
   },
   'fatigue-life': ({ data, caseId }, say) =>
-    `Always loaded as ${say.caseName(caseId)}, look for cracks ${crackPlace(data.joint, data.memberId, say)} after about ${say.distance(data.km)}; it may as well be a fifth or five times that.`,
-  'situations-off': ({ data }) =>
-    `Switched off, so not looked at: ${data.off.map((id) => SITUATION_NAMES[id].toLowerCase()).join(', ')}.`,
-  'situation-not-run': ({ data }) =>
-    `${SITUATION_NAMES[data.situation]} cannot be worked out: say how hard it is pulled, or what the tow vehicle weighs.`,
-  'recovery-advice': () =>
-    'Do not pull anything out by coupler, ball or chains unless each is rated for it: what breaks, flies.',
+    say.t(
+      'Always loaded as {case}, look for cracks {joint} after about {km}; it may as well be a fifth or five times that.',
+      { case: say.caseName(caseId), joint: crackPlace(data.joint, data.memberId, say), km: say.distance(data.km) },
+    ),
+  'situations-off': ({ data }, say) =>
+    say.t('Switched off, so not looked at: {off}.', {
+      off: data.off.map((id) => say.inner(say.t(SITUATION_NAMES[id]))).join(', '),
+    }),
+  'situation-not-run': ({ data }, say) =>
+    say.t('{situation} cannot be worked out: say how hard it is pulled, or what the tow vehicle weighs.', {
+      situation: say.t(SITUATION_NAMES[data.situation]),
+    }),
+  'recovery-advice': (_, say) =>
+    say.t('Do not pull anything out by coupler, ball or chains unless each is rated for it: what breaks, flies.'),
   'badly-loaded': ({ data, utilisation, caseId }, say) =>
-    `And loaded badly: ${say.percent(utilisation, 0)}, ${hardestName(data, say)} ${SITUATION_PHRASES[data.situation]}, ${say.caseName(caseId)}.`,
+    say.t('And loaded badly: {utilisation}, {data} {situation}, {case}.', {
+      utilisation: say.percent(utilisation, 0),
+      data: hardestName(data, say),
+      situation: say.t(SITUATION_PHRASES[data.situation]),
+      case: say.caseName(caseId),
+    }),
   'published-loads': ({ data, utilisation }, say) =>
     sentence(
-      `ADR 62 and VSB 1 (Australia), at the plate’s gross: ${say.percent(utilisation, 0)} of yield, ${hardestName(data, say)}.`,
-      data.asked ? '' : 'Not asked where this trailer is used.',
+      say.t('ADR 62 and VSB 1 (Australia), at the plate’s gross: {utilisation} of yield, {data}.', {
+        utilisation: say.percent(utilisation, 0),
+        data: hardestName(data, say),
+      }),
+      data.asked ? '' : say.t('Not asked where this trailer is used.'),
     ),
   'ends-guessed': ({ data }, say) =>
-    `How the ends of ${data.memberIds.length === 1 ? say.partName(data.memberIds[0] ?? '').toLowerCase() : `${data.memberIds.length} bars`} give on the walls that they are welded to is guessed: no model was made of such joints. Their working shows both bounds.`,
-  'outrigger-not-checked': () =>
-    'Springs or brackets do not stand under the rails: what carries them there is not drawn, so neither it nor its welds are looked at. The rails get the twist.',
-  'nobody-on-rear': () =>
-    'Nobody is taken to step on the rear edge: it is a low or light trailer, loaded from the ground. Say so under Situations if somebody will.',
-  'rated-gross-missing': ({ data }) =>
-    `The gross on the plate is missing: the frame is not looked at full to it${data.rulesAsked ? ', nor under the drawbar loads of ADR 62 and VSB 1, which are asked where this trailer is used' : ''}.`,
+    say.t(
+      'How the ends of {count} give on the walls that they are welded to is guessed: no model was made of such joints. Their working shows both bounds.',
+      {
+        count:
+          data.memberIds.length === 1
+            ? say.inner(say.partName(data.memberIds[0] ?? ''))
+            : say.t('{count} bars', { count: data.memberIds.length }),
+      },
+    ),
+  'outrigger-not-checked': (_, say) =>
+    say.t(
+      'Springs or brackets do not stand under the rails: what carries them there is not drawn, so neither it nor its welds are looked at. The rails get the twist.',
+    ),
+  'nobody-on-rear': (_, say) =>
+    say.t(
+      'Nobody is taken to step on the rear edge: it is a low or light trailer, loaded from the ground. Say so under Situations if somebody will.',
+    ),
+  'rated-gross-missing': ({ data }, say) =>
+    say.t('The gross on the plate is missing: the frame is not looked at full to it{rulesAsked}.', {
+      rulesAsked: data.rulesAsked
+        ? say.t(', nor under the drawbar loads of ADR 62 and VSB 1, which are asked where this trailer is used')
+        : '',
+    }),
   'hand-compared': ({ data, caseId }, say) =>
     sentence(
-      `${say.partName(data.memberId)} in a hard bump, ${say.caseName(caseId)}: ${say.percent(data.hand, 0)} by hand, ${say.percent(data.frame, 0)} in the whole frame.`,
-      data.apart ? APART_TEXT[data.apart] : '',
+      say.t('{member} in a hard bump, {case}: {hand} by hand, {frame} in the whole frame.', {
+        member: say.partName(data.memberId),
+        case: say.caseName(caseId),
+        hand: say.percent(data.hand, 0),
+        frame: say.percent(data.frame, 0),
+      }),
+      data.apart ? say.t(APART_TEXT[data.apart]) : '',
     ),
-  'not-in-analysis': () =>
-    'Not in this analysis: axle, springs and their bolts, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
-  'figures-doubtful': ({ data }) =>
-    `Very stiff and very soft bars stand side by side: the sums of the frame analysis leave ${data.residual.toExponential(0)} of the forces over. Do not count on its figures.`,
-  'frame-fault': ({ data }) =>
+  'not-in-analysis': (_, say) =>
+    say.t(
+      'Not in this analysis: axle, springs and their bolts, wear and rust. Home-made couplings and swing arms are outside any rule here: buy rated ones.',
+    ),
+  'figures-doubtful': ({ data }, say) =>
+    say.t(
+      'Very stiff and very soft bars stand side by side: the sums of the frame analysis leave {x} of the forces over. Do not count on its figures.',
+      { x: data.residual.toExponential(0) },
+    ),
+  'frame-fault': ({ data }, say) =>
     data.fault === 'suspension-not-modelled'
-      ? 'Three axles, or torsion arms on an equaliser, are not modelled: the frame is not analysed.'
+      ? say.t('Three axles, or torsion arms on an equaliser, are not modelled: the frame is not analysed.')
       : data.fault === 'no-axle-under-frame'
-        ? 'Hangers or axle are not under the rails: the frame cannot be analysed until they are.'
-        : 'The frame cannot be analysed until its bars fit together.',
+        ? say.t('Hangers or axle are not under the rails: the frame cannot be analysed until they are.')
+        : say.t('The frame cannot be analysed until its bars fit together.'),
   'frame-unsolvable': ({ data }) => data.problems.map(frameProblemSentence).join(' '),
 };

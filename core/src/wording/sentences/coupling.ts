@@ -1,27 +1,28 @@
 import type { CouplingFindingData, LinkId } from '../../coupling/index.js';
 import type { HomeMadeFindingData, TonguePinFindingData } from '../../strength/index.js';
 import { formatAngle, inches } from '../../units/index.js';
-import { sentence, spare, type SentencesOf } from './kit.js';
 import { LINK_NAMES, REGION_NAMES } from '../names.js';
+import type { Speaker } from '../speak.js';
+import { sentence, spare, type SentencesOf } from './kit.js';
 
-const linkName = (id: LinkId): string =>
-  id === 'tongue' ? 'tongue' : LINK_NAMES[id].toLowerCase().replace(', each', '');
+const linkName = (id: LinkId, say: Speaker): string =>
+  id === 'tongue' ? say.t('tongue') : id === 'chains' ? say.t('chains') : say.inner(say.t(LINK_NAMES[id]));
 
 /** Balls that differ by less than a sixteenth are told in millimetres and inches both. */
 const ballSize = (metres: number): string => `${(1000 * metres).toFixed(1)} mm (${(metres / inches(1)).toFixed(3)} in)`;
 
-const WAYS: Readonly<Record<HomeMadeFindingData['home-made-study']['way'], string>> = {
+const WAYS = {
   along: 'along the trailer',
   across: 'across it',
   upright: 'up or down',
-};
-const STUDY_PARTS: Readonly<Record<HomeMadeFindingData['home-made-study']['part'], string>> = {
+} as const satisfies Readonly<Record<HomeMadeFindingData['home-made-study']['way'], string>>;
+const STUDY_PARTS = {
   'pin-shear': 'pin in shear',
   'pin-bending': 'pin in bending over its gap',
   bearing: 'holes in bearing',
   'tear-out': 'plates between hole and edge',
   weld: 'fillets',
-};
+} as const satisfies Readonly<Record<HomeMadeFindingData['home-made-study']['part'], string>>;
 
 const COUPLING_KINDS = {
   pintle:
@@ -42,211 +43,390 @@ const PIN_HELD_BY = {
 export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindingData & TonguePinFindingData> = {
   'gross-against-plate': ({ data, caseId }, say) =>
     data.ratedKg === undefined
-      ? `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The rated gross for the plate is missing.`
-      : `Heaviest is ${say.mass(data.grossKg)}, ${say.caseName(caseId)}. The plate says ${say.mass(data.ratedKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
+      ? say.t('Heaviest is {gross}, {case}. The rated gross for the plate is missing.', {
+          gross: say.mass(data.grossKg),
+          case: say.caseName(caseId),
+        })
+      : say.t('Heaviest is {gross}, {case}. The plate says {rated}: {gross2}.', {
+          gross: say.mass(data.grossKg),
+          case: say.caseName(caseId),
+          rated: say.mass(data.ratedKg),
+          gross2: spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg), say),
+        }),
   'gross-against-coupler': ({ data }, say) =>
     data.homeMade
-      ? `A home-made coupling has no rating: whether it holds ${say.mass(data.grossKg)} is not checked.`
+      ? say.t('A home-made coupling has no rating: whether it holds {gross} is not checked.', {
+          gross: say.mass(data.grossKg),
+        })
       : data.ratedKg === undefined
-        ? 'What the coupler is rated for is missing: read its stamp.'
-        : `Coupler is rated for ${say.mass(data.ratedKg)}; ${data.byPlate ? 'the plate lets it be' : 'it weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg))}.`,
+        ? say.t('What the coupler is rated for is missing: read its stamp.')
+        : say.t('Coupler is rated for {rated}; {byPlate} {gross}: {gross2}.', {
+            rated: say.mass(data.ratedKg),
+            byPlate: data.byPlate ? say.t('the plate lets it be') : say.t('it weighs'),
+            gross: say.mass(data.grossKg),
+            gross2: spare(data.grossKg, data.ratedKg, (kg) => say.mass(kg), say),
+          }),
   'gross-against-tow-vehicle': ({ data }, say) =>
     data.limitKg === undefined
-      ? 'What the tow vehicle may tow is missing: see its handbook.'
-      : `Tow vehicle may tow ${say.mass(data.limitKg)}; ${data.byPlate ? 'the plate lets the trailer be' : 'the trailer weighs'} ${say.mass(data.grossKg)}: ${spare(data.grossKg, data.limitKg, (kg) => say.mass(kg))}.`,
+      ? say.t('What the tow vehicle may tow is missing: see its handbook.')
+      : say.t('Tow vehicle may tow {limit}; {byPlate} {gross}: {gross2}.', {
+          limit: say.mass(data.limitKg),
+          byPlate: data.byPlate ? say.t('the plate lets the trailer be') : say.t('the trailer weighs'),
+          gross: say.mass(data.grossKg),
+          gross2: spare(data.grossKg, data.limitKg, (kg) => say.mass(kg), say),
+        }),
   'tongue-pins': ({ data, utilisation, verdict }, say) =>
     sentence(
-      `The ${data.kind} tongue’s pins bear ${say.force(data.forceN)} ${data.load === 'along' ? 'of pull' : 'where the coupling is lifted'}: ${say.percent(utilisation, 0)} of what ${PIN_HELD_BY[data.by]} may.`,
+      say.t('The {kind} tongue’s pins bear {force} {load}: {utilisation} of what {pin} may.', {
+        kind: data.kind === 'folding' ? say.t('folding') : say.t('removable'),
+        force: say.force(data.forceN),
+        load: data.load === 'along' ? say.t('of pull') : say.t('where the coupling is lifted'),
+        utilisation: say.percent(utilisation, 0),
+        pin: say.t(PIN_HELD_BY[data.by]),
+      }),
       verdict === 'over'
         ? data.load === 'upright'
-          ? 'Set them further apart, or take thicker ones.'
+          ? say.t('Set them further apart, or take thicker ones.')
           : data.by === 'cheek'
-            ? 'Take thicker cheeks.'
-            : 'Take a thicker pin.'
+            ? say.t('Take thicker cheeks.')
+            : say.t('Take a thicker pin.')
         : '',
-      data.pins === 2 && data.spacingM < inches(4) - 1e-6 ? `Two pins are usually 4 in apart or more.` : '',
+      data.pins === 2 && data.spacingM < inches(4) - 1e-6 ? say.t('Two pins are usually 4 in apart or more.') : '',
     ),
-  'one-pin-folds': ({ data }) =>
-    `${data.kind === 'folding' ? 'A folding' : 'A removable'} tongue on one pin is a hinge: it folds up or down on it. A second pin, 4 in or more from the first, holds it straight.`,
+  'one-pin-folds': ({ data }, say) =>
+    say.t(
+      '{kind} tongue on one pin is a hinge: it folds up or down on it. A second pin, 4 in or more from the first, holds it straight.',
+      { kind: data.kind === 'folding' ? say.t('A folding') : say.t('A removable') },
+    ),
   'weakest-link': ({ data, utilisation }, say) =>
     sentence(
       data.link === undefined
-        ? 'Nothing between vehicle and trailer has a stamp that was read yet.'
+        ? say.t('Nothing between vehicle and trailer has a stamp that was read yet.')
         : data.link === 'tongue'
-          ? `The weakest link is the tongue itself: by hand it works at ${say.percent(utilisation, 0)} in a hard bump.`
-          : `The weakest link is the ${linkName(data.link)}: ${
-              data.by === 'tongue'
-                ? `it may bear ${say.mass(data.limitKg ?? 0)} on the ball and bears ${say.mass(data.demandKg)}`
-                : `it may ${data.link === 'chains' ? 'each hold' : 'pull'} ${say.mass(data.limitKg ?? 0)}, the trailer may weigh ${say.mass(data.demandKg)}`
-            }, ${say.percent(utilisation, 0)}.`,
+          ? say.t('The weakest link is the tongue itself: by hand it works at {utilisation} in a hard bump.', {
+              utilisation: say.percent(utilisation, 0),
+            })
+          : say.t('The weakest link is the {link}: {by}, {utilisation}.', {
+              link: linkName(data.link, say),
+              by:
+                data.by === 'tongue'
+                  ? say.t('it may bear {limit} on the ball and bears {demand}', {
+                      limit: say.mass(data.limitKg ?? 0),
+                      demand: say.mass(data.demandKg),
+                    })
+                  : say.t('it may {link} {limit}, the trailer may weigh {demand}', {
+                      link: data.link === 'chains' ? say.t('each hold') : say.t('pull'),
+                      limit: say.mass(data.limitKg ?? 0),
+                      demand: say.mass(data.demandKg),
+                    }),
+              utilisation: say.percent(utilisation, 0),
+            }),
       data.unread.length > 0
-        ? `Not read yet: ${data.unread.map((id) => linkName(id)).join(', ')}. Each has a stamp; the lowest governs.`
+        ? say.t('Not read yet: {unread}. Each has a stamp; the lowest governs.', {
+            unread: data.unread.map((id) => linkName(id, say)).join(', '),
+          })
         : '',
     ),
   'ball-fits': ({ data }, say) =>
     data.ballM === undefined
-      ? `The coupler is made for a ball of ${say.length(data.couplerM)}. What the ball measures is missing: it is stamped on its top.`
+      ? say.t(
+          'The coupler is made for a ball of {coupler}. What the ball measures is missing: it is stamped on its top.',
+          { coupler: say.length(data.couplerM) },
+        )
       : Math.abs(data.ballM - data.couplerM) < 5e-4
-        ? `Ball and coupler are both ${say.length(data.couplerM)}.`
-        : `A ball of ${ballSize(data.ballM)} in a coupler made for ${ballSize(data.couplerM)}: ${data.ballM < data.couplerM ? 'it comes off in a bump' : 'it does not close'}. They do not interchange.`,
+        ? say.t('Ball and coupler are both {coupler}.', { coupler: say.length(data.couplerM) })
+        : say.t('A ball of {ball} in a coupler made for {coupler}: {ball2}. They do not interchange.', {
+            ball: ballSize(data.ballM),
+            coupler: ballSize(data.couplerM),
+            ball2: data.ballM < data.couplerM ? say.t('it comes off in a bump') : say.t('it does not close'),
+          }),
   'mount-lever': ({ data, verdict }, say) =>
     sentence(
-      `The ball stands ${say.length(data.reachM)} behind the receiver’s pin.`,
+      say.t('The ball stands {reach} behind the receiver’s pin.', { reach: say.length(data.reachM) }),
       data.ratedReachM === undefined
-        ? 'How far its maker rated the mount at nobody has read: longer ones bear less.'
+        ? say.t('How far its maker rated the mount at nobody has read: longer ones bear less.')
         : verdict === 'ok'
-          ? `Its maker rated the mount at ${say.length(data.ratedReachM)}.`
-          : `Its maker rated the mount at ${say.length(data.ratedReachM)}; what it bears further out nobody has said. ${data.asKg === undefined ? '' : `As a lever ${say.mass(data.tongueKg ?? 0)} there ask as much of it as ${say.mass(data.asKg)} at the rated place.`}`,
+          ? say.t('Its maker rated the mount at {ratedReach}.', { ratedReach: say.length(data.ratedReachM) })
+          : say.t('Its maker rated the mount at {ratedReach}; what it bears further out nobody has said. {as}', {
+              ratedReach: say.length(data.ratedReachM),
+              as:
+                data.asKg === undefined
+                  ? ''
+                  : say.t('As a lever {tongue} there ask as much of it as {as} at the rated place.', {
+                      tongue: say.mass(data.tongueKg ?? 0),
+                      as: say.mass(data.asKg),
+                    }),
+            }),
     ),
   'ball-hole': ({ data }, say) =>
     data.holeM < data.shankM
-      ? `A shank of ${say.length(data.shankM)} does not go into a hole of ${say.length(data.holeM)}. Never file it thinner.`
-      : `The ball’s shank is ${say.length(data.shankM)}, the hole for it ${say.length(data.holeM)}; at most 1/16 in more than the shank.`,
-  'coupling-kind': ({ data }) => COUPLING_KINDS[data.kind],
-  'coupler-fits-tongue': ({ data }) => {
+      ? say.t('A shank of {shank} does not go into a hole of {hole}. Never file it thinner.', {
+          shank: say.length(data.shankM),
+          hole: say.length(data.holeM),
+        })
+      : say.t('The ball’s shank is {shank}, the hole for it {hole}; at most 1/16 in more than the shank.', {
+          shank: say.length(data.shankM),
+          hole: say.length(data.holeM),
+        }),
+  'coupling-kind': ({ data }, say) => say.t(COUPLING_KINDS[data.kind]),
+  'coupler-fits-tongue': ({ data }, say) => {
     switch (data.fault) {
       case 'a-frame-on-tube':
-        return 'An A-frame coupler has two sides at 50° and nothing to hold one tube by: take a straight one.';
+        return say.t('An A-frame coupler has two sides at 50° and nothing to hold one tube by: take a straight one.');
       case 'straight-on-legs':
-        return 'A straight coupler sits on one tube: two legs want an A-frame coupler, or a stub of tube between them that carries it.';
+        return say.t(
+          'A straight coupler sits on one tube: two legs want an A-frame coupler, or a stub of tube between them that carries it.',
+        );
       case 'other-angle':
-        return `A-frame couplers are made for legs that meet at 50°; these meet at ${formatAngle(data.includedRad)} and do not lie against its sides.`;
+        return say.t(
+          'A-frame couplers are made for legs that meet at 50°; these meet at {included} and do not lie against its sides.',
+          { included: say.figures(formatAngle(data.includedRad)) },
+        );
       case 'none':
         return data.fits === 'a-frame'
-          ? 'An A-frame coupler, and legs that it fits.'
-          : 'A straight coupler, and one tube that it fits.';
+          ? say.t('An A-frame coupler, and legs that it fits.')
+          : say.t('A straight coupler, and one tube that it fits.');
     }
   },
-  'coupler-points-up': ({ data, verdict }) =>
+  'coupler-points-up': ({ data, verdict }, say) =>
     sentence(
-      `On this tongue the coupler points ${data.rad >= 0 ? 'up' : 'down'} by ${formatAngle(Math.abs(data.rad))}.`,
-      verdict === 'tight' ? 'On a slope it binds on its ball in a dip: step the tongue, or set the coupler level.' : '',
+      say.t('On this tongue the coupler points {rad} by {rad2}.', {
+        rad: data.rad >= 0 ? say.t('up') : say.t('down'),
+        rad2: say.figures(formatAngle(Math.abs(data.rad))),
+      }),
+      verdict === 'tight'
+        ? say.t('On a slope it binds on its ball in a dip: step the tongue, or set the coupler level.')
+        : '',
     ),
-  chains: ({ data }) => {
+  chains: ({ data }, say) => {
     if (data.cable)
-      return 'No safety chains: Europe holds a braked trailer by its breakaway cable. Hook that to the vehicle, not to the ball.';
-    if (data.state === 'none') return 'No safety chains. Fit two, crossed under the coupler, on their own tabs.';
-    if (data.state === 'not-decided') return 'Safety chains are not decided yet.';
+      return say.t(
+        'No safety chains: Europe holds a braked trailer by its breakaway cable. Hook that to the vehicle, not to the ball.',
+      );
+    if (data.state === 'none') return say.t('No safety chains. Fit two, crossed under the coupler, on their own tabs.');
+    if (data.state === 'not-decided') return say.t('Safety chains are not decided yet.');
     switch (data.fault) {
       case 'on-coupler':
-        return 'Chains that hang on the coupler go where it goes. Give them tabs or rings of their own on the frame.';
+        return say.t(
+          'Chains that hang on the coupler go where it goes. Give them tabs or rings of their own on the frame.',
+        );
       case 'not-crossed':
-        return 'Cross the chains under the tongue: they then cradle the coupler if it drops.';
+        return say.t('Cross the chains under the tongue: they then cradle the coupler if it drops.');
       case 'undecided':
-        return 'Where the chains are held on the trailer is missing: on tabs or rings of their own, not on the coupler.';
+        return say.t(
+          'Where the chains are held on the trailer is missing: on tabs or rings of their own, not on the coupler.',
+        );
       case 'none':
-        return `${data.count > 1 ? 'Safety chains hang crossed, from tabs' : 'The safety chain hangs from a tab'} of ${data.count > 1 ? 'their' : 'its'} own. Weld the tab, not the chain: heat takes its strength. Grind the zinc off first and keep out of the fume.`;
+        return say.t(
+          '{count} of {count2} own. Weld the tab, not the chain: heat takes its strength. Grind the zinc off first and keep out of the fume.',
+          {
+            count:
+              data.count > 1
+                ? say.t('Safety chains hang crossed, from tabs')
+                : say.t('The safety chain hangs from a tab'),
+            count2: data.count > 1 ? say.t('their') : say.t('its'),
+          },
+        );
     }
   },
   'chain-strength': ({ data }, say) => {
     if (data.count < data.wantedCount)
-      return `${REGION_NAMES[data.region]} asks for ${data.wantedCount} chains; ${data.count} ${data.count === 1 ? 'hangs' : 'hang'} here.`;
+      return say.t('{region} asks for {wantedCount} chains; {count} {count2} here.', {
+        region: say.t(REGION_NAMES[data.region]),
+        wantedCount: data.wantedCount,
+        count: data.count,
+        count2: data.count === 1 ? say.t('hangs') : say.t('hang'),
+      });
     if (data.neededKg === undefined)
-      return `${REGION_NAMES[data.region]}: what a chain must hold is not worked out here; ask your own authority, and read its tag.`;
+      return say.t(
+        '{region}: what a chain must hold is not worked out here; ask your own authority, and read its tag.',
+        { region: say.t(REGION_NAMES[data.region]) },
+      );
     return data.breaksAtKg === undefined
-      ? `Each chain must break at no less than ${say.mass(data.neededKg)}, class ${data.className}. What yours break at is missing: grade and size are stamped on the links.`
-      : `Each chain breaks at ${say.mass(data.breaksAtKg)}; class ${data.className} asks for ${say.mass(data.neededKg)}. Hook and link must hold as much.`;
+      ? say.t(
+          'Each chain must break at no less than {needed}, class {className}. What yours break at is missing: grade and size are stamped on the links.',
+          { needed: say.mass(data.neededKg), className: data.className },
+        )
+      : say.t(
+          'Each chain breaks at {breaksAt}; class {className} asks for {needed}. Hook and link must hold as much.',
+          { breaksAt: say.mass(data.breaksAtKg), className: data.className, needed: say.mass(data.neededKg) },
+        );
   },
   'chain-length': ({ data }, say) =>
     sentence(
-      `A chain of ${say.length(data.lengthM)}: turning as far as you want takes ${say.length(data.neededM)}.`,
-      data.lengthM < data.neededM ? 'It tears off before that.' : '',
+      say.t('A chain of {length}: turning as far as you want takes {needed}.', {
+        length: say.length(data.lengthM),
+        needed: say.length(data.neededM),
+      }),
+      data.lengthM < data.neededM ? say.t('It tears off before that.') : '',
       data.hitchM === undefined
-        ? 'How high the hitch is, is missing: whether a dropped tongue reaches the road cannot be told.'
+        ? say.t('How high the hitch is, is missing: whether a dropped tongue reaches the road cannot be told.')
         : data.dropM >= data.hitchM
-          ? `A dropped tongue goes down ${say.length(data.dropM)} and strikes the road: shorten it.`
-          : `A dropped tongue hangs ${say.length(data.hitchM - data.dropM)} above the road.`,
+          ? say.t('A dropped tongue goes down {drop} and strikes the road: shorten it.', {
+              drop: say.length(data.dropM),
+            })
+          : say.t('A dropped tongue hangs {hitch} above the road.', { hitch: say.length(data.hitchM - data.dropM) }),
     ),
-  breakaway: ({ data }) =>
+  breakaway: ({ data }, say) =>
     data.state === 'fitted'
-      ? `${REGION_NAMES[data.region]}: a breakaway sets the brakes if it comes loose. Pull its pin to try it, and hang its cable apart from the chains.`
+      ? say.t(
+          '{region}: a breakaway sets the brakes if it comes loose. Pull its pin to try it, and hang its cable apart from the chains.',
+          { region: say.t(REGION_NAMES[data.region]) },
+        )
       : data.state === 'none'
-        ? `${REGION_NAMES[data.region]}: a braked trailer asks for a breakaway that sets its brakes when it comes loose.`
-        : `${REGION_NAMES[data.region]}: whether a breakaway is fitted is missing.`,
+        ? say.t('{region}: a braked trailer asks for a breakaway that sets its brakes when it comes loose.', {
+            region: say.t(REGION_NAMES[data.region]),
+          })
+        : say.t('{region}: whether a breakaway is fitted is missing.', { region: say.t(REGION_NAMES[data.region]) }),
   'brake-kind': ({ data }, say) =>
     data.kind === 'not-decided'
-      ? `${REGION_NAMES[data.region]}: say what works the brakes, electric or overrun.`
+      ? say.t('{region}: say what works the brakes, electric or overrun.', { region: say.t(REGION_NAMES[data.region]) })
       : data.kind === 'electric'
-        ? `${REGION_NAMES[data.region]}: electric brakes ask for a controller in the vehicle and a battery on the trailer for the breakaway.`
+        ? say.t(
+            '{region}: electric brakes ask for a controller in the vehicle and a battery on the trailer for the breakaway.',
+            { region: say.t(REGION_NAMES[data.region]) },
+          )
         : data.upToKg === undefined
-          ? `${REGION_NAMES[data.region]}: overrun brakes are allowed by the vehicle’s permissible greatest mass (GVWR), which is missing: it stands on its plate.`
-          : `${REGION_NAMES[data.region]}: overrun brakes are allowed to ${say.mass(data.upToKg)}.`,
+          ? say.t(
+              '{region}: overrun brakes are allowed by the vehicle’s permissible greatest mass (GVWR), which is missing: it stands on its plate.',
+              { region: say.t(REGION_NAMES[data.region]) },
+            )
+          : say.t('{region}: overrun brakes are allowed to {upTo}.', {
+              region: say.t(REGION_NAMES[data.region]),
+              upTo: say.mass(data.upToKg),
+            }),
   'brakes-advised': ({ data, verdict }, say) =>
     sentence(
-      `The trailer may weigh ${say.percent(data.share, 0)} of the vehicle, whose brakes are made for its own ${say.mass(data.vehicleKg)}.`,
-      verdict === 'tight' ? 'Brakes of its own are advised, whatever the law lets you do.' : '',
+      say.t('The trailer may weigh {share} of the vehicle, whose brakes are made for its own {vehicle}.', {
+        share: say.percent(data.share, 0),
+        vehicle: say.mass(data.vehicleKg),
+      }),
+      verdict === 'tight' ? say.t('Brakes of its own are advised, whatever the law lets you do.') : '',
     ),
-  plug: ({ data }) =>
+  plug: ({ data }, say) =>
     data.plug === 'not-decided'
-      ? 'Which plug carries the lights is missing.'
+      ? say.t('Which plug carries the lights is missing.')
       : data.plug === 'none'
-        ? 'No plug, no lights: a trailer on the road must show them.'
+        ? say.t('No plug, no lights: a trailer on the road must show them.')
         : data.otherRegion !== undefined
-          ? `${REGION_NAMES[data.otherRegion]} wires turn and stop lights apart: seven ways or thirteen, not ${data.plug === '4-way' ? 'four' : 'six'}.`
+          ? say.t('{region} wires turn and stop lights apart: seven ways or thirteen, not {plug}.', {
+              region: say.t(REGION_NAMES[data.otherRegion]),
+              plug: data.plug === '4-way' ? say.t('four') : say.t('six'),
+            })
           : data.electric && data.plug === '4-way'
-            ? 'Four ways carry lights alone; electric brakes ask for six or seven.'
-            : 'The plug carries what is fitted. Wire with stranded cable, and ground through a wire, not through the ball.',
+            ? say.t('Four ways carry lights alone; electric brakes ask for six or seven.')
+            : say.t(
+                'The plug carries what is fitted. Wire with stranded cable, and ground through a wire, not through the ball.',
+              ),
   'jack-rating': ({ data, caseId }, say) =>
     data.ratedKg === undefined
-      ? `${say.mass(data.loadKg)} ${data.assumed ? 'would stand on the jack, set down as it is towed' : 'stand on the jack'}, ${say.caseName(caseId)}. What it may lift is missing: read its stamp.`
-      : `${say.mass(data.loadKg)} ${data.assumed ? 'would stand' : 'stand'} on a jack for ${say.mass(data.ratedKg)}, ${say.caseName(caseId)}${data.assumed ? ', set down as it is towed' : ''}; half as much again is usual.`,
+      ? say.t('{load} {assumed}, {case}. What it may lift is missing: read its stamp.', {
+          load: say.mass(data.loadKg),
+          assumed: data.assumed
+            ? say.t('would stand on the jack, set down as it is towed')
+            : say.t('stand on the jack'),
+          case: say.caseName(caseId),
+        })
+      : say.t('{load} {assumed} on a jack for {rated}, {case}{assumed2}; half as much again is usual.', {
+          load: say.mass(data.loadKg),
+          assumed: data.assumed ? say.t('would stand') : say.t('stand'),
+          rated: say.mass(data.ratedKg),
+          case: say.caseName(caseId),
+          assumed2: data.assumed ? say.t(', set down as it is towed') : '',
+        }),
   'jack-reach': ({ data }, say) =>
     sentence(
-      `To lift the coupler off the ball the jack must reach ${say.length(data.neededM)} below the tongue’s top.`,
+      say.t('To lift the coupler off the ball the jack must reach {needed} below the tongue’s top.', {
+        needed: say.length(data.neededM),
+      }),
       data.longM === undefined
-        ? 'How far yours reaches is missing.'
+        ? say.t('How far yours reaches is missing.')
         : data.longM < data.neededM
-          ? `Yours reaches ${say.length(data.longM)}: too short. Take a drop leg.`
+          ? say.t('Yours reaches {long}: too short. Take a drop leg.', { long: say.length(data.longM) })
           : '',
       data.clearM === undefined
         ? ''
         : data.clearM <= 0
-          ? 'Drawn in, its foot still drags on the road: take one that swings up.'
-          : `Drawn in, it clears the road by ${say.length(data.clearM)}.`,
+          ? say.t('Drawn in, its foot still drags on the road: take one that swings up.')
+          : say.t('Drawn in, it clears the road by {clear}.', { clear: say.length(data.clearM) }),
     ),
   'd-value': ({ data }, say) =>
     data.neededN === undefined
-      ? 'The vehicle’s permissible greatest mass, which D goes by, is missing: it stands on its plate and in its papers.'
+      ? say.t(
+          'The vehicle’s permissible greatest mass, which D goes by, is missing: it stands on its plate and in its papers.',
+        )
       : data.ratedN === undefined
-        ? `The coupling needs a D of ${say.force(data.neededN)}; what is stamped on its plate is missing.`
+        ? say.t('The coupling needs a D of {needed}; what is stamped on its plate is missing.', {
+            needed: say.force(data.neededN),
+          })
         : sentence(
-            `The coupling needs a D of ${say.force(data.neededN)}; its plate says ${say.force(data.ratedN)}.`,
-            data.allowsKg === undefined ? '' : `Behind this vehicle that is enough for ${say.mass(data.allowsKg)}.`,
+            say.t('The coupling needs a D of {needed}; its plate says {rated}.', {
+              needed: say.force(data.neededN),
+              rated: say.force(data.ratedN),
+            }),
+            data.allowsKg === undefined
+              ? ''
+              : say.t('Behind this vehicle that is enough for {allows}.', { allows: say.mass(data.allowsKg) }),
           ),
   'v-value': ({ data }, say) =>
-    `Over 3.5 t the plate must also show V: ${say.force(data.neededN)} or more. Compare it with the plate yourself.`,
+    say.t('Over 3.5 t the plate must also show V: {needed} or more. Compare it with the plate yourself.', {
+      needed: say.force(data.neededN),
+    }),
   'coupler-height': ({ data, caseId, verdict }, say) =>
-    `${REGION_NAMES[data.region]}: the coupling’s middle stands ${say.length(data.heightM)} high, ${say.caseName(caseId)}; ${verdict === 'ok' ? 'within' : 'outside'} ${say.length(data.fromM)} to ${say.length(data.toM)}.`,
+    say.t('{region}: the coupling’s middle stands {height} high, {case}; {verdict} {from} to {to}.', {
+      region: say.t(REGION_NAMES[data.region]),
+      height: say.length(data.heightM),
+      case: say.caseName(caseId),
+      verdict: verdict === 'ok' ? say.t('within') : say.t('outside'),
+      from: say.length(data.fromM),
+      to: say.length(data.toM),
+    }),
   brakes: ({ data }, say) => {
     const asked =
       data.by === 'more-than-one-axle'
-        ? 'of any trailer with more than one axle'
+        ? say.t('of any trailer with more than one axle')
         : data.by === 'axles'
-          ? `above ${say.mass(data.fromKg)} on the axles`
+          ? say.t('above {from} on the axles', { from: say.mass(data.fromKg) })
           : data.fromKg === data.toKg
-            ? `above ${say.mass(data.fromKg)}`
-            : `by state or province, from ${say.mass(data.fromKg)} or less in a few to ${say.mass(data.toKg)} in most`;
-    const weighs = data.by === 'gross' ? 'this trailer may weigh' : 'on these may stand';
+            ? say.t('above {from}', { from: say.mass(data.fromKg) })
+            : say.t('by state or province, from {from} or less in a few to {to} in most', {
+                from: say.mass(data.fromKg),
+                to: say.mass(data.toKg),
+              });
+    const weighs = data.by === 'gross' ? say.t('this trailer may weigh') : say.t('on these may stand');
     const state =
       data.state === 'fitted'
-        ? 'Brakes fitted.'
+        ? say.t('Brakes fitted.')
         : data.state === 'none'
-          ? 'No brakes.'
+          ? say.t('No brakes.')
           : data.grossKg > data.fromKg
-            ? 'Brakes are not decided yet.'
-            : 'No brakes decided.';
-    return `${state} ${REGION_NAMES[data.region]} asks for them ${asked}; ${weighs} ${say.mass(data.grossKg)}. Your own authority decides.`;
+            ? say.t('Brakes are not decided yet.')
+            : say.t('No brakes decided.');
+    return say.t('{state} {region} asks for them {asked}; {weighs} {gross}. Your own authority decides.', {
+      state,
+      region: say.t(REGION_NAMES[data.region]),
+      asked,
+      weighs,
+      gross: say.mass(data.grossKg),
+    });
   },
-  'home-made-coupling': () =>
-    'A home-made coupling is never rated here, whatever is typed beside it. Buy a rated one: nothing else keeps trailer and tow vehicle together.',
-  'no-region': () => 'Say where it will be towed: brake and width rules differ.',
+  'home-made-coupling': (_, say) =>
+    say.t(
+      'A home-made coupling is never rated here, whatever is typed beside it. Buy a rated one: nothing else keeps trailer and tow vehicle together.',
+    ),
+  'no-region': (_, say) => say.t('Say where it will be towed: brake and width rules differ.'),
   'home-made-study': ({ data, verdict }, say) =>
     sentence(
-      `Your home-made coupling, for study: ${say.force(data.forceN)} ${WAYS[data.way]} works its ${STUDY_PARTS[data.part]} at ${say.percent(data.share, 0)} of yield.`,
+      say.t('Your home-made coupling, for study: {force} {ways} works its {study} at {share} of yield.', {
+        force: say.force(data.forceN),
+        ways: say.t(WAYS[data.way]),
+        study: say.t(STUDY_PARTS[data.part]),
+        share: say.percent(data.share, 0),
+      }),
       verdict === 'over'
-        ? 'It does not hold even on paper.'
-        : 'That is no rating: wear, notches, blows and loose threads are not in it.',
-      data.threaded ? 'Threads where a pin is sheared are bad: they are notches.' : '',
-      'Buy a rated one.',
+        ? say.t('It does not hold even on paper.')
+        : say.t('That is no rating: wear, notches, blows and loose threads are not in it.'),
+      data.threaded ? say.t('Threads where a pin is sheared are bad: they are notches.') : '',
+      say.t('Buy a rated one.'),
     ),
 };

@@ -4,28 +4,55 @@ import { sentence, type SentencesOf } from './kit.js';
 export const deckSentences: SentencesOf<DeckFindingData & SideRailFindingData & StrapFindingData> = {
   'deck-point': ({ data, utilisation, verdict }, say) =>
     sentence(
-      `${data.who === 'person' ? 'A person on the deck' : `A wheel or post of ${say.mass(data.massKg)} on the deck${data.factor > 1 ? ' in a hard bump' : ''}`} asks ${say.percent(utilisation, 0)} of it, half-way over ${say.length(data.spanM)} from bar to bar.`,
-      verdict === 'over' ? 'Set a cross-member under it, or take a thicker deck.' : '',
+      say.t('{who} asks {utilisation} of it, half-way over {span} from bar to bar.', {
+        who:
+          data.who === 'person'
+            ? say.t('A person on the deck')
+            : say.t('A wheel or post of {mass} on the deck{factor}', {
+                mass: say.mass(data.massKg),
+                factor: data.factor > 1 ? ` ${say.t('in a hard bump')}` : '',
+              }),
+        utilisation: say.percent(utilisation, 0),
+        span: say.length(data.spanM),
+      }),
+      verdict === 'over' ? say.t('Set a cross-member under it, or take a thicker deck.') : '',
     ),
   'deck-spread': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
-      `${say.partName(data.itemId)} presses the deck to ${say.percent(utilisation, 0)}${data.factor > 1 ? ' in a hard bump' : ''}, ${say.caseName(caseId)}, over ${say.length(data.spanM)} from bar to bar.`,
-      verdict === 'over' ? 'Set cross-members closer, or take a thicker deck.' : '',
+      say.t('{item} presses the deck to {utilisation}{factor}, {case}, over {span} from bar to bar.', {
+        item: say.partName(data.itemId),
+        utilisation: say.percent(utilisation, 0),
+        factor: data.factor > 1 ? ` ${say.t('in a hard bump')}` : '',
+        case: say.caseName(caseId),
+        span: say.length(data.spanM),
+      }),
+      verdict === 'over' ? say.t('Set cross-members closer, or take a thicker deck.') : '',
     ),
   'side-post': ({ data, utilisation, verdict }, say) =>
     sentence(
-      `Somebody or something leaning on the side rail, ${say.force(data.forceN)} at ${say.length(data.heightM)}, asks ${say.percent(utilisation, 0)} of a post at its foot.`,
-      verdict === 'over' ? 'Take a stouter post, or a lower rail.' : '',
+      say.t(
+        'Somebody or something leaning on the side rail, {force} at {height}, asks {utilisation} of a post at its foot.',
+        { force: say.force(data.forceN), height: say.length(data.heightM), utilisation: say.percent(utilisation, 0) },
+      ),
+      verdict === 'over' ? say.t('Take a stouter post, or a lower rail.') : '',
     ),
   'straps-hold': ({ data, caseId, verdict }, say) =>
     data.holdKg === undefined
-      ? `${data.count} straps are to hold ${say.mass(data.cargoKg)}: what each may be worked at is missing. Read the tag, and the stamp of ring and hook; the least counts.`
+      ? say.t(
+          '{count} straps are to hold {cargo}: what each may be worked at is missing. Read the tag, and the stamp of ring and hook; the least counts.',
+          { count: data.count, cargo: say.mass(data.cargoKg) },
+        )
       : sentence(
-          `${data.count} straps over the load may be worked at ${say.mass(data.holdKg)} together; ${say.caseName(caseId)} asks for half of ${say.mass(data.cargoKg)}.`,
-          verdict === 'over' ? 'Add straps and rings, or stronger ones.' : '',
+          say.t('{count} straps over the load may be worked at {hold} together; {case} asks for half of {cargo}.', {
+            count: data.count,
+            hold: say.mass(data.holdKg),
+            case: say.caseName(caseId),
+            cargo: say.mass(data.cargoKg),
+          }),
+          verdict === 'over' ? say.t('Add straps and rings, or stronger ones.') : '',
         ),
-  'deck-not-checked': ({ data }) =>
+  'deck-not-checked': ({ data }, say) =>
     data.why === 'no-bars'
-      ? 'There are no bars under the deck to tell how far it spans.'
-      : 'Expanded steel differs from maker to maker: go by its load table.',
+      ? say.t('There are no bars under the deck to tell how far it spans.')
+      : say.t('Expanded steel differs from maker to maker: go by its load table.'),
 };

@@ -29,5 +29,7 @@ export const SENTENCES: SentencesOf<AllFindingData> = {
 /** What a finding says; one that was asked of a further tow vehicle says of which. */
 export const sentenceOf = (finding: AnyFinding, say: Speaker): string => {
   const said = (SENTENCES[finding.code] as (f: AnyFinding, s: Speaker) => string)(finding, say);
-  return finding.vehicle === undefined ? said : `Behind ${finding.vehicle || 'another vehicle'}: ${said}`;
+  return finding.vehicle === undefined
+    ? said
+    : say.t('Behind {vehicle}: {said}', { vehicle: finding.vehicle || say.t('another vehicle'), said });
 };

@@ -4,6 +4,7 @@ import { useNavigate } from 'react-router';
 import { useWorkbenchNow } from '../../bench/workbench';
 import { Sized } from '../../fields/Sized';
 import { type Command, commandsOf, foundBy } from './commands';
+import { t } from '../../fields/language/t';
 
 interface PaletteProps {
   readonly onClose: () => void;
@@ -55,11 +56,11 @@ export const Palette = ({ onClose, openFields }: PaletteProps) => {
     >
       <div className="p-3">
         <p id={titleId} className="narrow mb-1 text-[14px]">
-          Find a part or a job
+          {t('Find a part or a job')}
         </p>
         <input
           {...getInputProps({
-            'aria-label': 'Find a part or a job',
+            'aria-label': t('Find a part or a job'),
             'aria-labelledby': undefined,
             // React hears of every letter at once: downshift alone would put the cursor at the end.
             onChange: (event) => setText(event.currentTarget.value),
@@ -70,7 +71,7 @@ export const Palette = ({ onClose, openFields }: PaletteProps) => {
             },
           })}
           className="field-box"
-          placeholder="axle 59, cross-member at 30, print cut list"
+          placeholder={t('axle 59, cross-member at 30, print cut list')}
           // The dialog was opened to type in it.
           autoFocus
         />
@@ -90,7 +91,7 @@ export const Palette = ({ onClose, openFields }: PaletteProps) => {
             <span className="mute narrow text-[13px]">{command.group}</span>
           </li>
         ))}
-        {found.length === 0 && <li className="mute px-4 py-2">Nothing is called so.</li>}
+        {found.length === 0 && <li className="mute px-4 py-2">{t('Nothing is called so.')}</li>}
       </ul>
     </dialog>
   );

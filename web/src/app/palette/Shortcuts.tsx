@@ -1,19 +1,20 @@
 import { useEffect, useId, useRef } from 'react';
 import { Link } from 'react-router';
+import { t } from '../../fields/language/t';
 
 const KEYS: readonly (readonly [keys: string, does: string])[] = [
-  ['Ctrl K, or /', 'Find a part or a job'],
-  ['?', 'This list'],
-  ['J, K', 'Next step, step before'],
-  ['Ctrl Z, Ctrl Y', 'Undo, redo'],
-  ['] or N, [ or P', 'On the drawing: next part, part before'],
-  ['← →', 'The picked part by 1/16 in or 1 mm; with Shift by 1 in or 10 mm'],
-  ['Page up, Page down', 'The picked part by 1 ft or 100 mm'],
-  ['Digits', 'Begin the picked part’s size'],
-  ['Enter', 'To the picked part’s fields'],
-  ['F1', 'In a field: where to hold the tape'],
-  ['Delete', 'Takes the picked part off'],
-  ['Esc', 'Lets go; puts a drag back'],
+  [t('Ctrl K, or /'), t('Find a part or a job')],
+  ['?', t('This list')],
+  ['J, K', t('Next step, step before')],
+  [t('Ctrl Z, Ctrl Y'), t('Undo, redo')],
+  [t('] or N, [ or P'), t('On the drawing: next part, part before')],
+  ['← →', t('The picked part by 1/16 in or 1 mm; with Shift by 1 in or 10 mm')],
+  [t('Page up, Page down'), t('The picked part by 1 ft or 100 mm')],
+  [t('Digits'), t('Begin the picked part’s size')],
+  ['Enter', t('To the picked part’s fields')],
+  ['F1', t('In a field: where to hold the tape')],
+  ['Delete', t('Takes the picked part off')],
+  [t('Esc'), t('Lets go; puts a drag back')],
 ];
 
 /** Every key that does something, and what. */
@@ -31,7 +32,7 @@ export const Shortcuts = ({ onClose }: { readonly onClose: () => void }) => {
       onClose={onClose}
     >
       <h2 id={titleId} className="wide text-[18px] font-bold">
-        Keys
+        {t('Keys')}
       </h2>
       <table className="mt-2 w-full text-[14.5px]">
         <tbody>
@@ -45,10 +46,10 @@ export const Shortcuts = ({ onClose }: { readonly onClose: () => void }) => {
       </table>
       <p className="mt-3 flex flex-wrap gap-2">
         <button type="button" className="button" onClick={onClose}>
-          Close
+          {t('Close')}
         </button>
         <Link className="button" to="/words">
-          Words of the shop
+          {t('Words of the shop')}
         </Link>
       </p>
     </dialog>

@@ -1,4 +1,6 @@
 import {
+  LANGUAGE_NAMES,
+  LANGUAGES,
   searchRank,
   searchText,
   sentenceOf,
@@ -11,38 +13,41 @@ import {
 import { showFinding } from '../../fields/showFinding';
 import type { Workbench } from '../../bench/workbench';
 import { pickableParts, spokenName } from '../../bench/sheet/parts';
+import { chooseLanguage, PAGE_LANGUAGE } from '../../fields/language/language';
 import { switchTheme } from '../../fields/theme';
 import { typedSizes } from './typedSize';
+import { inner, t } from '../../fields/language/t';
 
 /** Something that the palette finds and does. */
 export interface Command {
   readonly id: string;
   readonly name: string;
-  readonly group: 'Sizes' | 'Steps' | 'Jobs' | 'Parts' | 'Loads' | 'Checks' | 'Settings';
+  /** as it is headed in the list */
+  readonly group: string;
   readonly search: string;
   readonly run: () => void;
 }
 
 /** Pages of a trailer besides its steps: where, and by which words they are found. */
 const PAGES: readonly (readonly [path: string, name: string, words: string])[] = [
-  ['print/cut-list', 'Print cut list', 'pieces saw'],
-  ['print/drawing', 'Print drawing, to scale', 'pdf dxf step sheet'],
-  ['print/strength', 'Print strength sheet', 'calculation'],
-  ['print/axle', 'Print axle card', 'hangers'],
-  ['print/tow', 'Print tow-ready page', 'hitch'],
-  ['print/plan', 'Print the plan', 'build tasks'],
-  ['print/book', 'The trailer’s book', 'plate papers pdf'],
-  ['buy', 'What to buy, and what it costs', 'prices ledger'],
-  ['saw', 'At the saw', 'cut sticks'],
-  ['square', 'Square frame and axles', 'diagonals tape'],
-  ['lights', 'Lamps and wires', 'wiring plug'],
-  ['coat', 'Coating and sealing', 'paint rust galvanize zinc primer deck'],
-  ['papers', 'Papers and manners', 'law licence brakes width speed inspection'],
-  ['training', 'Load it badly and see', 'exercises learn trainer why'],
-  ['weigh-in', 'Weigh it', 'scale tongue'],
-  ['log', 'Journal and service', 'hours grease'],
-  ['trip', 'Load it for a trip', 'phone'],
-  ['send', 'To the phone', 'qr code link file'],
+  ['print/cut-list', t('Print cut list'), t('pieces saw')],
+  ['print/drawing', t('Print drawing, to scale'), 'pdf dxf step sheet'],
+  ['print/strength', t('Print strength sheet'), 'calculation'],
+  ['print/axle', t('Print axle card'), 'hangers'],
+  ['print/tow', t('Print tow-ready page'), 'hitch'],
+  ['print/plan', t('Print the plan'), t('build tasks')],
+  ['print/book', t('The trailer’s book'), t('plate papers pdf')],
+  ['buy', t('What to buy, and what it costs'), t('prices ledger')],
+  ['saw', t('At the saw'), t('cut sticks')],
+  ['square', t('Square frame and axles'), t('diagonals tape')],
+  ['lights', t('Lamps and wires'), t('wiring plug')],
+  ['coat', t('Coating and sealing'), t('paint rust galvanize zinc primer deck')],
+  ['papers', t('Papers and manners'), t('law licence brakes width speed inspection')],
+  ['training', t('Load it badly and see'), t('exercises learn trainer why')],
+  ['weigh-in', t('Weigh it'), t('scale tongue')],
+  ['log', t('Journal and service'), t('hours grease')],
+  ['trip', t('Load it for a trip'), 'phone'],
+  ['send', t('To the phone'), t('qr code link file')],
 ];
 
 /** Everything that can be found of the open trailer. */
@@ -54,9 +59,9 @@ export const commandsOf = (
   ...STEP_IDS.map(
     (step): Command => ({
       id: `step.${step}`,
-      name: STEP_NAMES[step],
-      group: 'Steps',
-      search: searchText(STEP_NAMES[step], stepWords(step)),
+      name: t(STEP_NAMES[step]),
+      group: t('Steps'),
+      search: searchText(t(STEP_NAMES[step]), stepWords(step)),
       run: () => goTo(step),
     }),
   ),
@@ -64,7 +69,7 @@ export const commandsOf = (
     ([path, name, words]): Command => ({
       id: `page.${path}`,
       name,
-      group: 'Jobs',
+      group: t('Jobs'),
       search: searchText(name, words),
       run: () => go(`/trailer/${trailer.id}/${path}`),
     }),
@@ -73,7 +78,7 @@ export const commandsOf = (
     (part): Command => ({
       id: `part.${part}`,
       name: spokenName(say, part),
-      group: 'Parts',
+      group: t('Parts'),
       search: searchText(spokenName(say, part)),
       run: () => {
         pick(part);
@@ -84,9 +89,9 @@ export const commandsOf = (
   ...trailer.cases.map(
     ({ id, name }): Command => ({
       id: `case.${id}`,
-      name: `Show ${name}`,
-      group: 'Loads',
-      search: searchText('show load', name),
+      name: t('Show {name}', { name }),
+      group: t('Loads'),
+      search: searchText(t('show load'), name),
       run: () => showCase(id),
     }),
   ),
@@ -95,8 +100,8 @@ export const commandsOf = (
     return {
       id: `check.${finding.id}`,
       name: sentence,
-      group: 'Checks',
-      search: searchText(sentence, VERDICT_WORDS[finding.verdict], STEP_NAMES[finding.step]),
+      group: t('Checks'),
+      search: searchText(sentence, t(VERDICT_WORDS[finding.verdict]), t(STEP_NAMES[finding.step])),
       run: () => {
         goTo(finding.step);
         showFinding(finding.id);
@@ -105,34 +110,47 @@ export const commandsOf = (
   }),
   {
     id: 'undo',
-    name: 'Undo',
-    group: 'Settings',
-    search: searchText('undo take back'),
+    name: t('Undo'),
+    group: t('Settings'),
+    search: searchText(t('undo take back')),
     run: projectStore.undo,
   },
-  { id: 'redo', name: 'Redo', group: 'Settings', search: searchText('redo'), run: projectStore.redo },
+  { id: 'redo', name: t('Redo'), group: t('Settings'), search: searchText('redo'), run: projectStore.redo },
   {
     id: 'units',
-    name: trailer.settings.units === 'imperial' ? 'Millimetres and kilograms' : 'Feet, inches and pounds',
-    group: 'Settings',
-    search: searchText('units metric imperial millimetres kilograms feet inches pounds'),
+    name: trailer.settings.units === 'imperial' ? t('Millimetres and kilograms') : t('Feet, inches and pounds'),
+    group: t('Settings'),
+    search: searchText(t('units metric imperial millimetres kilograms feet inches pounds')),
     run: () => projectStore.changeSettings({ units: trailer.settings.units === 'imperial' ? 'metric' : 'imperial' }),
   },
   {
     id: 'theme',
-    name: 'Light or dark',
-    group: 'Settings',
-    search: searchText('theme light dark paper slate'),
+    name: t('Light or dark'),
+    group: t('Settings'),
+    search: searchText(t('theme light dark paper slate')),
     run: switchTheme,
   },
+  ...LANGUAGES.filter((language) => language !== PAGE_LANGUAGE).map((language) => ({
+    id: `language.${language}`,
+    name: `${t('Language')}: ${LANGUAGE_NAMES[language]}`,
+    group: t('Settings'),
+    search: searchText(LANGUAGE_NAMES[language], 'language sprache idioma'),
+    run: () => chooseLanguage(language),
+  })),
   {
     id: 'words',
-    name: 'Words of the shop',
-    group: 'Jobs',
-    search: searchText('words glossary help terms meaning'),
+    name: t('Words of the shop'),
+    group: t('Jobs'),
+    search: searchText(t('words glossary help terms meaning')),
     run: () => go('/words'),
   },
-  { id: 'shed', name: 'To the shed', group: 'Jobs', search: searchText('shed trailers home'), run: () => go('/') },
+  {
+    id: 'shed',
+    name: t('To the shed'),
+    group: t('Jobs'),
+    search: searchText(t('shed trailers home')),
+    run: () => go('/'),
+  },
 ];
 
 /** A size that was typed, as a command. */
@@ -146,9 +164,9 @@ const sizeCommands = (
     : typedSizes(text, trailer).map(({ id, what, valueM, change }) => ({
         id: `size.${id}`,
         name: `${what}: ${say.length(valueM)}`,
-        group: 'Sizes',
+        group: t('Sizes'),
         search: '',
-        run: () => projectStore.edit(`${what.toLowerCase()} ${say.length(valueM)}`, change),
+        run: () => projectStore.edit(`${inner(what)} ${say.length(valueM)}`, change),
       }));
 
 /** So many are shown. */

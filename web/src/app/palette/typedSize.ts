@@ -1,5 +1,6 @@
 import { addCrossMember, type Design, parseLength, type Trailer, withRecord } from '@kereta/core';
 import { nanoid } from 'nanoid';
+import { t } from '../../fields/language/t';
 
 /** A size that was typed as "axle 59" or "cross-member at 30": what it does, and how. */
 export interface TypedSize {
@@ -23,13 +24,13 @@ const MOST_M = 20;
 const COMMANDS: readonly SizeCommand[] = [
   {
     id: 'axle',
-    what: 'Axle, back from the front edge',
+    what: t('Axle, back from the front edge'),
     words: /^(?:move |set )?axles?(?: to| at)?\s+/i,
     change: (trailer, positionM) => withRecord(trailer, 'runningGear', { positionM }),
   },
   {
     id: 'tongue',
-    what: 'Tongue, ball to front edge',
+    what: t('Tongue, ball to front edge'),
     words: /^(?:set )?tongue(?: length)?(?: to)?\s+/i,
     change: (trailer, lengthM) => ({
       ...trailer,
@@ -38,19 +39,19 @@ const COMMANDS: readonly SizeCommand[] = [
   },
   {
     id: 'bed-length',
-    what: 'Bed length, outside',
+    what: t('Bed length, outside'),
     words: /^(?:set )?(?:bed )?length(?: to)?\s+/i,
     change: (trailer, lengthM) => withRecord(trailer, 'frame.bed', { lengthM }),
   },
   {
     id: 'bed-width',
-    what: 'Bed width, outside',
+    what: t('Bed width, outside'),
     words: /^(?:set )?(?:bed )?width(?: to)?\s+/i,
     change: (trailer, widthM) => withRecord(trailer, 'frame.bed', { widthM }),
   },
   {
     id: 'cross-member',
-    what: 'A cross-member more, its middle back from the front edge',
+    what: t('A cross-member more, its middle back from the front edge'),
     words: /^(?:add )?(?:a )?cross-?\s?members?(?: at)?\s+/i,
     change: (trailer, xM) => addCrossMember(trailer, `extra.${nanoid(6)}`, xM),
   },

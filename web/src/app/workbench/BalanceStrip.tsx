@@ -15,6 +15,7 @@ import { useBenchValue, useFollowed, useIsBehind, useWorkbench } from '../../ben
 import { WorkPatterns } from '../../drawing/workShading';
 import { useInView } from '../../fields/useInView';
 import { VerdictMark, VerdictWord } from '../../fields/VerdictMark';
+import { t, voice } from '../../fields/language/t';
 
 export type StripHeight = 'folded' | 'normal' | 'open';
 export const STRIP_PX: Readonly<Record<StripHeight, number>> = { folded: 46, normal: 140, open: 192 };
@@ -44,7 +45,7 @@ const CaseVerdict = memo(
       {!folded && (
         <span className="narrow text-[12.5px] leading-[14px]">
           {behind ? (
-            <span className="mute">being worked out …</span>
+            <span className="mute">{t('being worked out …')}</span>
           ) : (
             <>
               <VerdictWord verdict={verdict} />
@@ -69,8 +70,8 @@ const CaseFigures = ({ balanced, height, tongue }: CaseFiguresProps) => {
   const lengthM = useBenchValue(({ trailer }) => trailer.frame.bed.lengthM);
   const ballXM = useBenchValue(({ evaluation }) => evaluation.chassis.ballXM);
   const { standing, massKg } = balanced;
-  const load = standing ? say.load(standing.aheadN) : 'no axle yet';
-  const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? 'on jack' : '';
+  const load = standing ? say.load(standing.aheadN) : t('no axle yet');
+  const share = standing?.on === 'ball' ? say.percent(standing.tongueShare) : standing ? t('on jack') : '';
   if (height === 'folded')
     return (
       <span className="narrow pl-6 text-[13px] leading-[15px] whitespace-nowrap">
@@ -91,9 +92,9 @@ const CaseFigures = ({ balanced, height, tongue }: CaseFiguresProps) => {
       {standing?.on === 'ball' && <ShareBar share={standing.tongueShare} {...bandShares(balanced)} verdict={tongue} />}
       {height === 'open' && (
         <span className="narrow mute text-[12.5px] leading-[16px]">
-          {standing?.axles.map(({ loadN }) => say.load(loadN)).join(' + ')} on axle
+          {standing?.axles.map(({ loadN }) => say.load(loadN)).join(' + ')} {t('on axle')}
           <br />
-          {say.mass(massKg)} in all
+          {t('{mass} in all', { mass: say.mass(massKg) })}
         </span>
       )}
     </>
@@ -112,8 +113,8 @@ const PinButton = memo(({ caseId, name, pinned, onPin }: PinButtonProps) => (
     type="button"
     className="absolute top-[2px] right-[1px] flex h-[28px] w-[28px] items-center justify-center"
     aria-pressed={pinned}
-    aria-label={`Keep ${name} in front`}
-    title="Keep in front"
+    aria-label={t('Keep {name} in front', { name })}
+    title={t('Keep in front')}
     onClick={() => onPin(caseId)}
   >
     <Pin size={13} aria-hidden color={pinned ? 'var(--dye)' : 'var(--mute)'} fill={pinned ? 'var(--dye)' : 'none'} />
@@ -179,7 +180,7 @@ const CaseFace = ({
         <CaseVerdict
           name={loadCase.name}
           verdict={verdict}
-          worst={worst && loadCheckName(worst)}
+          worst={worst && loadCheckName(worst, voice)}
           folded={height === 'folded'}
           behind={behind}
         />
@@ -218,20 +219,20 @@ export const BalanceStrip = memo(({ height }: { readonly height: StripHeight }) 
     <section
       className="strip flex shrink-0 border-t-2 border-[var(--ink)] bg-base-100"
       style={{ height: STRIP_PX[height] }}
-      aria-label="Balance of every load"
+      aria-label={t('Balance of every load')}
     >
       <svg width="0" height="0" className="absolute" aria-hidden>
         <WorkPatterns />
       </svg>
       <div className="hidden w-[92px] shrink-0 flex-col border-r border-base-300 px-3 py-2 min-[700px]:flex">
-        <span className="text-[13.5px] font-bold">Balance</span>
+        <span className="text-[13.5px] font-bold">{t('Balance')}</span>
         {height !== 'folded' && (
           <span className="narrow mute text-[12.5px] leading-[15px]">
-            {inOrder} of {rated.length} loads in order
+            {t('{inOrder} of {count} loads in order', { inOrder, count: rated.length })}
           </span>
         )}
       </div>
-      <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label="Load cases">
+      <ul className="flex min-w-0 flex-1 overflow-x-auto overflow-y-hidden" tabIndex={0} aria-label={t('Load cases')}>
         {rated.map(({ id, answer }) => (
           <CaseCard
             key={id}

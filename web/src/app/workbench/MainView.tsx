@@ -15,6 +15,7 @@ import { TowView } from '../../steps/rig/TowView';
 import { StatesTable } from '../../steps/weigh/StatesTable';
 import { STEP_VIEWS } from '../../steps/steps';
 import { BalanceStrip, STRIP_PX } from './BalanceStrip';
+import { t } from '../../fields/language/t';
 
 const SpaceView = lazy(() => import('../../bench/space/SpaceView').then((module) => ({ default: module.SpaceView })));
 
@@ -75,7 +76,7 @@ const Views = ({ children, height, leaveSpace, openFields }: ViewsProps) => {
             aria-pressed={behind}
             onClick={() => setBehind(!behind)}
           >
-            {behind ? 'Side and above' : 'From behind'}
+            {behind ? t('Side and above') : t('From behind')}
           </button>
         )}
         {step === 'frame' && (
@@ -85,12 +86,12 @@ const Views = ({ children, height, leaveSpace, openFields }: ViewsProps) => {
             aria-pressed={inSpace}
             onClick={() => show3d(!inSpace)}
           >
-            {inSpace ? 'Flat drawing' : '3-D view'}
+            {inSpace ? t('Flat drawing') : t('3-D view')}
           </button>
         )}
       </div>
       {inSpace ? (
-        <Suspense fallback={<p className="mute p-6">Opening …</p>}>
+        <Suspense fallback={<p className="mute p-6">{t('Opening …')}</p>}>
           <SpaceView onLost={leaveSpace} shaded={step === 'strength'} />
         </Suspense>
       ) : behind ? (
@@ -134,33 +135,33 @@ export const MainView = memo(
       }
     };
     return (
-      <main className="flex min-w-0 flex-1 flex-col" aria-label="Drawing and balance">
+      <main className="flex min-w-0 flex-1 flex-col" aria-label={t('Drawing and balance')}>
         <div
           className="relative min-h-0 flex-1 overflow-auto"
           style={{ background: step === 'build' || step === 'weigh' ? 'var(--color-base-100)' : 'var(--paper)' }}
           tabIndex={-1}
         >
-          <ContainedNow name="The drawing">{drawn()}</ContainedNow>
+          <ContainedNow name={t('The drawing')}>{drawn()}</ContainedNow>
           {step === 'strength' && !phone && <WorkLegend />}
           {step === 'loads' && (
             <div className="overflow-x-auto bg-base-100 px-4 py-3">
-              <ContainedNow name="The table of loads">
+              <ContainedNow name={t('The table of loads')}>
                 <AboardTable />
               </ContainedNow>
             </div>
           )}
           {step === 'cut' && (
             <div className="overflow-x-auto bg-base-100 px-4 py-3">
-              <ContainedNow name="The cut list">
+              <ContainedNow name={t('The cut list')}>
                 <CutList />
               </ContainedNow>
-              <ContainedNow name="The plan of sticks">
+              <ContainedNow name={t('The plan of sticks')}>
                 <StickPlan />
               </ContainedNow>
             </div>
           )}
         </div>
-        <ContainedNow name="The balance of the loads">
+        <ContainedNow name={t('The balance of the loads')}>
           <BalanceStrip height={phone ? 'normal' : view.strip} />
         </ContainedNow>
       </main>

@@ -7,6 +7,7 @@ import { WayOutOffer } from '../../steps/strength/WayOutOffer';
 import { FindingList } from '../../fields/FindingCard';
 import { WhyPath } from './WhyPath';
 import { useIsBehind, useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
 /** A bar past its allowance comes with a section that mends it, a tongue that hangs loose with a packer, stub axles with a bar between them. */
 const actionOf = (finding: AnyFinding): ReactNode => {
@@ -42,12 +43,12 @@ export const Panel = ({ openFields }: { readonly openFields: (partId: string) =>
   return (
     <aside
       className="panel flex min-h-0 flex-col border-base-300 bg-base-100 min-[801px]:overflow-y-auto min-[801px]:border-l"
-      aria-label={STEP_NAMES[step]}
+      aria-label={t(STEP_NAMES[step])}
       tabIndex={0}
     >
       <div className="top-0 z-10 bg-base-100 px-4 pt-4 pb-2 min-[801px]:sticky">
-        <h1 className="wide text-[22px] leading-[26px] font-bold">{STEP_NAMES[step]}</h1>
-        <p className="narrow mute text-[14px]">{behind ? 'Being worked out …' : line}</p>
+        <h1 className="wide text-[22px] leading-[26px] font-bold">{t(STEP_NAMES[step])}</h1>
+        <p className="narrow mute text-[14px]">{behind ? t('Being worked out …') : line}</p>
       </div>
       {findings && (
         <div style={{ opacity: behind ? 0.5 : undefined }}>
@@ -61,8 +62,9 @@ export const Panel = ({ openFields }: { readonly openFields: (partId: string) =>
             <FindingList findings={findings} say={say} onPick={point} openFirst actionOf={actionOf} />
           </div>
           <p className="narrow mute px-4 py-3 text-[13px]">
-            What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the
-            last word.
+            {t(
+              'What was checked stands above; nothing else was. Local law and a licensed engineer or inspector have the last word.',
+            )}
           </p>
         </>
       )}

@@ -5,6 +5,7 @@ import { useNavigate } from 'react-router';
 import { addTrailer } from '../../storage/trailers';
 import { download, fileName } from '../../fields/download';
 import type { Session } from '../../bench/useSession';
+import { t } from '../../fields/language/t';
 
 const exported = (project: Project): void =>
   download(fileName(project.design.name, PROJECT_FILE_SUFFIX), writeProject(project), 'application/json');
@@ -19,7 +20,11 @@ export const SaveNote = ({ session }: { readonly session: Session }) => {
     const mine = projectStore.projectNow();
     const id = `trailer.${nanoid(10)}`;
     try {
-      await addTrailer({ ...mine, id, design: { ...mine.design, name: `${mine.design.name}, from this tab` } });
+      await addTrailer({
+        ...mine,
+        id,
+        design: { ...mine.design, name: t('{name}, from this tab', { name: mine.design.name }) },
+      });
       loadNewer();
       void navigate(`/trailer/${id}/axle`);
     } catch {
@@ -35,30 +40,34 @@ export const SaveNote = ({ session }: { readonly session: Session }) => {
       {saveState === 'failed' ? (
         <>
           <span className="flex-1">
-            <b>Not saved.</b> This browser did not take the last changes: it may be out of room. Kereta goes on trying;
-            export the trailer before you close this page.
+            <b>{t('Not saved.')}</b>{' '}
+            {t(
+              'This browser did not take the last changes: it may be out of room. Kereta goes on trying; export the trailer before you close this page.',
+            )}
           </span>
           <button type="button" className="button" onClick={() => void saving.flush()}>
-            Try now
+            {t('Try now')}
           </button>
         </>
       ) : (
         <>
           <span className="flex-1">
-            <b>Changed in another tab.</b> A newer state of this trailer was saved elsewhere after it was opened here.
-            What you changed here since is not put over it.
-            {copyFailed && ' The copy could not be saved either: export it.'}
+            <b>{t('Changed in another tab.')}</b>{' '}
+            {t(
+              'A newer state of this trailer was saved elsewhere after it was opened here. What you changed here since is not put over it.',
+            )}
+            {copyFailed && ` ${t('The copy could not be saved either: export it.')}`}
           </span>
           <button type="button" className="button" onClick={loadNewer}>
-            Load the newer one
+            {t('Load the newer one')}
           </button>
           <button type="button" className="button" onClick={() => void keepCopy()}>
-            Keep mine as a copy
+            {t('Keep mine as a copy')}
           </button>
         </>
       )}
       <button type="button" className="button" onClick={() => exported(projectStore.projectNow())}>
-        Export
+        {t('Export')}
       </button>
     </div>
   );

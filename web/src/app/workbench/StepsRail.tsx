@@ -13,14 +13,18 @@ import { NavLink } from 'react-router';
 import { useStore } from 'zustand';
 import { VerdictMark } from '../../fields/VerdictMark';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
 /** How far the steps are in which work is done and nothing is checked, by the record. */
 const workDone = (record: ProjectRecord): Readonly<Partial<Record<StepId, string>>> => {
   const done = [...taskEntries(record).values()].filter(({ state }) => state === 'done').length;
   const weighed = weighInEntries(record).length;
   return {
-    build: done === 0 ? 'Not started' : `${done} done`,
-    weigh: weighed === 0 ? 'Not weighed' : `${weighed} weigh-in${weighed === 1 ? '' : 's'}`,
+    build: done === 0 ? t('Not started') : t('{done} done', { done }),
+    weigh:
+      weighed === 0
+        ? t('Not weighed')
+        : t('{weighed} weigh-in{weighed2}', { weighed, weighed2: weighed === 1 ? '' : 's' }),
   };
 };
 
@@ -32,7 +36,7 @@ export const StepsRail = () => {
   return (
     <nav
       className="rail no-print shrink-0 overflow-auto border-base-300 bg-base-100 max-[800px]:border-b min-[801px]:w-[180px] min-[801px]:border-r max-[1100px]:min-[801px]:w-[76px]"
-      aria-label="Steps"
+      aria-label={t('Steps')}
     >
       <ol className="flex max-[800px]:overflow-x-auto min-[801px]:flex-col min-[801px]:pt-2">
         {STEP_IDS.map((id, index) => {
@@ -55,15 +59,15 @@ export const StepsRail = () => {
                 >
                   {index + 1}
                 </span>
-                <span className="flex flex-col max-[800px]:items-center max-[1100px]:min-[801px]:items-center">
-                  <span className="text-[14.5px] leading-[18px] font-semibold whitespace-nowrap max-[800px]:text-[13px] max-[1100px]:min-[801px]:sr-only">
-                    {STEP_NAMES[id]}
+                <span className="flex min-w-0 flex-col max-[800px]:items-center max-[1100px]:min-[801px]:items-center">
+                  <span className="text-[14.5px] leading-[18px] font-semibold max-[800px]:text-[13px] max-[800px]:whitespace-nowrap max-[1100px]:min-[801px]:sr-only">
+                    {t(STEP_NAMES[id])}
                   </span>
                   <span className="narrow mt-[2px] flex items-center gap-[6px] text-[13px] leading-[16px]">
                     {verdict ? (
                       <>
                         <VerdictMark verdict={verdict} size={14} />
-                        <span className="max-[1100px]:min-[801px]:sr-only">{VERDICT_WORDS[verdict]}</span>
+                        <span className="max-[1100px]:min-[801px]:sr-only">{t(VERDICT_WORDS[verdict])}</span>
                       </>
                     ) : (
                       <span className="mute max-[1100px]:min-[801px]:sr-only">{done[id]}</span>

@@ -7,17 +7,18 @@ import { download, fileName } from '../../fields/download';
 import type { SaveState } from '../../bench/saving';
 import { useWorkbench } from '../../bench/workbench';
 import { OPEN_PALETTE } from '../palette/PageKeys';
+import { t } from '../../fields/language/t';
 
 const SAVE_WORDS: Readonly<Record<SaveState, string>> = {
-  saved: 'Saved in this browser',
-  saving: 'Saving …',
-  failed: 'Not saved: export it before you close',
-  overtaken: 'Not saved: changed in another tab',
+  saved: t('Saved in this browser'),
+  saving: t('Saving …'),
+  failed: t('Not saved: export it before you close'),
+  overtaken: t('Not saved: changed in another tab'),
 };
 
 const UNITS = [
-  { value: 'imperial', text: 'ft-in · lb' },
-  { value: 'metric', text: 'mm · kg' },
+  { value: 'imperial', text: t('ft-in · lb') },
+  { value: 'metric', text: t('mm · kg') },
 ] as const;
 
 /** Name, undo, units, theme, export. */
@@ -27,8 +28,8 @@ export const TopBar = ({ saveState, refused }: { readonly saveState: SaveState; 
   const past = useStore(projectStore.history, (state) => state.pastStates.length);
   const future = useStore(projectStore.history, (state) => state.futureStates);
   const nextLabel = future.at(-1)?.label ?? '';
-  const undoName = past > 0 && label ? `Undo: ${label}` : 'Undo';
-  const redoName = nextLabel ? `Redo: ${nextLabel}` : 'Redo';
+  const undoName = past > 0 && label ? t('Undo: {label}', { label }) : t('Undo');
+  const redoName = nextLabel ? t('Redo: {nextLabel}', { nextLabel }) : t('Redo');
   return (
     <header className="no-print flex h-12 shrink-0 items-center border-b border-base-300 bg-base-100">
       <div className="flex w-[180px] shrink-0 max-[1100px]:w-auto">
@@ -37,15 +38,15 @@ export const TopBar = ({ saveState, refused }: { readonly saveState: SaveState; 
       <p className="min-w-0 flex-1 truncate px-3">
         <span className="wide font-bold">{trailer.name}</span>
         <span className="narrow mute ml-4 text-[13px] max-[800px]:hidden" role="status">
-          {refused ? 'Open in another tab' : SAVE_WORDS[saveState]}
+          {refused ? t('Open in another tab') : SAVE_WORDS[saveState]}
         </span>
       </p>
       <button
         type="button"
         className="button button-plain px-3 max-[480px]:hidden"
         onClick={() => window.dispatchEvent(new Event(OPEN_PALETTE))}
-        aria-label="Find a part or a job"
-        title="Find a part or a job: Ctrl K"
+        aria-label={t('Find a part or a job')}
+        title={t('Find a part or a job: Ctrl K')}
       >
         <Search size={18} aria-hidden />
       </button>
@@ -70,7 +71,7 @@ export const TopBar = ({ saveState, refused }: { readonly saveState: SaveState; 
         <Redo2 size={18} aria-hidden />
       </button>
       <fieldset className="mx-2 flex max-[420px]:hidden">
-        <legend className="sr-only">Units</legend>
+        <legend className="sr-only">{t('Units')}</legend>
         {UNITS.map(({ value, text }) => {
           const on = trailer.settings.units === value;
           return (
@@ -102,8 +103,8 @@ export const TopBar = ({ saveState, refused }: { readonly saveState: SaveState; 
             'application/json',
           )
         }
-        aria-label="Export this trailer as a file"
-        title="Export this trailer as a file"
+        aria-label={t('Export this trailer as a file')}
+        title={t('Export this trailer as a file')}
       >
         <Download size={18} aria-hidden />
       </button>

@@ -5,6 +5,7 @@ import { showFinding } from '../../fields/showFinding';
 import { Sized } from '../../fields/Sized';
 import { VerdictMark } from '../../fields/VerdictMark';
 import { stepOfPart } from '../../steps/steps';
+import { inner, t } from '../../fields/language/t';
 
 /** The check that gives a step its verdict, and how many there are like it; undefined where nothing asks for anything. */
 export const deciding = (
@@ -33,14 +34,17 @@ export const WhyPath = ({ findings, say, openFields }: WhyPathProps) => {
   const known = subject !== 'trailer';
   const there = known ? stepOfPart(subject, isItem) : step;
   return (
-    <section aria-label={`Why ${VERDICT_WORDS[verdict]}?`} className="mx-4 mb-2 border-l-4 border-[var(--ink)] pl-3">
+    <section
+      aria-label={t('Why {verdict}?', { verdict: t(VERDICT_WORDS[verdict]) })}
+      className="mx-4 mb-2 border-l-4 border-[var(--ink)] pl-3"
+    >
       <h2 className="flex items-center gap-2 text-[14px] font-semibold">
-        <VerdictMark verdict={verdict} size={14} /> Why {VERDICT_WORDS[verdict]}?
+        <VerdictMark verdict={verdict} size={14} /> {t('Why {verdict}?', { verdict: t(VERDICT_WORDS[verdict]) })}
       </h2>
       <p className="narrow text-[13.5px] leading-[18px]">
         <Sized>{sentenceOf(finding, say)}</Sized>
-        {caseId ? ` Load: ${say.caseName(caseId)}.` : ''}
-        {others > 0 ? ` ${others} more such below.` : ''}
+        {caseId ? ` ${t('Load: {name}.', { name: say.caseName(caseId) })}` : ''}
+        {others > 0 ? ` ${t('{others} more such below.', { others })}` : ''}
       </p>
       <p className="mt-1 flex flex-wrap gap-x-4">
         <button
@@ -48,7 +52,7 @@ export const WhyPath = ({ findings, say, openFields }: WhyPathProps) => {
           className="link narrow flex min-h-[28px] items-center gap-1 text-[13.5px] underline"
           onClick={() => showFinding(finding.id)}
         >
-          <CornerDownRight size={14} aria-hidden /> Show the check
+          <CornerDownRight size={14} aria-hidden /> {t('Show the check')}
         </button>
         {known && (
           <button
@@ -56,8 +60,11 @@ export const WhyPath = ({ findings, say, openFields }: WhyPathProps) => {
             className="link narrow flex min-h-[28px] items-center gap-1 text-[13.5px] underline"
             onClick={() => openFields(subject)}
           >
-            <CornerDownRight size={14} aria-hidden /> Fields of {say.partName(subject).toLowerCase()}
-            {there === step ? '' : `, ${STEP_NAMES[there]}`}
+            <CornerDownRight size={14} aria-hidden />{' '}
+            {t('Fields of {subject}{there}', {
+              subject: inner(say.partName(subject)),
+              there: there === step ? '' : `, ${t(STEP_NAMES[there])}`,
+            })}
           </button>
         )}
       </p>

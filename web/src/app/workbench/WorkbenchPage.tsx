@@ -20,12 +20,13 @@ import { Panel } from './Panel';
 import { SaveNote } from './SaveNote';
 import { StepsRail } from './StepsRail';
 import { TopBar } from './TopBar';
+import { t } from '../../fields/language/t';
 
 const ReadOnlyNote = ({ takeOver }: { readonly takeOver: () => void }) => (
   <div className="flex items-center justify-between gap-3 border-b border-base-300 bg-base-200 px-4 py-1" role="status">
-    <span>This trailer is open in another tab, which writes it. Here it can only be read.</span>
+    <span>{t('This trailer is open in another tab, which writes it. Here it can only be read.')}</span>
     <button type="button" className="button" onClick={takeOver}>
-      Take over here
+      {t('Take over here')}
     </button>
   </div>
 );
@@ -85,7 +86,7 @@ const Followed = ({ children }: { readonly children: ReactNode }) => (
 const OpenPanel = memo(({ openFields }: { readonly openFields: (partId: string) => void }) => {
   const { step, trailer } = useWorkbench('step', 'trailer');
   return (
-    <Contained name="This panel" of={[trailer, step]}>
+    <Contained name={t('This panel')} of={[trailer, step]}>
       <Panel key={step} openFields={openFields} />
     </Contained>
   );
@@ -131,7 +132,9 @@ const OpenTrailer = ({
           <FirstNote />
           {spaceLost && (
             <p className="border-b border-base-300 bg-base-200 px-4 py-1" role="status">
-              This browser cannot draw in space just now (WebGL is not there). The flat drawing shows the same figures.
+              {t(
+                'This browser cannot draw in space just now (WebGL is not there). The flat drawing shows the same figures.',
+              )}
             </p>
           )}
           <div className="flex min-h-0 flex-1 max-[800px]:flex-col">

@@ -3,6 +3,7 @@ import { useJob } from '../../jobs/useJob';
 import type { DrawingScale } from '../../drawing/drawingScale';
 import { SheetText } from '../../drawing/SheetText';
 import { runKeyOf, useGoverningRun } from './useWork';
+import { t } from '../../fields/language/t';
 
 /** The largest movement is drawn this large, px. */
 const DRAWN_PX = 26;
@@ -45,7 +46,10 @@ export const BentShape = ({ scale }: { readonly scale: DrawingScale }) => {
         anchor="end"
         size={12}
         color="var(--fix)"
-        text={`bends ${say.length(most)} at most; drawn ${Math.max(1, Math.round(larger))} times larger`}
+        text={t('bends {most} at most; drawn {x} times larger', {
+          most: say.length(most),
+          x: Math.max(1, Math.round(larger)),
+        })}
       />
     </g>
   );

@@ -17,12 +17,13 @@ import { usePartKeys } from './usePartKeys';
 import { useWork } from './useWork';
 import { WindowChart, windowChartPx } from './WindowChart';
 import { WORK_CHART_PX, WorkChart } from './WorkChart';
+import { inner, t } from '../../fields/language/t';
 
 /** Where the shading's figures come from, when it is not the analysis of the trailer as drawn. */
 const WORK_FROM = {
   frame: '',
-  'older-frame': ', before the last change',
-  hand: ', by hand',
+  'older-frame': t(', before the last change'),
+  hand: t(', by hand'),
 } as const;
 
 export type LowerView = 'plan' | 'work' | 'window' | 'none';
@@ -85,7 +86,7 @@ const PickedOnRuler = ({ scale }: { readonly scale: DrawingScale }) => {
           <SheetText
             x={scale.x(wasM)}
             y={scale.lowerY + 14}
-            text={`was ${placeText(say, picked, wasM)}`}
+            text={t('was {say}', { say: placeText(say, picked, wasM) })}
             size={12.5}
             color="var(--mute)"
             anchor={pickedM > wasM ? 'end' : 'start'}
@@ -106,7 +107,10 @@ const Spoken = () => {
     <p className="sr-only" aria-live="polite">
       {picked === undefined
         ? ''
-        : `${picked === 'axle' ? 'Axle' : say.partName(picked)} picked${pickedM === undefined ? '' : `, at ${placeText(say, picked, pickedM)}`}`}
+        : t('{picked} picked{picked2}', {
+            picked: picked === 'axle' ? t('Axle') : say.partName(picked),
+            picked2: pickedM === undefined ? '' : t(', at {say}', { say: placeText(say, picked, pickedM) }),
+          })}
     </p>
   );
 };
@@ -118,7 +122,11 @@ const WorkTitle = ({ y }: { readonly y: number }) => {
     <SheetText
       x={14}
       y={y}
-      text={`From above, shaded by work${opinion === 'own' ? '' : `, ${OPINION_NAMES[opinion]}`}: ${situation ? SITUATION_NAMES[situation].toLowerCase() : 'each at its worst'}${WORK_FROM[work.from]}`}
+      text={t('From above, shaded by work{opinion}: {situation}{work}', {
+        opinion: opinion === 'own' ? '' : `, ${t(OPINION_NAMES[opinion])}`,
+        situation: situation ? inner(t(SITUATION_NAMES[situation])) : t('each at its worst'),
+        work: WORK_FROM[work.from],
+      })}
       anchor="start"
       size={12.5}
       bold
@@ -132,7 +140,7 @@ const SideTitle = ({ caseId }: { readonly caseId: string | undefined }) => {
     <SheetText
       x={14}
       y={18}
-      text={`From the side${caseId === undefined ? '' : `: ${say.caseName(caseId)}`}`}
+      text={t('From the side{case}', { case: caseId === undefined ? '' : `: ${say.caseName(caseId)}` })}
       anchor="start"
       size={12.5}
       bold
@@ -181,8 +189,10 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
         viewBox={`0 0 ${width} ${height}`}
         tabIndex={0}
         role="application"
-        aria-label={`Drawing of ${committed.name}. Keys: [ and ] pick a part, arrows move it, Enter opens its sizes.`}
-        aria-roledescription="drawing"
+        aria-label={t('Drawing of {name}. Keys: [ and ] pick a part, arrows move it, Enter opens its sizes.', {
+          name: committed.name,
+        })}
+        aria-roledescription={t('drawing')}
         data-testid="drawing"
         data-px-per-m={scale.pxPerM}
         className="block select-none"
@@ -198,7 +208,9 @@ export const Drawing = ({ lower, fitHeight, openFields, marks }: DrawingProps) =
         <SideSection scale={scale} shownCaseId={shownCaseId} shaded={shaded} />
         {shaded && bent && <BentShape scale={scale} />}
         <Ruler scale={scale} imperial={imperial} />
-        {lower === 'plan' && <SheetText x={14} y={planTop + 16} text="From above" anchor="start" size={12.5} bold />}
+        {lower === 'plan' && (
+          <SheetText x={14} y={planTop + 16} text={t('From above')} anchor="start" size={12.5} bold />
+        )}
         {lower === 'work' && <WorkTitle y={planTop + 16} />}
         {(lower === 'plan' || lower === 'work') && (
           <PlanSection

@@ -3,6 +3,7 @@ import { useMemo } from 'react';
 import { useWorkbench } from '../workbench';
 import type { Placement } from '../../drawing/Shapes';
 import { useShownResult } from './useWork';
+import { figures } from '../../fields/language/t';
 
 /** Side of a joint's mark, px; a finger finds twice as much. */
 const MARK_PX = 9;
@@ -20,7 +21,7 @@ export const JointMarks = ({ place }: { readonly place: Placement }) => {
         const picked = id === joint;
         return (
           <g key={id} data-joint={id} style={{ cursor: 'pointer' }} onClick={() => showJoint(picked ? undefined : id)}>
-            <title>{formatPercent(utilisation, 0)}</title>
+            <title>{figures(formatPercent(utilisation, 0))}</title>
             <rect x={px - MARK_PX} y={py - MARK_PX} width={2 * MARK_PX} height={2 * MARK_PX} fill="transparent" />
             <path
               d={`M${px} ${py - MARK_PX / 2}l${MARK_PX / 2} ${MARK_PX / 2}l${-MARK_PX / 2} ${MARK_PX / 2}l${-MARK_PX / 2} ${-MARK_PX / 2}z`}

@@ -9,6 +9,7 @@ import { JointMarks } from './JointMarks';
 import { TEXT_PX } from './SideSection';
 import { usePartStates } from './usePartStates';
 import { useWork } from './useWork';
+import { figures } from '../../fields/language/t';
 
 const TITLE_PX = 24;
 
@@ -47,7 +48,9 @@ export const PlanSection = ({ scale, topPx, shownCaseId, shaded, sizes, marks }:
           lettering: say,
           sizes: wide,
           gearSizes: step === 'axle' && wide,
-          ...(shaded ? { shares: new Map([...shares].map(([id, share]) => [id, formatPercent(share, 0)])) } : {}),
+          ...(shaded
+            ? { shares: new Map([...shares].map(([id, share]) => [id, figures(formatPercent(share, 0))])) }
+            : {}),
           ...(marks ? { marks } : {}),
         },
       ),

@@ -8,6 +8,7 @@ import { useWorkbench } from '../workbench';
 import { TEXT_PX } from './SideSection';
 import { usePartKeys } from './usePartKeys';
 import { usePartStates } from './usePartStates';
+import { t } from '../../fields/language/t';
 
 const EDGE_PX = { left: 76, right: 76, top: 66, bottom: 84 } as const;
 
@@ -59,8 +60,8 @@ export const RearSheet = ({ height, openFields }: RearSheetProps) => {
         height={sheetHeight}
         tabIndex={0}
         role="application"
-        aria-label={`${trailer.name} from behind. Keys: [ and ] pick a part, Enter opens its sizes.`}
-        aria-roledescription="drawing"
+        aria-label={t('{name} from behind. Keys: [ and ] pick a part, Enter opens its sizes.', { name: trailer.name })}
+        aria-roledescription={t('drawing')}
         onKeyDown={onKeyDown}
         data-testid="rear-view"
         className="block"
@@ -81,7 +82,7 @@ export const RearSheet = ({ height, openFields }: RearSheetProps) => {
         <SheetText
           x={14}
           y={18}
-          text={`From behind${shown ? `: ${shown.loadCase.name}` : ''}`}
+          text={t('From behind{shown}', { shown: shown ? `: ${shown.loadCase.name}` : '' })}
           anchor="start"
           size={12.5}
           bold

@@ -2,6 +2,7 @@ import { type Evaluation, tongueSlopes } from '@kereta/core';
 import { useWorkbench } from '../workbench';
 import type { DrawingScale } from '../../drawing/drawingScale';
 import { SheetText } from '../../drawing/SheetText';
+import { t } from '../../fields/language/t';
 
 const ROW_PX = 24;
 const TOP_PX = 52;
@@ -41,7 +42,7 @@ const WindowRow = ({
         bold={!inside}
       />
       {empty ? (
-        <SheetText x={left + 6} y={y + 8} text="no place suits it" anchor="start" size={12.5} color="var(--fix)" />
+        <SheetText x={left + 6} y={y + 8} text={t('no place suits it')} anchor="start" size={12.5} color="var(--fix)" />
       ) : (
         <rect
           x={x(from.xM)}
@@ -101,7 +102,7 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
   return (
     <g>
       <path d={boxed} fill="none" stroke="var(--ink)" strokeWidth="1.2" />
-      <SheetText x={14} y={scale.lowerY + 16} text="Where the axle may sit" anchor="start" size={12.5} bold />
+      <SheetText x={14} y={scale.lowerY + 16} text={t('Where the axle may sit')} anchor="start" size={12.5} bold />
       {window.kind === 'window' && (
         <rect
           x={x(window.fromM)}
@@ -128,7 +129,7 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
       <SheetText
         x={x(positionM)}
         y={top - 28}
-        text={`axle ${say.length(positionM)}`}
+        text={t('axle {position}', { position: say.length(positionM) })}
         size={13.5}
         bold
         color="var(--dye)"
@@ -138,7 +139,7 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
         <SheetText
           x={scale.width - 14}
           y={bottom + 50}
-          text="whiskers: what your guesses may move each end by"
+          text={t('whiskers: what your guesses may move each end by')}
           anchor="end"
           size={12}
           color="var(--mute)"
@@ -148,7 +149,7 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
       <SheetText
         x={x(ruleOfThumbM)}
         y={bottom + 14}
-        text={`60/40 rule ${say.length(ruleOfThumbM)}`}
+        text={`${t('60/40 rule')} ${say.length(ruleOfThumbM)}`}
         size={12.5}
         cleared
       />
@@ -163,7 +164,11 @@ export const WindowChart = ({ scale }: { readonly scale: DrawingScale }) => {
           <SheetText
             x={x(wanted.xM)}
             y={bottom + wantedDrop}
-            text={`${say.percent(wanted.share)} in ${say.caseName(wanted.caseId)}: ${say.length(wanted.xM)}`}
+            text={t('{share} in {case}: {x}', {
+              share: say.percent(wanted.share),
+              case: say.caseName(wanted.caseId),
+              x: say.length(wanted.xM),
+            })}
             size={12.5}
             cleared
           />

@@ -2,6 +2,7 @@ import { workAlong, formatPercent } from '@kereta/core';
 import { useFollowed } from '../workbench';
 import { type DrawingScale, isNarrow } from '../../drawing/drawingScale';
 import { SheetText } from '../../drawing/SheetText';
+import { figures, t } from '../../fields/language/t';
 
 export const WORK_CHART_PX = 104;
 const TITLE_PX = 24;
@@ -30,12 +31,14 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
   return (
     <g
       role="img"
-      aria-label={`Bending of tongue and rails: hardest ${formatPercent(peak.utilisation, 0)} of what is allowed`}
+      aria-label={t('Bending of tongue and rails: hardest {utilisation} of what is allowed', {
+        utilisation: figures(formatPercent(peak.utilisation, 0)),
+      })}
     >
       <SheetText
         x={14}
         y={scale.lowerY + 12}
-        text="By hand: how hard tongue and rails bend"
+        text={t('By hand: how hard tongue and rails bend')}
         anchor="start"
         size={12.5}
         bold
@@ -44,7 +47,7 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
         <SheetText
           x={scale.width - 14}
           y={scale.lowerY + 12}
-          text="your loads, in a hard bump, by one straight beam"
+          text={t('your loads, in a hard bump, by one straight beam')}
           anchor="end"
           size={12}
           color="var(--mute)"
@@ -57,19 +60,19 @@ export const WorkChart = ({ scale }: { readonly scale: DrawingScale }) => {
         strokeWidth="1.3"
       />
       <path d={`M${scale.x(fromM)} ${y(1)}H${scale.x(toM)}`} stroke="var(--fix)" strokeWidth="1.4" />
-      <SheetText {...beside(1)} text="allowed 100 %" size={12} />
+      <SheetText {...beside(1)} text={t('allowed 100 %')} size={12} />
       <path
         d={`M${scale.x(fromM)} ${y(0.7)}H${scale.x(toM)}`}
         stroke="var(--mute)"
         strokeWidth="0.8"
         strokeDasharray="2 3"
       />
-      <SheetText {...beside(0.7)} text="tight 70 %" size={12} color="var(--mute)" />
+      <SheetText {...beside(0.7)} text={t('tight 70 %')} size={12} color="var(--mute)" />
       <circle cx={scale.x(peak.xM)} cy={y(peak.utilisation)} r="3.5" fill="var(--ink)" />
       <SheetText
         x={scale.x(peak.xM)}
         y={y(peak.utilisation) - 11}
-        text={formatPercent(peak.utilisation, 0)}
+        text={figures(formatPercent(peak.utilisation, 0))}
         size={13}
         bold
         cleared

@@ -20,6 +20,7 @@ import {
   removeOwnPanel,
   removePiece,
 } from '@kereta/core';
+import { inner, t } from '../../fields/language/t';
 
 /** What can be picked on the drawing, front to back. */
 export const pickableParts = (trailer: Trailer, { chassis }: Evaluation): readonly string[] => {
@@ -141,7 +142,7 @@ export const removePart = (trailer: Trailer, evaluation: Evaluation, id: string)
 /** A part's name in a sentence: "axle", "cross-member 2", "Oven". */
 export const spokenName = (say: Speaker, id: string): string => {
   if (id === 'axle') return 'axle';
-  return say.trailer.items.some((item) => item.id === id) ? say.partName(id) : say.partName(id).toLowerCase();
+  return say.trailer.items.some((item) => item.id === id) ? say.partName(id) : inner(say.partName(id));
 };
 
 /** How the place of a part is written: the ball's as the tongue's length, ahead of the bed. */
@@ -149,7 +150,9 @@ export const placeText = (say: Speaker, id: string, xM: number): string => say.l
 
 /** Name of the edit that brings a part to a place. */
 export const moveName = (say: Speaker, id: string, toXM: number): string =>
-  id === 'coupler' ? `tongue ${placeText(say, id, toXM)} long` : `${spokenName(say, id)} to ${say.length(toXM)}`;
+  id === 'coupler'
+    ? t('tongue {say} long', { say: placeText(say, id, toXM) })
+    : t('{say} to {toX}', { say: spokenName(say, id), toX: say.length(toXM) });
 
 /** Steps of snapping and nudging, m. */
 const STEPS = {

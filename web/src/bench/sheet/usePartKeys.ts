@@ -11,6 +11,7 @@ import {
   spokenName,
   stepsOf,
 } from './parts';
+import { t } from '../../fields/language/t';
 
 /** Everything that the mouse does on the drawing, by keys: [ and ] walk, arrows and Page keys move, Enter opens, digits begin the size, Delete takes away. */
 export const usePartKeys = (openFields: (partId: string) => void) => {
@@ -45,7 +46,9 @@ export const usePartKeys = (openFields: (partId: string) => void) => {
       return;
     }
     if ((event.key === 'Delete' || event.key === 'Backspace') && canRemove(trailer, evaluation, picked)) {
-      projectStore.edit(`${spokenName(say, picked)} taken off`, (current) => removePart(current, evaluation, picked));
+      projectStore.edit(t('{say} taken off', { say: spokenName(say, picked) }), (current) =>
+        removePart(current, evaluation, picked),
+      );
       pick(undefined);
       event.preventDefault();
       return;

@@ -16,6 +16,8 @@ import { workStep } from '../../drawing/workShading';
 import { useWorkbench } from '../workbench';
 import { fitView } from './fitView';
 import { solidGeometry } from './solidGeometry';
+import { figures, t } from '../../fields/language/t';
+import type { PlainPhrase } from '../../fields/language/optionsIn';
 
 /** Directions to look from: toward the middle, in the trailer's axes (x rearward, y right, z up). */
 const VIEWS = {
@@ -26,6 +28,13 @@ const VIEWS = {
   Rear: [1, 0, 0.0001],
 } as const;
 type View = keyof typeof VIEWS;
+const VIEW_NAMES = {
+  Corner: 'Corner',
+  Side: 'Side',
+  Above: 'Above',
+  Front: 'Front',
+  Rear: 'Rear',
+} as const satisfies Readonly<Record<View, PlainPhrase>>;
 
 /** What the eye takes in from top to bottom, degrees. */
 const FIELD_DEG = 35;
@@ -181,7 +190,7 @@ const Badges = () => {
         renderOrder={BEFORE_ALL}
       >
         <spriteMaterial
-          map={labelTexture(formatPercent(share, 0), share > 1)}
+          map={labelTexture(figures(formatPercent(share, 0)), share > 1)}
           sizeAttenuation={false}
           depthTest={false}
           depthWrite={false}
@@ -266,7 +275,11 @@ export const SpaceView = ({ onLost, shaded }: SpaceViewProps) => {
       className="relative h-full min-h-[420px] max-[800px]:h-[62vh]"
       tabIndex={0}
       role="application"
-      aria-label={`The trailer in space. Arrow keys turn it.${worst ? ` Hardest: ${say.partName(worst[0])}, ${formatPercent(worst[1], 0)}.` : ''}`}
+      aria-label={t('The trailer in space. Arrow keys turn it.{worst}', {
+        worst: worst
+          ? ` ${t('Hardest: {worst}, {share}', { worst: say.partName(worst[0]), share: figures(formatPercent(worst[1], 0)) })}.`
+          : '',
+      })}
       data-testid="space"
       onKeyDown={(event) => {
         const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, 1], ArrowDown: [0, -1] }[event.key];
@@ -278,7 +291,7 @@ export const SpaceView = ({ onLost, shaded }: SpaceViewProps) => {
       <div className="absolute top-2 left-2 z-10 flex gap-2">
         {(Object.keys(VIEWS) as View[]).map((name) => (
           <button key={name} type="button" className="button" aria-pressed={view === name} onClick={() => look(name)}>
-            {name}
+            {t(VIEW_NAMES[name])}
           </button>
         ))}
       </div>

@@ -1,4 +1,4 @@
-import { AXLE_ROWS, axleFromCatalog, withHubFace, AXLE_LAYOUT_NAMES, SUSPENSION_NAMES, optionsOf } from '@kereta/core';
+import { AXLE_ROWS, axleFromCatalog, withHubFace, AXLE_LAYOUT_NAMES, SUSPENSION_NAMES } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { Picker } from '../../fields/Picker';
 import { useRecord } from '../../fields/useRecord';
@@ -19,9 +19,11 @@ import { SuspensionFields } from './SuspensionFields';
 import { GearFields } from './GearFields';
 import { TireFields } from './TireFields';
 import { snapTo, stepsOf } from '../../bench/sheet/parts';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const LAYOUTS = optionsOf(AXLE_LAYOUT_NAMES);
-const SUSPENSIONS = optionsOf(SUSPENSION_NAMES);
+const LAYOUTS = optionsIn(AXLE_LAYOUT_NAMES);
+const SUSPENSIONS = optionsIn(SUSPENSION_NAMES);
 
 const CHANGED_STEPS = ['axle', 'balance', 'job'] as const;
 
@@ -33,29 +35,31 @@ const ThreeWays = () => {
   const { ruleOfThumbM, wanted, window } = evaluation.placement;
   const take = (xM: number): void => {
     const place = snapTo(xM, stepsOf(trailer).snap, trailer);
-    setGear(`axle to ${say.length(place)}`, { positionM: place });
+    setGear(t('axle to {place}', { place: say.length(place) }), { positionM: place });
   };
   const middle = window.kind === 'window' ? (window.fromM + window.toM) / 2 : undefined;
   const rows = [
-    { name: '60/40 rule', text: say.length(ruleOfThumbM), xM: ruleOfThumbM },
+    { name: t('60/40 rule'), text: say.length(ruleOfThumbM), xM: ruleOfThumbM },
     {
-      name: wanted ? `${say.percent(wanted.share)} in ${say.caseName(wanted.caseId)}` : 'Wanted tongue share',
-      text: wanted?.xM === undefined ? 'no place gives it' : say.length(wanted.xM),
+      name: wanted
+        ? t('{share} in {case}', { share: say.percent(wanted.share), case: say.caseName(wanted.caseId) })
+        : t('Wanted tongue share'),
+      text: wanted?.xM === undefined ? t('no place gives it') : say.length(wanted.xM),
       xM: wanted?.xM,
     },
     {
-      name: 'All towed loads ride well',
+      name: t('All towed loads ride well'),
       text:
         window.kind === 'window'
-          ? `${say.length(window.fromM)} to ${say.length(window.toM)}`
+          ? t('{from} to {to}', { from: say.length(window.fromM), to: say.length(window.toM) })
           : window.kind === 'conflict'
-            ? 'nowhere: see checks'
-            : 'no load yet',
+            ? t('nowhere: see checks')
+            : t('no load yet'),
       xM: middle,
     },
   ];
   return (
-    <table className="mx-4 mb-3 w-[calc(100%-2rem)] text-[14px]" aria-label="The axle’s place, three ways">
+    <table className="mx-4 mb-3 w-[calc(100%-2rem)] text-[14px]" aria-label={t('The axle’s place, three ways')}>
       <tbody>
         {rows.map(({ name, text, xM }) => (
           <tr key={name} className="border-b border-base-300">
@@ -70,10 +74,10 @@ const ThreeWays = () => {
                 type="button"
                 className="button min-h-[36px]"
                 disabled={xM === undefined || readOnly}
-                aria-label={`Take ${name}`}
+                aria-label={t('Take {name}', { name })}
                 onClick={() => xM !== undefined && take(xM)}
               >
-                Take
+                {t('Take')}
               </button>
             </td>
           </tr>
@@ -92,40 +96,42 @@ export const AxleStep = () => {
   const [, setAxle] = useRecord('runningGear.axle');
   const [, setSuspension] = useRecord('runningGear.suspension');
   const { nudge } = stepsOf(trailer);
-  const moveTo = (positionM: number): void => set(`axle to ${say.length(positionM)}`, { positionM });
+  const moveTo = (positionM: number): void =>
+    set(t('axle to {position}', { position: say.length(positionM) }), { positionM });
   return (
     <>
       <FieldGrid>
         <SelectField
-          label="Axles"
+          label={t('Axles')}
           value={gear.layout}
           options={LAYOUTS}
           partField="axle.layout"
-          onCommit={(layout) => set('axles', { layout: layout })}
+          onCommit={(layout) => set(t('axles'), { layout: layout })}
         />
         <SelectField
-          label="Suspension"
+          label={t('Suspension')}
           value={gear.suspension.kind}
           options={SUSPENSIONS}
           onCommit={(kind) =>
             // A walking beam is two axles on one pivot, or nothing.
             kind === 'walking-beam'
-              ? set('walking beams', { layout: 'tandem-equaliser', suspension: { ...gear.suspension, kind } })
-              : setSuspension('suspension', { kind })
+              ? set(t('walking beams'), { layout: 'tandem-equaliser', suspension: { ...gear.suspension, kind } })
+              : setSuspension(t('suspension'), { kind })
           }
         />
         <Picker
-          label="Axle from the list"
+          label={t('Axle from the list')}
           list="axles"
           hint={rowSource(AXLE_ROWS, gear.axle.catalogId)}
           value={gear.axle.catalogId ?? ''}
           rows={axles}
           onCommit={(id) => {
             const own = trailer.ownRows.axles.find((row) => row.id === id);
-            if (own) set(`axle ${own.name}`, withHubFace({ ...gear, axle: own.axle }, own.axle.hubFaceM));
-            else if (id === '') setAxle('another axle', { catalogId: null, name: 'Own axle', ratingKg: null });
+            if (own)
+              set(t('axle {name}', { name: own.name }), withHubFace({ ...gear, axle: own.axle }, own.axle.hubFaceM));
+            else if (id === '') setAxle(t('another axle'), { catalogId: null, name: t('Own axle'), ratingKg: null });
             else
-              setAxle(`axle ${AXLE_ROWS.find((row) => row.id === id)?.name ?? ''}`, {
+              setAxle(t('axle {name}', { name: AXLE_ROWS.find((row) => row.id === id)?.name ?? '' }), {
                 ...axleFromCatalog(id),
                 hubFaceM: gear.axle.hubFaceM,
               });
@@ -135,14 +141,14 @@ export const AxleStep = () => {
           <button
             type="button"
             className="button mt-[22px] px-0"
-            aria-label="Axle a step forward"
+            aria-label={t('Axle a step forward')}
             disabled={readOnly}
             onClick={() => moveTo(gear.positionM - nudge)}
           >
             −
           </button>
           <QuantityField
-            label="Middle of axle, back from front edge"
+            label={t('Middle of axle, back from front edge')}
             kind="length"
             value={gear.positionM}
             of="runningGear.positionM"
@@ -153,7 +159,7 @@ export const AxleStep = () => {
           <button
             type="button"
             className="button mt-[22px] px-0"
-            aria-label="Axle a step back"
+            aria-label={t('Axle a step back')}
             disabled={readOnly}
             onClick={() => moveTo(gear.positionM + nudge)}
           >
@@ -161,12 +167,12 @@ export const AxleStep = () => {
           </button>
         </div>
         <QuantityField
-          label="Rating on its tag, each axle"
+          label={t('Rating on its tag, each axle')}
           kind="mass"
           value={gear.axle.ratingKg}
           of="runningGear.axle.ratingKg"
-          onCommit={(ratingKg) => setAxle(`axle rating ${say.mass(ratingKg)}`, { ratingKg })}
-          onClear={() => setAxle('axle rating taken out', { ratingKg: null })}
+          onCommit={(ratingKg) => setAxle(t('axle rating {rating}', { rating: say.mass(ratingKg) }), { ratingKg })}
+          onClear={() => setAxle(t('axle rating taken out'), { ratingKg: null })}
         />
       </FieldGrid>
       <ThreeWays />
@@ -180,10 +186,11 @@ export const AxleStep = () => {
       <HangerTable />
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
         <Link className="underline" to={`/trailer/${trailer.id}/print/axle`}>
-          Axle card to print
+          {t('Axle card to print')}
         </Link>
-        . The tag on the axle, the sidewall and the stamp on the wheel govern, not this list. Leaf springs under tension
-        can throw parts: take the load off first.
+        {t(
+          '. The tag on the axle, the sidewall and the stamp on the wheel govern, not this list. Leaf springs under tension can throw parts: take the load off first.',
+        )}
       </p>
     </>
   );

@@ -1,6 +1,7 @@
 import { useEditing } from '../../fields/editing';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
 /** Less than this is the tape's, m. */
 const WORTH_M = 0.003;
@@ -15,14 +16,14 @@ export const BracketOffer = () => {
   return (
     <div className="narrow col-span-2 flex items-center justify-between gap-3 text-[13px]">
       <span>
-        <Sized>{say.length(restM)}</Sized> more than the parts add up to.
+        <Sized>{say.length(restM)}</Sized> {t('more than the parts add up to.')}
       </span>
       <button
         type="button"
         className="button min-h-[36px]"
         disabled={readOnly}
         onClick={() =>
-          edit(`brackets of ${say.length(restM)} entered`, (current) => {
+          edit(t('brackets of {rest} entered', { rest: say.length(restM) }), (current) => {
             const { suspension } = current.runningGear;
             return {
               ...current,
@@ -34,7 +35,7 @@ export const BracketOffer = () => {
           })
         }
       >
-        Enter it as brackets
+        {t('Enter it as brackets')}
       </button>
     </div>
   );

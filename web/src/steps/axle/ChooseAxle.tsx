@@ -14,6 +14,7 @@ import { FieldGroup } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
 /** So many stand in the list; the rest are smaller still or far too large. */
 const SHOWN = 8;
@@ -22,20 +23,25 @@ const misfitText = (misfit: Misfit, spareKg: number, say: Speaker): string => {
   switch (misfit.code) {
     case 'too-small':
       return spareKg >= 0
-        ? `bears it with ${say.mass(spareKg)} spare, less than the reserve that you want`
-        : `too small by ${say.mass(-spareKg)}`;
+        ? t('bears it with {spare} spare, less than the reserve that you want', { spare: say.mass(spareKg) })
+        : t('too small by {spare}', { spare: say.mass(-spareKg) });
     case 'far-too-large':
-      return 'far larger than needed: rides hard, costs';
+      return t('far larger than needed: rides hard, costs');
     case 'tires-too-small':
-      return `these tires carry ${say.mass(misfit.tireKg)} each, it asks for ${say.mass(misfit.demandKg)}`;
+      return t('these tires carry {tire} each, it asks for {demand}', {
+        tire: say.mass(misfit.tireKg),
+        demand: say.mass(misfit.demandKg),
+      });
     case 'wheels-other-studs':
-      return `needs wheels for ${misfit.studs}`;
+      return t('needs wheels for {studs}', { studs: misfit.studs });
     case 'spare-other-studs':
-      return `${misfit.studs}: the tow vehicle’s spare does not fit`;
+      return t('{studs}: the tow vehicle’s spare does not fit', { studs: misfit.studs });
     case 'other-suspension':
-      return 'other suspension than chosen';
+      return t('other suspension than chosen');
     case 'long-overhang':
-      return `wheels ${say.length(misfit.overhangM)} outside the springs: less than its rating`;
+      return t('wheels {overhang} outside the springs: less than its rating', {
+        overhang: say.length(misfit.overhangM),
+      });
   }
 };
 
@@ -51,7 +57,7 @@ export const ChooseAxle = () => {
     [trailer, cases, chassis.railWidthM],
   );
   const take = ({ row, count }: AxleCandidate): void =>
-    edit(`${count === 2 ? 'two axles' : 'axle'} ${row.name}`, (current) => ({
+    edit(`${count === 2 ? t('two axles') : t('axle')} ${row.name}`, (current) => ({
       ...current,
       runningGear: {
         ...current.runningGear,
@@ -65,22 +71,24 @@ export const ChooseAxle = () => {
       },
     }));
   return (
-    <FieldGroup title="Choose an axle">
+    <FieldGroup title={t('Choose an axle')}>
       <QuantityField
-        label="Reserve above the worst load"
+        label={t('Reserve above the worst load')}
         kind="percent"
         value={trailer.runningGear.reserveShare}
         of="runningGear.reserveShare"
-        onCommit={(reserveShare) => setGear('reserve', { reserveShare })}
+        onCommit={(reserveShare) => setGear(t('reserve'), { reserveShare })}
       />
       {demand && (
         <p className="narrow self-center text-[13px]">
-          {demand.by === 'plate' ? 'The plate less the lightest tongue' : say.caseName(demand.caseId)} puts{' '}
-          <Sized>{say.mass(demand.loadKg)}</Sized> on the axles, with the reserve{' '}
+          {t('{by} puts', {
+            by: demand.by === 'plate' ? t('The plate less the lightest tongue') : say.caseName(demand.caseId),
+          })}
+          <Sized>{say.mass(demand.loadKg)}</Sized> {t('on the axles, with the reserve')}
           <Sized>{say.mass(demand.withReserveKg)}</Sized>.
         </p>
       )}
-      <ul className="narrow col-span-2 text-[13px]" aria-label="Axles that would do">
+      <ul className="narrow col-span-2 text-[13px]" aria-label={t('Axles that would do')}>
         {candidates.slice(0, SHOWN).map((candidate) => {
           const does = candidateDoes(candidate);
           return (
@@ -91,10 +99,10 @@ export const ChooseAxle = () => {
               <span>
                 <span className="font-semibold">
                   {does ? '' : '✕ '}
-                  {candidate.count === 2 ? 'Two × ' : ''}
+                  {candidate.count === 2 ? `${t('Two ×')} ` : ''}
                   {candidate.row.name}
                 </span>
-                {does && <span> · {say.mass(candidate.spareKg)} spare</span>}
+                {does && <span> {t('· {spare} spare', { spare: say.mass(candidate.spareKg) })}</span>}
                 {candidate.misfits.length > 0 && (
                   <span className="mute block">
                     {candidate.misfits.map((misfit) => misfitText(misfit, candidate.spareKg, say)).join('; ')}
@@ -105,17 +113,20 @@ export const ChooseAxle = () => {
                 type="button"
                 className="button min-h-[36px]"
                 disabled={readOnly}
-                aria-label={`Take ${candidate.count === 2 ? 'two of ' : ''}${candidate.row.name}`}
+                aria-label={t('Take {count}{name}', {
+                  count: candidate.count === 2 ? `${t('two of')} ` : '',
+                  name: candidate.row.name,
+                })}
                 onClick={() => take(candidate)}
               >
-                Take
+                {t('Take')}
               </button>
             </li>
           );
         })}
       </ul>
       <p className="narrow mute col-span-2 text-[13px]">
-        Ratings and studs are trade classes, from memory. What stands on the axle’s own tag governs.
+        {t('Ratings and studs are trade classes, from memory. What stands on the axle’s own tag governs.')}
       </p>
     </FieldGroup>
   );

@@ -5,6 +5,7 @@ import { useRecord } from '../../fields/useRecord';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
 /** Every hanger from the bed's front edge, for the axle's place as it stands loaded. */
 export const HangerTable = () => {
@@ -18,14 +19,14 @@ export const HangerTable = () => {
   if (!first) return null;
   return (
     <details className="border-t border-base-300">
-      <summary className="flex min-h-[44px] items-center px-4 font-semibold">Where the hangers go</summary>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">{t('Where the hangers go')}</summary>
       <div className="px-4 pb-3">
-        <table className="narrow w-full text-[13px]" aria-label="Hangers from the front edge of the bed">
+        <table className="narrow w-full text-[13px]" aria-label={t('Hangers from the front edge of the bed')}>
           <tbody>
             {plan.marks.map(({ id, kind, axle, xM }) => (
               <tr key={id} className="border-t border-base-300">
                 <th scope="row" className="text-left font-normal">
-                  {say.partName(`axle.${axle + 1}`)}, {HANGER_NAMES[kind]}
+                  {say.partName(`axle.${axle + 1}`)}, {t(HANGER_NAMES[kind])}
                 </th>
                 <td className="text-right font-semibold whitespace-nowrap">
                   <Sized>{say.length(xM)}</Sized>
@@ -36,28 +37,31 @@ export const HangerTable = () => {
         </table>
         <div className="mt-2">
           <QuantityField
-            label="Front one, measured from the front edge"
+            label={t('Front one, measured from the front edge')}
             kind="length"
             value={first.xM}
             of="runningGear.positionM"
-            hint="Moves the axle with it"
+            hint={t('Moves the axle with it')}
             onCommit={(xM) =>
-              setGear(`front hanger at ${say.length(xM)}`, { positionM: gear.positionM + xM - first.xM })
+              setGear(t('front hanger at {x}', { x: say.length(xM) }), { positionM: gear.positionM + xM - first.xM })
             }
           />
         </div>
         <p className="narrow mute mt-2 text-[13px]">
-          From the front edge, both rails alike. The axle lies under the centre bolt, half the loaded chord behind the
-          fixed eye: as the spring flattens under load it moves back. Measure your own springs before you weld.
+          {t(
+            'From the front edge, both rails alike. The axle lies under the centre bolt, half the loaded chord behind the fixed eye: as the spring flattens under load it moves back. Measure your own springs before you weld.',
+          )}
         </p>
         {wanted !== undefined && Math.abs(wanted - hangerSpacingM) > 1e-4 && (
           <button
             type="button"
             className="button mt-2"
             disabled={readOnly}
-            onClick={() => setSuspension(`hangers ${say.length(wanted)} apart`, { hangerSpacingM: wanted })}
+            onClick={() =>
+              setSuspension(t('hangers {wanted} apart', { wanted: say.length(wanted) }), { hangerSpacingM: wanted })
+            }
           >
-            Take {say.length(wanted)} bolt to bolt
+            {t('Take {wanted} bolt to bolt', { wanted: say.length(wanted) })}
           </button>
         )}
       </div>

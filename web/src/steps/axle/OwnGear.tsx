@@ -2,24 +2,25 @@ import { nanoid } from 'nanoid';
 import { useState } from 'react';
 import { useEditing } from '../../fields/editing';
 import { FieldGroup, TextField } from '../../fields/fields';
+import { t } from '../../fields/language/t';
 
 /** Keeps the axle or the tire as it stands as a row of one's own, to be taken again after trying others. */
 export const OwnGear = () => {
   const { trailer, edit, readOnly } = useEditing();
   const { axle, tire, wheel } = trailer.runningGear;
-  const [name, setName] = useState('As measured');
+  const [name, setName] = useState(t('As measured'));
   const used = name.trim() === '' || readOnly;
   return (
-    <FieldGroup title="Rows of your own">
+    <FieldGroup title={t('Rows of your own')}>
       <div className="col-span-2">
-        <TextField label="Name of the row" value={name} onCommit={setName} />
+        <TextField label={t('Name of the row')} value={name} onCommit={setName} />
       </div>
       <button
         type="button"
         className="button"
         disabled={used}
         onClick={() =>
-          edit(`axle ${name} kept`, (current) => {
+          edit(t('axle {name} kept', { name }), (current) => {
             const id = `own-axle-${nanoid(8)}`;
             return {
               ...current,
@@ -32,14 +33,14 @@ export const OwnGear = () => {
           })
         }
       >
-        Keep this axle
+        {t('Keep this axle')}
       </button>
       <button
         type="button"
         className="button"
         disabled={used}
         onClick={() =>
-          edit(`tire ${name} kept`, (current) => {
+          edit(t('tire {name} kept', { name }), (current) => {
             const id = `own-tire-${nanoid(8)}`;
             const own = { ...tire, catalogId: id, name };
             return {
@@ -53,7 +54,7 @@ export const OwnGear = () => {
           })
         }
       >
-        Keep this tire
+        {t('Keep this tire')}
       </button>
     </FieldGroup>
   );

@@ -2,25 +2,26 @@ import type { RunningGear } from '@kereta/core';
 import { CheckField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { useRecord } from '../../fields/useRecord';
+import { t } from '../../fields/language/t';
 
 type Shocks = NonNullable<RunningGear['suspension']['shocks']>;
 
 const SIZES: readonly SizeOf<Shocks>[] = [
   {
     field: 'dampingNsPerM',
-    label: 'Damping of one, N·s/m',
+    label: t('Damping of one, N·s/m'),
     kind: 'number',
     of: 'runningGear.suspension.shocks.dampingNsPerM',
-    said: 'damping of the shocks',
+    said: t('damping of the shocks'),
     clears: true,
-    hint: 'As its maker says',
+    hint: t('As its maker says'),
   },
   {
     field: 'massKg',
-    label: 'Each weighs',
+    label: t('Each weighs'),
     kind: 'mass',
     of: 'runningGear.suspension.shocks.massKg',
-    said: 'weight of a shock',
+    said: t('weight of a shock'),
   },
 ];
 
@@ -34,10 +35,10 @@ export const ShockFields = () => {
     <>
       <div className="col-span-2">
         <CheckField
-          label="Shocks beside the springs"
+          label={t('Shocks beside the springs')}
           checked={shocks !== null}
           onCommit={(on) =>
-            set(on ? 'shocks' : 'no shocks', { shocks: on ? { dampingNsPerM: null, massKg: USUAL_KG } : null })
+            set(on ? t('shocks') : t('no shocks'), { shocks: on ? { dampingNsPerM: null, massKg: USUAL_KG } : null })
           }
         />
       </div>

@@ -12,7 +12,6 @@ import {
   wheelRateNPerM,
   SPRING_NAMES,
   SPRING_SEAT_NAMES,
-  optionsOf,
   withHubFace,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
@@ -25,11 +24,13 @@ import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { useWorkbench } from '../../bench/workbench';
 import { rowSource } from '../stepKit';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
 type Suspension = RunningGear['suspension'];
 
-const KINDS = optionsOf(SPRING_NAMES);
-const SEATS = optionsOf(SPRING_SEAT_NAMES);
+const KINDS = optionsIn(SPRING_NAMES);
+const SEATS = optionsIn(SPRING_SEAT_NAMES);
 
 /** What a row of the list says of a spring; how it is hung stays as it is. */
 const fromRow = (row: SpringRow): Partial<Suspension['spring']> => ({
@@ -51,133 +52,139 @@ type HomeBuilt = NonNullable<RunningGear['axle']['homeBuilt']>;
 
 /** A leaf spring in the order in which it is measured. */
 const SPRING_SIZES: readonly SizeOf<Spring>[] = [
-  { field: 'leaves', label: 'Leaves', kind: 'number', of: 'runningGear.suspension.spring.leaves', said: 'leaves' },
+  {
+    field: 'leaves',
+    label: t('Leaves'),
+    kind: 'number',
+    of: 'runningGear.suspension.spring.leaves',
+    said: t('leaves'),
+  },
   {
     field: 'eyeToEyeM',
-    label: 'Eye to eye, unloaded',
+    label: t('Eye to eye, unloaded'),
     kind: 'length',
     of: 'runningGear.suspension.spring.eyeToEyeM',
-    said: 'eye to eye, unloaded',
+    said: t('eye to eye, unloaded'),
   },
   {
     field: 'freeArchM',
-    label: 'Arch, unloaded',
+    label: t('Arch, unloaded'),
     kind: 'length',
     of: 'runningGear.suspension.spring.freeArchM',
-    said: 'arch, unloaded',
+    said: t('arch, unloaded'),
   },
   {
     field: 'leafWidthM',
-    label: 'Leaf width',
+    label: t('Leaf width'),
     kind: 'length',
     of: 'runningGear.suspension.spring.leafWidthM',
-    said: 'leaf width',
+    said: t('leaf width'),
   },
   {
     field: 'leafThicknessM',
-    label: 'Leaf thickness',
+    label: t('Leaf thickness'),
     kind: 'length',
     of: 'runningGear.suspension.spring.leafThicknessM',
-    said: 'leaf thickness',
+    said: t('leaf thickness'),
   },
   {
     field: 'shackleM',
-    label: 'Shackle, bolt to bolt',
+    label: t('Shackle, bolt to bolt'),
     kind: 'length',
     of: 'runningGear.suspension.spring.shackleM',
-    said: 'shackle, bolt to bolt',
+    said: t('shackle, bolt to bolt'),
   },
   {
     field: 'hangerM',
-    label: 'Eyes below the rail',
+    label: t('Eyes below the rail'),
     kind: 'length',
     of: 'runningGear.suspension.spring.hangerM',
-    said: 'eyes below the rail',
+    said: t('eyes below the rail'),
   },
   {
     field: 'padM',
-    label: 'Height of a spring seat',
+    label: t('Height of a spring seat'),
     kind: 'length',
     of: 'runningGear.suspension.spring.padM',
-    said: 'height of a spring seat',
+    said: t('height of a spring seat'),
   },
   {
     field: 'ratingKg',
-    label: 'One spring may carry',
+    label: t('One spring may carry'),
     kind: 'mass',
     of: 'runningGear.suspension.spring.ratingKg',
-    said: 'spring rating',
+    said: t('spring rating'),
     clears: true,
   },
 ];
 const SLIPPER_SIZES: readonly SizeOf<Spring>[] = [
   {
     field: 'slipperM',
-    label: 'Eye to slipper, by its maker',
+    label: t('Eye to slipper, by its maker'),
     kind: 'length',
     of: 'runningGear.suspension.spring.slipperM',
-    said: 'slipper length',
+    said: t('slipper length'),
     clears: true,
   },
 ];
 const ARM_SIZES: readonly SizeOf<Suspension['torsion']>[] = [
   {
     field: 'armLengthM',
-    label: 'Length of the arm',
+    label: t('Length of the arm'),
     kind: 'length',
     of: 'runningGear.suspension.torsion.armLengthM',
-    said: 'torsion arm',
+    said: t('torsion arm'),
   },
   {
     field: 'startAngleRad',
-    label: 'Arm below level, unloaded',
+    label: t('Arm below level, unloaded'),
     kind: 'angle',
     of: 'runningGear.suspension.torsion.startAngleRad',
-    said: 'start angle',
+    said: t('start angle'),
   },
 ];
 const SWING_SIZES: readonly SizeOf<Suspension['swing']>[] = [
   {
     field: 'armLengthM',
-    label: 'Arm, pivot to wheel',
+    label: t('Arm, pivot to wheel'),
     kind: 'length',
     of: 'runningGear.suspension.swing.armLengthM',
-    said: 'swing arm',
+    said: t('swing arm'),
   },
   {
     field: 'startAngleRad',
-    label: 'Arm below level, unloaded',
+    label: t('Arm below level, unloaded'),
     kind: 'angle',
     of: 'runningGear.suspension.swing.startAngleRad',
-    said: 'start angle',
+    said: t('start angle'),
   },
   {
     field: 'unitAtM',
-    label: 'Unit, from the pivot',
+    label: t('Unit, from the pivot'),
     kind: 'length',
     of: 'runningGear.suspension.swing.unitAtM',
-    said: 'place of the unit',
+    said: t('place of the unit'),
   },
   {
     field: 'unitLeanRad',
-    label: 'Unit leans, off square',
+    label: t('Unit leans, off square'),
     kind: 'angle',
     of: 'runningGear.suspension.swing.unitLeanRad',
-    said: 'lean of the unit',
+    said: t('lean of the unit'),
   },
   {
     field: 'unitTravelM',
-    label: 'Unit’s travel to its stop',
+    label: t('Unit’s travel to its stop'),
     kind: 'length',
     of: 'runningGear.suspension.swing.unitTravelM',
-    said: 'travel of the unit',
+    said: t('travel of the unit'),
   },
   {
     field: 'dampingNsPerM',
-    label: 'Damper, N·s/m',
+    label: t('Damper, N·s/m'),
     kind: 'number',
     of: 'runningGear.suspension.swing.dampingNsPerM',
-    said: 'damper',
+    said: t('damper'),
     clears: true,
   },
 ];
@@ -186,97 +193,134 @@ const RATE_OVER_M = { imperial: inches(1), metric: millimetres(10) } as const;
 const rateSizes = (units: 'imperial' | 'metric'): readonly SizeOf<Suspension['swing']>[] => [
   {
     field: 'unitRateNPerM',
-    label: units === 'imperial' ? 'Load that presses it by 1 in' : 'Load that presses it by 10 mm',
+    label: units === 'imperial' ? t('Load that presses it by 1 in') : t('Load that presses it by 10 mm'),
     kind: 'mass',
     of: 'runningGear.suspension.swing.unitRateNPerM',
-    said: 'rate of the unit',
+    said: t('rate of the unit'),
     clears: true,
     per: weightN(1) / RATE_OVER_M[units],
-    hint: 'Its spring’s rate, of one unit',
+    hint: t('Its spring’s rate, of one unit'),
   },
 ];
 
 const BUMP_SIZES: readonly SizeOf<Suspension>[] = [
   {
     field: 'bumpTravelM',
-    label: 'A bump lifts a wheel by',
+    label: t('A bump lifts a wheel by'),
     kind: 'length',
     of: 'runningGear.suspension.bumpTravelM',
-    said: 'bump travel',
+    said: t('bump travel'),
   },
 ];
 const BRACKET_SIZES: readonly SizeOf<Suspension>[] = [
   {
     field: 'bracketM',
-    label: 'Brackets or pedestals under the rails',
+    label: t('Brackets or pedestals under the rails'),
     kind: 'length',
     of: 'runningGear.suspension.bracketM',
-    said: 'brackets under the rails',
-    hint: 'Their height; 0 without',
+    said: t('brackets under the rails'),
+    hint: t('Their height; 0 without'),
   },
 ];
 const DROP_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
   {
     field: 'dropM',
-    label: 'Spindles above the axle’s middle',
+    label: t('Spindles above the axle’s middle'),
     kind: 'length',
     of: 'runningGear.axle.dropM',
-    said: 'drop of the axle',
-    hint: '0 for a straight axle; of stubs above the rail’s middle',
+    said: t('drop of the axle'),
+    hint: t('0 for a straight axle; of stubs above the rail’s middle'),
   },
 ];
 const CAMBER_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
   {
     field: 'camberRad',
-    label: 'Wheels lean out at the top, unloaded',
+    label: t('Wheels lean out at the top, unloaded'),
     kind: 'angle',
     of: 'runningGear.axle.camberRad',
-    said: 'camber of the axle',
-    hint: 'The tube bent up in its middle; 0 for a straight one',
+    said: t('camber of the axle'),
+    hint: t('The tube bent up in its middle; 0 for a straight one'),
   },
 ];
 const HUB_SIZES: readonly SizeOf<RunningGear['axle']>[] = [
   {
     field: 'hubFaceM',
-    label: 'Hub face to hub face',
+    label: t('Hub face to hub face'),
     kind: 'length',
     of: 'runningGear.axle.hubFaceM',
-    said: 'hub faces',
+    said: t('hub faces'),
   },
 ];
 const HOME_BUILT_SIZES: readonly SizeOf<HomeBuilt>[] = [
   {
     field: 'spindleKg',
-    label: 'One spindle may carry',
+    label: t('One spindle may carry'),
     kind: 'mass',
     of: 'runningGear.axle.homeBuilt.spindleKg',
-    said: 'rating of a spindle',
+    said: t('rating of a spindle'),
     clears: true,
   },
   {
     field: 'hubKg',
-    label: 'One hub may carry',
+    label: t('One hub may carry'),
     kind: 'mass',
     of: 'runningGear.axle.homeBuilt.hubKg',
-    said: 'rating of a hub',
+    said: t('rating of a hub'),
     clears: true,
-    hint: 'With its bearings',
+    hint: t('With its bearings'),
   },
   {
     field: 'wallM',
-    label: 'Wall of its tube',
+    label: t('Wall of its tube'),
     kind: 'length',
     of: 'runningGear.axle.homeBuilt.wallM',
-    said: 'axle tube’s wall',
+    said: t('axle tube’s wall'),
   },
   {
     field: 'yieldPa',
-    label: 'Its metal bends for good at',
+    label: t('Its metal bends for good at'),
     kind: 'stress',
     of: 'runningGear.axle.homeBuilt.yieldPa',
-    said: 'axle tube’s metal',
+    said: t('axle tube’s metal'),
   },
 ];
+
+/** An axle of one's own making: what it is made of, and what is asked of who makes it. */
+const HomeBuiltFields = () => {
+  const [axle, setAxle] = useRecord('runningGear.axle');
+  return (
+    <>
+      <div className="col-span-2">
+        <CheckField
+          label={t('I build this axle myself')}
+          checked={axle.homeBuilt !== null}
+          onCommit={(own) =>
+            setAxle(own ? t('axle built at home') : t('axle bought'), {
+              homeBuilt: own ? { wallM: axle.tubeDiameterM / 8, yieldPa: 250e6, spindleKg: null, hubKg: null } : null,
+            })
+          }
+        />
+      </div>
+      {axle.homeBuilt && (
+        <>
+          <RecordFields
+            record={axle.homeBuilt}
+            sizes={HOME_BUILT_SIZES}
+            onChange={(said, change) =>
+              axle.homeBuilt && setAxle(said, { homeBuilt: { ...axle.homeBuilt, ...change } })
+            }
+          />
+          <RecordFields record={axle} sizes={CAMBER_SIZES} onChange={setAxle} />
+          <p className="narrow col-span-2 text-[13px]">
+            {t(
+              'Buy spindles, hubs and springs rated, with papers. Spin the finished axle and write down what it runs out: 1/16 in (1.5 mm) at the hub faces is the most that shops pass. Do not weld on the middle of the tube, on spring steel or on hardened spindles. A home-built axle has no tag: what it carries is for a licensed engineer to say.',
+            )}
+          </p>
+        </>
+      )}
+    </>
+  );
+};
 
 /** What the spring or the arm is, as it lies on the bench; heights, shackle and bounce follow from it. */
 export const SuspensionFields = () => {
@@ -293,18 +337,22 @@ export const SuspensionFields = () => {
   );
   const rate = wheelRateNPerM(trailer);
   const rateHint =
-    rate === undefined ? 'Not known' : `${say.measured({ value: rate, kind: 'rate' })} where you say nothing`;
+    rate === undefined
+      ? t('Not known')
+      : t('{x} where you say nothing', { x: say.measured({ value: rate, kind: 'rate' }) });
   const ratedStress =
     suspension.kind === 'leaf' && spring.ratingKg !== null
-      ? `; at its rating the leaves feel ${say.stress(leafStressPa(spring, weightN(spring.ratingKg), clampLengthM(axle.tubeDiameterM)))}. A worn spring is softer.`
+      ? t('; at its rating the leaves feel {spring}. A worn spring is softer.', {
+          spring: say.stress(leafStressPa(spring, weightN(spring.ratingKg), clampLengthM(axle.tubeDiameterM))),
+        })
       : '';
   return (
-    <FieldGroup title="Spring, height and bump">
+    <FieldGroup title={t('Spring, height and bump')}>
       {suspension.kind === 'leaf' && (
         <>
           <Picker
             list="springs"
-            label="Spring from the list"
+            label={t('Spring from the list')}
             value={presentRow?.id ?? ''}
             hint={rowSource(SPRING_ROWS, presentRow?.id ?? null)}
             rows={springs}
@@ -312,20 +360,20 @@ export const SuspensionFields = () => {
               const row = SPRING_ROWS.find((candidate) => candidate.id === id);
               if (!row) return;
               const springMassKg = 2 * leafSpringKg(row) + HANGERS_KG;
-              set(`spring ${row.name}`, { spring: { ...spring, ...fromRow(row) }, springMassKg });
+              set(t('spring {name}', { name: row.name }), { spring: { ...spring, ...fromRow(row) }, springMassKg });
             }}
           />
           <SelectField
-            label="Leaf spring"
+            label={t('Leaf spring')}
             value={spring.kind}
             options={KINDS}
-            onCommit={(kind) => setSpring('kind of spring', { kind: kind })}
+            onCommit={(kind) => setSpring(t('kind of spring'), { kind: kind })}
           />
           <SelectField
-            label="It lies"
+            label={t('It lies')}
             value={spring.seat}
             options={SEATS}
-            onCommit={(seat) => setSpring(`spring ${seat} the axle`, { seat: seat })}
+            onCommit={(seat) => setSpring(t('spring {seat} the axle', { seat }), { seat: seat })}
           />
           <RecordFields
             record={spring}
@@ -350,8 +398,10 @@ export const SuspensionFields = () => {
         <>
           <p className="narrow mute self-center text-[13px]">
             {suspension.kind === 'swing-arm'
-              ? `At each wheel: ${rate === undefined ? 'not known' : say.measured({ value: rate, kind: 'rate' })}`
-              : `Each spring’s rate: ${rateHint}${ratedStress}`}
+              ? t('At each wheel: {rate}', {
+                  rate: rate === undefined ? t('not known') : say.measured({ value: rate, kind: 'rate' }),
+                })
+              : t('Each spring’s rate: {rateHint}{ratedStress}', { rateHint, ratedStress })}
           </p>
           <RecordFields record={suspension} sizes={BUMP_SIZES} onChange={set} />
         </>
@@ -367,35 +417,7 @@ export const SuspensionFields = () => {
             edit(said, (current) => ({ ...current, runningGear: withHubFace(current.runningGear, hubFaceM) }));
         }}
       />
-      <div className="col-span-2">
-        <CheckField
-          label="I build this axle myself"
-          checked={axle.homeBuilt !== null}
-          onCommit={(own) =>
-            setAxle(own ? 'axle built at home' : 'axle bought', {
-              homeBuilt: own ? { wallM: axle.tubeDiameterM / 8, yieldPa: 250e6, spindleKg: null, hubKg: null } : null,
-            })
-          }
-        />
-      </div>
-      {axle.homeBuilt && (
-        <>
-          <RecordFields
-            record={axle.homeBuilt}
-            sizes={HOME_BUILT_SIZES}
-            onChange={(said, change) =>
-              axle.homeBuilt && setAxle(said, { homeBuilt: { ...axle.homeBuilt, ...change } })
-            }
-          />
-          <RecordFields record={axle} sizes={CAMBER_SIZES} onChange={setAxle} />
-          <p className="narrow col-span-2 text-[13px]">
-            Buy spindles, hubs and springs rated, with papers. Spin the finished axle and write down what it runs out:
-            1/16 in (1.5 mm) at the hub faces is the most that shops pass. Do not weld on the middle of the tube, on
-            spring steel or on hardened spindles. A home-built axle has no tag: what it carries is for a licensed
-            engineer to say.
-          </p>
-        </>
-      )}
+      <HomeBuiltFields />
     </FieldGroup>
   );
 };

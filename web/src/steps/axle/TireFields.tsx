@@ -9,6 +9,7 @@ import { useRecord } from '../../fields/useRecord';
 import { tireRows } from '../pickRows';
 import { rowSource } from '../stepKit';
 import { WheelFields } from './WheelFields';
+import { figures, t } from '../../fields/language/t';
 
 /** Tires and wheels: what is written on them, and how large they are. */
 export const TireFields = () => {
@@ -18,9 +19,9 @@ export const TireFields = () => {
   const [, setTire] = useRecord('runningGear.tire');
   const tires = useMemo(() => tireRows(trailer, say), [trailer, say]);
   return (
-    <FieldGroup title="Tires and wheels">
+    <FieldGroup title={t('Tires and wheels')}>
       <Picker
-        label="Tire from the list"
+        label={t('Tire from the list')}
         list="tires"
         hint={rowSource(TIRE_ROWS, gear.tire.catalogId)}
         value={gear.tire.catalogId ?? ''}
@@ -28,66 +29,66 @@ export const TireFields = () => {
         onCommit={(id) => {
           const row = TIRE_ROWS.find((candidate) => candidate.id === id);
           const own = trailer.ownRows.tires.find((candidate) => candidate.id === id);
-          if (own) set(`tire ${own.name}`, withTire(gear, own.tire, own.assemblyMassKg));
+          if (own) set(t('tire {name}', { name: own.name }), withTire(gear, own.tire, own.assemblyMassKg));
           else if (row) {
             const tire = tireFromCatalog(id);
-            const pressure = formatPressureText(tire.pressure, trailer.settings.units);
-            set(`tire ${row.name}`, withTire(gear, { ...tire, pressure }, row.assemblyMassKg));
-          } else setTire('another tire', { catalogId: null, name: 'Own tire', maxLoadKg: null });
+            const pressure = figures(formatPressureText(tire.pressure, trailer.settings.units));
+            set(t('tire {name}', { name: row.name }), withTire(gear, { ...tire, pressure }, row.assemblyMassKg));
+          } else setTire(t('another tire'), { catalogId: null, name: t('Own tire'), maxLoadKg: null });
         }}
       />
       <QuantityField
-        label="On its sidewall, each"
+        label={t('On its sidewall, each')}
         kind="mass"
         value={gear.tire.maxLoadKg}
         of="runningGear.tire.maxLoadKg"
-        onCommit={(maxLoadKg) => setTire('tire load', { maxLoadKg })}
-        onClear={() => setTire('tire load taken out', { maxLoadKg: null })}
+        onCommit={(maxLoadKg) => setTire(t('tire load'), { maxLoadKg })}
+        onClear={() => setTire(t('tire load taken out'), { maxLoadKg: null })}
       />
       <SelectField
-        label="Tire made for"
+        label={t('Tire made for')}
         value={gear.tire.passenger ? 'passenger' : 'trailer'}
         options={[
-          { value: 'trailer', text: 'Trailers, light trucks' },
-          { value: 'passenger', text: 'Passenger cars' },
+          { value: 'trailer', text: t('Trailers, light trucks') },
+          { value: 'passenger', text: t('Passenger cars') },
         ]}
-        onCommit={(kind) => setTire('kind of tire', { passenger: kind === 'passenger' })}
+        onCommit={(kind) => setTire(t('kind of tire'), { passenger: kind === 'passenger' })}
       />
       <QuantityField
-        label="Stamped on the wheel, each"
+        label={t('Stamped on the wheel, each')}
         kind="mass"
         value={gear.wheel.maxLoadKg}
         of="runningGear.wheel.maxLoadKg"
-        onCommit={(maxLoadKg) => set('wheel load', { wheel: { ...gear.wheel, maxLoadKg } })}
-        onClear={() => set('wheel load taken out', { wheel: { ...gear.wheel, maxLoadKg: null } })}
+        onCommit={(maxLoadKg) => set(t('wheel load'), { wheel: { ...gear.wheel, maxLoadKg } })}
+        onClear={() => set(t('wheel load taken out'), { wheel: { ...gear.wheel, maxLoadKg: null } })}
       />
       <QuantityField
-        label="Tire and wheel weigh, each"
+        label={t('Tire and wheel weigh, each')}
         kind="mass"
         value={gear.wheel.assemblyMassKg}
         of="runningGear.wheel.assemblyMassKg"
-        onCommit={(assemblyMassKg) => set('wheel’s own weight', { wheel: { ...gear.wheel, assemblyMassKg } })}
+        onCommit={(assemblyMassKg) => set(t('wheel’s own weight'), { wheel: { ...gear.wheel, assemblyMassKg } })}
       />
       <QuantityField
-        label="Tire width"
+        label={t('Tire width')}
         kind="length"
         value={gear.tire.widthM}
         of="runningGear.tire.widthM"
-        onCommit={(widthM) => setTire('tire width', { widthM })}
+        onCommit={(widthM) => setTire(t('tire width'), { widthM })}
       />
       <QuantityField
-        label="Tire height, unloaded"
+        label={t('Tire height, unloaded')}
         kind="length"
         value={gear.tire.diameterM}
         of="runningGear.tire.diameterM"
-        onCommit={(diameterM) => setTire('tire height', { diameterM })}
+        onCommit={(diameterM) => setTire(t('tire height'), { diameterM })}
       />
       <QuantityField
-        label="Hub to ground, loaded"
+        label={t('Hub to ground, loaded')}
         kind="length"
         value={gear.tire.loadedRadiusM}
         of="runningGear.tire.loadedRadiusM"
-        onCommit={(loadedRadiusM) => setTire('loaded radius', { loadedRadiusM })}
+        onCommit={(loadedRadiusM) => setTire(t('loaded radius'), { loadedRadiusM })}
       />
       <WheelFields />
     </FieldGroup>

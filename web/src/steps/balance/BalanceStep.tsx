@@ -1,13 +1,4 @@
-import {
-  changeCase,
-  schoolOf,
-  type LoadCase,
-  type TongueBand,
-  SCHOOL_NAMES,
-  optionsOf,
-  withBand,
-  withSchool,
-} from '@kereta/core';
+import { changeCase, schoolOf, type LoadCase, type TongueBand, SCHOOL_NAMES, withBand, withSchool } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGrid, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
@@ -18,8 +9,10 @@ import { DoubtTable } from './DoubtTable';
 import { Schools } from './Schools';
 import { WaysOut } from './WaysOut';
 import { StandingTable } from './StandingTable';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const SCHOOLS = optionsOf(SCHOOL_NAMES);
+const SCHOOLS = optionsIn(SCHOOL_NAMES);
 
 const CHANGED_STEPS = ['balance', 'axle', 'tongue'] as const;
 
@@ -27,7 +20,7 @@ const CHANGED_STEPS = ['balance', 'axle', 'tongue'] as const;
 const OwnBand = ({ loadCase }: { readonly loadCase: LoadCase }) => {
   const { edit } = useEditing();
   const setCaseBand = (change: Partial<TongueBand> | null): void => {
-    edit(`tongue band of ${loadCase.name}`, (current) =>
+    edit(t('tongue band of {name}', { name: loadCase.name }), (current) =>
       changeCase(current, loadCase.id, (old) => ({
         ...old,
         tongueBand: change === null ? null : { ...(old.tongueBand ?? current.tongueBand), ...change },
@@ -35,10 +28,10 @@ const OwnBand = ({ loadCase }: { readonly loadCase: LoadCase }) => {
     );
   };
   return (
-    <FieldGroup title={`Another band for ${loadCase.name}`}>
+    <FieldGroup title={t('Another band for {name}', { name: loadCase.name })}>
       <div className="col-span-2">
         <CheckField
-          label="It has a band of its own"
+          label={t('It has a band of its own')}
           checked={loadCase.tongueBand !== null}
           onCommit={(own) => setCaseBand(own ? {} : null)}
         />
@@ -46,7 +39,7 @@ const OwnBand = ({ loadCase }: { readonly loadCase: LoadCase }) => {
       {loadCase.tongueBand && (
         <>
           <QuantityField
-            label="At least"
+            label={t('At least')}
             kind="percent"
             value={loadCase.tongueBand.minShare}
             of="cases.tongueBand.minShare"
@@ -54,7 +47,7 @@ const OwnBand = ({ loadCase }: { readonly loadCase: LoadCase }) => {
             onCommit={(minShare) => setCaseBand({ minShare })}
           />
           <QuantityField
-            label="At most"
+            label={t('At most')}
             kind="percent"
             value={loadCase.tongueBand.maxShare}
             of="cases.tongueBand.maxShare"
@@ -71,11 +64,11 @@ const OwnBand = ({ loadCase }: { readonly loadCase: LoadCase }) => {
 const LimitsInWeight = () => {
   const { trailer, edit } = useEditing();
   const band = trailer.tongueBand;
-  const setBand = (change: Partial<TongueBand>): void => edit('tongue band', (current) => withBand(current, change));
+  const setBand = (change: Partial<TongueBand>): void => edit(t('tongue band'), (current) => withBand(current, change));
   return (
-    <FieldGroup title="Limits in weight">
+    <FieldGroup title={t('Limits in weight')}>
       <QuantityField
-        label="Tongue at least"
+        label={t('Tongue at least')}
         kind="mass"
         value={band.minKg}
         of="tongueBand.minKg"
@@ -83,7 +76,7 @@ const LimitsInWeight = () => {
         onClear={() => setBand({ minKg: null })}
       />
       <QuantityField
-        label="Tongue at most"
+        label={t('Tongue at most')}
         kind="mass"
         value={band.maxKg}
         of="tongueBand.maxKg"
@@ -91,11 +84,11 @@ const LimitsInWeight = () => {
         onClear={() => setBand({ maxKg: null })}
       />
       <QuantityField
-        label="Always enough"
+        label={t('Always enough')}
         kind="mass"
         value={band.enoughKg}
         of="tongueBand.enoughKg"
-        hint="However small a share it is; Europe never asks for more than 25 kg"
+        hint={t('However small a share it is; Europe never asks for more than 25 kg')}
         onCommit={(enoughKg) => setBand({ enoughKg })}
         onClear={() => setBand({ enoughKg: null })}
       />
@@ -109,24 +102,24 @@ export const BalanceStep = () => {
   const { caseId, say, projectStore } = useWorkbench('caseId', 'say', 'projectStore');
   const band = trailer.tongueBand;
   const loadCase = trailer.cases.find(({ id }) => id === caseId);
-  const setBand = (change: Partial<TongueBand>): void => edit('tongue band', (current) => withBand(current, change));
+  const setBand = (change: Partial<TongueBand>): void => edit(t('tongue band'), (current) => withBand(current, change));
   return (
     <>
       <FieldGrid>
         <div className="col-span-2">
           <SelectField
-            label="School of tongue weight"
+            label={t('School of tongue weight')}
             value={schoolOf(trailer)}
             options={SCHOOLS}
             onCommit={(chosen) => {
               const school = chosen;
               projectStore.changeSettings({ tongueSchool: school });
-              if (school !== 'own') edit('school of tongue weight', (current) => withSchool(current, school));
+              if (school !== 'own') edit(t('school of tongue weight'), (current) => withSchool(current, school));
             }}
           />
         </div>
         <QuantityField
-          label="Tongue share, at least"
+          label={t('Tongue share, at least')}
           kind="percent"
           value={band.minShare}
           of="tongueBand.minShare"
@@ -134,7 +127,7 @@ export const BalanceStep = () => {
           onCommit={(minShare) => setBand({ minShare })}
         />
         <QuantityField
-          label="Tongue share, at most"
+          label={t('Tongue share, at most')}
           kind="percent"
           value={band.maxShare}
           of="tongueBand.maxShare"
@@ -142,22 +135,25 @@ export const BalanceStep = () => {
           onCommit={(maxShare) => setBand({ maxShare })}
         />
         <QuantityField
-          label="Wanted share"
+          label={t('Wanted share')}
           kind="percent"
           value={trailer.wantedTongueShare}
           of="wantedTongueShare"
           min={band.minShare}
           max={band.maxShare}
-          onCommit={(wantedTongueShare) => edit('wanted share', (current) => ({ ...current, wantedTongueShare }))}
+          onCommit={(wantedTongueShare) => edit(t('wanted share'), (current) => ({ ...current, wantedTongueShare }))}
         />
         <SelectField
-          label="in the load"
+          label={t('in the load')}
           value={trailer.axleCaseId ?? ''}
           options={trailer.cases
             .filter(({ mode }) => mode === 'towed')
             .map(({ id, name }) => ({ value: id, text: name }))}
           onCommit={(axleCaseId) =>
-            edit(`wanted share in ${say.caseName(axleCaseId)}`, (current) => ({ ...current, axleCaseId }))
+            edit(t('wanted share in {axleCase}', { axleCase: say.caseName(axleCaseId) }), (current) => ({
+              ...current,
+              axleCaseId,
+            }))
           }
         />
       </FieldGrid>
@@ -169,10 +165,10 @@ export const BalanceStep = () => {
       {loadCase?.mode === 'towed' && <OwnBand loadCase={loadCase} />}
       <p className="grid gap-2 px-4 pb-3">
         <Link className="button w-full" to={`/trailer/${trailer.id}/trip`}>
-          Load it for one trip
+          {t('Load it for one trip')}
         </Link>
         <Link className="button w-full" to={`/trailer/${trailer.id}/training`}>
-          Load it badly and see
+          {t('Load it badly and see')}
         </Link>
       </p>
       <LimitsInWeight />

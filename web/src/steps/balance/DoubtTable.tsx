@@ -9,6 +9,7 @@ import {
 } from '@kereta/core';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { figures, inner, t } from '../../fields/language/t';
 
 const BAR_PX = 132;
 /** Chances smaller than this are nothing to act on. */
@@ -36,14 +37,14 @@ const OVERLOADED: Readonly<Record<Overload['of'], string>> = {
   tires: 'tires',
   plate: 'plate',
   coupler: 'coupler',
-  'coupler-ball': 'coupler’s tongue limit',
-  vehicle: 'tow vehicle',
+  'coupler-ball': t('coupler’s tongue limit'),
+  vehicle: t('tow vehicle'),
   'vehicle-ball': 'hitch',
 };
 
 /** Once in so many tries. */
 const oneIn = (chance: number): string =>
-  chance > 0.5 ? 'more often than not' : `in one try of ${Math.round(1 / chance)}`;
+  chance > 0.5 ? t('more often than not') : t('in one try of {x}', { x: Math.round(1 / chance) });
 
 /** What is in order on paper and may not be. */
 const overloadText = ({ overloads }: CaseDoubt, say: Speaker): string =>
@@ -51,12 +52,12 @@ const overloadText = ({ overloads }: CaseDoubt, say: Speaker): string =>
     .filter(({ chance, spareKg }) => chance >= WORTH_TELLING && spareKg >= 0)
     .map(
       ({ of, spareKg, chance }) =>
-        ` ${capital(OVERLOADED[of])}: ${say.mass(spareKg)} spare on paper; with your guesses over ${oneIn(chance)}.`,
+        ` ${t('{overloaded}: {spare} spare on paper; with your guesses over {chance}.', { overloaded: capital(OVERLOADED[of]), spare: say.mass(spareKg), chance: oneIn(chance) })}`,
     )
     .join('');
 
 const guessName = (id: string, say: Speaker): string =>
-  id in PART_GROUP_NAMES ? PART_GROUP_NAMES[id as PartGroup].toLowerCase() : say.partName(id);
+  id in PART_GROUP_NAMES ? inner(t(PART_GROUP_NAMES[id as PartGroup])) : say.partName(id);
 
 /** What guessed weights and places do to every towed load, and which to weigh or measure first. */
 export const DoubtTable = () => {
@@ -66,9 +67,9 @@ export const DoubtTable = () => {
   return (
     <details className="border-t border-base-300" open>
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">
-        What your guesses do{current ? '' : ' (before the last change)'}
+        {t('What your guesses do{current}', { current: current ? '' : ` ${t('(before the last change)')}` })}
       </summary>
-      <ul className="narrow px-4 pb-3 text-[13px]" aria-label="Doubt of every towed load">
+      <ul className="narrow px-4 pb-3 text-[13px]" aria-label={t('Doubt of every towed load')}>
         {doubts.map((own) => {
           const balanced = evaluation.cases.find(({ loadCase }) => loadCase.id === own.caseId);
           if (!balanced) return null;
@@ -82,17 +83,29 @@ export const DoubtTable = () => {
                 <Bar doubt={own} low={minShare} high={maxShare} />
               </span>
               <span>
-                {formatPercent(own.tongueShare.p5)} to {formatPercent(own.tongueShare.p95)} (
-                <Sized>{`${say.mass(own.tongueKg.p5)} to ${say.mass(own.tongueKg.p95)}`}</Sized>) in nine tries of ten;{' '}
-                {out < 0.0005
-                  ? 'never out of its band'
-                  : `out of its band in ${formatPercent(out, 0)}${own.tooLight > own.tooHeavy ? ', too light' : ', too heavy'}`}
-                .<span className="font-semibold">{overloadText(own, say)}</span>
+                {t('{p5} to {p95} (', {
+                  p5: figures(formatPercent(own.tongueShare.p5)),
+                  p95: figures(formatPercent(own.tongueShare.p95)),
+                })}
+                <Sized>{t('{p5} to {p95}', { p5: say.mass(own.tongueKg.p5), p95: say.mass(own.tongueKg.p95) })}</Sized>
+                {t(') in nine tries of ten; {out}.', {
+                  out:
+                    out < 0.0005
+                      ? t('never out of its band')
+                      : t('out of its band in {out}{tooLight}', {
+                          out: figures(formatPercent(out, 0)),
+                          tooLight: own.tooLight > own.tooHeavy ? t(', too light') : t(', too heavy'),
+                        }),
+                })}
+                <span className="font-semibold">{overloadText(own, say)}</span>
               </span>{' '}
               {first && first.share > 0.05 && (
                 <span className="mute">
-                  {first.what === 'mass' ? 'Weigh' : 'Measure the place of'} {guessName(first.id, say)} first:{' '}
-                  {formatPercent(first.share, 0)} of its doubt.
+                  {t('{what} {id} first: {share} of its doubt.', {
+                    what: first.what === 'mass' ? t('Weigh') : t('Measure the place of'),
+                    id: guessName(first.id, say),
+                    share: figures(formatPercent(first.share, 0)),
+                  })}
                 </span>
               )}
             </li>
@@ -100,8 +113,9 @@ export const DoubtTable = () => {
         })}
       </ul>
       <p className="narrow mute px-4 pb-3 text-[13px]">
-        10,000 tries of each load, every weight and place anywhere within its tolerance, each by itself; the trailer’s
-        own parts within 5 to 10 %.
+        {t(
+          '10,000 tries of each load, every weight and place anywhere within its tolerance, each by itself; the trailer’s own parts within 5 to 10 %.',
+        )}
       </p>
     </details>
   );

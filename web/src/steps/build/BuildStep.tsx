@@ -7,6 +7,7 @@ import { SelectField } from '../../fields/fields';
 import { TaskActions } from './TaskActions';
 import { TaskCard } from './TaskCard';
 import { usePlan } from './usePlan';
+import { t, voice } from '../../fields/language/t';
 
 /** The task that is looked at, and which way up the frame is laid out. */
 export const BuildStep = () => {
@@ -22,22 +23,22 @@ export const BuildStep = () => {
   };
   return (
     <div className="px-4 pb-3">
-      <h2 className="text-[18px] leading-[22px] font-bold">{taskName(shown.task)}</h2>
+      <h2 className="text-[18px] leading-[22px] font-bold">{taskName(shown.task, voice)}</h2>
       <TaskCard progress={shown} evaluation={evaluation} say={say} />
       <TaskActions key={shown.task.id} progress={shown} onNote={projectStore.note} onNext={next} />
       <Link className="button mt-2 w-full" to={`/trailer/${trailer.id}/task/${shown.task.id}`}>
-        As a card, for the phone
+        {t('As a card, for the phone')}
       </Link>
       <div className="mt-3">
         <SelectField
-          label="The frame is laid out"
+          label={t('The frame is laid out')}
           value={trailer.building?.layOut ?? 'upside-down'}
           options={[
-            { value: 'upside-down', text: 'upside down: tops flush, turned over once' },
-            { value: 'right-side-up', text: 'right side up: turned over twice' },
+            { value: 'upside-down', text: t('upside down: tops flush, turned over once') },
+            { value: 'right-side-up', text: t('right side up: turned over twice') },
           ]}
           onCommit={(layOut) =>
-            edit('which way up it is laid out', (now) => ({ ...now, building: { ...now.building, layOut } }))
+            edit(t('which way up it is laid out'), (now) => ({ ...now, building: { ...now.building, layOut } }))
           }
         />
       </div>

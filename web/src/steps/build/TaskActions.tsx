@@ -5,6 +5,7 @@ import { useEditing } from '../../fields/editing';
 import { HoursField, readHours } from '../../fields/HoursField';
 import { noteOf } from '../../fields/newEntry';
 import { PhotoField } from '../../fields/PhotoField';
+import { t } from '../../fields/language/t';
 
 /** Puts a task of the user's own into the plan. */
 const OwnTask = ({ onAdd }: { readonly onAdd: (title: string) => void }) => {
@@ -19,9 +20,11 @@ const OwnTask = ({ onAdd }: { readonly onAdd: (title: string) => void }) => {
   };
   return (
     <details className="mt-2">
-      <summary className="min-h-[44px] cursor-pointer py-2 text-[14.5px]">A task of your own after this one</summary>
+      <summary className="min-h-[44px] cursor-pointer py-2 text-[14.5px]">
+        {t('A task of your own after this one')}
+      </summary>
       <label htmlFor={ownId} className="narrow mb-1 block text-[14px]">
-        What is to be done
+        {t('What is to be done')}
       </label>
       <div className="flex gap-2">
         <input
@@ -36,7 +39,7 @@ const OwnTask = ({ onAdd }: { readonly onAdd: (title: string) => void }) => {
           }}
         />
         <button type="button" className="button" disabled={readOnly || own.trim() === ''} onClick={add}>
-          Add
+          {t('Add')}
         </button>
       </div>
     </details>
@@ -72,7 +75,7 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
       ...(text !== '' ? { note: text } : entry?.note ? { note: entry.note } : {}),
       ...(blobIds.length > 0 ? { blobIds: blobIds.slice(0, 50) } : {}),
     });
-    if (hours !== null) write({ kind: 'log', text: text || 'Work', hours, taskId: task.id });
+    if (hours !== null) write({ kind: 'log', text: text || t('Work'), hours, taskId: task.id });
     setNote('');
     setTyped('');
     setPhotos([]);
@@ -85,7 +88,7 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
       <div className="grid grid-cols-[1fr_92px] gap-2">
         <div>
           <label htmlFor={noteId} className="narrow mb-1 block text-[14px]">
-            Note, or why it is skipped
+            {t('Note, or why it is skipped')}
           </label>
           <input
             id={noteId}
@@ -98,7 +101,11 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
         </div>
         <HoursField typed={typed} onChange={setTyped} />
       </div>
-      <PhotoField label="Photo" count={photos.length} onAdd={(blobId) => setPhotos((before) => [...before, blobId])} />
+      <PhotoField
+        label={t('Photo')}
+        count={photos.length}
+        onAdd={(blobId) => setPhotos((before) => [...before, blobId])}
+      />
       <div className="mt-2 grid grid-cols-2 gap-2">
         <button
           type="button"
@@ -106,21 +113,21 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
           disabled={readOnly || bad}
           onClick={() => keep('done')}
         >
-          {state === 'done' ? 'Done again, by today’s numbers' : 'Done'}
+          {state === 'done' ? t('Done again, by today’s numbers') : t('Done')}
         </button>
         {state === 'to-do' ? (
           <button
             type="button"
             className="button"
             disabled={readOnly || note.trim() === ''}
-            title="Say why first"
+            title={t('Say why first')}
             onClick={() => keep('skipped')}
           >
-            Skip, by the note’s reason
+            {t('Skip, by the note’s reason')}
           </button>
         ) : (
           <button type="button" className="button" disabled={readOnly} onClick={() => keep('to-do')}>
-            Not done yet
+            {t('Not done yet')}
           </button>
         )}
         <button
@@ -129,7 +136,7 @@ export const TaskActions = ({ progress, onNote, onNext }: TaskActionsProps) => {
           disabled={readOnly || bad || (note.trim() === '' && hours === null && photos.length === 0)}
           onClick={() => keep(state)}
         >
-          Keep the note
+          {t('Keep the note')}
         </button>
       </div>
       <OwnTask onAdd={addOwn} />

@@ -20,35 +20,44 @@ import { Link } from 'react-router';
 import { Photos } from '../../fields/Photos';
 import { Sized } from '../../fields/Sized';
 import { TaskDrawing } from './TaskDrawing';
+import { inner, t, voice } from '../../fields/language/t';
 
 const PAGES = {
-  saw: 'At the saw: stick by stick',
-  square: 'Square it with the tape',
-  buy: 'What to buy',
-  drawing: 'The drawings',
-  'weigh-in': 'Weigh it',
-  lights: 'Lamps and wires, where each goes',
-  coat: 'Coating: areas, holes, what meets what',
-  papers: 'Papers and manners',
+  saw: t('At the saw: stick by stick'),
+  square: t('Square it with the tape'),
+  buy: t('What to buy'),
+  drawing: t('The drawings'),
+  'weigh-in': t('Weigh it'),
+  lights: t('Lamps and wires, where each goes'),
+  coat: t('Coating: areas, holes, what meets what'),
+  papers: t('Papers and manners'),
 } as const;
 
 /** What a task was done by, and what it would be done by now. */
 const Changed = ({ progress: { touched, gone }, say }: { readonly progress: TaskProgress; readonly say: Speaker }) =>
   touched.length + gone === 0 ? null : (
     <div className="my-2 border-l-4 border-[var(--tight)] pl-3 text-[14.5px]" role="note">
-      <b>The design has changed since this was done:</b>
+      <b>{t('The design has changed since this was done:')}</b>
       <ul>
         {touched.map(({ figure, was }) => (
           <li key={figure.id}>
             <Sized>
-              {`${figureName(figure, say)}: ${was === undefined ? 'new' : `was ${figureNumber(figure, was, say)}`}, is ${figureText(figure, say)}`}
+              {t('{figure}: {was}, is {figure2}', {
+                figure: figureName(figure, say),
+                was: was === undefined ? t('new') : t('was {figure}', { figure: figureNumber(figure, was, say) }),
+                figure2: figureText(figure, say),
+              })}
             </Sized>
           </li>
         ))}
         {gone > 0 && (
           <li>
-            {gone === 1 ? 'One number that it was done by is' : `${gone} numbers that it was done by are`} not there any
-            more.
+            {t('{gone} not there any more.', {
+              gone:
+                gone === 1
+                  ? t('One number that it was done by is')
+                  : t('{gone} numbers that it was done by are', { gone }),
+            })}
           </li>
         )}
       </ul>
@@ -56,8 +65,8 @@ const Changed = ({ progress: { touched, gone }, say }: { readonly progress: Task
   );
 
 const sourcesOf = ({ figures }: TaskProgress['task']): readonly string[] => [
-  ...(figures.some(({ what }) => what === 'bow-first') ? [sourceText(BOW_SOURCE)] : []),
-  ...(figures.some(({ what }) => what === 'lifted') ? [sourceText(LIFT_SOURCE)] : []),
+  ...(figures.some(({ what }) => what === 'bow-first') ? [sourceText(BOW_SOURCE, voice)] : []),
+  ...(figures.some(({ what }) => what === 'lifted') ? [sourceText(LIFT_SOURCE, voice)] : []),
 ];
 
 /** Where the page of a task is. */
@@ -78,30 +87,32 @@ export const TaskCard = ({ progress, evaluation, say, printed = false }: TaskCar
   const { pieces, figures, cautions, tools, people, page } = task;
   const sources = sourcesOf(task);
   const waits =
-    printed || waitsFor.length === 0 ? '' : `Comes after: ${waitsFor.map(taskIdName).join(', ').toLowerCase()}.`;
+    printed || waitsFor.length === 0
+      ? ''
+      : t('Comes after: {waitsFor}.', { waitsFor: inner(waitsFor.map((id) => taskIdName(id, voice)).join(', ')) });
   return (
     <div className="text-[15px]">
       {task.drawing && <TaskDrawing task={task} evaluation={evaluation} say={say} />}
       {waits && <p className="mute my-1 text-[14px]">{waits}</p>}
       {!printed && <Changed progress={progress} say={say} />}
       {cautions.length > 0 && (
-        <ul className="my-2" aria-label="Take care">
+        <ul className="my-2" aria-label={t('Take care')}>
           {cautions.map((caution) => (
             <li key={caution} className="flex items-start gap-2 py-[2px] text-[14px] leading-[18px]">
               <TriangleAlert size={16} className="mt-[1px] shrink-0" aria-hidden />
-              {CAUTION_TEXT[caution]}
+              {t(CAUTION_TEXT[caution])}
             </li>
           ))}
         </ul>
       )}
       {pieces.length > 0 && (
         <p className="my-2">
-          <span className="mute">Pieces: </span>
+          <span className="mute">{t('Pieces:')} </span>
           {pieces.map(({ mark, count }) => (count > 1 ? `${mark} × ${count}` : mark)).join(', ')}
         </p>
       )}
       {figures.length > 0 && (
-        <table className="my-2 w-full" aria-label={`Numbers: ${taskName(task)}`}>
+        <table className="my-2 w-full" aria-label={t('Numbers: {task}', { task: taskName(task, voice) })}>
           <tbody>
             {figures.map((figure) => (
               <tr key={figure.id} className="border-t border-base-300">
@@ -125,10 +136,10 @@ export const TaskCard = ({ progress, evaluation, say, printed = false }: TaskCar
       </ol>
       <p className="narrow mute text-[13.5px]">
         {[
-          tools.length > 0 ? `With ${tools.map((tool) => TOOL_NAMES[tool]).join(', ')}` : '',
-          people > 1 ? `${people} people` : '',
-          hoursText(expectedH),
-          spentH > 0 ? `${spentH} h so far` : '',
+          tools.length > 0 ? t('With {tools}', { tools: tools.map((tool) => t(TOOL_NAMES[tool])).join(', ') }) : '',
+          people > 1 ? t('{people} people', { people }) : '',
+          hoursText(expectedH, voice),
+          spentH > 0 ? t('{spentH} h so far', { spentH }) : '',
         ]
           .filter((part) => part !== '')
           .join(' · ')}
@@ -139,7 +150,9 @@ export const TaskCard = ({ progress, evaluation, say, printed = false }: TaskCar
         </p>
       ))}
       {entry?.note && <p className="my-1">“{entry.note}”</p>}
-      {!printed && entry?.blobIds && <Photos blobIds={entry.blobIds} name={`Photo, ${taskName(task)}`} />}
+      {!printed && entry?.blobIds && (
+        <Photos blobIds={entry.blobIds} name={t('Photo, {task}', { task: taskName(task, voice) })} />
+      )}
       {!printed && page && (
         <Link className="button my-1 w-full" to={taskPagePath(evaluation.trailer.id, page)}>
           {PAGES[page]}

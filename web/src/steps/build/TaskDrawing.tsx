@@ -13,6 +13,7 @@ import { Lettering } from '../../drawing/Lettering';
 import type { Placement } from '../../drawing/Shapes';
 import { StillDrawing } from '../../drawing/StillDrawing';
 import { marksOf } from '../cut/MarkedPlan';
+import { t } from '../../fields/language/t';
 
 /** Bars and plates; axle and wheels only where they are what the task is about. */
 const FRAME_LAYERS = ['frame', 'plates', 'coupling'];
@@ -56,10 +57,10 @@ export const TaskDrawing = ({ task, evaluation, say }: TaskDrawingProps) => {
   }, [trailer, chassis, cutList, say, drawing, upsideDown, phase]);
   const seen =
     drawing === 'side'
-      ? 'From the left.'
+      ? t('From the left.')
       : upsideDown
-        ? 'From above, as it lies upside down: the left side is at the top, the right side at the bottom.'
-        : 'From above: the right side is at the top.';
+        ? t('From above, as it lies upside down: the left side is at the top, the right side at the bottom.')
+        : t('From above: the right side is at the top.');
   return (
     <StillDrawing view={view} label={seen} caption={seen} mostPx={MOST_PX}>
       {(place, paper) => <Letters view={view} place={place} paper={paper} />}

@@ -5,6 +5,7 @@ import { useStore } from 'zustand';
 import { useFollowed } from '../../bench/workbench';
 import { TaskState } from './TaskState';
 import { usePlan } from './usePlan';
+import { t, voice } from '../../fields/language/t';
 
 const sumOf = (all: readonly { readonly expectedH: readonly [number, number] }[]): readonly [number, number] => [
   all.reduce((sum, { expectedH }) => sum + expectedH[0], 0),
@@ -21,32 +22,32 @@ export const TaskList = ({ phone }: { readonly phone: boolean }) => {
   return (
     <div className="px-4 py-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
-        <h2 className="wide text-[17px] font-bold">The plan</h2>
+        <h2 className="wide text-[17px] font-bold">{t('The plan')}</h2>
         <p className="min-w-0 flex-1 basis-[240px] text-[14.5px]" role="status">
-          {all.length - left.length} of {all.length} done or skipped
-          {left.length > 0 && `; what is left takes ${hoursText(sumOf(left))} of work`}
-          {touched > 0 && `; ${touched} done by numbers that have changed since`}.
+          {t('{count} of {count2} done or skipped', { count: all.length - left.length, count2: all.length })}
+          {left.length > 0 && t('; what is left takes {left} of work', { left: hoursText(sumOf(left), voice) })}
+          {touched > 0 && t('; {touched} done by numbers that have changed since', { touched })}.
         </p>
         <span className="ml-auto flex gap-2">
           <Link className="button" to={`/trailer/${trailer.id}/send`}>
-            To the phone
+            {t('To the phone')}
           </Link>
           <Link className="button" to={`/trailer/${trailer.id}/print/plan`}>
-            Print the plan
+            {t('Print the plan')}
           </Link>
         </span>
       </div>
-      <ol className="mt-2" aria-label="Tasks">
+      <ol className="mt-2" aria-label={t('Tasks')}>
         {all.map((one, i) => {
           const { task } = one;
-          const name = taskName(task);
+          const name = taskName(task, voice);
           const row = (
             <>
               <span className="narrow mute w-6 text-right text-[13px]">{i + 1}</span>
               <span className="min-w-0 flex-1 text-left text-[15px] font-semibold">{name}</span>
               <span className="narrow mute text-[13px] whitespace-nowrap max-[480px]:hidden">
-                {hoursText(one.expectedH)}
-                {task.people > 1 && `, ${task.people} people`}
+                {hoursText(one.expectedH, voice)}
+                {task.people > 1 && t(', {people} people', { people: task.people })}
               </span>
               <span className="w-[118px] text-left">
                 <TaskState progress={one} />
@@ -58,7 +59,7 @@ export const TaskList = ({ phone }: { readonly phone: boolean }) => {
             <Fragment key={task.id}>
               {task.phase !== all[i - 1]?.task.phase && (
                 <li className="mute pt-3 pb-1 text-[13.5px]" aria-hidden>
-                  {PHASE_NAMES[task.phase]}
+                  {t(PHASE_NAMES[task.phase])}
                 </li>
               )}
               <li>

@@ -9,6 +9,7 @@ import { useSticks } from '../../jobs/questions';
 import { DeckSheets } from './DeckSheets';
 import { buyText } from './StickPlan';
 import { StockFields } from './StockFields';
+import { figures, t } from '../../fields/language/t';
 
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {
@@ -22,16 +23,16 @@ export const CutStep = () => {
   const savePlates = async (): Promise<void> => {
     const { platesDxf } = await import('./sheetFiles');
     const text = platesDxf(evaluation.cutList, trailer.settings.units);
-    download(fileName(`${trailer.name} plates`, '.dxf'), text, 'application/dxf');
+    download(fileName(t('{name} plates', { name: trailer.name }), '.dxf'), text, 'application/dxf');
   };
   return (
     <div className="px-4 pb-3">
-      <table className="narrow w-full text-[14px]" aria-label="Metal to buy">
+      <table className="narrow w-full text-[14px]" aria-label={t('Metal to buy')}>
         <thead>
           <tr className="mute text-left">
-            <th className="font-normal">Section</th>
-            <th className="text-right font-normal">Length</th>
-            <th className="text-right font-normal">Weight</th>
+            <th className="font-normal">{t('Section')}</th>
+            <th className="text-right font-normal">{t('Length')}</th>
+            <th className="text-right font-normal">{t('Weight')}</th>
           </tr>
         </thead>
         <tbody>
@@ -45,7 +46,7 @@ export const CutStep = () => {
                   .map((section) => (
                     <span key={section.designation} className="block">
                       <Sized>{buyText(section, say)}</Sized>
-                      {section.price !== null && ` · ${formatMoney(section.price, trailer.settings.currency)}`}
+                      {section.price !== null && ` · ${figures(formatMoney(section.price, trailer.settings.currency))}`}
                     </span>
                   ))}
               </td>
@@ -59,11 +60,11 @@ export const CutStep = () => {
           {evaluation.cutList.plates.length > 0 && (
             <tr className="border-t border-base-300">
               <td className="py-1">
-                Plates, caps and gussets
-                <span className="mute block">cut from flat, sizes in the cut list</span>
+                {t('Plates, caps and gussets')}
+                <span className="mute block">{t('cut from flat, sizes in the cut list')}</span>
               </td>
               <td className="text-right whitespace-nowrap">
-                {evaluation.cutList.plates.reduce((sum, { quantity }) => sum + quantity, 0)} pieces
+                {evaluation.cutList.plates.reduce((sum, { quantity }) => sum + quantity, 0)} {t('pieces')}
               </td>
               <td className="text-right whitespace-nowrap">
                 {say.mass(
@@ -73,30 +74,31 @@ export const CutStep = () => {
             </tr>
           )}
           <tr className="border-t border-[var(--ink)] font-semibold">
-            <td colSpan={2}>All metal</td>
+            <td colSpan={2}>{t('All metal')}</td>
             <td className="text-right whitespace-nowrap">{say.mass(evaluation.cutList.massKg)}</td>
           </tr>
         </tbody>
       </table>
       <p className="narrow mute mt-1 text-[13px]">
-        Lengths and weights are sums of the pieces; under each section what to buy, with what the saw eats and what is
-        left over.
+        {t(
+          'Lengths and weights are sums of the pieces; under each section what to buy, with what the saw eats and what is left over.',
+        )}
       </p>
       <div className="mt-3 grid grid-cols-2 gap-2">
         <Link className="button button-main col-span-2" to={`/trailer/${trailer.id}/print/cut-list`}>
-          Print cut list
+          {t('Print cut list')}
         </Link>
         <Link className="button col-span-2" to={`/trailer/${trailer.id}/buy`}>
-          What to buy, and what it costs
+          {t('What to buy, and what it costs')}
         </Link>
         <Link className="button col-span-2" to={`/trailer/${trailer.id}/print/drawing`}>
-          Print drawing, to scale
+          {t('Print drawing, to scale')}
         </Link>
-        <button type="button" className="button" onClick={() => csv('cut list', cutListCsv(trailer, evaluation))}>
-          Cut list, CSV
+        <button type="button" className="button" onClick={() => csv(t('cut list'), cutListCsv(trailer, evaluation))}>
+          {t('Cut list, CSV')}
         </button>
         <button type="button" className="button" onClick={() => csv('weights', weightsCsv(trailer, evaluation))}>
-          Weights, CSV
+          {t('Weights, CSV')}
         </button>
         <button
           type="button"
@@ -104,7 +106,7 @@ export const CutStep = () => {
           disabled={!plan}
           onClick={() => plan && csv('sticks', stickPlanCsv(trailer, plan))}
         >
-          Sticks, CSV
+          {t('Sticks, CSV')}
         </button>
         <button
           type="button"
@@ -112,10 +114,10 @@ export const CutStep = () => {
           disabled={evaluation.cutList.plates.length === 0}
           onClick={() => void savePlates()}
         >
-          Plates, DXF
+          {t('Plates, DXF')}
         </button>
         <button type="button" className="button" onClick={() => csv('checks', findingsCsv(trailer, evaluation))}>
-          Checks, CSV
+          {t('Checks, CSV')}
         </button>
       </div>
       <div className="-mx-4 mt-3">

@@ -13,6 +13,7 @@ import {
   SHEET_NAMES,
 } from '@kereta/core';
 import { Sized } from '../../fields/Sized';
+import { inner, t, voice } from '../../fields/language/t';
 
 /** The piece from above, its slants as they lie against each other; not to scale. */
 const EndFigure = ({ shape }: { readonly shape: CutRow['shape'] }) => (
@@ -32,8 +33,14 @@ const endWorkText = (work: readonly EndWork[], say: Speaker): string =>
     ...new Set(
       work.map((own) =>
         own.kind === 'cope'
-          ? `; coped where it goes into ${say.partName(own.against).toLowerCase()}: ${copeText(own, say)}`
-          : `; hollowed ${say.length(own.lengthM)} deep to lie on ${say.partName(own.against).toLowerCase()}`,
+          ? t('; coped where it goes into {against}: {own}', {
+              against: inner(say.partName(own.against)),
+              own: copeText(own, say),
+            })
+          : t('; hollowed {length} deep to lie on {against}', {
+              length: say.length(own.lengthM),
+              against: inner(say.partName(own.against)),
+            }),
       ),
     ),
   ].join('');
@@ -49,17 +56,17 @@ interface CutTableProps {
 export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
   const work = endWorkOf(evaluation.chassis);
   return (
-    <table className="narrow w-full text-[14px]" aria-label="Cut list">
+    <table className="narrow w-full text-[14px]" aria-label={t('Cut list')}>
       <thead>
         <tr className="mute border-b border-[var(--ink)] text-left">
-          <th className="py-1 pr-2 font-normal">Mark</th>
-          <th className="pr-2 font-normal">Piece</th>
-          <th className="pr-2 text-right font-normal">Qty</th>
-          <th className="pr-2 font-normal">Section</th>
-          <th className="pr-2 text-right font-normal">Long points</th>
-          <th className="pr-2 text-right font-normal">Along a face</th>
-          <th className="pr-2 font-normal">Ends</th>
-          <th className="text-right font-normal">Each</th>
+          <th className="py-1 pr-2 font-normal">{t('Mark')}</th>
+          <th className="pr-2 font-normal">{t('Piece')}</th>
+          <th className="pr-2 text-right font-normal">{t('Qty')}</th>
+          <th className="pr-2 font-normal">{t('Section')}</th>
+          <th className="pr-2 text-right font-normal">{t('Long points')}</th>
+          <th className="pr-2 text-right font-normal">{t('Along a face')}</th>
+          <th className="pr-2 font-normal">{t('Ends')}</th>
+          <th className="text-right font-normal">{t('Each')}</th>
         </tr>
       </thead>
       <tbody>
@@ -75,7 +82,7 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
               <th scope="row" className="py-1 pr-2 text-left font-bold">
                 {row.mark}
               </th>
-              <td className="pr-2">{PIECE_NAMES[row.group]}</td>
+              <td className="pr-2">{t(PIECE_NAMES[row.group])}</td>
               <td className="pr-2 text-right">{row.quantity}</td>
               <td className="pr-2">
                 <Sized>{row.designation}</Sized>
@@ -84,7 +91,7 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
                 <Sized>{say.length(row.cutLengthM)}</Sized>
                 {row.cutLaterM > 0 && (
                   <span className="block font-normal">
-                    + <Sized>{say.length(row.cutLaterM)}</Sized> left on
+                    + <Sized>{say.length(row.cutLaterM)}</Sized> {t('left on')}
                   </span>
                 )}
               </td>
@@ -93,7 +100,7 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
               </td>
               <td className="pr-2">
                 {row.shape !== 'square' && <EndFigure shape={row.shape} />}
-                {cutEndsText(row)}
+                {cutEndsText(row, voice)}
                 {endWorkText(
                   work.filter(({ memberId }) => memberId === row.memberIds[0]),
                   say,
@@ -108,10 +115,10 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
             <th scope="row" className="py-1 pr-2 text-left font-bold">
               {row.mark}
             </th>
-            <td className="pr-2">{PLATE_NAMES[row.kind]}</td>
+            <td className="pr-2">{t(PLATE_NAMES[row.kind])}</td>
             <td className="pr-2 text-right">{row.quantity}</td>
             <td className="pr-2">
-              plate <Sized>{say.length(row.thicknessM)}</Sized>, {row.materialName}
+              {t('plate')} <Sized>{say.length(row.thicknessM)}</Sized>, {row.materialName}
             </td>
             <td className="pr-2 text-right font-semibold whitespace-nowrap">
               <Sized>{say.length(row.lengthM)}</Sized>
@@ -120,7 +127,7 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
               <Sized>{say.length(row.widthM)}</Sized>
             </td>
             <td className="pr-2">
-              {row.triangular ? 'right triangle, two from each rectangle' : 'rectangle'}
+              {row.triangular ? t('right triangle, two from each rectangle') : t('rectangle')}
               {plateHolesText(row, say)}
             </td>
             <td className="text-right whitespace-nowrap">{say.mass(row.massEachKg)}</td>
@@ -134,7 +141,7 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
             <td className="pr-2">{row.panelIds.map((id) => say.partName(id)).join('; ')}</td>
             <td className="pr-2 text-right">{row.quantity}</td>
             <td className="pr-2">
-              {SHEET_NAMES[row.kind]} <Sized>{say.length(row.thicknessM)}</Sized>
+              {voice.name(SHEET_NAMES[row.kind])} <Sized>{say.length(row.thicknessM)}</Sized>
             </td>
             <td className="pr-2 text-right font-semibold whitespace-nowrap">
               <Sized>{say.length(row.lengthM)}</Sized>

@@ -1,5 +1,6 @@
 import { type Chassis, deckLay, type Speaker, type Trailer } from '@kereta/core';
 import { Sized } from '../../fields/Sized';
+import { t } from '../../fields/language/t';
 
 interface DeckSheetsProps {
   readonly trailer: Trailer;
@@ -17,8 +18,8 @@ export const DeckSheets = ({ trailer, chassis, say, columns }: DeckSheetsProps) 
   return (
     <tr className="border-t border-base-300">
       <td className="py-1" colSpan={columns}>
-        Deck: {lay.count === 1 ? 'one sheet' : `${lay.count} sheets`} of <Sized>{say.length(sheet.widthM)}</Sized> x{' '}
-        <Sized>{say.length(sheet.lengthM)}</Sized>
+        {t('Deck: {count} of', { count: lay.count === 1 ? t('one sheet') : t('{count} sheets', { count: lay.count }) })}{' '}
+        <Sized>{say.length(sheet.widthM)}</Sized> x <Sized>{say.length(sheet.lengthM)}</Sized>
       </td>
     </tr>
   );

@@ -7,6 +7,7 @@ import { Lettering } from '../../drawing/Lettering';
 import { HatchPatterns, type PartState, Shapes, STILL } from '../../drawing/Shapes';
 import { SheetText } from '../../drawing/SheetText';
 import { useWidth } from '../../fields/useWidth';
+import { t } from '../../fields/language/t';
 
 const HEIGHT_PX = 560;
 const TITLE_PX = 24;
@@ -48,7 +49,7 @@ export const MarkedPlan = () => {
         viewBox={`0 0 ${width} ${height}`}
         tabIndex={0}
         role="application"
-        aria-label="The frame from above with its piece marks. Keys: [ and ] pick a part."
+        aria-label={t('The frame from above with its piece marks. Keys: [ and ] pick a part.')}
         onKeyDown={onKeyDown}
         className="block"
         style={{ fontFamily: 'var(--font-sans)' }}
@@ -61,7 +62,7 @@ export const MarkedPlan = () => {
         }
       >
         <HatchPatterns />
-        <SheetText x={14} y={16} text="Piece marks" anchor="start" size={12.5} bold />
+        <SheetText x={14} y={16} text={t('Piece marks')} anchor="start" size={12.5} bold />
         <Shapes shapes={view.shapes} place={place} stateOf={stateOf} />
         <Lettering laid={laid} />
       </svg>

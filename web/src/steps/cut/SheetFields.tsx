@@ -5,12 +5,13 @@ import { useEditing } from '../../fields/editing';
 import { CheckField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { useRecord } from '../../fields/useRecord';
+import { inner, t, voice } from '../../fields/language/t';
 
 const MOST_MONEY = 1e8;
 const USUAL = { kerfM: 0.003, keepsGrain: false, table: false, sizes: [] } as const;
 type Sheets = { kerfM: number; keepsGrain: boolean; table: boolean; sizes: SheetSizeRow[] };
 
-const nameOf = (of: SheetSizeRow['of']): string => (of === 'plate' ? 'Plate' : SHEET_NAMES[of]);
+const nameOf = (of: SheetSizeRow['of']): string => (of === 'plate' ? t('Plate') : voice.name(SHEET_NAMES[of]));
 
 interface SizeProps {
   readonly size: SheetSizeRow;
@@ -24,32 +25,32 @@ const SizeFields = ({ size, currency, onChange, onRemove }: SizeProps) => {
   return (
     <li className="grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 py-2">
       <QuantityField
-        label={`${nameOf(size.of)}, length`}
+        label={t('{of}, length', { of: nameOf(size.of) })}
         kind="length"
         value={size.lengthM}
         min={0.1}
         max={15}
-        onCommit={(lengthM) => onChange('length of a sheet', { lengthM })}
+        onCommit={(lengthM) => onChange(t('length of a sheet'), { lengthM })}
       />
       <QuantityField
-        label="Width"
+        label={t('Width')}
         kind="length"
         value={size.widthM}
         min={0.1}
         max={5}
-        onCommit={(widthM) => onChange('width of a sheet', { widthM })}
+        onCommit={(widthM) => onChange(t('width of a sheet'), { widthM })}
       />
       <QuantityField
-        label={`Each costs, ${currency}`}
+        label={t('Each costs, {currency}', { currency })}
         kind="number"
         value={size.price}
         min={0}
         max={MOST_MONEY}
-        onCommit={(price) => onChange('price of a sheet', { price })}
-        onClear={() => onChange('price of a sheet', { price: null })}
+        onCommit={(price) => onChange(t('price of a sheet'), { price })}
+        onClear={() => onChange(t('price of a sheet'), { price: null })}
       />
       <button type="button" className="button self-end" disabled={readOnly} onClick={onRemove}>
-        <Trash2 size={16} aria-hidden /> Take off
+        <Trash2 size={16} aria-hidden /> {t('Take off')}
       </button>
     </li>
   );
@@ -69,29 +70,29 @@ export const SheetFields = ({ groups }: { readonly groups: readonly SheetGroup[]
   const kinds = [...new Set(groups.map(({ of }) => of))];
   return (
     <fieldset className="mt-3 border-t border-[var(--ink)] pt-2">
-      <legend className="sr-only">Sheets</legend>
+      <legend className="sr-only">{t('Sheets')}</legend>
       <p className="font-semibold" aria-hidden>
-        Sheets
+        {t('Sheets')}
       </p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2">
         <QuantityField
-          label="Saw or torch eats"
+          label={t('Saw or torch eats')}
           kind="length"
           value={sheets.kerfM}
           min={0}
           max={0.02}
-          onCommit={(kerfM) => set('what a cut through a sheet eats', { kerfM })}
+          onCommit={(kerfM) => set(t('what a cut through a sheet eats'), { kerfM })}
         />
         <CheckField
-          label="Keep the grain"
+          label={t('Keep the grain')}
           checked={sheets.keepsGrain}
-          onCommit={(keepsGrain) => set('whether panels keep the grain', { keepsGrain })}
+          onCommit={(keepsGrain) => set(t('whether panels keep the grain'), { keepsGrain })}
         />
         {kinds.includes('plate') && (
           <CheckField
-            label="Plates on a plasma or laser table"
+            label={t('Plates on a plasma or laser table')}
             checked={sheets.table}
-            onCommit={(table) => set('whether plates are cut on a table', { table })}
+            onCommit={(table) => set(t('whether plates are cut on a table'), { table })}
           />
         )}
       </div>
@@ -105,7 +106,7 @@ export const SheetFields = ({ groups }: { readonly groups: readonly SheetGroup[]
               set(said, { sizes: sheets.sizes.map((one) => (one.id === size.id ? { ...one, ...change } : one)) })
             }
             onRemove={() =>
-              set('size of a sheet taken off', { sizes: sheets.sizes.filter(({ id }) => id !== size.id) })
+              set(t('size of a sheet taken off'), { sizes: sheets.sizes.filter(({ id }) => id !== size.id) })
             }
           />
         ))}
@@ -120,10 +121,10 @@ export const SheetFields = ({ groups }: { readonly groups: readonly SheetGroup[]
             onClick={() => {
               const [usual] = usualSheets(trailer);
               const size = { id: `sheet.${nanoid(8)}`, of, lengthM: 2.44, widthM: 1.22, ...usual, price: null };
-              set('a sheet that is sold', { sizes: [...sheets.sizes, size] });
+              set(t('a sheet that is sold'), { sizes: [...sheets.sizes, size] });
             }}
           >
-            A sheet of {nameOf(of).toLowerCase()}
+            {t('A sheet of {of}', { of: inner(nameOf(of)) })}
           </button>
         ))}
       </div>

@@ -9,6 +9,7 @@ import {
 } from '@kereta/core';
 import { download, fileName } from '../../fields/download';
 import { Sized } from '../../fields/Sized';
+import { figures, t, voice } from '../../fields/language/t';
 
 const SHEET_PX = 300;
 /** Narrower parts have no room for their mark, and below that none for their size. */
@@ -16,7 +17,9 @@ const MARK_FROM_PX = 26;
 const SIZE_FROM_PX = 96;
 
 const titleOf = ({ of, thicknessM, materialName }: SheetGroup, say: Speaker): string =>
-  of === 'plate' ? `Plate ${say.length(thicknessM)}, ${materialName}` : `${SHEET_NAMES[of]} ${say.length(thicknessM)}`;
+  of === 'plate'
+    ? t('Plate {thickness}, {materialName}', { thickness: say.length(thicknessM), materialName: materialName ?? '' })
+    : `${voice.name(SHEET_NAMES[of])} ${say.length(thicknessM)}`;
 
 const buyText = (
   { sheets, sheet, priceEach, leastSheets, joined, assumed }: SheetGroup,
@@ -29,14 +32,17 @@ const buyText = (
   );
   const share = cutM2 / Math.max(1e-9, sheets.length * sheet.lengthM * sheet.widthM);
   return [
-    `${sheets.length} × ${say.length(sheet.widthM)} x ${say.length(sheet.lengthM)}${assumed ? ', as is usually sold' : ''}`,
-    priceEach === null ? '' : `, ${formatMoney(priceEach * sheets.length, trailer.settings.currency)}`,
-    `; ${formatPercent(share, 0)} of it is used. `,
+    `${sheets.length} × ${say.length(sheet.widthM)} x ${say.length(sheet.lengthM)}${assumed ? t(', as is usually sold') : ''}`,
+    priceEach === null ? '' : `, ${figures(formatMoney(priceEach * sheets.length, trailer.settings.currency))}`,
+    `; ${t('{share} of it is used.', { share: figures(formatPercent(share, 0)) })} `,
     sheets.length <= leastSheets
-      ? 'No plan needs fewer.'
-      : `The best found; ${leastSheets} ${leastSheets === 1 ? 'sheet is' : 'sheets are'} not ruled out.`,
+      ? t('No plan needs fewer.')
+      : t('The best found; {leastSheets} {leastSheets2} not ruled out.', {
+          leastSheets,
+          leastSheets2: leastSheets === 1 ? t('sheet is') : t('sheets are'),
+        }),
     joined.length > 0
-      ? ` ${joined.join(', ')}: larger than a sheet, joined from several a saw’s cut apart; put the joints on bars.`
+      ? ` ${t('{joined}: larger than a sheet, joined from several a saw’s cut apart; put the joints on bars.', { joined: joined.join(', ') })}`
       : '',
   ].join('');
 };
@@ -68,7 +74,10 @@ const SheetPicture = ({
       height={sheet.widthM * perM + 2}
       viewBox={`-1 -1 ${SHEET_PX + 2} ${sheet.widthM * perM + 2}`}
       role="img"
-      aria-label={`Sheet ${index + 1}: ${parts.map((one) => `${one.mark} ${sizeOf(one)}`).join(', ')}`}
+      aria-label={t('Sheet {index}: {parts}', {
+        index: index + 1,
+        parts: parts.map((one) => `${one.mark} ${sizeOf(one)}`).join(', '),
+      })}
       className="block max-w-full"
       style={{ fontFamily: 'var(--font-sans)' }}
     >
@@ -132,15 +141,21 @@ export const SheetPictures = ({
 }) => {
   if (groups.length === 0) return null;
   return (
-    <section aria-label="Sheets" className="mt-6">
+    <section aria-label={t('Sheets')} className="mt-6">
       <div className="flex items-center justify-between gap-3">
-        <h2 className="text-[17px] font-bold">Sheets</h2>
+        <h2 className="text-[17px] font-bold">{t('Sheets')}</h2>
         <button
           type="button"
           className="button no-print"
-          onClick={() => download(fileName(`${trailer.name} sheets`, '.csv'), sheetsCsv(trailer, groups), 'text/csv')}
+          onClick={() =>
+            download(
+              fileName(t('{name} sheets', { name: trailer.name }), '.csv'),
+              sheetsCsv(trailer, groups),
+              'text/csv',
+            )
+          }
         >
-          Sheets, CSV
+          {t('Sheets, CSV')}
         </button>
       </div>
       {groups.map((group) => (
@@ -155,7 +170,7 @@ export const SheetPictures = ({
               aria-label={`${titleOf(group, say)}, DXF`}
               onClick={() => void saveSheets(group, trailer, titleOf(group, say))}
             >
-              DXF
+              {t('DXF')}
             </button>
           </div>
           <p className="narrow mute text-[13.5px]">

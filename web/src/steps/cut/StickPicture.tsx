@@ -2,6 +2,7 @@ import { formatMoney, type Speaker, type Stick } from '@kereta/core';
 import { useDrag } from '@use-gesture/react';
 import { type ReactNode, useState } from 'react';
 import { Sized } from '../../fields/Sized';
+import { figures, t } from '../../fields/language/t';
 
 const BAR_PX = 38;
 /** Narrower pieces have no room for their length, and below that none for their mark. */
@@ -67,8 +68,8 @@ export const HatchLeft = () => (
 const LOOKS: Readonly<Record<Laid['state'], { readonly fill: string; readonly sign: string; readonly told: string }>> =
   {
     planned: { fill: 'var(--steel)', sign: '', told: '' },
-    cut: { fill: 'var(--dye-soft)', sign: '✓ ', told: ', cut' },
-    wrong: { fill: 'url(#hatch-left)', sign: '✗ ', told: ', came out wrong' },
+    cut: { fill: 'var(--dye-soft)', sign: '✓ ', told: t(', cut') },
+    wrong: { fill: 'url(#hatch-left)', sign: '✗ ', told: t(', came out wrong') },
   };
 
 interface PieceShapeProps {
@@ -168,8 +169,8 @@ const offcutWouldDo = (stick: Stick): boolean =>
 
 const ORIGINS: Readonly<Record<Stick['origin'], (stick: Stick) => string>> = {
   stock: ({ note }) => (note ? ` · ${note}` : ''),
-  'cut-piece': ({ note }) => ` · ${note} as it was cut`,
-  'cut-to-size': ({ note }) => ` · sawn by the supplier${note ? `, ${note}` : ''}`,
+  'cut-piece': ({ note }) => ` ${t('· {note} as it was cut', { note })}`,
+  'cut-to-size': ({ note }) => ` ${t('· sawn by the supplier{note}', { note: note ? `, ${note}` : '' })}`,
 };
 
 /** One stick to scale: every piece by its mark and length, its cuts, what is left. */
@@ -194,17 +195,23 @@ export const StickPicture = ({
   return (
     <li className="mt-4">
       <p className="narrow flex flex-wrap items-baseline gap-x-4 text-[13.5px] leading-[20px]">
-        <b>Stick {stick.number}</b>
+        <b>{t('Stick {number}', { number: stick.number })}</b>
         <span>
           <Sized>{`${name}, ${say.length(stick.lengthM)}`}</Sized>
           {ORIGINS[stick.origin](stick)}
         </span>
-        <span>{stick.onHand ? 'on hand' : stick.price === null ? '' : formatMoney(stick.price, currency)}</span>
-        {stick.held && <span>kept as it is</span>}
+        <span>
+          {stick.onHand ? t('on hand') : stick.price === null ? '' : figures(formatMoney(stick.price, currency))}
+        </span>
+        {stick.held && <span>{t('kept as it is')}</span>}
         <span className={`ml-auto ${tight ? 'font-semibold' : 'mute'}`}>
-          <Sized>{`${say.length(stick.leftM)} left over`}</Sized>
-          {tight ? ': measure it before you cut' : stick.kept ? ', keep it' : ''}
-          {offcutWouldDo(stick) && <>; an offcut of {<Sized>{say.length(takenM(stick))}</Sized>} would do</>}
+          <Sized>{t('{left} left over', { left: say.length(stick.leftM) })}</Sized>
+          {tight ? t(': measure it before you cut') : stick.kept ? t(', keep it') : ''}
+          {offcutWouldDo(stick) && (
+            <>
+              {t('; an offcut of')} {<Sized>{say.length(takenM(stick))}</Sized>} {t('would do')}
+            </>
+          )}
         </span>
       </p>
       <svg
@@ -212,7 +219,11 @@ export const StickPicture = ({
         height={BAR_PX + 2}
         viewBox={`-1 -1 ${width} ${BAR_PX + 2}`}
         role={onChoose ? 'group' : 'img'}
-        aria-label={`Stick ${stick.number}: ${told}; ${say.length(stick.leftM)} left over`}
+        aria-label={t('Stick {number}: {told}; {left} left over', {
+          number: stick.number,
+          told,
+          left: say.length(stick.leftM),
+        })}
         data-stick={stick.id}
         className="block"
         style={{ fontFamily: 'var(--font-sans)', overflow: 'visible' }}

@@ -24,6 +24,7 @@ import { useEditing } from '../../fields/editing';
 import { type Saw, sawOf } from './saw';
 import { SheetPictures } from './SheetPictures';
 import { HatchLeft, StickPicture } from './StickPicture';
+import { figures, t, voice } from '../../fields/language/t';
 
 /** Less than this left of a stick is nothing to rely on: yards’ lengths vary. Common practice. */
 const TIGHT_M = inches(1 / 2);
@@ -32,7 +33,7 @@ const TIGHT_M = inches(1 / 2);
 export const buyText = (section: StickSection, say: Speaker): string => {
   const bought = boughtOf(section).map(({ lengthM, count }) => `${count} × ${say.length(lengthM)}`);
   const onHand = section.sticks.filter((stick) => stick.onHand).length;
-  return [...bought, ...(onHand > 0 ? [`${onHand} on hand`] : [])].join(', ');
+  return [...bought, ...(onHand > 0 ? [t('{onHand} on hand', { onHand })] : [])].join(', ');
 };
 
 const SectionHead = ({
@@ -55,14 +56,16 @@ const SectionHead = ({
         <p className="mt-1 flex items-start gap-2 text-[14px]">
           <VerdictMark verdict={section.problem.assumed ? 'tight' : 'over'} />
           <span>
-            <b>{VERDICT_WORDS[section.problem.assumed ? 'tight' : 'over']}</b>: {stickProblemText(section.problem)}
+            <b>{t(VERDICT_WORDS[section.problem.assumed ? 'tight' : 'over'])}</b>:{' '}
+            {stickProblemText(section.problem, voice)}
           </span>
         </p>
       ) : (
         <p className="narrow mute text-[13.5px]">
           <Sized>{buyText(section, say)}</Sized>
-          {section.price !== null && `, ${formatMoney(section.price, trailer.settings.currency)}`}
-          {wholeM > 0 && `; ${Math.round((100 * lostM) / wholeM)} % is too short to keep`}. {stickProofText(section)}
+          {section.price !== null && `, ${figures(formatMoney(section.price, trailer.settings.currency))}`}
+          {wholeM > 0 && t('; {x} % is too short to keep', { x: Math.round((100 * lostM) / wholeM) })}.{' '}
+          {stickProofText(section, voice)}
         </p>
       )}
     </div>
@@ -147,26 +150,26 @@ const StickActions = ({
           onChange={() => (stick.held ? saw.release(stick) : saw.keep(stick))}
         />
         <span>
-          Keep <span className="sr-only">stick {stick.number}</span> as it is
+          {t('Keep')} <span className="sr-only">{t('stick {number}', { number: stick.number })}</span> {t('as it is')}
         </span>
       </label>
       {piece?.state === 'planned' && others.length > 0 && (
         <label className="flex items-center gap-2">
-          {piece.mark} goes on
+          {t('{mark} goes on', { mark: piece.mark })}
           <select
             className="field-box w-auto"
             value={stick.id}
             disabled={readOnly}
-            aria-label={`${piece.mark} goes on stick`}
+            aria-label={t('{mark} goes on stick', { mark: piece.mark })}
             onChange={(event) => {
               const to = others.find(({ id }) => id === event.target.value);
               if (to) onRefused(movedText(saw.move(piece.id, stick, to), piece, to, say));
             }}
           >
-            <option value={stick.id}>this stick</option>
+            <option value={stick.id}>{t('this stick')}</option>
             {others.map(({ id, number, leftM }) => (
               <option key={id} value={id}>
-                stick {number}, {say.length(leftM)} left
+                {t('stick {number}, {left} left', { number, left: say.length(leftM) })}
               </option>
             ))}
           </select>
@@ -180,7 +183,12 @@ const StickActions = ({
 const movedText = (moved: Moved, piece: Laid, to: Stick, say: Speaker): string =>
   moved.ok
     ? ''
-    : `${piece.mark} does not go on stick ${to.number}: ${say.length(moved.error.leftM)} is left there, it takes ${say.length(moved.error.neededM)}.`;
+    : t('{mark} does not go on stick {number}: {left} is left there, it takes {needed}.', {
+        mark: piece.mark,
+        number: to.number,
+        left: say.length(moved.error.leftM),
+        needed: say.length(moved.error.neededM),
+      });
 
 /** The plan of all sticks under the cut list, worked out in the worker while the rest stays in hand. */
 export const StickPlan = () => {
@@ -197,27 +205,27 @@ export const StickPlan = () => {
   const held = trailer.cutting.held.length;
   return (
     <>
-      <section aria-label="Sticks" ref={holder} aria-busy={!current}>
+      <section aria-label={t('Sticks')} ref={holder} aria-busy={!current}>
         <div className="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2">
-          <h2 className="text-[17px] font-bold">Sticks</h2>
+          <h2 className="text-[17px] font-bold">{t('Sticks')}</h2>
           {current && sections && sections.length > 0 && (
             <span className="ml-auto flex flex-wrap gap-2">
               <Link className="button" to={`/trailer/${trailer.id}/saw`}>
-                At the saw
+                {t('At the saw')}
               </Link>
               {held > 0 && (
                 <button type="button" className="button" disabled={readOnly} onClick={() => saw.release()}>
-                  Plan the rest again
+                  {t('Plan the rest again')}
                 </button>
               )}
               <button type="button" className="button" disabled={readOnly} onClick={saw.keepAll}>
-                Keep this plan
+                {t('Keep this plan')}
               </button>
             </span>
           )}
         </div>
         <p className="mute min-h-[20px] text-[14px]" role="status">
-          {failed ? 'The sticks could not be laid out.' : !current ? 'Laying pieces on sticks …' : refused}
+          {failed ? t('The sticks could not be laid out.') : !current ? t('Laying pieces on sticks …') : refused}
         </p>
         {sections && (
           <SticksOf

@@ -19,25 +19,26 @@ import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
 import { useRecord } from '../../fields/useRecord';
+import { figures, t } from '../../fields/language/t';
 
 const SAW: readonly SizeOf<Cutting>[] = [
-  { field: 'kerfM', label: 'Saw eats per cut', kind: 'length', of: 'cutting.kerfM', said: 'what the saw eats' },
+  { field: 'kerfM', label: t('Saw eats per cut'), kind: 'length', of: 'cutting.kerfM', said: t('what the saw eats') },
   {
     field: 'trimM',
-    label: 'Cut off each end first',
+    label: t('Cut off each end first'),
     kind: 'length',
     of: 'cutting.trimM',
-    said: 'what is cut off the ends',
-    hint: 'Mill ends are seldom square',
+    said: t('what is cut off the ends'),
+    hint: t('Mill ends are seldom square'),
   },
-  { field: 'keepM', label: 'Offcuts kept from', kind: 'length', of: 'cutting.keepM', said: 'offcuts kept' },
+  { field: 'keepM', label: t('Offcuts kept from'), kind: 'length', of: 'cutting.keepM', said: t('offcuts kept') },
   {
     field: 'allowM',
-    label: 'Left on for grinding',
+    label: t('Left on for grinding'),
     kind: 'length',
     of: 'cutting.allowM',
-    said: 'what is left on for grinding',
-    hint: 'On every piece',
+    said: t('what is left on for grinding'),
+    hint: t('On every piece'),
   },
 ];
 
@@ -56,69 +57,71 @@ const StockRowFields = ({ row, knowsSteel, currency, onChange, onRemove }: RowPr
   return (
     <li className="grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 py-2">
       <QuantityField
-        label={row.onHand ? 'On hand, this long' : row.cutToSize ? 'Sawn up to this long' : 'Sold this long'}
+        label={row.onHand ? t('On hand, this long') : row.cutToSize ? t('Sawn up to this long') : t('Sold this long')}
         kind="length"
         value={row.lengthM}
         of="cutting.stock.lengthM"
-        onCommit={(lengthM) => onChange('length of stock', { lengthM })}
+        onCommit={(lengthM) => onChange(t('length of stock'), { lengthM })}
       />
       {row.onHand ? (
         <QuantityField
-          label="How many"
+          label={t('How many')}
           kind="number"
           value={row.available}
           of="cutting.stock.available"
-          onCommit={(available) => onChange('stock on hand', { available: Math.round(available) })}
+          onCommit={(available) => onChange(t('stock on hand'), { available: Math.round(available) })}
         />
       ) : row.cutToSize ? (
         <>
           <QuantityField
-            label={`A metre costs, ${currency}`}
+            label={t('A metre costs, {currency}', { currency })}
             kind="number"
             value={row.cutToSize.perM}
             min={0}
             max={100_000}
             onCommit={(perM) =>
-              onChange('price of a metre cut to size', { cutToSize: { perCut: null, ...row.cutToSize, perM } })
+              onChange(t('price of a metre cut to size'), { cutToSize: { perCut: null, ...row.cutToSize, perM } })
             }
           />
           <QuantityField
-            label={`A cut costs, ${currency}`}
+            label={t('A cut costs, {currency}', { currency })}
             kind="number"
             value={row.cutToSize.perCut}
             min={0}
             max={100_000}
-            onCommit={(perCut) => onChange('price of a cut', { cutToSize: { perM: null, ...row.cutToSize, perCut } })}
+            onCommit={(perCut) =>
+              onChange(t('price of a cut'), { cutToSize: { perM: null, ...row.cutToSize, perCut } })
+            }
           />
         </>
       ) : (
         <QuantityField
-          label={`Each costs, ${currency}`}
+          label={t('Each costs, {currency}', { currency })}
           kind="number"
           value={row.price}
           of="cutting.stock.price"
-          onCommit={(price) => onChange('price of a stick', { price })}
-          onClear={() => onChange('price of a stick', { price: null })}
+          onCommit={(price) => onChange(t('price of a stick'), { price })}
+          onClear={() => onChange(t('price of a stick'), { price: null })}
         />
       )}
       {row.onHand && knowsSteel && (
         <div className="col-span-2">
           <CheckField
-            label="Nobody knows what steel it is"
+            label={t('Nobody knows what steel it is')}
             checked={row.unknownSteel ?? false}
-            onCommit={(unknownSteel) => onChange('whether its steel is known', { unknownSteel })}
+            onCommit={(unknownSteel) => onChange(t('whether its steel is known'), { unknownSteel })}
           />
         </div>
       )}
       <TextField
         mayBeEmpty
-        label={row.onHand ? 'What is wrong with it, where it is from' : 'Note'}
+        label={row.onHand ? t('What is wrong with it, where it is from') : t('Note')}
         value={row.note}
-        onCommit={(note) => onChange('note on stock', { note })}
+        onCommit={(note) => onChange(t('note on stock'), { note })}
       />
       <div className="flex items-end">
         <button type="button" className="button" disabled={readOnly} onClick={onRemove}>
-          <Trash2 size={16} aria-hidden /> Take off
+          <Trash2 size={16} aria-hidden /> {t('Take off')}
         </button>
       </div>
     </li>
@@ -136,7 +139,7 @@ const SectionStock = ({ sectionId, designation }: { readonly sectionId: string; 
   );
   const usual = usualLengthsM(trailer)
     .map((lengthM) => say.length(lengthM))
-    .join(' and ');
+    .join(` ${t('and')} `);
   const setRows = (said: string, stock: readonly StockRow[]): void => setCutting(said, { stock: [...stock] });
   const add = (said: string, row: Partial<StockRow>): void =>
     setRows(said, [
@@ -155,19 +158,21 @@ const SectionStock = ({ sectionId, designation }: { readonly sectionId: string; 
   const aPiece = { onHand: true, available: 1, lengthM: trailer.settings.units === 'metric' ? 1 : feet(3) };
   return (
     <fieldset className="mt-3 border-t border-[var(--ink)] pt-2">
-      <legend className="sr-only">Stock of {designation}</legend>
+      <legend className="sr-only">{t('Stock of {designation}', { designation })}</legend>
       <p className="font-semibold" aria-hidden>
         <Sized>{designation}</Sized>
       </p>
       {!rows.some(({ onHand }) => !onHand) && (
         <p className="narrow mute text-[13px]">
-          Taken to be sold in {usual}, as is usual, by the weight’s price where that is known.
+          {t('Taken to be sold in {usual}, as is usual, by the weight’s price where that is known.', { usual })}
         </p>
       )}
       {alone.map(({ materialName, yieldPa }) => (
         <p key={materialName} className="narrow text-[13px]">
-          What nobody knows the steel of counts as 30 ksi (205 MPa): no bars of {materialName}, which count on{' '}
-          {formatStress(yieldPa, trailer.settings.units)}, are cut from it.
+          {t(
+            'What nobody knows the steel of counts as 30 ksi (205 MPa): no bars of {materialName}, which count on {yield}, are cut from it.',
+            { materialName, yield: figures(formatStress(yieldPa, trailer.settings.units)) },
+          )}
         </p>
       ))}
       <ul>
@@ -185,7 +190,7 @@ const SectionStock = ({ sectionId, designation }: { readonly sectionId: string; 
             }
             onRemove={() =>
               setRows(
-                'stock taken off',
+                t('stock taken off'),
                 cutting.stock.filter((one) => one.id !== row.id),
               )
             }
@@ -193,19 +198,24 @@ const SectionStock = ({ sectionId, designation }: { readonly sectionId: string; 
         ))}
       </ul>
       <div className="mt-1 flex flex-wrap gap-2">
-        <button type="button" className="button" disabled={readOnly} onClick={() => add('a length that is sold', {})}>
-          A length that is sold
+        <button
+          type="button"
+          className="button"
+          disabled={readOnly}
+          onClick={() => add(t('a length that is sold'), {})}
+        >
+          {t('A length that is sold')}
         </button>
-        <button type="button" className="button" disabled={readOnly} onClick={() => add('stock on hand', aPiece)}>
-          One on hand
+        <button type="button" className="button" disabled={readOnly} onClick={() => add(t('stock on hand'), aPiece)}>
+          {t('One on hand')}
         </button>
         <button
           type="button"
           className="button"
           disabled={readOnly}
-          onClick={() => add('what is cut to size', { cutToSize: { perM: null, perCut: null } })}
+          onClick={() => add(t('what is cut to size'), { cutToSize: { perM: null, perCut: null } })}
         >
-          Cut to size
+          {t('Cut to size')}
         </button>
       </div>
     </fieldset>
@@ -220,7 +230,7 @@ export const StockFields = () => {
   const sections = [...new Map(evaluation.cutList.totals.map((total) => [total.sectionId, total.designation]))];
   return (
     <details className="border-t border-base-300">
-      <summary className="flex min-h-[44px] items-center px-4 font-semibold">Saw and stock</summary>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">{t('Saw and stock')}</summary>
       <div className="px-4 pb-3">
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
           <RecordFields record={cutting} sizes={SAW} onChange={(said, change) => setCutting(said, change)} />

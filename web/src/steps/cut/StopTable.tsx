@@ -1,15 +1,16 @@
 import { cutOrder, formatAngle, type Speaker, type StickSection } from '@kereta/core';
 import { Sized } from '../../fields/Sized';
+import { figures, t } from '../../fields/language/t';
 
 /** One setting of stop and saw after another, and which pieces of which sticks are cut with it. */
 export const StopTable = ({ sections, say }: { readonly sections: readonly StickSection[]; readonly say: Speaker }) => (
-  <table className="narrow mt-4 w-full text-[14px]" aria-label="One stop after another">
+  <table className="narrow mt-4 w-full text-[14px]" aria-label={t('One stop after another')}>
     <thead>
       <tr className="border-b border-[var(--ink)] text-left">
-        <th className="font-normal">Section</th>
-        <th className="pr-2 text-right font-normal">Stop at</th>
-        <th className="pr-2 font-normal">Saw</th>
-        <th className="font-normal">Pieces</th>
+        <th className="font-normal">{t('Section')}</th>
+        <th className="pr-2 text-right font-normal">{t('Stop at')}</th>
+        <th className="pr-2 font-normal">{t('Saw')}</th>
+        <th className="font-normal">{t('Pieces')}</th>
       </tr>
     </thead>
     <tbody>
@@ -22,8 +23,14 @@ export const StopTable = ({ sections, say }: { readonly sections: readonly Stick
             <td className="pr-2 text-right font-semibold whitespace-nowrap">
               <Sized>{say.length(lengthM)}</Sized>
             </td>
-            <td className="pr-2">{angleRad > 1e-6 ? `${formatAngle(angleRad)} off square` : 'square'}</td>
-            <td>{cuts.map(({ mark, stick, count }) => `${count} × ${mark} from stick ${stick}`).join(', ')}</td>
+            <td className="pr-2">
+              {angleRad > 1e-6 ? t('{angle} off square', { angle: figures(formatAngle(angleRad)) }) : t('square')}
+            </td>
+            <td>
+              {cuts
+                .map(({ mark, stick, count }) => t('{count} × {mark} from stick {stick}', { count, mark, stick }))
+                .join(', ')}
+            </td>
           </tr>
         )),
       )}

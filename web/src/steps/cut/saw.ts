@@ -15,6 +15,7 @@ import {
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import type { ProjectStore } from '../../bench/projectStore';
+import { t } from '../../fields/language/t';
 
 const newId = (): string => nanoid(8);
 
@@ -37,7 +38,7 @@ export const sawOf = (projectStore: ProjectStore, cutList: CutList, sections: re
   cut: (stick, piece, lengthM) => {
     // The plan on the screen may be older than what is held: a stick keeps its number.
     const heldNow = () => projectStore.trailerNow().cutting.held.find(({ number }) => number === stick.number);
-    if (!heldNow()) projectStore.edit('plan kept for cutting', (trailer) => holdAll(trailer, sections, newId));
+    if (!heldNow()) projectStore.edit(t('plan kept for cutting'), (trailer) => holdAll(trailer, sections, newId));
     const begun = heldNow();
     const entry = cutEntryOf(cutList, begun ?? heldStickOf(stick, stick.id), piece, {
       id: `cut.${newId()}`,
@@ -47,22 +48,25 @@ export const sawOf = (projectStore: ProjectStore, cutList: CutList, sections: re
     projectStore.note(entry);
     // What came out wrong changes what is left: the rest is planned again from there.
     if (lengthM !== undefined && lengthM < piece.toM - piece.fromM - CUT_WITHIN_M)
-      projectStore.edit('rest planned again after a wrong cut', (trailer) => releaseStick(trailer, undefined));
+      projectStore.edit(t('rest planned again after a wrong cut'), (trailer) => releaseStick(trailer, undefined));
   },
   takeBack: (entry) =>
     projectStore.note({ ...entry, id: `cut.${newId()}`, date: today(), corrects: entry.id, lengthM: null }),
   willDo: (entry) =>
     projectStore.note({ ...entry, id: `cut.${newId()}`, date: today(), corrects: entry.id, willDo: true }),
-  keepAll: () => projectStore.edit('plan of sticks kept', (trailer) => holdAll(trailer, sections, newId)),
+  keepAll: () => projectStore.edit(t('plan of sticks kept'), (trailer) => holdAll(trailer, sections, newId)),
   keep: (stick) =>
-    projectStore.edit(`stick ${stick.number} kept as it is`, (trailer) => holdStick(trailer, stick, newId)),
+    projectStore.edit(t('stick {number} kept as it is', { number: stick.number }), (trailer) =>
+      holdStick(trailer, stick, newId),
+    ),
   release: (stick) =>
-    projectStore.edit(stick ? `stick ${stick.number} planned again` : 'sticks planned again', (trailer) =>
-      releaseStick(trailer, stick?.id),
+    projectStore.edit(
+      stick ? t('stick {number} planned again', { number: stick.number }) : t('sticks planned again'),
+      (trailer) => releaseStick(trailer, stick?.id),
     ),
   move: (pieceId, from, to) => {
     const moved = movePiece(projectStore.trailerNow(), cutList, pieceId, { from, to }, newId);
-    if (moved.ok) projectStore.edit(`a piece put on stick ${to.number}`, () => moved.value);
+    if (moved.ok) projectStore.edit(t('a piece put on stick {number}', { number: to.number }), () => moved.value);
     return moved;
   },
 });

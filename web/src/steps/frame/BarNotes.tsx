@@ -11,6 +11,7 @@ import {
 import { useEditing } from '../../fields/editing';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { figures, t, voice } from '../../fields/language/t';
 
 const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
 
@@ -21,13 +22,15 @@ export const BarNotes = () => {
   const imperial = trailer.settings.units === 'imperial';
   const perLength = (kgPerM: number): string =>
     imperial
-      ? `${formatNumber(fromKilograms(kgPerM, 'lb') / fromMetres(1, 'ft'), 2)} lb/ft`
-      : `${formatNumber(kgPerM, 2)} kg/m`;
+      ? `${figures(formatNumber(fromKilograms(kgPerM, 'lb') / fromMetres(1, 'ft'), 2))} lb/ft`
+      : `${figures(formatNumber(kgPerM, 2))} kg/m`;
   const modulus = (m3: number): string =>
-    imperial ? `${formatNumber(m3 * fromMetres(1, 'in') ** 3, 3)} in³` : `${formatNumber(m3 * 1e6, 2)} cm³`;
+    imperial
+      ? t('{m3} in³', { m3: figures(formatNumber(m3 * fromMetres(1, 'in') ** 3, 3)) })
+      : t('{m3} cm³', { m3: figures(formatNumber(m3 * 1e6, 2)) });
   return (
     <details className="border-t border-base-300">
-      <summary className="flex min-h-[44px] items-center px-4 font-semibold">What these bars are</summary>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">{t('What these bars are')}</summary>
       <dl className="narrow px-4 pb-3 text-[13px] leading-[18px]">
         {GROUPS.map((group) => {
           const { sectionId, materialId } = trailer.frame.groups[group];
@@ -39,23 +42,32 @@ export const BarNotes = () => {
           return (
             <div key={group} className="mb-3">
               <dt className="font-semibold">
-                {BAR_GROUP_NAMES[group]}: <Sized>{section.designation}</Sized>, {metal.name}
+                {t(BAR_GROUP_NAMES[group])}: <Sized>{section.designation}</Sized>, {metal.name}
               </dt>
               <dd>
-                {perLength(bar.nominalAreaM2 * metal.densityKgM3)}, resists bending with {modulus(bar.sMinM3)}.{' '}
+                {t('{nominalAreaM2}, resists bending with {sMin}.', {
+                  nominalAreaM2: perLength(bar.nominalAreaM2 * metal.densityKgM3),
+                  sMin: modulus(bar.sMinM3),
+                })}
                 {designWallM !== undefined && 'wallM' in shape && (
                   <>
-                    Weighed by its nominal wall of {say.length(shape.wallM)}; figured at{' '}
-                    {formatNumber(fromMetres(designWallM, imperial ? 'in' : 'mm'), 3)} {imperial ? 'in' : 'mm'}, because
-                    mills may roll it that much thinner.{' '}
+                    {t(
+                      'Weighed by its nominal wall of {wall}; figured at {designWall} {imperial}, because mills may roll it that much thinner.',
+                      {
+                        wall: say.length(shape.wallM),
+                        designWall: figures(formatNumber(fromMetres(designWallM, imperial ? 'in' : 'mm'), 3)),
+                        imperial: imperial ? 'in' : 'mm',
+                      },
+                    )}
                   </>
                 )}
-                <span className="mute">{sourceText(section.source)}.</span>
+                <span className="mute">{sourceText(section.source, voice)}.</span>
               </dd>
               <dd>
-                Bends for good at {say.stress(metal.yieldPa)}
-                {metal.weldedYieldPa !== undefined && `, at ${say.stress(metal.weldedYieldPa)} beside a weld`}.{' '}
-                {metal.note} <span className="mute">{sourceText(metal.source)}.</span>
+                {t('Bends for good at {yield}', { yield: say.stress(metal.yieldPa) })}
+                {metal.weldedYieldPa !== undefined &&
+                  t(', at {weldedYield} beside a weld', { weldedYield: say.stress(metal.weldedYieldPa) })}
+                . {metal.note} <span className="mute">{sourceText(metal.source, voice)}.</span>
               </dd>
             </div>
           );

@@ -11,13 +11,14 @@ import { useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { newBarId } from './hosts';
+import { inner, t } from '../../fields/language/t';
 
 /** How far along both bars it begins and ends. */
 const placesText = ({ from, to }: NonNullable<ReturnType<typeof barBetween>>, say: Speaker): string =>
   [from, to]
     .map((end) => (end.kind === 'on' ? say.length(end.atM) : ''))
-    .join(' and ')
-    .concat(' along them');
+    .join(` ${t('and')} `)
+    .concat(` ${t('along them')}`);
 
 /** A bar from the one that is picked to the one that is picked next, where both were pointed at, else where they come nearest. */
 export const BetweenTwo = () => {
@@ -37,7 +38,7 @@ export const BetweenTwo = () => {
     if (!ends) return;
     const id = newBarId();
     const onCross = [ends.from, ends.to].some((end) => end.kind === 'on' && parsePartId(end.barId).kind === 'cross');
-    edit('bar between two', (current) =>
+    edit(t('bar between two'), (current) =>
       addOwnBar(onCross ? explicitCrossMembers(current, chassis.crossPlaced) : current, {
         id,
         sectionId: cross.sectionId,
@@ -55,28 +56,28 @@ export const BetweenTwo = () => {
         type="button"
         className="button"
         disabled={!isHost(picked)}
-        title={isHost(picked) ? undefined : 'Pick the bar that it begins on first'}
+        title={isHost(picked) ? undefined : t('Pick the bar that it begins on first')}
         onClick={() => isHost(picked) && setBegun({ id: picked, at: pickedAt })}
       >
-        From this to another
+        {t('From this to another')}
       </button>
     );
   return (
     <div className="col-span-2 border border-base-300 p-2 text-[13px]" role="status">
       <p>
-        From <b>{say.partName(fromId).toLowerCase()}</b>:{' '}
+        {t('From')} <b>{inner(say.partName(fromId))}</b>:{' '}
         {ends
-          ? `to ${say.partName(picked ?? '').toLowerCase()}, ${placesText(ends, say)}.`
+          ? t('to {picked}, {ends}.', { picked: inner(say.partName(picked ?? '')), ends: placesText(ends, say) })
           : isHost(picked) && picked !== fromId
-            ? `${say.partName(picked)} touches it there: nothing fits between.`
-            : 'pick the bar that it ends on, in the drawing or among all parts.'}
+            ? t('{picked} touches it there: nothing fits between.', { picked: say.partName(picked) })
+            : t('pick the bar that it ends on, in the drawing or among all parts.')}
       </p>
       <div className="mt-1 flex gap-2">
         <button type="button" className="button" disabled={!ends} onClick={add}>
-          Put it there
+          {t('Put it there')}
         </button>
         <button type="button" className="button" onClick={() => setBegun(undefined)}>
-          Leave it
+          {t('Leave it')}
         </button>
       </div>
     </div>

@@ -17,26 +17,27 @@ import { SelectField } from '../../fields/fields';
 import { Picker } from '../../fields/Picker';
 import { QuantityField } from '../../fields/QuantityField';
 import { sectionRows } from '../pickRows';
+import { inner, t } from '../../fields/language/t';
 
 const MADE_OF = [
-  { value: 'single', text: 'One bar' },
-  { value: 'doubled', text: 'Two, side by side' },
-  { value: 'boxed', text: 'Two as a closed box' },
-  { value: 'plated', text: 'With plates along it' },
-  { value: 'sleeved', text: 'With a bar inside it' },
+  { value: 'single', text: t('One bar') },
+  { value: 'doubled', text: t('Two, side by side') },
+  { value: 'boxed', text: t('Two as a closed box') },
+  { value: 'plated', text: t('With plates along it') },
+  { value: 'sleeved', text: t('With a bar inside it') },
 ] as const;
 const REACH = [
-  { value: 'all', text: 'The whole bar' },
-  { value: 'part', text: 'Part of it' },
+  { value: 'all', text: t('The whole bar') },
+  { value: 'part', text: t('Part of it') },
 ] as const;
 const FACES = [
-  { value: 'top-bottom', text: 'Above and below' },
-  { value: 'bottom', text: 'Below' },
-  { value: 'sides', text: 'On both sides' },
+  { value: 'top-bottom', text: t('Above and below') },
+  { value: 'bottom', text: t('Below') },
+  { value: 'sides', text: t('On both sides') },
 ] as const;
 const SEAMS = [
-  { value: 'all', text: 'All along' },
-  { value: 'stitch', text: 'In stitches' },
+  { value: 'all', text: t('All along') },
+  { value: 'stitch', text: t('In stitches') },
 ] as const;
 
 type Override = NonNullable<Parameters<typeof overrideBar>[3]>;
@@ -60,31 +61,31 @@ const ReachFields = ({ built, lengthM, onCommit }: ReachFieldsProps) => {
   return (
     <>
       <SelectField
-        label="It reaches"
+        label={t('It reaches')}
         value={over ? 'part' : 'all'}
         options={REACH}
-        hint="From the bar’s front, left or ball end"
+        hint={t('From the bar’s front, left or ball end')}
         onCommit={(reach) => {
           const { over: _whole, ...rest } = built;
-          if (reach === 'all') onCommit('reinforced all along', rest);
-          else onCommit('reinforced in part', { ...rest, over: { fromM: 0, toM: lengthM / 2 } });
+          if (reach === 'all') onCommit(t('reinforced all along'), rest);
+          else onCommit(t('reinforced in part'), { ...rest, over: { fromM: 0, toM: lengthM / 2 } });
         }}
       />
       {over && (
         <>
           <QuantityField
-            label="From"
+            label={t('From')}
             kind="length"
             value={over.fromM}
             of="frame.overrides.any.built.over.fromM"
-            onCommit={(fromM) => onCommit('start of reinforcement', { ...built, over: { ...over, fromM } })}
+            onCommit={(fromM) => onCommit(t('start of reinforcement'), { ...built, over: { ...over, fromM } })}
           />
           <QuantityField
-            label="To"
+            label={t('To')}
             kind="length"
             value={over.toM}
             of="frame.overrides.any.built.over.toM"
-            onCommit={(toM) => onCommit('end of reinforcement', { ...built, over: { ...over, toM } })}
+            onCommit={(toM) => onCommit(t('end of reinforcement'), { ...built, over: { ...over, toM } })}
           />
         </>
       )}
@@ -103,7 +104,7 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
   const { say } = useWorkbench('say');
   const metric = trailer.settings.units === 'metric';
   const size = (inch: number, mm: number): number => (metric ? millimetres(mm) : inches(inch));
-  const name = say.partName(member.id).toLowerCase();
+  const name = inner(say.partName(member.id));
   const { built, doubled } = trailer.frame.overrides[member.id] ?? {};
   const made = built ? built.how.kind : doubled ? 'doubled' : 'single';
   const set = (said: string, change: Override): void => edit(`${name} ${said}`, (current) => override(current, change));
@@ -118,13 +119,13 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
   return (
     <>
       <SelectField
-        label="Made of"
+        label={t('Made of')}
         value={made}
         options={MADE_OF.filter(({ value }) => can.includes(value))}
         onCommit={(kind) => {
-          if (kind === 'boxed') build('as a box', { how: { kind }, stitch: null });
+          if (kind === 'boxed') build(t('as a box'), { how: { kind }, stitch: null });
           else if (kind === 'sleeved')
-            build('with a bar inside', {
+            build(t('with a bar inside'), {
               how: { kind, sectionId: insideOf(trailer, section)?.id ?? section.id },
               stitch: null,
             });
@@ -133,51 +134,51 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
               how: { kind, faces: 'top-bottom', widthM: member.bar.widthM, thicknessM: size(1 / 4, 6) },
               stitch: null,
             });
-          else set(kind === 'doubled' ? 'doubled' : 'single', { doubled: kind === 'doubled', built: undefined });
+          else set(kind === 'doubled' ? t('doubled') : t('single'), { doubled: kind === 'doubled', built: undefined });
         }}
       />
       {built && plates && (
         <>
           <SelectField
-            label="Plates"
+            label={t('Plates')}
             value={plates.faces}
             options={FACES}
-            onCommit={(faces) => build(`plated ${faces}`, { ...built, how: { ...plates, faces } })}
+            onCommit={(faces) => build(t('plated {faces}', { faces }), { ...built, how: { ...plates, faces } })}
           />
           <QuantityField
-            label="Plates, width"
+            label={t('Plates, width')}
             kind="length"
             value={plates.widthM}
             of="frame.overrides.any.built.how.widthM"
-            onCommit={(widthM) => build('width of plates', { ...built, how: { ...plates, widthM } })}
+            onCommit={(widthM) => build(t('width of plates'), { ...built, how: { ...plates, widthM } })}
           />
           <QuantityField
-            label="Plates, thickness"
+            label={t('Plates, thickness')}
             kind="length"
             value={plates.thicknessM}
             of="frame.overrides.any.built.how.thicknessM"
-            onCommit={(thicknessM) => build('thickness of plates', { ...built, how: { ...plates, thicknessM } })}
+            onCommit={(thicknessM) => build(t('thickness of plates'), { ...built, how: { ...plates, thicknessM } })}
           />
         </>
       )}
       {built && inside && (
         <Picker
-          label="Bar inside"
+          label={t('Bar inside')}
           list="sections"
           value={inside.sectionId}
           rows={rows}
           partField={`${member.id}.inside`}
-          onCommit={(sectionId) => build('bar inside', { ...built, how: { ...inside, sectionId } })}
+          onCommit={(sectionId) => build(t('bar inside'), { ...built, how: { ...inside, sectionId } })}
         />
       )}
       {built && !isBox && <ReachFields built={built} lengthM={member.cutLengthM} onCommit={build} />}
       {built && !inside && (
         <SelectField
-          label="Seams welded"
+          label={t('Seams welded')}
           value={stitch ? 'stitch' : 'all'}
           options={SEAMS}
           onCommit={(how) =>
-            build(how === 'all' ? 'welded all along' : 'stitched', {
+            build(how === 'all' ? t('welded all along') : 'stitched', {
               ...built,
               stitch: how === 'all' ? null : { lengthM: size(2, 50), pitchM: size(6, 150) },
             })
@@ -187,18 +188,18 @@ export const BuildFields = ({ member, override }: BuildFieldsProps) => {
       {built && stitch && (
         <>
           <QuantityField
-            label="Stitches, long"
+            label={t('Stitches, long')}
             kind="length"
             value={stitch.lengthM}
             of="frame.overrides.any.built.stitch.lengthM"
-            onCommit={(lengthM) => build('length of stitches', { ...built, stitch: { ...stitch, lengthM } })}
+            onCommit={(lengthM) => build(t('length of stitches'), { ...built, stitch: { ...stitch, lengthM } })}
           />
           <QuantityField
-            label="Middle to middle"
+            label={t('Middle to middle')}
             kind="length"
             value={stitch.pitchM}
             of="frame.overrides.any.built.stitch.pitchM"
-            onCommit={(pitchM) => build('pitch of stitches', { ...built, stitch: { ...stitch, pitchM } })}
+            onCommit={(pitchM) => build(t('pitch of stitches'), { ...built, stitch: { ...stitch, pitchM } })}
           />
         </>
       )}

@@ -1,16 +1,18 @@
-import { DECK_ROWS, DECK_SEAT_NAMES, deckLay, optionsOf, SHEET_SIZES, wholeSheetLengthM } from '@kereta/core';
+import { DECK_ROWS, DECK_SEAT_NAMES, deckLay, SHEET_SIZES, wholeSheetLengthM } from '@kereta/core';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { CutoutFields } from './body/CutoutFields';
 import { QuantityField } from '../../fields/QuantityField';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const SEATS = optionsOf(DECK_SEAT_NAMES);
+const SEATS = optionsIn(DECK_SEAT_NAMES);
 
 const LAID = [
-  { value: 'across', text: 'Across the trailer' },
-  { value: 'along', text: 'Along the trailer' },
+  { value: 'across', text: t('Across the trailer') },
+  { value: 'along', text: t('Along the trailer') },
 ] as const;
 
 /** Of what sheets the deck is, how they lie, and the bed that whole ones give. */
@@ -29,40 +31,42 @@ const SheetFields = () => {
   return (
     <>
       <SelectField
-        label="Of sheets"
+        label={t('Of sheets')}
         value={sheet ? (size?.id ?? 'own') : 'none'}
         options={[
-          { value: 'none', text: 'Not said' },
+          { value: 'none', text: t('Not said') },
           ...own,
           ...sizes.map(({ id, name }) => ({ value: id, text: name })),
         ]}
-        {...(lay ? { hint: `${lay.count} of them` } : {})}
+        {...(lay ? { hint: t('{count} of them', { count: lay.count }) } : {})}
         onCommit={(id) => {
           const chosen = SHEET_SIZES.find((candidate) => candidate.id === id);
           if (chosen)
-            set(`deck of ${chosen.name} sheets`, {
+            set(t('deck of {name} sheets', { name: chosen.name }), {
               sheet: { lengthM: chosen.lengthM, widthM: chosen.widthM, laid: sheet?.laid ?? 'across' },
             });
-          else if (id === 'none') set('deck’s sheets not said', { sheet: null });
+          else if (id === 'none') set(t('deck’s sheets not said'), { sheet: null });
         }}
       />
       {sheet && (
         <SelectField
-          label="Their length lies"
+          label={t('Their length lies')}
           value={sheet.laid}
           options={LAID}
-          onCommit={(laid) => set(`sheets ${laid} the trailer`, { sheet: { ...sheet, laid } })}
+          onCommit={(laid) => set(t('sheets {laid} the trailer', { laid }), { sheet: { ...sheet, laid } })}
         />
       )}
       {wholeM !== undefined && Math.abs(wholeM - bed.lengthM) > 0.001 && (
         <div className="col-span-2 flex items-center justify-between gap-3">
-          <p className="text-[13px]">Whole sheets give a bed {say.length(wholeM)} long.</p>
+          <p className="text-[13px]">{t('Whole sheets give a bed {whole} long.', { whole: say.length(wholeM) })}</p>
           <button
             type="button"
             className="button"
-            onClick={() => setBed(`bed ${say.length(wholeM)} long, of whole sheets`, { lengthM: wholeM })}
+            onClick={() =>
+              setBed(t('bed {whole} long, of whole sheets', { whole: say.length(wholeM) }), { lengthM: wholeM })
+            }
           >
-            Make it so
+            {t('Make it so')}
           </button>
         </div>
       )}
@@ -75,28 +79,31 @@ export const DeckFields = () => {
   const [deck, set] = useRecord('frame.deck');
   const [deckPoint, setPoint] = useRecord('strength.deckPoint');
   return (
-    <FieldGroup title="Deck">
+    <FieldGroup title={t('Deck')}>
       <SelectField
-        label="Deck of"
+        label={t('Deck of')}
         value={deck.kind}
-        options={[{ value: 'none', text: 'No deck' }, ...DECK_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        options={[
+          { value: 'none', text: t('No deck') },
+          ...DECK_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+        ]}
         onCommit={(kind) => {
           const row = DECK_ROWS.find(({ id }) => id === kind);
-          set('deck', { kind: kind, thicknessM: row?.usualThicknessM ?? deck.thicknessM });
+          set(t('deck'), { kind: kind, thicknessM: row?.usualThicknessM ?? deck.thicknessM });
         }}
       />
       <QuantityField
-        label="Thickness"
+        label={t('Thickness')}
         kind="length"
         value={deck.thicknessM}
         of="frame.deck.thicknessM"
-        onCommit={(thicknessM) => set('deck thickness', { thicknessM })}
+        onCommit={(thicknessM) => set(t('deck thickness'), { thicknessM })}
       />
       <SelectField
-        label="Where it lies"
+        label={t('Where it lies')}
         value={deck.seat}
         options={SEATS}
-        onCommit={(seat) => set('deck seat', { seat: seat })}
+        onCommit={(seat) => set(t('deck seat'), { seat: seat })}
       />
       {deck.kind !== 'none' && deck.kind !== 'planks' && <SheetFields />}
       {deck.kind !== 'none' && (
@@ -104,36 +111,36 @@ export const DeckFields = () => {
           openings={deck.cutouts}
           path="frame.deck.cutouts"
           cutIn="flat"
-          onCommit={(said, cutouts) => set(`deck: ${said}`, { cutouts: [...cutouts] })}
+          onCommit={(said, cutouts) => set(t('deck: {said}', { said }), { cutouts: [...cutouts] })}
         />
       )}
       {deck.kind === 'planks' && (
         <div className="col-span-2">
           <CheckField
-            label="Boards are incised (slit for treating)"
+            label={t('Boards are incised (slit for treating)')}
             checked={deck.incised}
-            onCommit={(incised) => set(incised ? 'incised boards' : 'plain boards', { incised })}
+            onCommit={(incised) => set(incised ? t('incised boards') : t('plain boards'), { incised })}
           />
         </div>
       )}
       {deck.kind !== 'none' && (
         <>
           <QuantityField
-            label="Hardest wheel or post on it"
+            label={t('Hardest wheel or post on it')}
             kind="mass"
             value={deckPoint.massKg}
             of="strength.deckPoint.massKg"
-            hint="A person is looked at anyway"
-            onCommit={(massKg) => setPoint('wheel on the deck', { massKg })}
-            onClear={() => setPoint('no wheel on the deck', { massKg: null })}
+            hint={t('A person is looked at anyway')}
+            onCommit={(massKg) => setPoint(t('wheel on the deck'), { massKg })}
+            onClear={() => setPoint(t('no wheel on the deck'), { massKg: null })}
           />
           {deckPoint.massKg !== null && (
             <QuantityField
-              label="Presses on a square of"
+              label={t('Presses on a square of')}
               kind="length"
               value={deckPoint.patchM}
               of="strength.deckPoint.patchM"
-              onCommit={(patchM) => setPoint('square it presses on', { patchM })}
+              onCommit={(patchM) => setPoint(t('square it presses on'), { patchM })}
             />
           )}
         </>

@@ -12,7 +12,6 @@ import {
   type Trailer,
   removeCrossMember,
   CORNER_NAMES,
-  optionsOf,
 } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useMemo, useState } from 'react';
@@ -39,8 +38,10 @@ import { OwnBars, PickedOwnBar } from './OwnBars';
 import { OwnMetal } from './OwnMetal';
 import { PartTree } from './PartTree';
 import { OwnSection } from './OwnSection';
+import { inner, t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const CORNERS = optionsOf(CORNER_NAMES);
+const CORNERS = optionsIn(CORNER_NAMES);
 
 /** What is done to one bar: nothing where it is there already, holes, splices. */
 const WorkOnBar = ({
@@ -52,14 +53,16 @@ const WorkOnBar = ({
 }) => {
   const { edit } = useEditing();
   const { say } = useWorkbench('say');
-  const name = say.partName(member.id).toLowerCase();
+  const name = inner(say.partName(member.id));
   return (
     <>
       <CheckField
-        label="Already there: neither cut nor bought"
+        label={t('Already there: neither cut nor bought')}
         checked={member.existing}
         onCommit={(existing) =>
-          edit(`${name} ${existing ? 'already there' : 'to be made'}`, (current) => override(current, { existing }))
+          edit(`${name} ${existing ? t('already there') : t('to be made')}`, (current) =>
+            override(current, { existing }),
+          )
         }
       />
       <HoleFields
@@ -98,14 +101,14 @@ const PickedMember = ({ id }: { readonly id: string }) => {
     return both ? overrideBar(one, placed, pair, change) : one;
   };
   return (
-    <section className="border-t border-base-300 px-4 pt-3" aria-label={`Picked: ${say.partName(id)}`}>
+    <section className="border-t border-base-300 px-4 pt-3" aria-label={t('Picked: {id}', { id: say.partName(id) })}>
       <h2 className="mb-2 font-semibold" style={{ color: 'var(--dye)' }}>
         {say.partName(id)}
       </h2>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3">
         {cross && (
           <QuantityField
-            label="Middle, back from front edge"
+            label={t('Middle, back from front edge')}
             kind="length"
             value={cross.xM}
             of="frame.crossMembers.members.xM"
@@ -113,44 +116,46 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             hot
             partField={id}
             onCommit={(xM) =>
-              edit(`${say.partName(id).toLowerCase()} to ${say.length(xM)}`, (current) =>
+              edit(t('{id} to {x}', { id: inner(say.partName(id)), x: say.length(xM) }), (current) =>
                 moveCrossMember(current, placed, id, xM),
               )
             }
           />
         )}
         <Picker
-          label="Its own section"
+          label={t('Its own section')}
           list="sections"
           value={bar.sectionId}
           rows={rows}
           partField={cross ? `${id}.section` : id}
           onCommit={(sectionId) => {
             const change = sectionChange(trailer, bar, sectionId);
-            edit(`${say.partName(id).toLowerCase()} to ${change.label}`, (current) => override(current, change.bar));
+            edit(t('{id} to {label}', { id: inner(say.partName(id)), label: change.label }), (current) =>
+              override(current, change.bar),
+            );
           }}
         />
         <SelectField
-          label="Its own metal"
+          label={t('Its own metal')}
           value={bar.materialId}
           options={materialOptions(trailer, bar.sectionId)}
           hint={metalNote(trailer, bar)}
           onCommit={(materialId) =>
-            edit(`metal of ${say.partName(id).toLowerCase()}`, (current) => override(current, { materialId }))
+            edit(t('metal of {id}', { id: inner(say.partName(id)) }), (current) => override(current, { materialId }))
           }
         />
         <BuildFields member={member} override={override} />
         <WorkOnBar member={member} override={override} />
-        {pair !== undefined && <CheckField label="Left and right alike" checked={linked} onCommit={setLinked} />}
+        {pair !== undefined && <CheckField label={t('Left and right alike')} checked={linked} onCommit={setLinked} />}
         {own && (
           <button
             type="button"
             className="button"
             onClick={() =>
-              edit(`${say.partName(id).toLowerCase()} like its group`, (current) => override(current, undefined))
+              edit(t('{id} like its group', { id: inner(say.partName(id)) }), (current) => override(current, undefined))
             }
           >
-            Like its group
+            {t('Like its group')}
           </button>
         )}
         {cross && (
@@ -158,11 +163,13 @@ const PickedMember = ({ id }: { readonly id: string }) => {
             type="button"
             className="button"
             onClick={() => {
-              edit(`${say.partName(id).toLowerCase()} taken off`, (current) => removeCrossMember(current, placed, id));
+              edit(t('{id} taken off', { id: inner(say.partName(id)) }), (current) =>
+                removeCrossMember(current, placed, id),
+              );
               pick(undefined);
             }}
           >
-            Take off
+            {t('Take off')}
           </button>
         )}
       </div>
@@ -176,14 +183,14 @@ const SideFields = () => {
   const [{ sides: present }, set] = useRecord('frame');
   const metric = trailer.settings.units === 'metric';
   return (
-    <FieldGroup title="Plain sides all round">
+    <FieldGroup title={t('Plain sides all round')}>
       <SelectField
-        label="Sides"
+        label={t('Sides')}
         value={present.kind}
         options={[
-          { value: 'none', text: 'No sides' },
-          { value: 'rail', text: 'A rail on posts' },
-          { value: 'boards', text: 'Boards all round' },
+          { value: 'none', text: t('No sides') },
+          { value: 'rail', text: t('A rail on posts') },
+          { value: 'boards', text: t('Boards all round') },
         ]}
         onCommit={(kind) => {
           const heightM = present.kind === 'none' ? (metric ? millimetres(400) : inches(16)) : present.heightM;
@@ -193,26 +200,26 @@ const SideFields = () => {
               : kind === 'boards'
                 ? ({ kind: 'boards', heightM, thicknessM: inches(0.75), densityKgM3: 560 } as const)
                 : ({ kind: 'none' } as const);
-          set('sides', { sides });
+          set(t('sides'), { sides });
         }}
       />
       {present.kind !== 'none' && (
         <QuantityField
-          label="Height above deck"
+          label={t('Height above deck')}
           kind="length"
           value={present.heightM}
           of="frame.sides.heightM"
-          onCommit={(heightM) => set('height of sides', { sides: { ...present, heightM } })}
+          onCommit={(heightM) => set(t('height of sides'), { sides: { ...present, heightM } })}
         />
       )}
       {present.kind === 'rail' && (
         <div className="col-span-2">
           <CheckField
-            label="Posts and rail are welded and carry with the frame"
+            label={t('Posts and rail are welded and carry with the frame')}
             checked={present.carries}
             onCommit={(carries) => {
               if (present.kind === 'rail')
-                set(carries ? 'sides carry' : 'sides do not carry', { sides: { ...present, carries } });
+                set(carries ? t('sides carry') : t('sides do not carry'), { sides: { ...present, carries } });
             }}
           />
         </div>
@@ -243,44 +250,46 @@ export const FrameStep = () => {
       {pickedPiece !== undefined && <PickedPiece id={pickedPiece} />}
       <FieldGrid>
         <QuantityField
-          label="Bed length, outside"
+          label={t('Bed length, outside')}
           kind="length"
           value={frame.bed.lengthM}
           of="frame.bed.lengthM"
           hot
-          onCommit={(lengthM) => setBed(`bed ${say.length(lengthM)} long`, { lengthM })}
+          onCommit={(lengthM) => setBed(t('bed {length} long', { length: say.length(lengthM) }), { lengthM })}
         />
         <QuantityField
-          label="Bed width, outside"
+          label={t('Bed width, outside')}
           kind="length"
           value={frame.bed.widthM}
           of="frame.bed.widthM"
           hot
-          onCommit={(widthM) => setBed(`bed ${say.length(widthM)} wide`, { widthM })}
+          onCommit={(widthM) => setBed(t('bed {width} wide', { width: say.length(widthM) }), { widthM })}
         />
         <BarFields group="rail" />
         {frame.crossMembers.kind === 'spacing' ? (
           <QuantityField
-            label="Cross-members at most apart"
+            label={t('Cross-members at most apart')}
             kind="length"
             value={frame.crossMembers.maxSpacingM}
             of="frame.crossMembers.maxSpacingM"
             onCommit={(maxSpacingM) =>
-              set(`cross-members ${say.length(maxSpacingM)} apart`, { crossMembers: { kind: 'spacing', maxSpacingM } })
+              set(t('cross-members {maxSpacing} apart', { maxSpacing: say.length(maxSpacingM) }), {
+                crossMembers: { kind: 'spacing', maxSpacingM },
+              })
             }
-            hint={`${evaluation.chassis.crossPlaced.length} of them`}
+            hint={t('{count} of them', { count: evaluation.chassis.crossPlaced.length })}
           />
         ) : (
           <button
             type="button"
             className="button self-center"
             onClick={() =>
-              set('cross-members evenly spread', {
+              set(t('cross-members evenly spread'), {
                 crossMembers: { kind: 'spacing', maxSpacingM: metric ? millimetres(600) : inches(24) },
               })
             }
           >
-            Spread evenly
+            {t('Spread evenly')}
           </button>
         )}
         <button
@@ -288,23 +297,23 @@ export const FrameStep = () => {
           className="button self-center"
           onClick={() => {
             const id = `extra.${nanoid(8)}`;
-            edit('cross-member added', (current) =>
+            edit(t('cross-member added'), (current) =>
               addCrossMember(current, id, widestGapM(evaluation.chassis.crossPlaced, frame.bed.lengthM)),
             );
             pick(id);
           }}
         >
-          Add cross-member
+          {t('Add cross-member')}
         </button>
       </FieldGrid>
-      <FieldGroup title="Headers and cross-members">
+      <FieldGroup title={t('Headers and cross-members')}>
         <BarFields group="header" />
         <BarFields group="cross" />
         <SelectField
-          label="Corners"
+          label={t('Corners')}
           value={frame.bed.corner}
           options={CORNERS}
-          onCommit={(corner) => setBed('corners', { corner: corner })}
+          onCommit={(corner) => setBed(t('corners'), { corner: corner })}
         />
       </FieldGroup>
       <PartTree />

@@ -1,9 +1,11 @@
-import { type Hole, HOLE_NAMES, optionsOf } from '@kereta/core';
+import { type Hole, HOLE_NAMES } from '@kereta/core';
 import { SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { inches } from '@kereta/core';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const THROUGH = optionsOf(HOLE_NAMES);
+const THROUGH = optionsIn(HOLE_NAMES);
 
 interface HoleFieldsProps {
   readonly holes: readonly Hole[];
@@ -23,39 +25,39 @@ export const HoleFields = ({ holes, lengthM, onCommit }: HoleFieldsProps) => {
       {holes.map((hole, index) => (
         // oxlint-disable-next-line react/no-array-index-key -- a bar's holes keep their order
         <fieldset key={index} className="col-span-2 grid grid-cols-2 gap-2 border-t border-base-300 pt-2">
-          <legend className="narrow text-[13px]">Hole {index + 1}</legend>
+          <legend className="narrow text-[13px]">{t('Hole {index}', { index: index + 1 })}</legend>
           <QuantityField
-            label="Along the bar"
+            label={t('Along the bar')}
             kind="length"
             value={hole.atM}
             of="frame.overrides.any.holes.atM"
             max={lengthM}
-            onCommit={(atM) => change(index, 'hole moved', { atM })}
+            onCommit={(atM) => change(index, t('hole moved'), { atM })}
           />
           <QuantityField
-            label="Diameter"
+            label={t('Diameter')}
             kind="length"
             value={hole.diameterM}
             of="frame.overrides.any.holes.diameterM"
-            onCommit={(diameterM) => change(index, 'hole diameter', { diameterM })}
+            onCommit={(diameterM) => change(index, t('hole diameter'), { diameterM })}
           />
           <SelectField
-            label="Drilled"
+            label={t('Drilled')}
             value={hole.through}
             options={THROUGH}
-            onCommit={(through) => change(index, 'hole turned', { through: through })}
+            onCommit={(through) => change(index, t('hole turned'), { through: through })}
           />
           <button
             type="button"
             className="button self-center"
             onClick={() =>
               onCommit(
-                'hole taken out',
+                t('hole taken out'),
                 holes.filter((_, i) => i !== index),
               )
             }
           >
-            Take out
+            {t('Take out')}
           </button>
         </fieldset>
       ))}
@@ -63,10 +65,10 @@ export const HoleFields = ({ holes, lengthM, onCommit }: HoleFieldsProps) => {
         type="button"
         className="button self-center"
         onClick={() =>
-          onCommit('hole drilled', [...holes, { atM: lengthM / 2, diameterM: inches(1 / 2), through: 'sides' }])
+          onCommit(t('hole drilled'), [...holes, { atM: lengthM / 2, diameterM: inches(1 / 2), through: 'sides' }])
         }
       >
-        Drill a hole
+        {t('Drill a hole')}
       </button>
     </>
   );

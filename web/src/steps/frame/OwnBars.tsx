@@ -30,73 +30,76 @@ import { BuildFields } from './BuildFields';
 import { BetweenTwo } from './BetweenTwo';
 import { hostOptions, newBarId } from './hosts';
 import { SpliceFields } from './SpliceFields';
+import { inner, t } from '../../fields/language/t';
 
 const TURNS = [
-  { value: '0', text: 'Upright' },
-  { value: '90', text: 'A quarter turn' },
-  { value: '180', text: 'Half a turn' },
-  { value: '270', text: 'Three quarters' },
+  { value: '0', text: t('Upright') },
+  { value: '90', text: t('A quarter turn') },
+  { value: '180', text: t('Half a turn') },
+  { value: '270', text: t('Three quarters') },
 ] as const;
 
 const END_KINDS = [
-  { value: 'on', text: 'On a bar' },
-  { value: 'off', text: 'Off its other end' },
-  { value: 'at', text: 'At a place' },
+  { value: 'on', text: t('On a bar') },
+  { value: 'off', text: t('Off its other end') },
+  { value: 'at', text: t('At a place') },
 ] as const;
 
 const AT = [
-  { field: 'xM', label: 'back from front edge' },
-  { field: 'yM', label: 'right of the middle' },
-  { field: 'zM', label: 'above the rails' },
+  { field: 'xM', label: t('back from front edge') },
+  { field: 'yM', label: t('right of the middle') },
+  { field: 'zM', label: t('above the rails') },
 ] as const;
 const OFF = [
-  { field: 'byXM', label: 'further back' },
-  { field: 'byYM', label: 'further right' },
-  { field: 'byZM', label: 'higher' },
+  { field: 'byXM', label: t('further back') },
+  { field: 'byYM', label: t('further right') },
+  { field: 'byZM', label: t('higher') },
 ] as const;
 
 interface EndProps {
-  readonly title: 'Begins' | 'Ends';
+  readonly which: 'Begins' | 'Ends';
   readonly own: OwnBar;
   readonly end: BarEnd;
   readonly set: (label: string, end: BarEnd) => void;
 }
 
 /** Where one end is. */
-const EndFields = ({ title, own, end, set }: EndProps) => {
+const EndFields = ({ which, own, end, set }: EndProps) => {
+  const title = which === 'Begins' ? t('Begins') : t('Ends');
   const { trailer } = useEditing();
   const { evaluation, say } = useWorkbench('evaluation', 'say');
   const options = hostOptions(evaluation.chassis, say, end.kind === 'on' ? end.barId : undefined, own.id);
   const metric = trailer.settings.units === 'metric';
   const change = (kind: BarEnd['kind']): void => {
     const up = metric ? millimetres(600) : inches(24);
-    if (kind === 'on') set(`${title.toLowerCase()} on a bar`, { kind, barId: 'rail.left', atM: 0 });
-    if (kind === 'off') set(`${title.toLowerCase()} off its other end`, { kind, byXM: 0, byYM: 0, byZM: up });
-    if (kind === 'at') set(`${title.toLowerCase()} at a place`, { kind, xM: 0, yM: 0, zM: up });
+    if (kind === 'on') set(t('{title} on a bar', { title: inner(title) }), { kind, barId: 'rail.left', atM: 0 });
+    if (kind === 'off')
+      set(t('{title} off its other end', { title: inner(title) }), { kind, byXM: 0, byYM: 0, byZM: up });
+    if (kind === 'at') set(t('{title} at a place', { title: inner(title) }), { kind, xM: 0, yM: 0, zM: up });
   };
   return (
     <fieldset
       className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 pt-2"
-      aria-label={`Where it ${title.toLowerCase()}`}
+      aria-label={t('Where it {title}', { title: inner(title) })}
     >
       <SelectField label={title} value={end.kind} options={END_KINDS} onCommit={change} />
       {end.kind === 'on' && (
         <>
           <SelectField
-            label={`${title} on`}
+            label={t('{title} on', { title })}
             value={end.barId}
             options={options}
             onCommit={(barId) =>
-              set(`${title.toLowerCase()} on ${say.partName(barId).toLowerCase()}`, { ...end, barId })
+              set(t('{title} on {bar}', { title: inner(title), bar: inner(say.partName(barId)) }), { ...end, barId })
             }
           />
           <QuantityField
-            label={`${title}, along it`}
+            label={t('{title}, along it', { title })}
             kind="length"
             value={end.atM}
             of="frame.ownBars.from.atM"
-            hint="From its front, left or ball’s end"
-            onCommit={(atM) => set(`${title.toLowerCase()} at ${say.length(atM)}`, { ...end, atM })}
+            hint={t('From its front, left or ball’s end')}
+            onCommit={(atM) => set(t('{title} at {at}', { title: inner(title), at: say.length(atM) }), { ...end, atM })}
           />
         </>
       )}
@@ -108,9 +111,7 @@ const EndFields = ({ title, own, end, set }: EndProps) => {
             kind="length"
             value={end[field]}
             of={`frame.ownBars.from.${field}`}
-            onCommit={(value) =>
-              set(`${title.toLowerCase()} ${say.length(value)} ${label}`, { ...end, [field]: value })
-            }
+            onCommit={(value) => set(`${inner(title)} ${say.length(value)} ${label}`, { ...end, [field]: value })}
           />
         ))}
       {end.kind === 'off' &&
@@ -121,9 +122,7 @@ const EndFields = ({ title, own, end, set }: EndProps) => {
             kind="length"
             value={end[field]}
             of={`frame.ownBars.from.${field}`}
-            onCommit={(value) =>
-              set(`${title.toLowerCase()} ${say.length(value)} ${label}`, { ...end, [field]: value })
-            }
+            onCommit={(value) => set(`${inner(title)} ${say.length(value)} ${label}`, { ...end, [field]: value })}
           />
         ))}
     </fieldset>
@@ -139,7 +138,7 @@ const Copies = ({ own }: { readonly own: OwnBar }) => {
   const { chassis } = evaluation;
   const mirrored = mirroredOwnBar(chassis, own, own.id);
   const shifted = shiftedOwnBar(chassis, own, apartM, own.id);
-  const name = say.partName(own.id).toLowerCase();
+  const name = inner(say.partName(own.id));
   const add = (label: string, copy: OwnBar): void => {
     const id = newBarId();
     edit(label, (current) => addOwnBar(current, { ...copy, id }));
@@ -151,14 +150,14 @@ const Copies = ({ own }: { readonly own: OwnBar }) => {
         type="button"
         className="button self-center"
         disabled={!mirrored}
-        title={mirrored ? undefined : 'It stands on a bar that has no like on the other side'}
-        onClick={() => mirrored && add(`${name} on the other side`, mirrored)}
+        title={mirrored ? undefined : t('It stands on a bar that has no like on the other side')}
+        onClick={() => mirrored && add(t('{name} on the other side', { name }), mirrored)}
       >
-        Same on the other side
+        {t('Same on the other side')}
       </button>
       <span />
       <QuantityField
-        label="Again, further back by"
+        label={t('Again, further back by')}
         kind="length"
         value={apartM}
         of="frame.ownBars.from.byXM"
@@ -168,10 +167,10 @@ const Copies = ({ own }: { readonly own: OwnBar }) => {
         type="button"
         className="button self-end"
         disabled={!shifted}
-        title={shifted ? undefined : 'It stands on a bar that does not run along the trailer'}
-        onClick={() => shifted && add(`${name} again`, shifted)}
+        title={shifted ? undefined : t('It stands on a bar that does not run along the trailer')}
+        onClick={() => shifted && add(t('{name} again', { name }), shifted)}
       >
-        Repeat
+        {t('Repeat')}
       </button>
     </>
   );
@@ -189,13 +188,13 @@ const KeepForOthers = ({ own }: { readonly own: OwnBar }) => {
       type="button"
       className="button"
       disabled={!named}
-      title={named ? undefined : 'Give it a name first'}
+      title={named ? undefined : t('Give it a name first')}
       onClick={() => {
         remember(KEPT_KEY, withKeptBar(recall(KEPT_KEY), own));
         setKept(true);
       }}
     >
-      {kept ? 'Kept for others' : 'Keep for others'}
+      {kept ? t('Kept for others') : t('Keep for others')}
     </button>
   );
 };
@@ -210,64 +209,67 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
   const name = say.partName(id);
   const bar = { ...own, faces: 'in' as const };
   const change = (label: string, part: Partial<OwnBar>): void =>
-    edit(`${name.toLowerCase()} ${label}`, (current) => changeOwnBar(current, id, part));
+    edit(`${inner(name)} ${label}`, (current) => changeOwnBar(current, id, part));
   /** A run of cross-members that is spread by its spacing becomes a list, so that the bar stays on the one that it stands on. */
   const setEnd = (label: string, part: { from: BarEnd } | { to: BarEnd }): void =>
-    edit(`${name.toLowerCase()} ${label}`, (current): Trailer => {
+    edit(`${inner(name)} ${label}`, (current): Trailer => {
       const stood = Object.values(part).some((end) => end.kind === 'on' && parsePartId(end.barId).kind === 'cross');
       const listed = stood ? explicitCrossMembers(current, evaluation.chassis.crossPlaced) : current;
       return changeOwnBar(listed, id, part);
     });
   const member = evaluation.chassis.members.find((candidate) => candidate.id === id);
   return (
-    <section className="border-t border-base-300 px-4 pt-3" aria-label={`Picked: ${name}`}>
+    <section className="border-t border-base-300 px-4 pt-3" aria-label={t('Picked: {name}', { name })}>
       <h2 className="mb-2 font-semibold" style={{ color: 'var(--dye)' }}>
         {name}
       </h2>
       <p className="mute mb-2 text-[13px]">
         {member
-          ? `${say.length(member.cutLengthM)} long, ${say.mass(member.massKg)}`
+          ? t('{cutLength} long, {mass}', { cutLength: say.length(member.cutLengthM), mass: say.mass(member.massKg) })
           : own.removed
-            ? 'To be taken off'
-            : 'Not placed: see the checks'}
+            ? t('To be taken off')
+            : t('Not placed: see the checks')}
       </p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3">
         <TextField
-          label="Its name"
+          label={t('Its name')}
           value={own.name ?? ''}
           partField={id}
-          onCommit={(text) => change(text === '' ? 'without a name' : `called ${text}`, { name: text })}
+          onCommit={(text) => change(text === '' ? t('without a name') : t('called {text}', { text }), { name: text })}
         />
         <SelectField
-          label="Turned about its line"
+          label={t('Turned about its line')}
           value={`${own.turnDeg}`}
           options={TURNS}
-          onCommit={(turn) => change('turned', { turnDeg: Number(turn) as OwnBar['turnDeg'] })}
+          onCommit={(turn) => change(t('turned'), { turnDeg: Number(turn) as OwnBar['turnDeg'] })}
         />
         <Picker
-          label="Its section"
+          label={t('Its section')}
           list="sections"
           value={own.sectionId}
           rows={rows}
           partField={`${id}.section`}
           onCommit={(sectionId) => {
             const next = sectionChange(trailer, bar, sectionId);
-            change(`to ${next.label}`, { sectionId: next.bar.sectionId, materialId: next.bar.materialId });
+            change(t('to {label}', { label: next.label }), {
+              sectionId: next.bar.sectionId,
+              materialId: next.bar.materialId,
+            });
           }}
         />
         <SelectField
-          label="Its metal"
+          label={t('Its metal')}
           value={own.materialId}
           options={materialOptions(trailer, own.sectionId)}
           hint={metalNote(trailer, bar)}
-          onCommit={(materialId) => change('of another metal', { materialId })}
+          onCommit={(materialId) => change(t('of another metal'), { materialId })}
         />
         <div className="col-span-2">
           <CheckField
-            label="Already there: neither cut nor bought"
+            label={t('Already there: neither cut nor bought')}
             checked={member?.existing ?? false}
             onCommit={(existing) =>
-              edit(`${name.toLowerCase()} ${existing ? 'already there' : 'to be made'}`, (current) =>
+              edit(`${inner(name)} ${existing ? t('already there') : t('to be made')}`, (current) =>
                 overrideBar(current, evaluation.chassis.crossPlaced, id, { existing }),
               )
             }
@@ -275,9 +277,9 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
         </div>
         <div className="col-span-2">
           <CheckField
-            label="To be taken off: drawn as a ghost, in no figure"
+            label={t('To be taken off: drawn as a ghost, in no figure')}
             checked={own.removed ?? false}
-            onCommit={(removed) => change(removed ? 'to be taken off' : 'stays', { removed })}
+            onCommit={(removed) => change(removed ? t('to be taken off') : t('stays'), { removed })}
           />
         </div>
         {member && (
@@ -290,7 +292,7 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
               splicesM={member.splicesM}
               lengthM={member.cutLengthM}
               onCommit={(label, splices) =>
-                edit(`${name.toLowerCase()}: ${label}`, (current) =>
+                edit(`${inner(name)}: ${label}`, (current) =>
                   overrideBar(current, evaluation.chassis.crossPlaced, id, {
                     splices: splices.map((atM) => ({ atM })),
                   }),
@@ -299,19 +301,19 @@ export const PickedOwnBar = ({ id }: { readonly id: string }) => {
             />
           </>
         )}
-        <EndFields title="Begins" own={own} end={own.from} set={(label, from) => setEnd(label, { from })} />
-        <EndFields title="Ends" own={own} end={own.to} set={(label, to) => setEnd(label, { to })} />
+        <EndFields which="Begins" own={own} end={own.from} set={(label, from) => setEnd(label, { from })} />
+        <EndFields which="Ends" own={own} end={own.to} set={(label, to) => setEnd(label, { to })} />
         <Copies own={own} />
         <KeepForOthers own={own} />
         <button
           type="button"
           className="button"
           onClick={() => {
-            edit(`${name.toLowerCase()} taken off`, (current) => removeOwnBar(current, id));
+            edit(t('{name} taken off', { name: inner(name) }), (current) => removeOwnBar(current, id));
             pick(undefined);
           }}
         >
-          Take off
+          {t('Take off')}
         </button>
       </div>
     </section>
@@ -330,7 +332,7 @@ export const OwnBars = () => {
     const host = evaluation.chassis.members.find((member) => member.id === picked && middleLineOf(member));
     const line = host && middleLineOf(host);
     const lengthM = line && lineLengthM(line);
-    edit('bar added', (current) => {
+    edit(t('bar added'), (current) => {
       const onCross = host !== undefined && parsePartId(host.id).kind === 'cross';
       const listed = onCross ? explicitCrossMembers(current, evaluation.chassis.crossPlaced) : current;
       return addOwnBar(listed, {
@@ -345,9 +347,11 @@ export const OwnBars = () => {
     pick(id);
   };
   return (
-    <FieldGroup title="Bars of your own">
+    <FieldGroup title={t('Bars of your own')}>
       <p className="mute col-span-2 text-[13px]">
-        Uprights, braces, racks: from a bar to another, or into the air. A new one stands on the bar that is picked.
+        {t(
+          'Uprights, braces, racks: from a bar to another, or into the air. A new one stands on the bar that is picked.',
+        )}
       </p>
       {ownBars.map(({ id }) => (
         <button key={id} type="button" className="button" aria-pressed={picked === id} onClick={() => pick(id)}>
@@ -355,19 +359,19 @@ export const OwnBars = () => {
         </button>
       ))}
       <button type="button" className="button" onClick={add}>
-        Add a bar
+        {t('Add a bar')}
       </button>
       <BetweenTwo />
       {kept.length > 0 && (
         <SelectField
-          label="One kept from another trailer"
+          label={t('One kept from another trailer')}
           value=""
           options={kept.map(({ name = '' }, i) => ({ value: String(i), text: name }))}
           onCommit={(chosen) => {
             const bar = kept[Number(chosen)];
             if (!bar) return;
             const id = newBarId();
-            edit(`${bar.name ?? 'bar'} put on`, (current) => addOwnBar(current, { ...bar, id }));
+            edit(t('{name} put on', { name: bar.name ?? 'bar' }), (current) => addOwnBar(current, { ...bar, id }));
             pick(id);
           }}
         />

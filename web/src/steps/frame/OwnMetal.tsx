@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { useEditing } from '../../fields/editing';
 import { FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
+import { t } from '../../fields/language/t';
 
 const LIKE = {
   steel: METALS.find(({ id }) => id === 'a36'),
@@ -13,7 +14,7 @@ const LIKE = {
 /** A metal with its certificate in hand; stiffness and weight are those of its kind. */
 export const OwnMetal = () => {
   const { edit, readOnly } = useEditing();
-  const [name, setName] = useState('My metal');
+  const [name, setName] = useState(t('My metal'));
   const [family, setFamily] = useState<'steel' | 'aluminum'>('steel');
   const [yieldPa, setYield] = useState(250e6);
   const [ultimatePa, setUltimate] = useState(400e6);
@@ -21,26 +22,26 @@ export const OwnMetal = () => {
   const like = LIKE[family];
   const possible = ultimatePa >= yieldPa && (family === 'steel' || weldedPa <= yieldPa);
   return (
-    <FieldGroup title="A metal of your own">
-      <TextField label="Name" value={name} onCommit={setName} />
+    <FieldGroup title={t('A metal of your own')}>
+      <TextField label={t('Name')} value={name} onCommit={setName} />
       <SelectField
-        label="Kind"
+        label={t('Kind')}
         value={family}
         options={[
-          { value: 'steel', text: 'Steel' },
-          { value: 'aluminum', text: 'Aluminum' },
+          { value: 'steel', text: t('Steel') },
+          { value: 'aluminum', text: t('Aluminum') },
         ]}
         onCommit={(value) => setFamily(value === 'aluminum' ? 'aluminum' : 'steel')}
       />
       <QuantityField
-        label="Bends for good at (yield)"
+        label={t('Bends for good at (yield)')}
         kind="stress"
         value={yieldPa}
         of="ownRows.materials.yieldPa"
         onCommit={setYield}
       />
       <QuantityField
-        label="Breaks at"
+        label={t('Breaks at')}
         kind="stress"
         value={ultimatePa}
         of="ownRows.materials.ultimatePa"
@@ -48,7 +49,7 @@ export const OwnMetal = () => {
       />
       {family === 'aluminum' && (
         <QuantityField
-          label="Bends for good beside a weld"
+          label={t('Bends for good beside a weld')}
           kind="stress"
           value={weldedPa}
           of="ownRows.materials.weldedYieldPa"
@@ -61,7 +62,7 @@ export const OwnMetal = () => {
         disabled={!possible || readOnly || !like}
         onClick={() =>
           like &&
-          edit(`${name} added`, (current) => ({
+          edit(t('{name} added', { name }), (current) => ({
             ...current,
             ownRows: {
               ...current.ownRows,
@@ -88,11 +89,11 @@ export const OwnMetal = () => {
           }))
         }
       >
-        Add to the list
+        {t('Add to the list')}
       </button>
       {!possible && (
         <p className="col-span-2 text-[13px]" style={{ color: 'var(--fix)' }}>
-          It cannot break before it bends, nor be stronger beside a weld.
+          {t('It cannot break before it bends, nor be stronger beside a weld.')}
         </p>
       )}
     </FieldGroup>

@@ -4,57 +4,58 @@ import { useState } from 'react';
 import { useEditing } from '../../fields/editing';
 import { FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
+import { t } from '../../fields/language/t';
 
 const DEFAULT = { heightM: 0.0508, widthM: 0.0508, wallM: 0.003 };
 
 /** A tube that no list has: measured with a caliper, kept with this trailer. */
 export const OwnSection = () => {
   const { edit, readOnly } = useEditing();
-  const [name, setName] = useState('My tube');
+  const [name, setName] = useState(t('My tube'));
   const [size, setSize] = useState(DEFAULT);
   const [pricePerKg, setPrice] = useState<number | null>(null);
   const [family, setFamily] = useState<'steel' | 'aluminum'>('steel');
   const shape = { kind: 'rect-tube', ...size, outerRadiusM: 2 * size.wallM, innerRadiusM: size.wallM } as const;
   const possible = sectionProperties(shape).ok;
   return (
-    <FieldGroup title="A tube of your own">
-      <TextField label="Name" value={name} onCommit={setName} />
+    <FieldGroup title={t('A tube of your own')}>
+      <TextField label={t('Name')} value={name} onCommit={setName} />
       <SelectField
-        label="Of"
+        label={t('Of')}
         value={family}
         options={[
-          { value: 'steel', text: 'Steel, unmarked' },
-          { value: 'aluminum', text: 'Aluminum' },
+          { value: 'steel', text: t('Steel, unmarked') },
+          { value: 'aluminum', text: t('Aluminum') },
         ]}
         onCommit={(value) => setFamily(value)}
       />
       <QuantityField
-        label="Height"
+        label={t('Height')}
         kind="length"
         value={size.heightM}
         of="ownRows.sections.shape.heightM"
         onCommit={(heightM) => setSize({ ...size, heightM })}
       />
       <QuantityField
-        label="Width"
+        label={t('Width')}
         kind="length"
         value={size.widthM}
         of="ownRows.sections.shape.widthM"
         onCommit={(widthM) => setSize({ ...size, widthM })}
       />
       <QuantityField
-        label="Wall"
+        label={t('Wall')}
         kind="length"
         value={size.wallM}
         of="ownRows.sections.shape.wallM"
         onCommit={(wallM) => setSize({ ...size, wallM })}
       />
       <QuantityField
-        label="A kilogram costs"
+        label={t('A kilogram costs')}
         kind="number"
         value={pricePerKg}
         of="ownRows.sections.pricePerKg"
-        hint="0 where it lies in the shed already; as its metal where you say nothing"
+        hint={t('0 where it lies in the shed already; as its metal where you say nothing')}
         onCommit={setPrice}
         onClear={() => setPrice(null)}
       />
@@ -63,7 +64,7 @@ export const OwnSection = () => {
         className="button self-center"
         disabled={!possible || readOnly}
         onClick={() =>
-          edit(`${name} added`, (current) => ({
+          edit(t('{name} added', { name }), (current) => ({
             ...current,
             ownRows: {
               ...current.ownRows,
@@ -73,7 +74,7 @@ export const OwnSection = () => {
                   id: `own-${nanoid(8)}`,
                   designation: name,
                   family,
-                  group: 'Your own',
+                  group: t('Your own'),
                   usualMaterialId: family === 'steel' ? 'unmarked-tube' : '6063-t5',
                   shape,
                   ...(pricePerKg === null ? {} : { pricePerKg }),
@@ -84,11 +85,11 @@ export const OwnSection = () => {
           }))
         }
       >
-        Add to the list
+        {t('Add to the list')}
       </button>
       {!possible && (
         <p style={{ color: 'var(--fix)' }} className="col-span-2 text-[13px]">
-          Such a wall and such sides make no tube.
+          {t('Such a wall and such sides make no tube.')}
         </p>
       )}
     </FieldGroup>

@@ -2,6 +2,7 @@ import { isOfPiece, type Evaluation, type Speaker, type Trailer } from '@kereta/
 import { Eye, EyeOff, Focus } from 'lucide-react';
 import { useId, useState } from 'react';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
 /** Parts that belong together. */
 interface Branch {
@@ -20,12 +21,12 @@ const branchesOf = (trailer: Trailer, { chassis }: Evaluation, say: Speaker): re
   const ownFlat = flat.filter((id) => !pieces.some((piece) => isOfPiece(id, piece.id)));
   const ownBars = ofGroups('own').filter((id) => !pieces.some((piece) => isOfPiece(id, piece.id)));
   return [
-    { id: 'frame', name: 'Frame', parts: ofGroups('rail', 'header', 'cross') },
-    { id: 'deck', name: 'Deck', parts: panels.filter(({ kind }) => kind === 'deck').map(({ id }) => id) },
-    { id: 'tongue', name: 'Tongue', parts: [...ofGroups('tongue'), 'coupler', 'jack'] },
+    { id: 'frame', name: t('Frame'), parts: ofGroups('rail', 'header', 'cross') },
+    { id: 'deck', name: t('Deck'), parts: panels.filter(({ kind }) => kind === 'deck').map(({ id }) => id) },
+    { id: 'tongue', name: t('Tongue'), parts: [...ofGroups('tongue'), 'coupler', 'jack'] },
     {
       id: 'sides',
-      name: 'Rail sides and boards',
+      name: t('Rail sides and boards'),
       parts: [...ofGroups('side'), ...panels.filter(({ kind }) => kind === 'board').map(({ id }) => id)],
     },
     ...pieces.map(({ id }) => ({
@@ -33,10 +34,10 @@ const branchesOf = (trailer: Trailer, { chassis }: Evaluation, say: Speaker): re
       name: say.partName(id),
       parts: [...ofGroups('own'), ...flat].filter((part) => isOfPiece(part, id)),
     })),
-    { id: 'own-bars', name: 'Bars of your own', parts: ownBars },
-    { id: 'own-panels', name: 'Panels of your own', parts: ownFlat },
-    { id: 'gear', name: 'Running gear', parts: ['axle'] },
-    { id: 'loads', name: 'What is on it', parts: trailer.items.map(({ id }) => id) },
+    { id: 'own-bars', name: t('Bars of your own'), parts: ownBars },
+    { id: 'own-panels', name: t('Panels of your own'), parts: ownFlat },
+    { id: 'gear', name: t('Running gear'), parts: ['axle'] },
+    { id: 'loads', name: t('What is on it'), parts: trailer.items.map(({ id }) => id) },
   ].filter(({ parts }) => parts.length > 0);
 };
 
@@ -70,7 +71,7 @@ const Tree = () => {
       <div className="flex items-end gap-2">
         <div className="min-w-0 flex-1">
           <label htmlFor={id} className="narrow mb-1 block text-[14px]">
-            Find a part
+            {t('Find a part')}
           </label>
           <input
             id={id}
@@ -81,10 +82,10 @@ const Tree = () => {
           />
         </div>
         <button type="button" className="button" disabled={hidden.size === 0} onClick={() => hide(new Set())}>
-          Show all
+          {t('Show all')}
         </button>
       </div>
-      <ul className="mt-2" aria-label="Parts">
+      <ul className="mt-2" aria-label={t('Parts')}>
         {branches.map((branch) => {
           const found = branch.parts.filter((part) => say.partName(part).toLowerCase().includes(words));
           if (words !== '' && found.length === 0 && !branch.name.toLowerCase().includes(words)) return null;
@@ -116,7 +117,7 @@ const Tree = () => {
                 <button
                   type="button"
                   className="button w-[44px] self-start px-0"
-                  aria-label={`Only ${branch.name} in the drawing`}
+                  aria-label={t('Only {name} in the drawing', { name: branch.name })}
                   onClick={() => hide(new Set(all.filter((part) => !branch.parts.includes(part))))}
                 >
                   <Focus size={16} aria-hidden />
@@ -124,7 +125,7 @@ const Tree = () => {
                 <button
                   type="button"
                   className="button w-[44px] self-start px-0"
-                  aria-label={`${out ? 'Show' : 'Hide'} ${branch.name}`}
+                  aria-label={`${out ? t('Show') : t('Hide')} ${branch.name}`}
                   aria-pressed={out}
                   onClick={() => without(branch.parts, !out)}
                 >
@@ -136,7 +137,7 @@ const Tree = () => {
         })}
       </ul>
       <p className="mute mt-1 text-[13px]">
-        What is hidden is left out of the drawing alone: it stays in every figure.
+        {t('What is hidden is left out of the drawing alone: it stays in every figure.')}
       </p>
     </div>
   );
@@ -147,7 +148,7 @@ export const PartTree = () => {
   const [open, setOpen] = useState(false);
   return (
     <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="flex min-h-[44px] items-center px-4 font-semibold">All parts</summary>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">{t('All parts')}</summary>
       {open && <Tree />}
     </details>
   );

@@ -1,4 +1,5 @@
 import { QuantityField } from '../../fields/QuantityField';
+import { t } from '../../fields/language/t';
 
 interface SpliceFieldsProps {
   /** along the bar from its front, left or ball end, m */
@@ -14,14 +15,14 @@ export const SpliceFields = ({ splicesM, lengthM, onCommit }: SpliceFieldsProps)
       // oxlint-disable-next-line react/no-array-index-key -- a bar's splices keep their order
       <div key={index} className="col-span-2 grid grid-cols-2 gap-2">
         <QuantityField
-          label={`Splice ${index + 1}, along the bar`}
+          label={t('Splice {index}, along the bar', { index: index + 1 })}
           kind="length"
           value={atM}
           of="frame.overrides.any.splices.atM"
           max={lengthM}
           onCommit={(next) =>
             onCommit(
-              'splice moved',
+              t('splice moved'),
               splicesM.map((other, i) => (i === index ? next : other)),
             )
           }
@@ -31,12 +32,12 @@ export const SpliceFields = ({ splicesM, lengthM, onCommit }: SpliceFieldsProps)
           className="button self-end"
           onClick={() =>
             onCommit(
-              'in one piece there',
+              t('in one piece there'),
               splicesM.filter((_, i) => i !== index),
             )
           }
         >
-          Not spliced there
+          {t('Not spliced there')}
         </button>
       </div>
     ))}
@@ -44,9 +45,9 @@ export const SpliceFields = ({ splicesM, lengthM, onCommit }: SpliceFieldsProps)
       <button
         type="button"
         className="button self-center"
-        onClick={() => onCommit('spliced', [...splicesM, lengthM / 2])}
+        onClick={() => onCommit(t('spliced'), [...splicesM, lengthM / 2])}
       >
-        Splice of two lengths
+        {t('Splice of two lengths')}
       </button>
     )}
   </>

@@ -1,11 +1,13 @@
-import { optionsOf, TIE_DOWN_NAMES, tieDownPlaces } from '@kereta/core';
+import { TIE_DOWN_NAMES, tieDownPlaces } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useRecord } from '../../fields/useRecord';
 import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const KINDS = optionsOf(TIE_DOWN_NAMES);
+const KINDS = optionsIn(TIE_DOWN_NAMES);
 
 /** As many places as are asked for: those that there are, and further ones at the rear. */
 const resized = (places: readonly number[], count: number, bedM: number): number[] =>
@@ -19,15 +21,15 @@ export const StrapsAndStands = () => {
   const evenly = tieDownPlaces(trailer);
   const setStands = (label: string, next: typeof stands): void => setFrame(label, { stands: next });
   return (
-    <FieldGroup title="Straps and stands">
+    <FieldGroup title={t('Straps and stands')}>
       <QuantityField
-        label="Places for straps on each rail"
+        label={t('Places for straps on each rail')}
         kind="number"
         value={tieDowns.perSide}
         of="frame.tieDowns.perSide"
         onCommit={(count) => {
           const perSide = Math.round(count);
-          setStraps('places for straps', {
+          setStraps(t('places for straps'), {
             perSide,
             ...(tieDowns.places.length > 0 ? { places: resized(tieDowns.places, perSide, bed.lengthM) } : {}),
           });
@@ -35,19 +37,19 @@ export const StrapsAndStands = () => {
       />
       {tieDowns.perSide > 0 && (
         <SelectField
-          label="They are"
+          label={t('They are')}
           value={tieDowns.kind}
           options={KINDS}
-          onCommit={(kind) => setStraps(`straps on ${kind}s`, { kind })}
+          onCommit={(kind) => setStraps(t('straps on {kind}s', { kind }), { kind })}
         />
       )}
       {tieDowns.perSide > 0 && (
         <div className="col-span-2">
           <CheckField
-            label="At places of their own"
+            label={t('At places of their own')}
             checked={tieDowns.places.length > 0}
             onCommit={(own) =>
-              setStraps(own ? 'straps at places of their own' : 'straps spread evenly', {
+              setStraps(own ? t('straps at places of their own') : t('straps spread evenly'), {
                 places: own ? [...evenly] : [],
               })
             }
@@ -58,13 +60,13 @@ export const StrapsAndStands = () => {
         <QuantityField
           // biome-ignore lint/suspicious/noArrayIndexKey: places have nothing but their order
           key={index}
-          label={`Place ${index + 1}, back from front edge`}
+          label={t('Place {index}, back from front edge', { index: index + 1 })}
           kind="length"
           value={xM}
           min={0}
           max={bed.lengthM}
           onCommit={(next) =>
-            setStraps('place of a strap', {
+            setStraps(t('place of a strap'), {
               places: tieDowns.places.map((other, k) => (k === index ? next : other)),
             })
           }
@@ -72,26 +74,26 @@ export const StrapsAndStands = () => {
       ))}
       {tieDowns.perSide > 0 && (
         <QuantityField
-          label="Each may be worked at"
+          label={t('Each may be worked at')}
           kind="mass"
           value={tieDowns.workingLoadKg}
           of="frame.tieDowns.workingLoadKg"
-          hint="The least of strap, hook and ring"
-          onCommit={(workingLoadKg) => setStraps('working load of a strap', { workingLoadKg })}
-          onClear={() => setStraps('working load of a strap unknown', { workingLoadKg: null })}
+          hint={t('The least of strap, hook and ring')}
+          onCommit={(workingLoadKg) => setStraps(t('working load of a strap'), { workingLoadKg })}
+          onClear={() => setStraps(t('working load of a strap unknown'), { workingLoadKg: null })}
         />
       )}
       {stands.map((pair, index) => (
         <div key={pair.id} className="col-span-2 grid grid-cols-2 gap-2">
           <QuantityField
-            label={`Pair of stands ${index + 1}, back from front edge`}
+            label={t('Pair of stands {index}, back from front edge', { index: index + 1 })}
             kind="length"
             value={pair.xM}
             of="frame.stands.xM"
             max={bed.lengthM}
             onCommit={(xM) =>
               setStands(
-                'stands moved',
+                t('stands moved'),
                 stands.map((other) => (other.id === pair.id ? { ...other, xM } : other)),
               )
             }
@@ -101,12 +103,12 @@ export const StrapsAndStands = () => {
             className="button self-center"
             onClick={() =>
               setStands(
-                'stands taken off',
+                t('stands taken off'),
                 stands.filter((other) => other.id !== pair.id),
               )
             }
           >
-            Take off
+            {t('Take off')}
           </button>
         </div>
       ))}
@@ -115,13 +117,13 @@ export const StrapsAndStands = () => {
           type="button"
           className="button self-center"
           onClick={() =>
-            setStands('stands added', [
+            setStands(t('stands added'), [
               ...stands,
               { id: `stand.${nanoid(8)}`, xM: bed.lengthM * (stands.length === 0 ? 0.95 : 0.05) },
             ])
           }
         >
-          Add a pair of stands
+          {t('Add a pair of stands')}
         </button>
       )}
     </FieldGroup>

@@ -1,6 +1,7 @@
 import { type Chassis, middleLineOf, type Speaker } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import type { Option } from '../../fields/fields';
+import { t } from '../../fields/language/t';
 
 export const newBarId = (): string => `bar.${nanoid(8)}`;
 
@@ -16,5 +17,5 @@ export const hostOptions = (
     .map(({ id }) => ({ value: id, text: say.partName(id) }));
   return chosen === undefined || hosts.some(({ value }) => value === chosen)
     ? hosts
-    : [...hosts, { value: chosen, text: `${say.partName(chosen)} (not there)` }];
+    : [...hosts, { value: chosen, text: t('{chosen} (not there)', { chosen: say.partName(chosen) }) }];
 };

@@ -4,7 +4,6 @@ import {
   REGION_NAMES,
   ROAD_NAMES,
   UNIT_NAMES,
-  optionsOf,
   currencyOf,
   hasUnevenSizes,
   SCHOOL_NAMES,
@@ -18,16 +17,18 @@ import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGrid, FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const REGIONS = optionsOf(REGION_NAMES);
+const REGIONS = optionsIn(REGION_NAMES);
 
-const UNITS = optionsOf(UNIT_NAMES);
+const UNITS = optionsIn(UNIT_NAMES);
 const FRACTIONS = [
-  { value: '16', text: 'To 1/16 in' },
-  { value: '32', text: 'To 1/32 in' },
+  { value: '16', text: t('To 1/16 in') },
+  { value: '32', text: t('To 1/32 in') },
 ] as const;
 
-const ROADS = optionsOf(ROAD_NAMES);
+const ROADS = optionsIn(ROAD_NAMES);
 
 /** What pulls it, as far as the first questions go. */
 const JobVehicle = () => {
@@ -36,48 +37,52 @@ const JobVehicle = () => {
   const vehicle = trailer.towVehicle ?? UNKNOWN_VEHICLE;
   const like = exampleOf(vehicle);
   const readYours = (kg: number | undefined): { hint?: string } =>
-    kg === undefined ? {} : { hint: `Such a one perhaps ${say.mass(kg)}: read yours` };
+    kg === undefined ? {} : { hint: t('Such a one perhaps {kg}: read yours', { kg: say.mass(kg) }) };
   const setVehicle = (label: string, change: Partial<typeof vehicle>): void =>
     edit(label, (current) => ({
       ...current,
       towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change },
     }));
   return (
-    <FieldGroup title="Tow vehicle" open>
+    <FieldGroup title={t('Tow vehicle')} open>
       <QuantityField
-        label="May tow"
+        label={t('May tow')}
         kind="mass"
         value={vehicle.towLimitKg}
         of="towVehicle.towLimitKg"
         {...readYours(like?.towLimitKg)}
-        onCommit={(towLimitKg) => setVehicle('tow limit', { towLimitKg })}
-        onClear={() => setVehicle('tow limit taken out', { towLimitKg: null })}
+        onCommit={(towLimitKg) => setVehicle(t('tow limit'), { towLimitKg })}
+        onClear={() => setVehicle(t('tow limit taken out'), { towLimitKg: null })}
       />
       <QuantityField
-        label="Hitch allows"
+        label={t('Hitch allows')}
         kind="mass"
         value={vehicle.tongueLimitKg}
         of="towVehicle.tongueLimitKg"
         {...readYours(like?.tongueLimitKg)}
-        onCommit={(tongueLimitKg) => setVehicle('hitch limit', { tongueLimitKg })}
-        onClear={() => setVehicle('hitch limit taken out', { tongueLimitKg: null })}
+        onCommit={(tongueLimitKg) => setVehicle(t('hitch limit'), { tongueLimitKg })}
+        onClear={() => setVehicle(t('hitch limit taken out'), { tongueLimitKg: null })}
       />
-      <TextField label="Vehicle’s name" value={vehicle.name} onCommit={(name) => setVehicle('tow vehicle', { name })} />
+      <TextField
+        label={t('Vehicle’s name')}
+        value={vehicle.name}
+        onCommit={(name) => setVehicle(t('tow vehicle'), { name })}
+      />
       <QuantityField
-        label="Vehicle weighs"
+        label={t('Vehicle weighs')}
         kind="mass"
         value={vehicle.massKg}
         of="towVehicle.massKg"
-        onCommit={(massKg) => setVehicle('vehicle’s weight', { massKg })}
-        onClear={() => setVehicle('vehicle’s weight taken out', { massKg: null })}
+        onCommit={(massKg) => setVehicle(t('vehicle’s weight'), { massKg })}
+        onClear={() => setVehicle(t('vehicle’s weight taken out'), { massKg: null })}
       />
       <QuantityField
-        label="Hitch height"
+        label={t('Hitch height')}
         kind="length"
         value={vehicle.hitchHeightM}
         of="towVehicle.hitchHeightM"
-        onCommit={(hitchHeightM) => setVehicle('hitch height', { hitchHeightM })}
-        onClear={() => setVehicle('hitch height taken out', { hitchHeightM: null })}
+        onCommit={(hitchHeightM) => setVehicle(t('hitch height'), { hitchHeightM })}
+        onClear={() => setVehicle(t('hitch height taken out'), { hitchHeightM: null })}
       />
     </FieldGroup>
   );
@@ -117,21 +122,21 @@ const HowWritten = () => {
   const uneven = hasUnevenSizes(trailer, units);
   const money = currencyOf(units, trailer.settings);
   return (
-    <FieldGroup title="How sizes are written">
+    <FieldGroup title={t('How sizes are written')}>
       <SelectField
-        label="Units"
+        label={t('Units')}
         value={trailer.settings.units}
         options={UNITS}
         onCommit={(chosen) => projectStore.changeSettings({ units: chosen === 'metric' ? 'metric' : 'imperial' })}
       />
       <TextField
-        label="Money"
+        label={t('Money')}
         value={trailer.settings.currency}
         onCommit={(currency) => projectStore.changeSettings({ currency: currency.slice(0, 8) })}
       />
       {trailer.settings.units === 'imperial' && (
         <SelectField
-          label="Fractions of an inch"
+          label={t('Fractions of an inch')}
           value={String(trailer.settings.fraction)}
           options={FRACTIONS}
           onCommit={(fraction) => projectStore.changeSettings({ fraction: fraction === '32' ? 32 : 16 })}
@@ -139,16 +144,16 @@ const HowWritten = () => {
       )}
       {money !== trailer.settings.currency && (
         <Offer
-          text={`Money is in ${trailer.settings.currency}; prices stay as they were typed.`}
-          action={`Take ${money}`}
+          text={t('Money is in {currency}; prices stay as they were typed.', { currency: trailer.settings.currency })}
+          action={t('Take {money}', { money })}
           onTake={() => projectStore.changeSettings({ currency: money })}
         />
       )}
       {uneven && (
         <Offer
-          text="Sizes were chosen in the other units."
-          action={units === 'metric' ? 'Round them to mm' : 'Round them to inches'}
-          onTake={() => edit('round sizes', (current) => ({ ...current, ...withRoundSizes(current, units) }))}
+          text={t('Sizes were chosen in the other units.')}
+          action={units === 'metric' ? t('Round them to mm') : t('Round them to inches')}
+          onTake={() => edit(t('round sizes'), (current) => ({ ...current, ...withRoundSizes(current, units) }))}
         />
       )}
     </FieldGroup>
@@ -167,7 +172,7 @@ const WhereTowed = () => {
       ? schoolOfRegion(first)
       : undefined;
   return (
-    <FieldGroup title="Where it will be towed">
+    <FieldGroup title={t('Where it will be towed')}>
       {REGIONS.map(({ value: region, text: name }) => (
         <CheckField
           key={region}
@@ -184,11 +189,11 @@ const WhereTowed = () => {
       ))}
       {offered && (
         <Offer
-          text={`Tongue weight goes by another school: ${SCHOOL_NAMES[schoolOf(trailer)]}.`}
-          action={`Take ${SCHOOL_NAMES[offered]}`}
+          text={t('Tongue weight goes by another school: {school}.', { school: t(SCHOOL_NAMES[schoolOf(trailer)]) })}
+          action={t('Take {school}', { school: t(SCHOOL_NAMES[offered]) })}
           onTake={() => {
             projectStore.changeSettings({ tongueSchool: offered });
-            edit('school of tongue weight', (current) => withSchool(current, offered));
+            edit(t('school of tongue weight'), (current) => withSchool(current, offered));
           }}
         />
       )}
@@ -205,50 +210,50 @@ export const JobStep = () => {
       <FieldGrid>
         <div className="col-span-2">
           <TextField
-            label="Trailer’s name"
+            label={t('Trailer’s name')}
             value={trailer.name}
-            onCommit={(name) => edit(`name ${name}`, (current) => ({ ...current, name }))}
+            onCommit={(name) => edit(t('name {name}', { name }), (current) => ({ ...current, name }))}
           />
         </div>
         <div className="col-span-2">
           <TextField
-            label="What it will carry"
+            label={t('What it will carry')}
             value={trailer.job.purpose}
-            onCommit={(purpose) => setJob('what it carries', { purpose })}
+            onCommit={(purpose) => setJob(t('what it carries'), { purpose })}
           />
         </div>
         <SelectField
-          label="On what roads"
+          label={t('On what roads')}
           value={trailer.job.road}
           options={ROADS}
-          onCommit={(road) => setJob('roads', { road: road })}
+          onCommit={(road) => setJob(t('roads'), { road: road })}
         />
         <QuantityField
-          label="Rated gross, for its plate"
+          label={t('Rated gross, for its plate')}
           kind="mass"
           value={trailer.ratedGrossKg}
           of="ratedGrossKg"
-          onCommit={(ratedGrossKg) => edit('rated gross', (current) => ({ ...current, ratedGrossKg }))}
-          onClear={() => edit('rated gross taken out', (current) => ({ ...current, ratedGrossKg: null }))}
+          onCommit={(ratedGrossKg) => edit(t('rated gross'), (current) => ({ ...current, ratedGrossKg }))}
+          onClear={() => edit(t('rated gross taken out'), (current) => ({ ...current, ratedGrossKg: null }))}
         />
       </FieldGrid>
       <JobVehicle />
-      <FieldGroup title="Where it must fit">
+      <FieldGroup title={t('Where it must fit')}>
         <QuantityField
-          label="Widest it may be"
+          label={t('Widest it may be')}
           kind="length"
           value={trailer.job.maxWidthM}
           of="job.maxWidthM"
-          onCommit={(maxWidthM) => setJob('widest', { maxWidthM })}
-          onClear={() => setJob('no limit of width', { maxWidthM: null })}
+          onCommit={(maxWidthM) => setJob(t('widest'), { maxWidthM })}
+          onClear={() => setJob(t('no limit of width'), { maxWidthM: null })}
         />
         <QuantityField
-          label="Longest it may be"
+          label={t('Longest it may be')}
           kind="length"
           value={trailer.job.maxLengthM}
           of="job.maxLengthM"
-          onCommit={(maxLengthM) => setJob('longest', { maxLengthM })}
-          onClear={() => setJob('no limit of length', { maxLengthM: null })}
+          onCommit={(maxLengthM) => setJob(t('longest'), { maxLengthM })}
+          onClear={() => setJob(t('no limit of length'), { maxLengthM: null })}
         />
       </FieldGroup>
       <HowWritten />

@@ -1,6 +1,7 @@
 import { changeCase, type Item, type LoadCase, setAboard } from '@kereta/core';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
+import { t } from '../../fields/language/t';
 
 /** How full a tank is asked for in quarters here; any other figure stands in its load's own fields. */
 const QUARTERS = [0, 0.25, 0.5, 0.75, 1];
@@ -16,7 +17,7 @@ const Cell = ({ item, loadCase }: CellProps) => {
   const label = `${item.name}, ${loadCase.name}`;
   if (item.kind === 'fixed')
     return (
-      <span className="mute" title="Fitted for good">
+      <span className="mute" title={t('Fitted for good')}>
         ●
       </span>
     );
@@ -30,7 +31,7 @@ const Cell = ({ item, loadCase }: CellProps) => {
         disabled={readOnly}
         onChange={(event) => {
           const aboard = event.target.checked;
-          edit(`${item.name} ${aboard ? 'into' : 'out of'} ${loadCase.name}`, (current) =>
+          edit(`${item.name} ${aboard ? t('into') : t('out of')} ${loadCase.name}`, (current) =>
             setAboard(current, loadCase.id, item.id, aboard),
           );
         }}
@@ -46,14 +47,16 @@ const Cell = ({ item, loadCase }: CellProps) => {
       disabled={readOnly}
       onChange={(event) => {
         const full = Number(event.target.value);
-        edit(`${item.name} ${Math.round(full * 100)} % full in ${loadCase.name}`, (current) =>
-          changeCase(current, loadCase.id, (old) => ({
-            ...old,
-            aboard: [
-              ...old.aboard.filter(({ itemId }) => itemId !== item.id),
-              { shiftM: 0, ...old.aboard.find(({ itemId }) => itemId === item.id), itemId: item.id, fill: full },
-            ],
-          })),
+        edit(
+          t('{name} {full} % full in {name2}', { name: item.name, full: Math.round(full * 100), name2: loadCase.name }),
+          (current) =>
+            changeCase(current, loadCase.id, (old) => ({
+              ...old,
+              aboard: [
+                ...old.aboard.filter(({ itemId }) => itemId !== item.id),
+                { shiftM: 0, ...old.aboard.find(({ itemId }) => itemId === item.id), itemId: item.id, fill: full },
+              ],
+            })),
         );
       }}
     >
@@ -72,17 +75,17 @@ export const AboardTable = () => {
   const { caseId, showCase, say, evaluation } = useWorkbench('caseId', 'showCase', 'say', 'evaluation');
   if (trailer.items.length === 0) return null;
   return (
-    <table className="narrow text-[13px] leading-[18px]" aria-label="What is aboard in which load">
+    <table className="narrow text-[13px] leading-[18px]" aria-label={t('What is aboard in which load')}>
       <thead>
         <tr className="align-bottom">
-          <th className="pr-3 pb-1 text-left font-semibold">Aboard</th>
+          <th className="pr-3 pb-1 text-left font-semibold">{t('Aboard')}</th>
           {trailer.items.map((item) => (
             <th key={item.id} scope="col" className="max-w-[96px] px-1 pb-1 font-normal">
               {item.name}
               <span className="mute block">{say.mass(item.massKg.value + item.emptyMassKg)}</span>
             </th>
           ))}
-          <th className="pb-1 pl-3 text-right font-normal">All</th>
+          <th className="pb-1 pl-3 text-right font-normal">{t('All')}</th>
         </tr>
       </thead>
       <tbody>

@@ -1,19 +1,21 @@
-import { changeCase, type LoadCase, removeCase, setAboard, CASE_MODE_NAMES, optionsOf } from '@kereta/core';
+import { changeCase, type LoadCase, removeCase, setAboard, CASE_MODE_NAMES } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { CheckField, FieldGrid, SelectField, TextField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
 import { MovedFields } from './MovedFields';
+import { inner, t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const MODES = optionsOf(CASE_MODE_NAMES);
+const MODES = optionsIn(CASE_MODE_NAMES);
 
 /** How far tanks are drained on the way: the doubt and the worst cases look at both levels. */
 const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
   const { trailer, edit } = useEditing();
   const entryOf = (id: string) => loadCase.aboard.find(({ itemId }) => itemId === id);
   const setLow = (id: string, name: string, fillLow: number | undefined): void =>
-    edit(`${name} drained in ${loadCase.name}`, (current) =>
+    edit(t('{name} drained in {name2}', { name, name2: loadCase.name }), (current) =>
       changeCase(current, loadCase.id, (old) => ({
         ...old,
         aboard: old.aboard.map((entry) => {
@@ -28,12 +30,12 @@ const TankLows = ({ loadCase }: { readonly loadCase: LoadCase }) => {
     .map((item) => (
       <QuantityField
         key={item.id}
-        label={`${item.name}, drained to`}
+        label={t('{name}, drained to', { name: item.name })}
         kind="percent"
         value={entryOf(item.id)?.fillLow ?? null}
         of="cases.aboard.fillLow"
         max={entryOf(item.id)?.fill ?? 1}
-        hint="Where it is used on the way"
+        hint={t('Where it is used on the way')}
         onCommit={(fillLow) => setLow(item.id, item.name, fillLow)}
         onClear={() => setLow(item.id, item.name, undefined)}
       />
@@ -59,22 +61,31 @@ const BodyStates = ({ loadCase, onChange }: BodyStatesProps) => {
           return (
             <CheckField
               key={id}
-              label={`${name} let down`}
+              label={t('{name} let down', { name })}
               checked={gatesDown.includes(id)}
               onCommit={(down) =>
-                onChange(`${name.toLowerCase()} ${down ? 'let down' : 'shut'} in ${loadCase.name}`, {
-                  gatesDown: down ? [...gatesDown, id] : gatesDown.filter((other) => other !== id),
-                })
+                onChange(
+                  t('{name} {down} in {name2}', {
+                    name: inner(name),
+                    down: down ? t('let down') : t('shut'),
+                    name2: loadCase.name,
+                  }),
+                  {
+                    gatesDown: down ? [...gatesDown, id] : gatesDown.filter((other) => other !== id),
+                  },
+                )
               }
             />
           );
         })}
       {trailer.frame.tilt && mode !== 'towed' && (
         <CheckField
-          label="Bed tipped"
+          label={t('Bed tipped')}
           checked={bedTipped}
           onCommit={(tipped) =>
-            onChange(`bed ${tipped ? 'tipped' : 'level'} in ${loadCase.name}`, { bedTipped: tipped })
+            onChange(t('bed {tipped} in {name}', { tipped: tipped ? t('tipped') : t('level'), name: loadCase.name }), {
+              bedTipped: tipped,
+            })
           }
         />
       )}
@@ -89,15 +100,19 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
     edit(label, (current) => changeCase(current, loadCase.id, (old) => ({ ...old, ...change })));
   const entryOf = (itemId: string) => loadCase.aboard.find((entry) => entry.itemId === itemId);
   return (
-    <section className="border-t border-base-300 pt-3" aria-label={`Load case ${loadCase.name}`}>
-      <h2 className="px-4 pb-2 font-semibold">Load case: {loadCase.name}</h2>
+    <section className="border-t border-base-300 pt-3" aria-label={t('Load case {name}', { name: loadCase.name })}>
+      <h2 className="px-4 pb-2 font-semibold">{t('Load case: {name}', { name: loadCase.name })}</h2>
       <FieldGrid>
-        <TextField label="Its name" value={loadCase.name} onCommit={(name) => set(`load case ${name}`, { name })} />
+        <TextField
+          label={t('Its name')}
+          value={loadCase.name}
+          onCommit={(name) => set(t('load case {name}', { name }), { name })}
+        />
         <SelectField
-          label="The trailer is"
+          label={t('The trailer is')}
           value={loadCase.mode}
           options={MODES}
-          onCommit={(mode) => set('towed or parked', { mode: mode, countsForWindow: mode === 'towed' })}
+          onCommit={(mode) => set(t('towed or parked'), { mode: mode, countsForWindow: mode === 'towed' })}
         />
       </FieldGrid>
       <div className="px-4">
@@ -106,11 +121,16 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
           .map((item) => (
             <CheckField
               key={item.id}
-              label={`${item.name} aboard`}
+              label={t('{name} aboard', { name: item.name })}
               checked={entryOf(item.id) !== undefined}
               onCommit={(aboard) =>
-                edit(`${item.name} ${aboard ? 'aboard' : 'ashore'} in ${loadCase.name}`, (current) =>
-                  setAboard(current, loadCase.id, item.id, aboard),
+                edit(
+                  t('{name} {aboard} in {name2}', {
+                    name: item.name,
+                    aboard: aboard ? t('aboard') : t('ashore'),
+                    name2: loadCase.name,
+                  }),
+                  (current) => setAboard(current, loadCase.id, item.id, aboard),
                 )
               }
             />
@@ -120,12 +140,12 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
           .map((item) => (
             <QuantityField
               key={item.id}
-              label={`${item.name}, how full`}
+              label={t('{name}, how full', { name: item.name })}
               kind="percent"
               value={entryOf(item.id)?.fill ?? 0}
               of="cases.aboard.fill"
               onCommit={(fill) =>
-                edit(`${item.name} in ${loadCase.name}`, (current) =>
+                edit(t('{name} in {name2}', { name: item.name, name2: loadCase.name }), (current) =>
                   changeCase(current, loadCase.id, (old) => ({
                     ...old,
                     aboard: [
@@ -140,28 +160,32 @@ export const CaseFields = ({ loadCase }: { readonly loadCase: LoadCase }) => {
         <TankLows loadCase={loadCase} />
         {trailer.items.some(({ attach }) => attach.on === 'drawer') && (
           <QuantityField
-            label="Drawer pulled out by"
+            label={t('Drawer pulled out by')}
             kind="length"
             value={loadCase.drawerOutM}
             of="cases.drawerOutM"
-            onCommit={(drawerOutM) => set('drawer', { drawerOutM })}
+            onCommit={(drawerOutM) => set(t('drawer'), { drawerOutM })}
           />
         )}
         <BodyStates loadCase={loadCase} onChange={set} />
         {loadCase.mode === 'towed' && (
           <CheckField
-            label="Counts for the axle’s place"
+            label={t('Counts for the axle’s place')}
             checked={loadCase.countsForWindow}
-            onCommit={(countsForWindow) => set('counts for the axle', { countsForWindow })}
+            onCommit={(countsForWindow) => set(t('counts for the axle'), { countsForWindow })}
           />
         )}
         <button
           type="button"
           className="button my-2"
           disabled={trailer.cases.length < 2}
-          onClick={() => edit(`load case ${loadCase.name} taken out`, (current) => removeCase(current, loadCase.id))}
+          onClick={() =>
+            edit(t('load case {name} taken out', { name: loadCase.name }), (current) =>
+              removeCase(current, loadCase.id),
+            )
+          }
         >
-          <Trash2 size={16} aria-hidden /> Take this case out
+          <Trash2 size={16} aria-hidden /> {t('Take this case out')}
         </button>
       </div>
       <MovedFields loadCase={loadCase} />

@@ -7,7 +7,6 @@ import {
   BASIS_NAMES,
   ITEM_KIND_NAMES,
   PLACE_FROM_NAMES,
-  optionsOf,
 } from '@kereta/core';
 import { Trash2 } from 'lucide-react';
 import { useId } from 'react';
@@ -17,9 +16,18 @@ import { RecordFields } from '../../fields/RecordFields';
 import { QuantityField } from '../../fields/QuantityField';
 import { useWorkbench } from '../../bench/workbench';
 import { USUAL_DOUBT } from './usualDoubt';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const BASES = optionsOf(BASIS_NAMES);
-const KINDS = optionsOf(ITEM_KIND_NAMES);
+const PLACES: Readonly<Record<Item['attach']['from'], string>> = {
+  front: t('The front edge'),
+  rear: t('The rear edge'),
+  ball: t('The ball'),
+  axle: t('The axle'),
+};
+
+const BASES = optionsIn(BASIS_NAMES);
+const KINDS = optionsIn(ITEM_KIND_NAMES);
 
 const toleranceShare = ({ value, tolerance, basis }: Item['massKg']): number =>
   value > 0 ? tolerance / value : USUAL_DOUBT[basis];
@@ -42,14 +50,14 @@ const useItem = (item: Item) => {
 const AboardIn = ({ item }: { readonly item: Item }) => {
   const { trailer, edit } = useEditing();
   return (
-    <FieldGroup title="Aboard in" open>
+    <FieldGroup title={t('Aboard in')} open>
       {trailer.cases.map((loadCase) => (
         <CheckField
           key={loadCase.id}
           label={loadCase.name}
           checked={loadCase.aboard.some(({ itemId }) => itemId === item.id)}
           onCommit={(aboard) =>
-            edit(`${item.name} ${aboard ? 'into' : 'out of'} ${loadCase.name}`, (current) =>
+            edit(`${item.name} ${aboard ? t('into') : t('out of')} ${loadCase.name}`, (current) =>
               changeCase(current, loadCase.id, (old) => ({
                 ...old,
                 aboard: aboard
@@ -72,25 +80,25 @@ const StandsOn = ({ item }: { readonly item: Item }) => {
   return (
     <>
       <SelectField
-        label="Stands on"
+        label={t('Stands on')}
         value={item.attach.on === 'item' ? `item:${item.attach.hostId ?? ''}` : item.attach.on}
         options={[
-          { value: 'deck', text: 'Deck' },
-          { value: 'rail', text: 'Rails' },
-          { value: 'tongue', text: 'Tongue' },
-          { value: 'axle', text: 'Axle, with fenders' },
-          { value: 'drawer', text: 'Drawer' },
+          { value: 'deck', text: t('Deck') },
+          { value: 'rail', text: t('Rails') },
+          { value: 'tongue', text: t('Tongue') },
+          { value: 'axle', text: t('Axle, with fenders') },
+          { value: 'drawer', text: t('Drawer') },
           ...(chassis.ownBars.length > 0 || item.attach.on === 'rack'
-            ? [{ value: 'rack', text: 'Rack: your bars, or a piece, under it' }]
+            ? [{ value: 'rack', text: t('Rack: your bars, or a piece, under it') }]
             : []),
           ...trailer.items
             .filter(({ id }) => id !== item.id)
-            .map(({ id, name }) => ({ value: `item:${id}`, text: `On ${name}` })),
+            .map(({ id, name }) => ({ value: `item:${id}`, text: t('On {name}', { name }) })),
         ]}
         onCommit={(value) => {
           const hostId = value.startsWith('item:') ? value.slice(5) : null;
           const offset = { ...item.attach.offsetM, value: hostId === null ? item.attach.offsetM.value : 0 };
-          setPlace('what it stands on', {
+          setPlace(t('what it stands on'), {
             on: hostId === null ? (value as Item['attach']['on']) : 'item',
             hostId,
             offsetM: offset,
@@ -98,15 +106,15 @@ const StandsOn = ({ item }: { readonly item: Item }) => {
         }}
       />
       <SelectField
-        label="Measured from"
+        label={t('Measured from')}
         value={item.attach.from}
-        options={Object.entries(PLACE_FROM_NAMES).map(([value, text]) => ({ value, text: `The ${text}` }))}
+        options={Object.entries(PLACES).map(([value, text]) => ({ value, text }))}
         onCommit={(chosen) => {
           const from = chosen as Item['attach']['from'];
           // It stays where it is: only what it is measured from changes.
           const byM = originXM(trailer, chassis, item.attach.from) - originXM(trailer, chassis, from);
           const offsetM = { ...item.attach.offsetM, value: item.attach.offsetM.value + byM };
-          setPlace('measured from', { from, offsetM });
+          setPlace(t('measured from'), { from, offsetM });
         }}
       />
     </>
@@ -120,10 +128,10 @@ const OnWheels = ({ item }: { readonly item: Item }) => {
     <>
       <div className="col-span-2">
         <CheckField
-          label="Stands on four wheels"
+          label={t('Stands on four wheels')}
           checked={item.wheels !== null}
           onCommit={(on) =>
-            set(on ? 'on wheels' : 'lies flat', (old) => ({
+            set(on ? t('on wheels') : t('lies flat'), (old) => ({
               ...old,
               wheels: on ? { baseM: 0.75 * old.sizeM.lengthM || 1, trackM: 0.85 * old.sizeM.widthM || 1 } : null,
             }))
@@ -136,17 +144,17 @@ const OnWheels = ({ item }: { readonly item: Item }) => {
           sizes={[
             {
               field: 'baseM',
-              label: 'Wheels apart, along',
+              label: t('Wheels apart, along'),
               kind: 'length',
               of: 'items.wheels.baseM',
-              said: 'wheelbase of the load',
+              said: t('wheelbase of the load'),
             },
             {
               field: 'trackM',
-              label: 'Wheels apart, across',
+              label: t('Wheels apart, across'),
               kind: 'length',
               of: 'items.wheels.trackM',
-              said: 'track of the load',
+              said: t('track of the load'),
             },
           ]}
           onChange={(said, change) =>
@@ -156,13 +164,13 @@ const OnWheels = ({ item }: { readonly item: Item }) => {
       )}
       {item.wheels && (
         <QuantityField
-          label="Of its weight, on its front axle"
+          label={t('Of its weight, on its front axle')}
           kind="percent"
           value={item.wheels.frontShare ?? 0.5}
           of="items.wheels.frontShare"
-          hint="50 % where both bear alike; it balances that much nearer to one"
+          hint={t('50 % where both bear alike; it balances that much nearer to one')}
           onCommit={(frontShare) =>
-            set('front axle’s share of the load', (old) => ({
+            set(t('front axle’s share of the load'), (old) => ({
               ...old,
               wheels: old.wheels && { ...old.wheels, frontShare },
             }))
@@ -183,11 +191,11 @@ const LegsAndRoaming = ({ item }: { readonly item: Item }) => {
     <>
       <div className="col-span-2">
         <CheckField
-          label="Stands on four legs"
+          label={t('Stands on four legs')}
           checked={legs !== undefined}
           onCommit={(on) =>
             setLegs(
-              on ? 'on legs' : 'lies flat',
+              on ? t('on legs') : t('lies flat'),
               on
                 ? { heightM: 0.3, baseM: 0.9 * item.sizeM.lengthM || 0.5, trackM: 0.9 * item.sizeM.widthM || 0.5 }
                 : undefined,
@@ -201,36 +209,36 @@ const LegsAndRoaming = ({ item }: { readonly item: Item }) => {
           sizes={[
             {
               field: 'heightM',
-              label: 'Underside up',
+              label: t('Underside up'),
               kind: 'length',
               of: 'items.legs.heightM',
-              said: 'height of legs',
+              said: t('height of legs'),
             },
             {
               field: 'baseM',
-              label: 'Legs apart, along',
+              label: t('Legs apart, along'),
               kind: 'length',
               of: 'items.legs.baseM',
-              said: 'legs apart along',
+              said: t('legs apart along'),
             },
             {
               field: 'trackM',
-              label: 'Legs apart, across',
+              label: t('Legs apart, across'),
               kind: 'length',
               of: 'items.legs.trackM',
-              said: 'legs apart across',
+              said: t('legs apart across'),
             },
           ]}
           onChange={(said, change) => setLegs(said, { ...legs, ...change })}
         />
       )}
       <QuantityField
-        label="Moves by itself, fore and aft by"
+        label={t('Moves by itself, fore and aft by')}
         kind="length"
         value={item.roamsM ?? 0}
         of="items.roamsM"
-        hint="Animals, people, what rolls: the worst cases look at both ends"
-        onCommit={(roamsM) => set('how far it moves', (old) => ({ ...old, roamsM }))}
+        hint={t('Animals, people, what rolls: the worst cases look at both ends')}
+        onCommit={(roamsM) => set(t('how far it moves'), (old) => ({ ...old, roamsM }))}
       />
     </>
   );
@@ -244,7 +252,7 @@ const FittedOn = ({ item }: { readonly item: Item }) => {
   return (
     <div className="min-w-0">
       <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
-        Fitted on
+        {t('Fitted on')}
       </label>
       <input
         id={id}
@@ -254,8 +262,9 @@ const FittedOn = ({ item }: { readonly item: Item }) => {
         disabled={readOnly}
         onChange={(event) => {
           const since = event.target.value;
-          set(since === '' ? 'fitted without a day' : `fitted on ${since}`, ({ since: _old, ...rest }) =>
-            since === '' ? rest : { ...rest, since },
+          set(
+            since === '' ? t('fitted without a day') : t('fitted on {since}', { since }),
+            ({ since: _old, ...rest }) => (since === '' ? rest : { ...rest, since }),
           );
         }}
       />
@@ -269,56 +278,56 @@ const SizeAndPlace = ({ item }: { readonly item: Item }) => {
   const { set, setPlace, setSize } = useItem(item);
   const { pick } = useWorkbench('pick');
   return (
-    <FieldGroup title="Size and place">
+    <FieldGroup title={t('Size and place')}>
       <QuantityField
-        label="Length"
+        label={t('Length')}
         kind="length"
         value={item.sizeM.lengthM}
         of="items.sizeM.lengthM"
-        onCommit={(lengthM) => setSize('length', { lengthM })}
+        onCommit={(lengthM) => setSize(t('length'), { lengthM })}
       />
       <QuantityField
-        label="Width"
+        label={t('Width')}
         kind="length"
         value={item.sizeM.widthM}
         of="items.sizeM.widthM"
-        onCommit={(widthM) => setSize('width', { widthM })}
+        onCommit={(widthM) => setSize(t('width'), { widthM })}
       />
       <QuantityField
-        label="Height"
+        label={t('Height')}
         kind="length"
         value={item.sizeM.heightM}
         of="items.sizeM.heightM"
-        onCommit={(heightM) => setSize('height', { heightM })}
+        onCommit={(heightM) => setSize(t('height'), { heightM })}
       />
       <QuantityField
-        label="Right of the middle"
+        label={t('Right of the middle')}
         kind="length"
         value={item.attach.rightM}
         of="items.attach.rightM"
-        onCommit={(rightM) => setPlace('sideways place', { rightM })}
+        onCommit={(rightM) => setPlace(t('sideways place'), { rightM })}
       />
       <QuantityField
-        label="Above what it stands on"
+        label={t('Above what it stands on')}
         kind="length"
         value={item.attach.aboveM}
         of="items.attach.aboveM"
-        onCommit={(aboveM) => setPlace('height of its place', { aboveM })}
+        onCommit={(aboveM) => setPlace(t('height of its place'), { aboveM })}
       />
       <StandsOn item={item} />
       <SelectField
-        label="Kind"
+        label={t('Kind')}
         value={item.kind}
         options={KINDS}
-        onCommit={(kind) => set('kind', (old) => ({ ...old, kind: kind }))}
+        onCommit={(kind) => set(t('kind'), (old) => ({ ...old, kind: kind }))}
       />
       {item.kind === 'tank' && (
         <QuantityField
-          label="Tank itself"
+          label={t('Tank itself')}
           kind="mass"
           value={item.emptyMassKg}
           of="items.emptyMassKg"
-          onCommit={(emptyMassKg) => set('tank’s own weight', (old) => ({ ...old, emptyMassKg }))}
+          onCommit={(emptyMassKg) => set(t('tank’s own weight'), (old) => ({ ...old, emptyMassKg }))}
         />
       )}
       <OnWheels item={item} />
@@ -328,11 +337,11 @@ const SizeAndPlace = ({ item }: { readonly item: Item }) => {
         type="button"
         className="button"
         onClick={() => {
-          edit(`${item.name} taken off`, (current) => removeItem(current, item.id));
+          edit(t('{name} taken off', { name: item.name }), (current) => removeItem(current, item.id));
           pick(undefined);
         }}
       >
-        <Trash2 size={16} aria-hidden /> Take off
+        <Trash2 size={16} aria-hidden /> {t('Take off')}
       </button>
     </FieldGroup>
   );
@@ -343,19 +352,19 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
   const { set } = useItem(item);
   const { say } = useWorkbench('say');
   return (
-    <section className="border-t border-base-300" aria-label={`Picked: ${item.name}`}>
+    <section className="border-t border-base-300" aria-label={t('Picked: {name}', { name: item.name })}>
       <h2 className="px-4 pt-3 pb-2 font-semibold" style={{ color: 'var(--dye)' }}>
         {item.name}
       </h2>
       <FieldGrid>
         <TextField
-          label="Name"
+          label={t('Name')}
           value={item.name}
           partField={item.id}
-          onCommit={(name) => set(`name ${name}`, (old) => ({ ...old, name }))}
+          onCommit={(name) => set(t('name {name}', { name }), (old) => ({ ...old, name }))}
         />
         <QuantityField
-          label={item.kind === 'tank' ? 'Contents when full' : 'Weight'}
+          label={item.kind === 'tank' ? t('Contents when full') : t('Weight')}
           kind="mass"
           value={item.massKg.value}
           of="items.massKg.value"
@@ -369,24 +378,24 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           }
         />
         <QuantityField
-          label={`Middle, back from ${PLACE_FROM_NAMES[item.attach.from]}`}
+          label={t('Middle, back from {place}', { place: t(PLACE_FROM_NAMES[item.attach.from]) })}
           kind="length"
           value={item.attach.offsetM.value}
           of="items.attach.offsetM.value"
           hot
           onCommit={(value) =>
-            set(`${item.name} to ${say.length(value)}`, (old) => ({
+            set(t('{name} to {value}', { name: item.name, value: say.length(value) }), (old) => ({
               ...old,
               attach: { ...old.attach, offsetM: { ...old.attach.offsetM, value } },
             }))
           }
         />
         <SelectField
-          label="How sure"
+          label={t('How sure')}
           value={item.massKg.basis}
           options={BASES}
           onCommit={(basis) =>
-            set('how sure', (old) => ({
+            set(t('how sure'), (old) => ({
               ...old,
               massKg: {
                 ...old.massKg,
@@ -397,22 +406,22 @@ export const ItemFields = ({ item }: { readonly item: Item }) => {
           }
         />
         <QuantityField
-          label="Weight, give or take"
+          label={t('Weight, give or take')}
           kind="mass"
           value={item.massKg.tolerance}
           of="items.massKg.tolerance"
           onCommit={(tolerance) =>
-            set('doubt of its weight', (old) => ({ ...old, massKg: { ...old.massKg, tolerance } }))
+            set(t('doubt of its weight'), (old) => ({ ...old, massKg: { ...old.massKg, tolerance } }))
           }
         />
         <QuantityField
-          label="Place, give or take"
+          label={t('Place, give or take')}
           kind="length"
           value={item.attach.offsetM.tolerance}
           of="items.attach.offsetM.tolerance"
-          hint="How far it may slide or be set otherwise"
+          hint={t('How far it may slide or be set otherwise')}
           onCommit={(tolerance) =>
-            set('doubt of its place', (old) => ({
+            set(t('doubt of its place'), (old) => ({
               ...old,
               attach: { ...old.attach, offsetM: { ...old.attach.offsetM, tolerance } },
             }))

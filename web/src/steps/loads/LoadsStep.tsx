@@ -9,6 +9,7 @@ import { ItemFields } from './ItemFields';
 import { QuickAdd } from './QuickAdd';
 import { WeightLedger } from './WeightLedger';
 import { WeightTable } from './WeightTable';
+import { t } from '../../fields/language/t';
 
 /** Everything aboard, and in which load case. */
 export const LoadsStep = () => {
@@ -20,7 +21,7 @@ export const LoadsStep = () => {
     <>
       {pickedItem && <ItemFields key={pickedItem.id} item={pickedItem} />}
       <div className="px-4 pb-2">
-        <ul aria-label="Loads">
+        <ul aria-label={t('Loads')}>
           {trailer.items.map((item) => (
             <li key={item.id}>
               <button
@@ -32,7 +33,7 @@ export const LoadsStep = () => {
                 <span>{item.name}</span>
                 <span className="mute">
                   {say.mass(item.massKg.value)}
-                  {item.massKg.basis === 'guessed' ? ' guessed' : ''}
+                  {item.massKg.basis === 'guessed' ? ` ${t('guessed')}` : ''}
                 </span>
               </button>
             </li>
@@ -46,11 +47,11 @@ export const LoadsStep = () => {
             disabled={readOnly}
             onClick={() => {
               const item = freshItem(trailer);
-              edit('load added', (current) => addItem(current, item, casesFor(current)));
+              edit(t('load added'), (current) => addItem(current, item, casesFor(current)));
               pick(item.id);
             }}
           >
-            <Plus size={16} aria-hidden /> Add load
+            <Plus size={16} aria-hidden /> {t('Add load')}
           </button>
           <button
             type="button"
@@ -58,14 +59,14 @@ export const LoadsStep = () => {
             disabled={readOnly}
             onClick={() => {
               const id = `case.${nanoid(8)}`;
-              edit('load case added', (current) => ({
+              edit(t('load case added'), (current) => ({
                 ...current,
                 cases: [
                   ...current.cases,
                   {
                     ...(loadCase ?? { drawerOutM: 0, tongueBand: null }),
                     id,
-                    name: `Load ${current.cases.length + 1}`,
+                    name: t('Load {count}', { count: current.cases.length + 1 }),
                     mode: 'towed',
                     countsForWindow: true,
                     aboard: loadCase?.aboard ?? [],
@@ -77,7 +78,7 @@ export const LoadsStep = () => {
               showCase(id);
             }}
           >
-            <Plus size={16} aria-hidden /> Add case
+            <Plus size={16} aria-hidden /> {t('Add case')}
           </button>
         </div>
       </div>

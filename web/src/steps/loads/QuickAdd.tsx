@@ -5,11 +5,12 @@ import { useWorkbench } from '../../bench/workbench';
 import { useEditing } from '../../fields/editing';
 import { casesFor, freshItem } from './freshItem';
 import { USUAL_DOUBT } from './usualDoubt';
+import { t } from '../../fields/language/t';
 
 const SAID: Readonly<Record<QuickProblem['code'], string>> = {
-  'no-weight': 'needs a weight',
-  'not-read': 'is not understood',
-  'too-many': 'is more than can be added at once',
+  'no-weight': t('needs a weight'),
+  'not-read': t('is not understood'),
+  'too-many': t('is more than can be added at once'),
 };
 
 /** Each thing of a jotted list, placed in rows from the bed’s front; how sure of its weight one is, one says later. */
@@ -58,10 +59,13 @@ export const QuickAdd = () => {
       return;
     }
     const items = found as readonly Item[];
-    edit(items.length === 1 ? `${first.name} added` : `${items.length} loads added`, (current) => {
-      const cases = casesFor(current);
-      return items.reduce((sum, item) => addItem(sum, item, cases), current);
-    });
+    edit(
+      items.length === 1 ? t('{name} added', { name: first.name }) : t('{count} loads added', { count: items.length }),
+      (current) => {
+        const cases = casesFor(current);
+        return items.reduce((sum, item) => addItem(sum, item, cases), current);
+      },
+    );
     pick(first.id);
     setText('');
     setProblems([]);
@@ -75,7 +79,7 @@ export const QuickAdd = () => {
       }}
     >
       <label htmlFor={id} className="narrow mb-1 block text-[14px] leading-[18px]">
-        Quick add
+        {t('Quick add')}
       </label>
       <div className="flex gap-2">
         <input
@@ -84,13 +88,13 @@ export const QuickAdd = () => {
           value={text}
           disabled={readOnly}
           maxLength={1000}
-          placeholder="2 crates 600, firewood 1200"
+          placeholder={t('2 crates 600, firewood 1200')}
           aria-describedby={`${id}-note`}
           aria-invalid={problems.length > 0}
           onChange={(event) => setText(event.target.value)}
         />
         <button type="submit" className="button" disabled={readOnly || text.trim() === ''}>
-          Add
+          {t('Add')}
         </button>
       </div>
       <p
@@ -100,7 +104,7 @@ export const QuickAdd = () => {
       >
         {problems.length > 0
           ? problems.map(({ code, text: entry }) => `“${entry}” ${SAID[code]}`).join('; ')
-          : 'How many, of what, each how heavy. Straw bales, bags of cement and the like may be without a weight.'}
+          : t('How many, of what, each how heavy. Straw bales, bags of cement and the like may be without a weight.')}
       </p>
     </form>
   );

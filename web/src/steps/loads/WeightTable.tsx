@@ -2,6 +2,7 @@ import { PART_GROUP_NAMES, type Point3, sumByGroup } from '@kereta/core';
 import { Fragment } from 'react';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
 /** What the shown load weighs, part by part and group by group, and where each has its balance point. */
 export const WeightTable = () => {
@@ -23,17 +24,17 @@ export const WeightTable = () => {
   return (
     <details className="border-t border-base-300">
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">
-        What it weighs: {shown.loadCase.name}
+        {t('What it weighs: {name}', { name: shown.loadCase.name })}
       </summary>
       <div className="overflow-x-auto px-4 pb-3">
-        <table className="narrow w-full text-[13px] leading-[18px]" aria-label="Weights by part and group">
+        <table className="narrow w-full text-[13px] leading-[18px]" aria-label={t('Weights by part and group')}>
           <thead>
             <tr className="mute text-right">
-              <th className="text-left font-normal">Part</th>
-              <th className="font-normal">Weight</th>
-              <th className="pl-2 font-normal">Back</th>
-              <th className="pl-2 font-normal">Right</th>
-              <th className="pl-2 font-normal">Up</th>
+              <th className="text-left font-normal">{t('Part')}</th>
+              <th className="font-normal">{t('Weight')}</th>
+              <th className="pl-2 font-normal">{t('Back')}</th>
+              <th className="pl-2 font-normal">{t('Right')}</th>
+              <th className="pl-2 font-normal">{t('Up')}</th>
             </tr>
           </thead>
           <tbody>
@@ -41,7 +42,7 @@ export const WeightTable = () => {
               <Fragment key={group}>
                 <tr className="border-t border-base-300 font-semibold">
                   <th scope="row" className="text-left">
-                    {PART_GROUP_NAMES[group]}
+                    {t(PART_GROUP_NAMES[group])}
                   </th>
                   {cells(massKg, centre)}
                 </tr>
@@ -59,14 +60,14 @@ export const WeightTable = () => {
             ))}
             <tr className="border-t border-[var(--ink)] font-semibold">
               <th scope="row" className="text-left">
-                Whole trailer
+                {t('Whole trailer')}
               </th>
               {cells(shown.massKg, shown.centre)}
             </tr>
           </tbody>
         </table>
         <p className="narrow mute text-[13px]">
-          Back from the front edge, to the right of the middle, up from the top of the rails.
+          {t('Back from the front edge, to the right of the middle, up from the top of the rails.')}
         </p>
       </div>
     </details>

@@ -1,6 +1,7 @@
 import { inches, type Item, pounds, type Trailer } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { USUAL_DOUBT } from './usualDoubt';
+import { t } from '../../fields/language/t';
 
 /** In round figures of whatever units are shown; its doubt is that of a guess. */
 export const freshItem = (trailer: Trailer): Item => {
@@ -9,7 +10,7 @@ export const freshItem = (trailer: Trailer): Item => {
   const size = (inch: number, mm: number): number => (metric ? mm / 1000 : inches(inch));
   return {
     id: `item.${nanoid(8)}`,
-    name: 'New load',
+    name: t('New load'),
     kind: 'cargo',
     massKg: { value: massKg, basis: 'guessed', tolerance: massKg * USUAL_DOUBT.guessed },
     emptyMassKg: 0,

@@ -15,12 +15,20 @@ import { HatchPatterns, type Placement, Shapes, STILL } from '../../drawing/Shap
 import { SheetText } from '../../drawing/SheetText';
 import { useWidth } from '../../fields/useWidth';
 import { useWorkbench } from '../../bench/workbench';
+import { figures, t } from '../../fields/language/t';
 
 /** A narrow screen needs no more height than its scale fills. */
 const heightPx = (widthPx: number): number => (widthPx < 500 ? 170 : 250);
 const PAD_PX = 24;
 const MOST_DEG = 15;
 const still = (): typeof STILL => STILL;
+
+const breakText = (degrees: number): string =>
+  degrees === 0
+    ? t('Level road')
+    : degrees > 0
+      ? t('Dip of {degrees}°', { degrees })
+      : t('Crest of {degrees}°', { degrees: -degrees });
 
 /** The rig from the side where the road breaks: a slider for the break, one for where under the rig it lies. */
 export const RampView = () => {
@@ -37,7 +45,7 @@ export const RampView = () => {
   if (!rig || !towed || !look) {
     return (
       <p className="narrow mute p-4 text-[13px]">
-        Say how far the ball stands behind the vehicle’s rear axle to see the rig over a crest and through a dip.
+        {t('Say how far the ball stands behind the vehicle’s rear axle to see the rig over a crest and through a dip.')}
       </p>
     );
   }
@@ -54,28 +62,31 @@ export const RampView = () => {
   const groundY = height - 62;
   const y = (metres: number): number => groundY - metres * scale;
   const name = (point: SidePoint): string =>
-    point.what === 'item' ? say.partName(point.id) : SIDE_PART_NAMES[point.what];
+    point.what === 'item' ? say.partName(point.id) : t(SIDE_PART_NAMES[point.what]);
   const worst =
     look.nearest.roomM < look.lowest.clearM
-      ? { ...look.nearest, gapM: look.nearest.roomM, to: 'the vehicle' }
-      : { ...look.lowest, gapM: look.lowest.clearM, to: 'the road' };
+      ? { ...look.nearest, gapM: look.nearest.roomM, to: t('the vehicle') }
+      : { ...look.lowest, gapM: look.lowest.clearM, to: t('the road') };
   const touching = worst.gapM < 0;
   const place: Placement = { x, y, perM: scale };
   const view = crestView(trailer, chassis, towed, rig, beta, breakM);
-  const what = degrees === 0 ? 'Level road' : degrees > 0 ? `Dip of ${degrees}°` : `Crest of ${-degrees}°`;
+  const what = breakText(degrees);
   return (
-    <section aria-label="Crest and dip" className="border-b border-base-300">
+    <section aria-label={t('Crest and dip')} className="border-b border-base-300">
       <div ref={holder}>
         <svg
           width={width}
           height={height}
           role="img"
-          aria-label={`${what}: the trailer tips by ${formatAngle(Math.abs(pitch))} against the vehicle`}
+          aria-label={t('{what}: the trailer tips by {pitch} against the vehicle', {
+            what,
+            pitch: figures(formatAngle(Math.abs(pitch))),
+          })}
         >
           <SheetText
             x={14}
             y={16}
-            text={`From the side over a break of the road: ${say.caseName(towed.loadCase.id)}`}
+            text={t('From the side over a break of the road: {id}', { id: say.caseName(towed.loadCase.id) })}
             anchor="start"
             size={12.5}
             bold
@@ -99,19 +110,19 @@ export const RampView = () => {
             min={-MOST_DEG}
             max={MOST_DEG}
             value={degrees}
-            aria-label="Break of the road, crest to dip, degrees"
+            aria-label={t('Break of the road, crest to dip, degrees')}
             onChange={(event) => setDegrees(Number(event.target.value))}
           />
         </label>
         <label className="flex items-center gap-3">
-          <span className="whitespace-nowrap">It lies here</span>
+          <span className="whitespace-nowrap">{t('It lies here')}</span>
           <input
             type="range"
             className="range flex-1"
             min={0}
             max={100}
             value={Math.round(share * 100)}
-            aria-label="Where the break lies under the rig, front to rear, per cent"
+            aria-label={t('Where the break lies under the rig, front to rear, per cent')}
             onChange={(event) => setShare(Number(event.target.value) / 100)}
           />
         </label>
@@ -123,10 +134,18 @@ export const RampView = () => {
       >
         {touching ? '■ ' : ''}
         {degrees === 0
-          ? `Riding level ${name(worst.point)} is nearest: ${say.length(Math.max(0, worst.gapM))} to ${worst.to}`
+          ? t('Riding level {point} is nearest: {x} to {to}', {
+              point: name(worst.point),
+              x: say.length(Math.max(0, worst.gapM)),
+              to: worst.to,
+            })
           : touching
-            ? `Somewhere over it ${name(worst.point)} strikes ${worst.to}`
-            : `Nearest anywhere over it: ${name(worst.point)}, ${say.length(worst.gapM)} to ${worst.to}`}
+            ? t('Somewhere over it {point} strikes {to}', { point: name(worst.point), to: worst.to })
+            : t('Nearest anywhere over it: {point}, {gap} to {to}', {
+                point: name(worst.point),
+                gap: say.length(worst.gapM),
+                to: worst.to,
+              })}
       </p>
     </section>
   );

@@ -1,11 +1,12 @@
 import { type ReactNode, useState } from 'react';
 import { RampView } from './RampView';
 import { Turning } from './Turning';
+import { t } from '../../fields/language/t';
 
 const VIEWS = [
-  { id: 'trailer', text: 'Trailer' },
-  { id: 'turned', text: 'Turned' },
-  { id: 'ramp', text: 'Crest and dip' },
+  { id: 'trailer', text: t('Trailer') },
+  { id: 'turned', text: t('Turned') },
+  { id: 'ramp', text: t('Crest and dip') },
 ] as const;
 type ViewId = (typeof VIEWS)[number]['id'];
 
@@ -15,7 +16,7 @@ export const TongueView = ({ drawing }: { readonly drawing: ReactNode }) => {
   return (
     <>
       <fieldset className="flex gap-1 px-3 pt-2">
-        <legend className="sr-only">What is drawn</legend>
+        <legend className="sr-only">{t('What is drawn')}</legend>
         {VIEWS.map(({ id, text }) => (
           <button
             key={id}

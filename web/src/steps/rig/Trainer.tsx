@@ -7,6 +7,7 @@ import { useJob } from '../../jobs/useJob';
 import { FlickRig } from './FlickRig';
 import { flickVerdict, PER_SECOND } from './flickVerdict';
 import { WhatIfSliders } from './WhatIfSliders';
+import { t } from '../../fields/language/t';
 
 const SPEEDS = {
   imperial: { unit: 'mph', values: [30, 40, 50, 60, 70, 80], toMs: 0.44704 },
@@ -72,53 +73,61 @@ export const Trainer = () => {
     return (
       <p className="narrow mute p-4 text-[13px]">
         {sway
-          ? 'Name the vehicle’s weight, wheelbase and ball to see how the rig behaves at speed.'
+          ? t('Name the vehicle’s weight, wheelbase and ball to see how the rig behaves at speed.')
           : failed
-            ? 'No figure: the damping of sway could not be worked out in reasonable time.'
-            : 'Working it out …'}
+            ? t('No figure: the damping of sway could not be worked out in reasonable time.')
+            : t('Working it out …')}
       </p>
     );
   }
   const verdict = flickVerdict(trail);
   const lost = (speedMPerS: number | undefined): string =>
-    speedMPerS === undefined ? 'at no speed in these sums' : `at ${say.speed(speedMPerS)}`;
+    speedMPerS === undefined
+      ? t('at no speed in these sums')
+      : t('at {speedMPerS}', { speedMPerS: say.speed(speedMPerS) });
   const name = say.caseName(own.caseId);
   return (
-    <section aria-label="After a flick of the wheel" className="border-b border-base-300">
+    <section aria-label={t('After a flick of the wheel')} className="border-b border-base-300">
       <h2 className="narrow px-4 pt-2 text-[12.5px] font-bold">
-        After a flick of the wheel: {name} at {speed} {unit}
-        {current ? '' : ' (before the last change)'}
+        {t('After a flick of the wheel: {name} at {speed} {unit}{current}', {
+          name,
+          speed,
+          unit,
+          current: current ? '' : ` ${t('(before the last change)')}`,
+        })}
       </h2>
       <FlickRig
         trailer={committed}
         rig={own.rig}
         now={trail[player.index]}
-        label={`${name} at ${speed} ${unit} after a flick of the wheel: ${verdict}`}
+        label={t('{name} at {speed} {unit} after a flick of the wheel: {verdict}', { name, speed, unit, verdict })}
       />
       {trying && tried && (
         <>
-          <h3 className="narrow px-4 text-[12.5px] font-bold">As tried: {flickVerdict(triedTrail)}</h3>
+          <h3 className="narrow px-4 text-[12.5px] font-bold">
+            {t('As tried: {triedTrail}', { triedTrail: flickVerdict(triedTrail) })}
+          </h3>
           <FlickRig
             trailer={changed}
             rig={tried.rig}
             now={triedTrail[Math.min(player.index, triedTrail.length - 1)]}
-            label={`The same with what is tried: ${flickVerdict(triedTrail)}`}
+            label={t('The same with what is tried: {triedTrail}', { triedTrail: flickVerdict(triedTrail) })}
           />
         </>
       )}
       <div className="flex flex-wrap items-center gap-2 px-4 pb-3 text-[14px]">
         <button type="button" className="button" aria-pressed={player.playing} onClick={player.toggle}>
           {player.playing ? <Pause size={17} aria-hidden /> : <Play size={17} aria-hidden />}{' '}
-          {player.playing ? 'Pause' : 'Play'}
+          {player.playing ? t('Pause') : t('Play')}
         </button>
         <button type="button" className="button" onClick={player.step}>
-          <StepForward size={17} aria-hidden /> A tenth on
+          <StepForward size={17} aria-hidden /> {t('A tenth on')}
         </button>
         <label className="flex items-center gap-2">
-          at
+          {t('at')}
           <select
             className="select"
-            aria-label="Speed"
+            aria-label={t('Speed')}
             value={speedIndex}
             onChange={(event) => setSpeedIndex(Number(event.target.value))}
           >
@@ -130,27 +139,35 @@ export const Trainer = () => {
           </select>
         </label>
         <span role="status" className="font-semibold">
-          {(player.index / PER_SECOND || 0).toFixed(1)} s of {FLICK_LASTS_S}: {verdict}
+          {t('{index} s of {flick}: {verdict}', {
+            index: (player.index / PER_SECOND || 0).toFixed(1),
+            flick: FLICK_LASTS_S,
+            verdict,
+          })}
         </span>
-        {reducedMotion() && <span className="mute">Motion is off in this browser: step through it.</span>}
+        {reducedMotion() && <span className="mute">{t('Motion is off in this browser: step through it.')}</span>}
       </div>
       <WhatIfSliders value={change} onChange={setChange} say={say} />
       <p className="narrow px-4 pb-2 text-[13px]">
         {trying && tried ? (
           <>
-            As it is, damping is gone {lost(own.lost.usual?.speedMPerS)}; as tried {lost(tried.lost.usual?.speedMPerS)},
-            with {say.percent(tried.tongueShare)} on the tongue.{' '}
+            {t('As it is, damping is gone {speedMPerS}; as tried {speedMPerS2}, with {tongueShare} on the tongue.', {
+              speedMPerS: lost(own.lost.usual?.speedMPerS),
+              speedMPerS2: lost(tried.lost.usual?.speedMPerS),
+              tongueShare: say.percent(tried.tongueShare),
+            })}
             <button type="button" className="min-h-[32px] underline" onClick={() => setChange(AS_IT_IS)}>
-              Back to as it is
+              {t('Back to as it is')}
             </button>
           </>
         ) : (
-          <span className="mute">Try what helps: the trailer itself stays as it is.</span>
+          <span className="mute">{t('Try what helps: the trailer itself stays as it is.')}</span>
         )}
       </p>
       <p className="narrow mute px-4 pb-3 text-[13px]">
-        Two rods on single tracks, small angles, even speed, no wind, no hills, no braking. It compares loads; it gives
-        no leave to drive at any speed. A trailer that begins to swing is slowed gently, not steered.
+        {t(
+          'Two rods on single tracks, small angles, even speed, no wind, no hills, no braking. It compares loads; it gives no leave to drive at any speed. A trailer that begins to swing is slowed gently, not steered.',
+        )}
       </p>
     </section>
   );

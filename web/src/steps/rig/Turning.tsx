@@ -13,6 +13,7 @@ import { HatchPatterns, type Placement, Shapes, STILL } from '../../drawing/Shap
 import { SheetText } from '../../drawing/SheetText';
 import { useWidth } from '../../fields/useWidth';
 import { useWorkbench } from '../../bench/workbench';
+import { figures, t } from '../../fields/language/t';
 
 const PAD_PX = 26;
 const HEIGHT_PX = 300;
@@ -44,13 +45,13 @@ export const Turning = () => {
   );
   const touching = tight !== undefined && tight.roomM < 0;
   return (
-    <section aria-label="Turning" className="border-b border-base-300">
+    <section aria-label={t('Turning')} className="border-b border-base-300">
       <div ref={holder}>
         <svg
           width={width}
           height={HEIGHT_PX}
           role="img"
-          aria-label={`The trailer turned by ${degrees} degrees against the vehicle`}
+          aria-label={t('The trailer turned by {degrees} degrees against the vehicle', { degrees })}
         >
           <HatchPatterns />
           <Shapes shapes={view.shapes} place={place} stateOf={still} />
@@ -58,7 +59,7 @@ export const Turning = () => {
           <SheetText
             x={14}
             y={16}
-            text="Turned, from above; the vehicle is an outline"
+            text={t('Turned, from above; the vehicle is an outline')}
             anchor="start"
             size={12.5}
             bold
@@ -66,14 +67,14 @@ export const Turning = () => {
         </svg>
       </div>
       <label className="flex flex-wrap items-center gap-3 px-4 pb-3 text-[14px]">
-        <span className="whitespace-nowrap">Turned by {degrees}°</span>
+        <span className="whitespace-nowrap">{t('Turned by {degrees}°', { degrees })}</span>
         <input
           type="range"
           className="range flex-1 max-[800px]:basis-full"
           min={0}
           max={90}
           value={degrees}
-          aria-label="Angle between vehicle and trailer"
+          aria-label={t('Angle between vehicle and trailer')}
           onChange={(event) => setDegrees(Number(event.target.value))}
         />
         <span
@@ -82,14 +83,19 @@ export const Turning = () => {
           style={{ color: touching ? 'var(--fix)' : 'var(--ink)' }}
         >
           {tight === undefined || !Number.isFinite(tight.roomM)
-            ? 'nothing is near'
+            ? t('nothing is near')
             : touching
-              ? `■ ${tight.edge.what === 'bed' ? 'the bed' : say.partName(tight.edge.id)} touches`
-              : `${say.length(tight.roomM)} to ${tight.edge.what === 'bed' ? 'the bed' : say.partName(tight.edge.id)}`}
+              ? t('■ {what} touches', { what: tight.edge.what === 'bed' ? t('the bed') : say.partName(tight.edge.id) })
+              : t('{room} to {what}', {
+                  room: say.length(tight.roomM),
+                  what: tight.edge.what === 'bed' ? t('the bed') : say.partName(tight.edge.id),
+                })}
         </span>
       </label>
       <p className="narrow mute px-4 pb-2 text-[13px]">
-        Wanted without touching: {formatAngle(trailer.job.turnRad)}. Dotted: the way of the bed’s front corners.
+        {t('Wanted without touching: {turn}. Dotted: the way of the bed’s front corners.', {
+          turn: figures(formatAngle(trailer.job.turnRad)),
+        })}
       </p>
     </section>
   );

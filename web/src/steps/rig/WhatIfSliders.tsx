@@ -1,4 +1,5 @@
 import { inches, type Speaker, type WhatIf } from '@kereta/core';
+import { t } from '../../fields/language/t';
 
 interface Slider {
   readonly field: keyof WhatIf;
@@ -12,12 +13,12 @@ interface Slider {
 const metresText =
   (plus: string, minus: string) =>
   (value: number, say: Speaker): string =>
-    value === 0 ? 'as it is' : `${say.length(Math.abs(value))} ${value > 0 ? plus : minus}`;
+    value === 0 ? t('as it is') : `${say.length(Math.abs(value))} ${value > 0 ? plus : minus}`;
 
 const SLIDERS: readonly Slider[] = [
   {
     field: 'loadForwardM',
-    name: 'Load',
+    name: t('Load'),
     min: inches(-48),
     max: inches(24),
     step: inches(2),
@@ -25,7 +26,7 @@ const SLIDERS: readonly Slider[] = [
   },
   {
     field: 'longerM',
-    name: 'Tongue',
+    name: t('Tongue'),
     min: inches(-12),
     max: inches(36),
     step: inches(3),
@@ -33,11 +34,11 @@ const SLIDERS: readonly Slider[] = [
   },
   {
     field: 'tailLighter',
-    name: 'Load behind the axle',
+    name: t('Load behind the axle'),
     min: 0,
     max: 0.8,
     step: 0.1,
-    text: (value) => (value === 0 ? 'as it is' : `${Math.round(value * 100)} % lighter`),
+    text: (value) => (value === 0 ? t('as it is') : t('{value} % lighter', { value: Math.round(value * 100) })),
   },
 ];
 
@@ -52,7 +53,7 @@ export const WhatIfSliders = ({
   readonly say: Speaker;
 }) => (
   <fieldset className="grid grid-cols-3 gap-x-5 px-4 pb-2 text-[13px] max-[800px]:grid-cols-1">
-    <legend className="sr-only">Try what helps, without changing the trailer</legend>
+    <legend className="sr-only">{t('Try what helps, without changing the trailer')}</legend>
     {SLIDERS.map(({ field, name, min, max, step, text }) => (
       <label key={field} className="block">
         <span className="block">

@@ -1,4 +1,5 @@
 import type { Instant } from '@kereta/core';
+import { t } from '../../fields/language/t';
 
 export const PER_SECOND = 60;
 /** At angles beyond this the sums no longer hold, rad. */
@@ -11,10 +12,10 @@ const widest = (trail: readonly Instant[]): number =>
 
 /** What a flick came to, in words: its last two seconds against its second and third. */
 export const flickVerdict = (trail: readonly Instant[]): string => {
-  if (trail.length === 0) return 'working it out';
+  if (trail.length === 0) return t('working it out');
   const late = widest(trail.slice(-2 * PER_SECOND));
   const early = widest(trail.slice(PER_SECOND, 3 * PER_SECOND));
-  if (widest(trail) > BEYOND) return 'it swings further than these sums hold';
-  if (late > early) return 'the swing grows';
-  return late < SETTLED * early ? 'it settles' : 'it swings on for long';
+  if (widest(trail) > BEYOND) return t('it swings further than these sums hold');
+  if (late > early) return t('the swing grows');
+  return late < SETTLED * early ? t('it settles') : t('it swings on for long');
 };

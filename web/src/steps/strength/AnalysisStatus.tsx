@@ -1,5 +1,6 @@
 import { useWorkbench } from '../../bench/workbench';
 import { useJobProgress } from '../../jobs/progress';
+import { t } from '../../fields/language/t';
 
 /** Whether the frame analysis below is of the trailer as drawn, of one before the last change, or under way. */
 export const AnalysisStatus = () => {
@@ -7,13 +8,15 @@ export const AnalysisStatus = () => {
   const { outcome, current, progressKey, failed } = strength;
   const progress = useJobProgress(progressKey);
   const text = (): string => {
-    if (failed) return 'No figure: the frame could not be analysed in reasonable time. The hand check stands alone.';
+    if (failed) return t('No figure: the frame could not be analysed in reasonable time. The hand check stands alone.');
     if (!outcome)
-      return progress ? `Analysing the frame: load ${progress.done + 1} of ${progress.of} …` : 'Analysing the frame …';
-    if (!current) return 'What stands below is from before the last change. Analysing anew …';
-    if (outcome.kind !== 'analysed') return 'The frame could not be analysed; the hand check stands alone.';
+      return progress
+        ? t('Analysing the frame: load {done} of {of} …', { done: progress.done + 1, of: progress.of })
+        : t('Analysing the frame …');
+    if (!current) return t('What stands below is from before the last change. Analysing anew …');
+    if (outcome.kind !== 'analysed') return t('The frame could not be analysed; the hand check stands alone.');
     const { runs, elements } = outcome.analysis.counts;
-    return `Whole frame analysed: ${elements} stretches of bar in ${runs} situations.`;
+    return t('Whole frame analysed: {elements} stretches of bar in {runs} situations.', { elements, runs });
   };
   return (
     <p
@@ -24,7 +27,7 @@ export const AnalysisStatus = () => {
       {(!outcome || !current) && !failed && (
         <progress
           className="progress w-[60px]"
-          aria-label="Frame analysis"
+          aria-label={t('Frame analysis')}
           {...(progress ? { value: progress.done, max: progress.of } : {})}
         />
       )}

@@ -5,6 +5,8 @@ import { init, use } from 'echarts/core';
 import { SVGRenderer } from 'echarts/renderers';
 import { useEffect, useRef } from 'react';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
+import { PAGE_LANGUAGE } from '../../fields/language/language';
 
 use([LineChart, GridComponent, TitleComponent, TooltipComponent, AxisPointerComponent, SVGRenderer]);
 
@@ -23,18 +25,18 @@ const curvesOf = (imperial: boolean): readonly Curve[] => {
   const size = (m: number): number => fromMetres(m, imperial ? 'in' : 'mm');
   const [forceUnit, momentUnit, lengthUnit] = imperial ? ['lbf', 'lbf·in', 'in'] : ['N', 'N·m', 'mm'];
   return [
-    { name: 'Along (pull +)', unit: forceUnit, of: ({ n }) => force(n) },
-    { name: 'Shear, up and down', unit: forceUnit, of: ({ vz }) => force(vz) },
+    { name: t('Along (pull +)'), unit: forceUnit, of: ({ n }) => force(n) },
+    { name: t('Shear, up and down'), unit: forceUnit, of: ({ vz }) => force(vz) },
     // Drawn on the side that is pulled: a bar that sags is drawn down.
-    { name: 'Bending, up and down', unit: momentUnit, of: ({ my }) => moment(my) },
-    { name: 'Bending, sideways', unit: momentUnit, of: ({ mz }) => moment(mz) },
-    { name: 'Twist', unit: momentUnit, of: ({ t }) => moment(t) },
-    { name: 'Moves up (+) or down', unit: lengthUnit, of: ({ upM }) => size(upM) },
+    { name: t('Bending, up and down'), unit: momentUnit, of: ({ my }) => moment(my) },
+    { name: t('Bending, sideways'), unit: momentUnit, of: ({ mz }) => moment(mz) },
+    { name: t('Twist'), unit: momentUnit, of: ({ t }) => moment(t) },
+    { name: t('Moves up (+) or down'), unit: lengthUnit, of: ({ upM }) => size(upM) },
   ];
 };
 
 const rounded = (value: number): string =>
-  Math.abs(value) >= 100 ? Math.round(value).toLocaleString('en-US') : value.toPrecision(2);
+  Math.abs(value) >= 100 ? Math.round(value).toLocaleString(PAGE_LANGUAGE) : value.toPrecision(2);
 
 /** Inner forces and movement along one bar, one under the other on one ruler. */
 export const BarCharts = ({ diagram }: { readonly diagram: MemberDiagram }) => {
@@ -103,7 +105,12 @@ export const BarCharts = ({ diagram }: { readonly diagram: MemberDiagram }) => {
   }, [diagram, imperial]);
   const spoken = curves.map(({ name, unit, of }) => {
     const values = diagram.points.map(of);
-    return `${name}: ${rounded(Math.min(...values))} to ${rounded(Math.max(...values))} ${unit}`;
+    return t('{name}: {x} to {x2} {unit}', {
+      name,
+      x: rounded(Math.min(...values)),
+      x2: rounded(Math.max(...values)),
+      unit,
+    });
   });
   return (
     <div
@@ -111,7 +118,11 @@ export const BarCharts = ({ diagram }: { readonly diagram: MemberDiagram }) => {
       className="mt-2 w-full"
       style={{ height: curves.length * ROW_PX + 6 }}
       role="img"
-      aria-label={`Along ${say.partName(diagram.memberId)}, ${say.length(diagram.lengthM)}. ${spoken.join('. ')}.`}
+      aria-label={t('Along {member}, {length}. {spoken}.', {
+        member: say.partName(diagram.memberId),
+        length: say.length(diagram.lengthM),
+        spoken: spoken.join('. '),
+      })}
       data-testid="bar-charts"
     />
   );

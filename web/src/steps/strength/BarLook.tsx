@@ -6,10 +6,11 @@ import { NoFigure } from '../../fields/NoFigure';
 import { useWorkbench } from '../../bench/workbench';
 import { useJob } from '../../jobs/useJob';
 import { SectionSketch } from './SectionSketch';
+import { figures, inner, t } from '../../fields/language/t';
 
 const BarCharts = lazy(() => import('./BarCharts').then((module) => ({ default: module.BarCharts })));
 
-const shareText = (value: number): string => formatPercent(value, 0);
+const shareText = (value: number): string => figures(formatPercent(value, 0));
 
 /** Which of a situation's arrangements: "left", "push". */
 const variantText = ({ variant }: Governing): string => variant.replaceAll('-', ' ');
@@ -42,7 +43,7 @@ export const BarLook = () => {
   if (!member || !analysis || !shown) {
     return (
       <p className="narrow mute px-4 pb-3 text-[13px]">
-        Pick a bar on the drawing to see what bends it where, in every situation.
+        {t('Pick a bar on the drawing to see what bends it where, in every situation.')}
       </p>
     );
   }
@@ -55,27 +56,28 @@ export const BarLook = () => {
         <span>{shareText(shown.utilisation.value)}</span>
       </h2>
       <p className="narrow mute text-[13px]">
-        {SITUATION_NAMES[shown.situation]}
+        {t(SITUATION_NAMES[shown.situation])}
         {variantText(shown) && ` (${variantText(shown)})`}
-        {shown.caseId && `, ${say.caseName(shown.caseId)}`}, {say.length(shown.atM)} along it.
+        {shown.caseId && `, ${say.caseName(shown.caseId)}`}
+        {t(', {at} along it.', { at: say.length(shown.atM) })}
       </p>
       {bar && <SectionSketch member={bar} />}
-      {failed && <NoFigure what="what bends it where" onRetry={again} />}
+      {failed && <NoFigure what={t('what bends it where')} onRetry={again} />}
       {data && (
-        <ContainedChart name="The chart" of={[data]}>
+        <ContainedChart name={t('The chart')} of={[data]}>
           <BarCharts diagram={data} />
         </ContainedChart>
       )}
-      <table className="narrow mt-2 w-full text-[13px]" aria-label="In every situation">
+      <table className="narrow mt-2 w-full text-[13px]" aria-label={t('In every situation')}>
         <tbody>
           {SITUATION_IDS.flatMap((id) => {
             const governing = member.bySituation[id];
             return governing
               ? [
                   <tr key={id} className="border-t border-base-300">
-                    <td className="py-[2px]">{SITUATION_NAMES[id]}</td>
+                    <td className="py-[2px]">{t(SITUATION_NAMES[id])}</td>
                     <td className="mute py-[2px]">
-                      {governing.caseId ? say.caseName(governing.caseId) : 'bare frame'}
+                      {governing.caseId ? say.caseName(governing.caseId) : t('bare frame')}
                     </td>
                     <td className="py-[2px] text-right font-semibold whitespace-nowrap">
                       {shareText(governing.utilisation.value)}
@@ -88,7 +90,10 @@ export const BarLook = () => {
             <tr key={weld.end} className="border-t border-base-300">
               <td className="py-[2px]">{weldName(weld.memberId, weld.joint, say)}</td>
               <td className="mute py-[2px]">
-                leg {say.length(weld.legM)}, {SITUATION_NAMES[weld.situation].toLowerCase()}
+                {t('leg {leg}, {situation}', {
+                  leg: say.length(weld.legM),
+                  situation: inner(t(SITUATION_NAMES[weld.situation])),
+                })}
               </td>
               <td className="py-[2px] text-right font-semibold whitespace-nowrap">{shareText(weld.utilisation)}</td>
             </tr>

@@ -1,5 +1,6 @@
 import { type AnyFinding, parsePartId, sentenceOf, STEP_NAMES, type StepId } from '@kereta/core';
 import { useWorkbench } from '../../bench/workbench';
+import { inner, t } from '../../fields/language/t';
 
 type Fault = Extract<AnyFinding, { readonly code: 'frame-fault' | 'frame-unsolvable' }>;
 const isFault = (finding: AnyFinding): finding is Fault =>
@@ -30,7 +31,9 @@ export const Culprit = () => {
           goTo(step);
         }}
       >
-        {part === undefined ? `Go to ${STEP_NAMES[step]}` : `Go to ${say.partName(part).toLowerCase()}`}
+        {part === undefined
+          ? t('Go to {step}', { step: t(STEP_NAMES[step]) })
+          : t('Go to {part}', { part: inner(say.partName(part)) })}
       </button>
     </div>
   );

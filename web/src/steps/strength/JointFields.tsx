@@ -1,19 +1,14 @@
-import {
-  findMaterial,
-  SIZED_GROUPS,
-  BOLT_GRADE_NAMES,
-  COUPLER_MOUNT_NAMES,
-  FILLER_NAMES,
-  optionsOf,
-} from '@kereta/core';
+import { findMaterial, SIZED_GROUPS, BOLT_GRADE_NAMES, COUPLER_MOUNT_NAMES, FILLER_NAMES } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
 import { SelectField } from '../../fields/fields';
 import { QuantityField } from '../../fields/QuantityField';
+import { inner, t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const MOUNTS = optionsOf(COUPLER_MOUNT_NAMES);
-const GRADES = optionsOf(BOLT_GRADE_NAMES);
-const FILLERS = optionsOf(FILLER_NAMES);
+const MOUNTS = optionsIn(COUPLER_MOUNT_NAMES);
+const GRADES = optionsIn(BOLT_GRADE_NAMES);
+const FILLERS = optionsIn(FILLER_NAMES);
 
 /** Legs of the fillets, the wire for aluminum, and how the coupler is held. */
 export const JointFields = () => {
@@ -26,22 +21,22 @@ export const JointFields = () => {
   const [, setStrength] = useRecord('strength');
   const [, setGusset] = useRecord('strength.gussets');
   const setGussets = (label: string, place: 'tongueM' | 'cornerM', legM: number | null): void =>
-    setGusset(label.toLowerCase(), { [place]: legM });
+    setGusset(inner(label), { [place]: legM });
   return (
     <>
       <QuantityField
-        label="Leg of the welds"
+        label={t('Leg of the welds')}
         kind="length"
         value={strength.weldLegM}
         of="strength.weldLegM"
-        hint="As the wall, up to 3/16 in (5 mm), where you say nothing"
-        onCommit={(weldLegM) => setStrength('leg of the welds', { weldLegM })}
-        onClear={() => setStrength('leg of the welds as the wall', { weldLegM: null })}
+        hint={t('As the wall, up to 3/16 in (5 mm), where you say nothing')}
+        onCommit={(weldLegM) => setStrength(t('leg of the welds'), { weldLegM })}
+        onClear={() => setStrength(t('leg of the welds as the wall'), { weldLegM: null })}
       />
       {(
         [
-          ['tongueM', 'Gussets at the tongue, leg'],
-          ['cornerM', 'Gussets in the corners, leg'],
+          ['tongueM', t('Gussets at the tongue, leg')],
+          ['cornerM', t('Gussets in the corners, leg')],
         ] as const
       ).map(([place, label]) => (
         <QuantityField
@@ -50,51 +45,51 @@ export const JointFields = () => {
           kind="length"
           value={strength.gussets[place]}
           of="strength.gussets.tongueM"
-          hint="None where you say nothing"
+          hint={t('None where you say nothing')}
           onCommit={(legM) => setGussets(label, place, legM)}
-          onClear={() => setGussets(`no ${label.toLowerCase()}`, place, null)}
+          onClear={() => setGussets(t('no {label}', { label: inner(label) }), place, null)}
         />
       ))}
       {aluminum ? (
         <SelectField
-          label="Wire for aluminum"
+          label={t('Wire for aluminum')}
           value={strength.filler}
           options={FILLERS}
-          onCommit={(filler) => setStrength('wire', { filler: filler })}
+          onCommit={(filler) => setStrength(t('wire'), { filler: filler })}
         />
       ) : (
         <span />
       )}
       <SelectField
-        label="Coupler"
+        label={t('Coupler')}
         value={coupling.mount}
         options={MOUNTS}
-        onCommit={(mount) => setCoupling('how the coupler is held', { mount: mount })}
+        onCommit={(mount) => setCoupling(t('how the coupler is held'), { mount: mount })}
       />
       {coupling.mount === 'bolted' && (
         <>
           <QuantityField
-            label="Bolts"
+            label={t('Bolts')}
             kind="number"
             value={coupling.bolts.count}
             of="coupling.bolts.count"
             onCommit={(count) =>
-              setCoupling('coupler bolts', { bolts: { ...coupling.bolts, count: Math.round(count) } })
+              setCoupling(t('coupler bolts'), { bolts: { ...coupling.bolts, count: Math.round(count) } })
             }
           />
           <QuantityField
-            label="Their diameter"
+            label={t('Their diameter')}
             kind="length"
             value={coupling.bolts.diameterM}
             of="coupling.bolts.diameterM"
-            onCommit={(diameterM) => setCoupling('coupler bolts', { bolts: { ...coupling.bolts, diameterM } })}
+            onCommit={(diameterM) => setCoupling(t('coupler bolts'), { bolts: { ...coupling.bolts, diameterM } })}
           />
           <SelectField
-            label="Their grade"
+            label={t('Their grade')}
             value={coupling.bolts.grade}
             options={GRADES}
             onCommit={(grade) =>
-              setCoupling('coupler bolts', {
+              setCoupling(t('coupler bolts'), {
                 bolts: { ...coupling.bolts, grade: grade },
               })
             }

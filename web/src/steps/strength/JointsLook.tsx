@@ -4,8 +4,9 @@ import { useShownResult } from '../../bench/sheet/useWork';
 import { FieldGroup } from '../../fields/fields';
 import { WorkingTable } from '../../fields/WorkingTable';
 import { useWorkbench } from '../../bench/workbench';
+import { figures, t, voice } from '../../fields/language/t';
 
-const percent = (share: number): string => formatPercent(share, 0);
+const percent = (share: number): string => figures(formatPercent(share, 0));
 
 /** Every weld, hanger and the coupler's bolts, hardest first; the picked one with its working. */
 export const JointsLook = () => {
@@ -23,16 +24,16 @@ export const JointsLook = () => {
             <span className="whitespace-nowrap">{percent(picked.utilisation)}</span>
           </h2>
           <p className="narrow mute text-[13px]">
-            {SITUATION_NAMES[picked.key.situation]}
+            {t(SITUATION_NAMES[picked.key.situation])}
             {picked.key.caseId && `, ${say.caseName(picked.key.caseId)}`}
           </p>
           <div className="narrow text-[13px] leading-[18px]">
             <WorkingTable working={picked.working} say={say} />
-            <p className="mute mt-1">{sourceText(picked.source)}</p>
+            <p className="mute mt-1">{sourceText(picked.source, voice)}</p>
           </div>
         </section>
       )}
-      <FieldGroup title="Every weld, hanger and bolt">
+      <FieldGroup title={t('Every weld, hanger and bolt')}>
         <ul className="narrow col-span-2 text-[13px]">
           {joints.map((look) => (
             <li key={look.id} className="border-t border-base-300">

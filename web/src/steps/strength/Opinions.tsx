@@ -11,6 +11,7 @@ import {
 import { useMemo } from 'react';
 import { VerdictMark } from '../../fields/VerdictMark';
 import { useWorkbench } from '../../bench/workbench';
+import { figures, t } from '../../fields/language/t';
 
 /** As everywhere: tight from here on. */
 const TIGHT_FROM = 0.7;
@@ -30,12 +31,12 @@ export const Opinions = () => {
   if (!analysis) return null;
   const note = (id: OpinionId): string => {
     if (id === 'own') return '';
-    if (trailer.ratedGrossKg === null) return 'no plate';
-    if (id === 'badly') return analysis.badly ? '' : 'switched off';
-    return trailer.settings.regions.includes('australia') ? '' : 'not asked here';
+    if (trailer.ratedGrossKg === null) return t('no plate');
+    if (id === 'badly') return analysis.badly ? '' : t('switched off');
+    return trailer.settings.regions.includes('australia') ? '' : t('not asked here');
   };
   return (
-    <div className="grid grid-cols-3 gap-2 px-4 pb-3" role="group" aria-label="Whose loads">
+    <div className="grid grid-cols-3 gap-2 px-4 pb-3" role="group" aria-label={t('Whose loads')}>
       {found.map(({ id, share }) => {
         const verdict: Verdict | undefined =
           share === undefined ? undefined : share > 1 ? 'over' : share >= TIGHT_FROM ? 'tight' : 'ok';
@@ -48,15 +49,15 @@ export const Opinions = () => {
             disabled={share === undefined}
             onClick={() => showOpinion(id)}
           >
-            <span className="narrow text-[13px] leading-[15px] whitespace-nowrap">{OPINION_NAMES[id]}</span>
+            <span className="narrow text-[13px] leading-[15px] whitespace-normal">{t(OPINION_NAMES[id])}</span>
             <span className="flex items-center gap-1 font-semibold whitespace-nowrap">
               {share !== undefined && verdict && note(id) === '' && (
                 <>
                   <VerdictMark verdict={verdict} />
-                  <span className="sr-only">{VERDICT_WORDS[verdict]}</span>
+                  <span className="sr-only">{t(VERDICT_WORDS[verdict])}</span>
                 </>
               )}
-              {share === undefined ? '' : formatPercent(share, 0)}
+              {share === undefined ? '' : figures(formatPercent(share, 0))}
             </span>
             {note(id) !== '' && <span className="narrow mute text-[12px] leading-[14px] font-normal">{note(id)}</span>}
           </button>

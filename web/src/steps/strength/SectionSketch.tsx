@@ -1,4 +1,5 @@
 import { designShape, type Member, outlineOf, outsideSize } from '@kereta/core';
+import { t } from '../../fields/language/t';
 
 const SIZE_PX = 64;
 
@@ -39,7 +40,7 @@ export const SectionSketch = ({ member }: { readonly member: Member }) => {
         width={widthM * scale + 34}
         height={heightM * scale + 16}
         role="img"
-        aria-label={`Section ${member.section.designation}`}
+        aria-label={t('Section {designation}', { designation: member.section.designation })}
         className="shrink-0"
       >
         <path d={path} fill="var(--steel)" stroke="var(--ink)" strokeWidth="1.3" fillRule="evenodd" />
@@ -61,7 +62,7 @@ export const SectionSketch = ({ member }: { readonly member: Member }) => {
         <br />
         {member.material.name}
         <br />
-        <span className="mute">strength counts with this wall and these corners</span>
+        <span className="mute">{t('strength counts with this wall and these corners')}</span>
       </p>
     </div>
   );

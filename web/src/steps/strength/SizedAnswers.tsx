@@ -10,6 +10,7 @@ import {
   worstName,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { figures, inner, t } from '../../fields/language/t';
 
 /** How sizes, money and bars are written in an answer. */
 export interface Words {
@@ -37,8 +38,10 @@ export const SizedDesigns = ({
     <div className="col-span-2" data-testid="sizing-result">
       {result.best.length === 0 ? (
         <p className="narrow text-[14px]">
-          Nothing was found in “{family}” that passes everything. Shorten what is long, take a stronger family, or a
-          lower gross on the plate.
+          {t(
+            'Nothing was found in “{family}” that passes everything. Shorten what is long, take a stronger family, or a lower gross on the plate.',
+            { family },
+          )}
         </p>
       ) : (
         <ul>
@@ -54,35 +57,46 @@ export const SizedDesigns = ({
                 </span>
                 <span>
                   {design.massKg <= result.present.massKg
-                    ? `${say.mass(result.present.massKg - design.massKg)} lighter, as much more payload`
-                    : `${say.mass(design.massKg - result.present.massKg)} heavier`}
+                    ? t('{mass} lighter, as much more payload', {
+                        mass: say.mass(result.present.massKg - design.massKg),
+                      })
+                    : t('{mass} heavier', { mass: say.mass(design.massKg - result.present.massKg) })}
                 </span>
               </p>
               <p className="narrow text-[13px] leading-[18px]">
                 {SIZED_GROUPS.map(
-                  (group) => `${BAR_GROUP_NAMES[group]} ${name(design.sections[group].sectionId)}`,
+                  (group) => `${t(BAR_GROUP_NAMES[group])} ${name(design.sections[group].sectionId)}`,
                 ).join(' · ')}
               </p>
               <p className="narrow mute text-[13px]">
-                Hardest: {worstName(design.worst, say)}, {formatPercent(design.worst.share, 0)}
+                {t('Hardest: {worst}, {share}', {
+                  worst: worstName(design.worst, say),
+                  share: figures(formatPercent(design.worst.share, 0)),
+                })}
               </p>
               <button
                 type="button"
                 className="button mt-1"
                 disabled={readOnly}
-                onClick={() => take(`try sizes ${index + 1}`, design.sections)}
+                onClick={() => take(t('try sizes {index}', { index: index + 1 }), design.sections)}
               >
-                Try this
+                {t('Try this')}
               </button>
             </li>
           ))}
         </ul>
       )}
       <p className="narrow mute border-t border-base-300 pt-1 text-[13px]">
-        {result.proved
-          ? 'Proved: every lighter combination was looked at and fails.'
-          : `Found by a search of ${result.looked} combinations${result.settled ? ': no swap of one group or two is lighter and passes' : ''}; a lighter one may exist.`}{' '}
-        The present frame: {say.mass(result.present.massKg)}, {formatPercent(result.present.worst.share, 0)}.
+        {t('{proved} The present frame: {mass}, {share}.', {
+          proved: result.proved
+            ? t('Proved: every lighter combination was looked at and fails.')
+            : t('Found by a search of {looked} combinations{settled}; a lighter one may exist.', {
+                looked: result.looked,
+                settled: result.settled ? t(': no swap of one group or two is lighter and passes') : '',
+              }),
+          mass: say.mass(result.present.massKg),
+          share: figures(formatPercent(result.present.worst.share, 0)),
+        })}
       </p>
     </div>
   );
@@ -93,31 +107,33 @@ const METAL_ROWS: readonly {
   readonly label: string;
   readonly of: (design: SizedDesign, present: SizedDesign, words: Words) => string;
 }[] = [
-  { label: 'Frame weighs', of: ({ massKg }, _present, { say }) => say.mass(massKg) },
+  { label: t('Frame weighs'), of: ({ massKg }, _present, { say }) => say.mass(massKg) },
   {
-    label: 'Payload gained on the present frame',
+    label: t('Payload gained on the present frame'),
     of: ({ massKg }, present, { say }) =>
-      massKg <= present.massKg ? say.mass(present.massKg - massKg) : `none, ${say.mass(massKg - present.massKg)} less`,
+      massKg <= present.massKg
+        ? say.mass(present.massKg - massKg)
+        : t('none, {mass} less', { mass: say.mass(massKg - present.massKg) }),
   },
   {
-    label: 'Metal costs',
-    of: ({ price }, _present, { money }) => (price === undefined ? 'no price given' : money(price)),
+    label: t('Metal costs'),
+    of: ({ price }, _present, { money }) => (price === undefined ? t('no price given') : money(price)),
   },
   {
-    label: 'Rails bend under the load',
+    label: t('Rails bend under the load'),
     of: ({ railSagM }, _present, { say }) =>
-      railSagM === undefined ? 'no load' : `${(railSagM * 1000).toFixed(1)} mm (${say.length(railSagM)})`,
+      railSagM === undefined
+        ? t('no load')
+        : t('{railSag} mm ({railSag2})', { railSag: (railSagM * 1000).toFixed(1), railSag2: say.length(railSagM) }),
   },
   {
-    label: 'Hardest',
-    of: ({ worst }, _present, { say }) => `${worstName(worst, say)} ${formatPercent(worst.share, 0)}`,
+    label: t('Hardest'),
+    of: ({ worst }, _present, { say }) => `${worstName(worst, say)} ${figures(formatPercent(worst.share, 0))}`,
   },
   {
-    label: 'Bars',
+    label: t('Bars'),
     of: ({ sections }, _present, { name }) =>
-      SIZED_GROUPS.map((group) => `${BAR_GROUP_NAMES[group].toLowerCase()} ${name(sections[group].sectionId)}`).join(
-        ', ',
-      ),
+      SIZED_GROUPS.map((group) => `${inner(t(BAR_GROUP_NAMES[group]))} ${name(sections[group].sectionId)}`).join(', '),
   },
 ];
 
@@ -136,14 +152,14 @@ export const MetalsTable = ({
   const { readOnly } = useEditing();
   return (
     <div className="col-span-2">
-      <table className="narrow w-full text-[13px]" aria-label="Steel against aluminum">
+      <table className="narrow w-full text-[13px]" aria-label={t('Steel against aluminum')}>
         <thead>
           <tr className="text-left">
             <th>
-              <span className="sr-only">What</span>
+              <span className="sr-only">{t('What')}</span>
             </th>
-            <th className="text-right">Steel</th>
-            <th className="text-right">Aluminum</th>
+            <th className="text-right">{t('Steel')}</th>
+            <th className="text-right">{t('Aluminum')}</th>
           </tr>
         </thead>
         <tbody>
@@ -152,7 +168,7 @@ export const MetalsTable = ({
               <td className="py-1">{label}</td>
               {[steel, aluminum].map((result, index) => (
                 <td key={index === 0 ? 'steel' : 'aluminum'} className="py-1 text-right">
-                  {result.best[0] ? of(result.best[0], result.present, words) : 'nothing found'}
+                  {result.best[0] ? of(result.best[0], result.present, words) : t('nothing found')}
                 </td>
               ))}
             </tr>
@@ -162,8 +178,8 @@ export const MetalsTable = ({
       <div className="mt-1 grid grid-cols-2 gap-2">
         {(
           [
-            ['steel', steel],
-            ['aluminum', aluminum],
+            [t('steel'), steel],
+            [t('aluminum'), aluminum],
           ] as const
         ).map(([metal, { best }]) => (
           <button
@@ -171,15 +187,16 @@ export const MetalsTable = ({
             type="button"
             className="button"
             disabled={readOnly || best[0] === undefined}
-            onClick={() => best[0] && take(`try it in ${metal}`, best[0].sections)}
+            onClick={() => best[0] && take(t('try it in {metal}', { metal }), best[0].sections)}
           >
-            Try {metal}
+            {t('Try {metal}', { metal })}
           </button>
         ))}
       </div>
       <p className="narrow mute mt-1 text-[13px]">
-        Aluminum counts at its welded strength within 25 mm of every weld, and bends three times as far as steel of the
-        same size.
+        {t(
+          'Aluminum counts at its welded strength within 25 mm of every weld, and bends three times as far as steel of the same size.',
+        )}
       </p>
     </div>
   );
@@ -199,36 +216,36 @@ export const OneSizeTable = ({
 }) => {
   const { readOnly } = useEditing();
   return (
-    <table className="narrow col-span-2 text-[13px]" aria-label="One size up or down">
+    <table className="narrow col-span-2 text-[13px]" aria-label={t('One size up or down')}>
       <thead>
         <tr className="mute text-left">
-          <th className="font-normal">Change</th>
-          <th className="text-right font-normal">Frame</th>
-          <th className="text-right font-normal">Hardest</th>
+          <th className="font-normal">{t('Change')}</th>
+          <th className="text-right font-normal">{t('Frame')}</th>
+          <th className="text-right font-normal">{t('Hardest')}</th>
           <th>
-            <span className="sr-only">Try</span>
+            <span className="sr-only">{t('Try')}</span>
           </th>
         </tr>
       </thead>
       <tbody>
         <tr className="border-t border-base-300">
-          <td>As it is</td>
+          <td>{t('As it is')}</td>
           <td className="text-right">{say.mass(present.massKg)}</td>
           <td className="text-right" colSpan={2}>
-            {formatPercent(present.worst.share, 0)}
+            {figures(formatPercent(present.worst.share, 0))}
           </td>
         </tr>
         {steps.map(({ group, direction, design }) => (
           <tr key={group + direction} className="border-t border-base-300">
             <td className="py-1">
-              {BAR_GROUP_NAMES[group]} {direction}: {name(design.sections[group].sectionId)}
+              {t(BAR_GROUP_NAMES[group])} {direction}: {name(design.sections[group].sectionId)}
             </td>
             <td className="text-right whitespace-nowrap">
               {say.mass(design.massKg)}
               {design.price !== undefined && <span className="mute block">{money(design.price)}</span>}
             </td>
             <td className="text-right">
-              {formatPercent(design.worst.share, 0)}
+              {figures(formatPercent(design.worst.share, 0))}
               <span className="mute block">{worstName(design.worst, say)}</span>
             </td>
             <td className="text-right">
@@ -236,10 +253,15 @@ export const OneSizeTable = ({
                 type="button"
                 className="button"
                 disabled={readOnly}
-                aria-label={`Try ${BAR_GROUP_NAMES[group].toLowerCase()} ${direction}`}
-                onClick={() => take(`${BAR_GROUP_NAMES[group].toLowerCase()} one size ${direction}`, design.sections)}
+                aria-label={t('Try {bar} {direction}', { bar: inner(t(BAR_GROUP_NAMES[group])), direction })}
+                onClick={() =>
+                  take(
+                    t('{bar} one size {direction}', { bar: inner(t(BAR_GROUP_NAMES[group])), direction }),
+                    design.sections,
+                  )
+                }
               >
-                Try
+                {t('Try')}
               </button>
             </td>
           </tr>

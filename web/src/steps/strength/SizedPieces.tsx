@@ -1,5 +1,6 @@
 import { changePiece, formatPercent, type SizedPiece, type Speaker } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
+import { figures, inner, t } from '../../fields/language/t';
 
 interface SizedPiecesProps {
   readonly sized: readonly SizedPiece[];
@@ -7,17 +8,19 @@ interface SizedPiecesProps {
 }
 
 const presentText = ({ present: { share, massKg } }: SizedPiece, say: Speaker): string =>
-  `${say.mass(massKg)} of bars, at ${formatPercent(share, 0)}`;
+  t('{mass} of bars, at {share}', { mass: say.mass(massKg), share: figures(formatPercent(share, 0)) });
 
 /** The lightest bars that pass, piece by piece. */
 export const SizedPieces = ({ sized, words: { say, name } }: SizedPiecesProps) => {
   const { edit, readOnly } = useEditing();
   if (sized.length === 0)
     return (
-      <p className="col-span-2 text-[13px]">None of the pieces is in the frame analysis: they only weigh on it.</p>
+      <p className="col-span-2 text-[13px]">
+        {t('None of the pieces is in the frame analysis: they only weigh on it.')}
+      </p>
     );
   return (
-    <ul className="narrow col-span-2 text-[13px]" aria-label="Bars of body and add-ons">
+    <ul className="narrow col-span-2 text-[13px]" aria-label={t('Bars of body and add-ons')}>
       {sized.map((piece) => {
         const { pieceId, present, better } = piece;
         const title = say.partName(pieceId);
@@ -26,25 +29,29 @@ export const SizedPieces = ({ sized, words: { say, name } }: SizedPiecesProps) =
             <span>
               <b>{title}</b>: {presentText(piece, say)}.{' '}
               {better
-                ? `As ${name(better.sectionId)} ${say.mass(better.massKg)}, at ${formatPercent(better.share, 0)}.`
+                ? t('As {section} {mass}, at {share}.', {
+                    section: name(better.sectionId),
+                    mass: say.mass(better.massKg),
+                    share: figures(formatPercent(better.share, 0)),
+                  })
                 : present.share > 1
-                  ? 'No section of its kind that was looked at passes: brace it, or let it weigh less.'
-                  : 'Nothing lighter of its kind passes.'}
+                  ? t('No section of its kind that was looked at passes: brace it, or let it weigh less.')
+                  : t('Nothing lighter of its kind passes.')}
             </span>
             {better && (
               <button
                 type="button"
                 className="button"
                 disabled={readOnly}
-                aria-label={`Take ${name(better.sectionId)} for ${title.toLowerCase()}`}
+                aria-label={t('Take {section} for {title}', { section: name(better.sectionId), title: inner(title) })}
                 onClick={() => {
                   const { sectionId, materialId } = better;
-                  edit(`${title.toLowerCase()} of ${name(sectionId)}`, (current) =>
+                  edit(t('{title} of {section}', { title: inner(title), section: name(sectionId) }), (current) =>
                     changePiece(current, pieceId, { sectionId, materialId }),
                   );
                 }}
               >
-                Take it
+                {t('Take it')}
               </button>
             )}
           </li>

@@ -21,6 +21,8 @@ import { useJobProgress } from '../../jobs/progress';
 import { useJob } from '../../jobs/useJob';
 import { MetalsTable, OneSizeTable, SizedDesigns } from './SizedAnswers';
 import { SizedPieces } from './SizedPieces';
+import { t } from '../../fields/language/t';
+import { PAGE_LANGUAGE } from '../../fields/language/language';
 
 /** Families of bars on the yard's list that a search may choose from. */
 const FAMILIES = [...new Set(SECTION_ROWS.map(({ group }) => group))].filter((group) => /tube/i.test(group));
@@ -54,7 +56,7 @@ const SizingProgress = ({
       className="progress flex-1"
       value={asked.reduce((sum, share) => sum + share, 0)}
       max={asked.length}
-      aria-label="Sizing"
+      aria-label={t('Sizing')}
     />
   );
 };
@@ -103,7 +105,7 @@ const PriceFields = () => {
   return (['steel', 'aluminum'] as const).map((metal) => (
     <QuantityField
       key={metal}
-      label={`A kg of ${metal} costs, ${trailer.settings.currency}`}
+      label={t('A kg of {metal} costs, {currency}', { metal, currency: trailer.settings.currency })}
       kind="number"
       value={prices[metal]}
       min={0}
@@ -132,7 +134,7 @@ export const Sizing = () => {
   const prices = trailer.pricesPerKg;
   const name = (id: string): string => findSection(trailer, id)?.designation ?? id;
   const money = (price: number | undefined): string =>
-    price === undefined ? '' : `${Math.round(price).toLocaleString('en-US')} ${trailer.settings.currency}`;
+    price === undefined ? '' : `${Math.round(price).toLocaleString(PAGE_LANGUAGE)} ${trailer.settings.currency}`;
 
   const words = { say, money, name };
   const requestFor = (wanted: string): SizingRequest => {
@@ -151,27 +153,27 @@ export const Sizing = () => {
   const compare = (): void => ask({ kind: 'steps', trailer });
   const take = (label: string, sections: Sections): void => edit(label, (current) => withSections(current, sections));
   return (
-    <FieldGroup title="Size it for me">
+    <FieldGroup title={t('Size it for me')}>
       <SelectField
-        label="Choose from"
+        label={t('Choose from')}
         value={family}
         options={FAMILIES.map((group) => ({ value: group, text: group }))}
         onCommit={setFamily}
       />
       <SelectField
-        label="Least"
+        label={t('Least')}
         value={aim}
         options={[
-          { value: 'mass', text: 'Weight' },
-          { value: 'price', text: 'Money' },
+          { value: 'mass', text: t('Weight') },
+          { value: 'price', text: t('Money') },
         ]}
         onCommit={(value) => setAim(value)}
         {...(aim === 'price' && (prices.steel === null || prices.aluminum === null)
-          ? { hint: 'Say what a kilogram costs, below' }
+          ? { hint: t('Say what a kilogram costs, below') }
           : {})}
       />
       <QuantityField
-        label="Walls at least"
+        label={t('Walls at least')}
         kind="length"
         value={leastWallM}
         min={0.0005}
@@ -179,19 +181,19 @@ export const Sizing = () => {
         onCommit={setLeastWallM}
       />
       {ownTubes.length > 0 && (
-        <CheckField label="Your own tubes of that metal, too" checked={ownToo} onCommit={setOwnToo} />
+        <CheckField label={t('Your own tubes of that metal, too')} checked={ownToo} onCommit={setOwnToo} />
       )}
-      <CheckField label="Headers as deep as rails" checked={flush} onCommit={setFlush} />
-      <CheckField label="Must bear its plate badly loaded, too" checked={badly} onCommit={setBadly} />
+      <CheckField label={t('Headers as deep as rails')} checked={flush} onCommit={setFlush} />
+      <CheckField label={t('Must bear its plate badly loaded, too')} checked={badly} onCommit={setBadly} />
       <PriceFields />
       <button type="button" className="button button-main" disabled={readOnly || working} onClick={size}>
-        Size it
+        {t('Size it')}
       </button>
       <button type="button" className="button" disabled={readOnly || working} onClick={compare}>
-        One size up or down
+        {t('One size up or down')}
       </button>
       <button type="button" className="button col-span-2" disabled={readOnly || working} onClick={metals}>
-        Steel against aluminum
+        {t('Steel against aluminum')}
       </button>
       {trailer.frame.pieces.length > 0 && (
         <button
@@ -200,18 +202,18 @@ export const Sizing = () => {
           disabled={readOnly || working}
           onClick={() => ask({ kind: 'pieces', trailer })}
         >
-          Body and add-ons
+          {t('Body and add-ons')}
         </button>
       )}
       {working && (
         <div className="col-span-2 flex items-center gap-3" role="status">
           <SizingProgress jobs={jobs} />
           <button type="button" className="button" onClick={() => ask(undefined)}>
-            Stop
+            {t('Stop')}
           </button>
         </div>
       )}
-      {jobs.some(({ failed }) => failed) && <NoFigure what="a lighter frame" />}
+      {jobs.some(({ failed }) => failed) && <NoFigure what={t('a lighter frame')} />}
       {asked?.kind === 'sized' && first.result && (
         <SizedDesigns result={first.result} family={asked.family} words={words} take={take} />
       )}

@@ -7,7 +7,6 @@ import {
   SITUATION_NAMES,
   type SituationId,
   ROAD_NAMES,
-  optionsOf,
 } from '@kereta/core';
 import { Link } from 'react-router';
 import { useShownResult } from '../../bench/sheet/useWork';
@@ -24,8 +23,10 @@ import { JointFields } from './JointFields';
 import { Opinions } from './Opinions';
 import { Sizing } from './Sizing';
 import { WhatItCarries } from './WhatItCarries';
+import { inner, t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const ROADS = optionsOf(ROAD_NAMES);
+const ROADS = optionsIn(ROAD_NAMES);
 
 const WORST = 'worst';
 
@@ -36,7 +37,7 @@ const SituationFields = () => {
   const off = new Set(trailer.strength.off);
   const setOff = (id: SituationId | typeof BADLY_OFF, on: boolean): void =>
     edit(
-      `${on ? 'look at' : 'leave out'}: ${(id === BADLY_OFF ? OPINION_NAMES.badly : SITUATION_NAMES[id]).toLowerCase()}`,
+      `${on ? t('look at') : t('leave out')}: ${inner(id === BADLY_OFF ? t(OPINION_NAMES.badly) : t(SITUATION_NAMES[id]))}`,
       (current) => ({
         ...current,
         strength: {
@@ -46,40 +47,42 @@ const SituationFields = () => {
       }),
     );
   return (
-    <FieldGroup title="Situations">
+    <FieldGroup title={t('Situations')}>
       <div className="col-span-2">
         <CheckField
-          label="Second opinion: loaded badly"
+          label={t('Second opinion: loaded badly')}
           checked={!off.has(BADLY_OFF)}
           onCommit={(on) => setOff(BADLY_OFF, on)}
         />
       </div>
       <div className="col-span-2">
         <SelectField
-          label="Somebody steps on the rear edge"
+          label={t('Somebody steps on the rear edge')}
           value={trailer.strength.personOnRear}
           options={[
-            { value: 'usual', text: 'As is usual for such a bed' },
-            { value: 'yes', text: 'Yes' },
-            { value: 'no', text: 'No' },
+            { value: 'usual', text: t('As is usual for such a bed') },
+            { value: 'yes', text: t('Yes') },
+            { value: 'no', text: t('No') },
           ]}
-          onCommit={(personOnRear) => setStrength('who steps on the rear edge', { personOnRear: personOnRear })}
+          onCommit={(personOnRear) => setStrength(t('who steps on the rear edge'), { personOnRear: personOnRear })}
         />
       </div>
       {SITUATION_IDS.map((id) => (
         <div key={id} className="col-span-2">
-          <CheckField label={SITUATION_NAMES[id]} checked={!off.has(id)} onCommit={(on) => setOff(id, on)} />
+          <CheckField label={t(SITUATION_NAMES[id])} checked={!off.has(id)} onCommit={(on) => setOff(id, on)} />
         </div>
       ))}
       <div className="col-span-2">
         <QuantityField
-          label="Pull when stuck, as a weight"
+          label={t('Pull when stuck, as a weight')}
           kind="mass"
           value={trailer.strength.recoveryPullKg ?? trailer.towVehicle?.massKg ?? null}
           of="strength.recoveryPullKg"
-          hint="The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it."
-          onCommit={(recoveryPullKg) => setStrength('pull when stuck', { recoveryPullKg })}
-          onClear={() => setStrength('pull when stuck as the tow vehicle’s', { recoveryPullKg: null })}
+          hint={t(
+            'The tow vehicle’s own weight where you say nothing. Do not pull by coupler, ball or chains unless each is rated for it.',
+          )}
+          onCommit={(recoveryPullKg) => setStrength(t('pull when stuck'), { recoveryPullKg })}
+          onClear={() => setStrength(t('pull when stuck as the tow vehicle’s'), { recoveryPullKg: null })}
         />
       </div>
     </FieldGroup>
@@ -111,30 +114,32 @@ export const StrengthStep = () => {
       <Opinions />
       <FieldGrid>
         <SelectField
-          label="Roads"
+          label={t('Roads')}
           value={trailer.job.road}
           options={ROADS}
-          onCommit={(road) => setJob('roads', { road: road })}
+          onCommit={(road) => setJob(t('roads'), { road: road })}
         />
         <QuantityField
-          label="Bumps multiply loads by"
+          label={t('Bumps multiply loads by')}
           kind="number"
           value={bumpFactor(trailer)}
           of="strength.bumpFactor"
-          hint={`${usualBumpFactor(trailer)} is usual there`}
+          hint={t('{trailer} is usual there', { trailer: usualBumpFactor(trailer) })}
           onCommit={(factor) =>
-            setStrength(`bumps × ${factor}`, { bumpFactor: factor === usualBumpFactor(trailer) ? null : factor })
+            setStrength(t('bumps × {factor}', { factor }), {
+              bumpFactor: factor === usualBumpFactor(trailer) ? null : factor,
+            })
           }
         />
         <div className="col-span-2">
           <SelectField
-            label="Drawing shows"
+            label={t('Drawing shows')}
             value={situation ?? WORST}
             options={[
-              { value: WORST, text: 'Each bar at its worst' },
+              { value: WORST, text: t('Each bar at its worst') },
               ...SITUATION_IDS.filter((id) => !off.has(id) && asked(id)).map((id) => ({
                 value: id,
-                text: SITUATION_NAMES[id],
+                text: t(SITUATION_NAMES[id]),
               })),
             ]}
             onCommit={(value) => showSituation(value === WORST ? undefined : value)}
@@ -143,26 +148,27 @@ export const StrengthStep = () => {
       </FieldGrid>
       <div className="grid grid-cols-3 gap-2 px-4 pb-3">
         <button type="button" className="button" aria-pressed={bent} onClick={() => showBent(!bent)}>
-          Bent
+          {t('Bent')}
         </button>
         <button type="button" className="button" aria-pressed={view3d} onClick={() => show3d(!view3d)}>
-          3-D view
+          {t('3-D view')}
         </button>
         <Link className="button" to={`/trailer/${trailer.id}/print/strength`}>
-          Report
+          {t('Report')}
         </Link>
       </div>
       <WhatItCarries />
       <BarLook />
       <JointsLook />
       <SituationFields />
-      <FieldGroup title="Welds and coupler bolts">
+      <FieldGroup title={t('Welds and coupler bolts')}>
         <JointFields />
       </FieldGroup>
       <Sizing />
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
-        Over 100 % is past what is allowed, which is not yet where the metal bends for good. The standards say what a
-        bar bears; how hard the road hits is practice.
+        {t(
+          'Over 100 % is past what is allowed, which is not yet where the metal bends for good. The standards say what a bar bears; how hard the road hits is practice.',
+        )}
       </p>
     </>
   );

@@ -6,6 +6,7 @@ import { NoFigure } from '../../fields/NoFigure';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
 import { useJob } from '../../jobs/useJob';
+import { figures, t } from '../../fields/language/t';
 
 /** Legs that run on under the frame stay as long: what is added in front is taken from behind. */
 const LIKE_KG = 0.02;
@@ -25,15 +26,17 @@ export const LengthTable = () => {
     !swayKnown ? 'vehicle?' : gone ? say.speed(gone.speedMPerS) : 'none';
   return (
     <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary className="flex min-h-[44px] items-center px-4 font-semibold">What more or less length does</summary>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">
+        {t('What more or less length does')}
+      </summary>
       <div className="overflow-x-auto px-4 pb-3">
-        {failed && <NoFigure what="what other lengths do" onRetry={again} />}
-        {!data && !failed && <p className="mute text-[13px]">Working it out …</p>}
+        {failed && <NoFigure what={t('what other lengths do')} onRetry={again} />}
+        {!data && !failed && <p className="mute text-[13px]">{t('Working it out …')}</p>}
         {data && (
-          <table className="narrow w-full text-[12.5px]" aria-label="What more or less length of tongue does">
+          <table className="narrow w-full text-[12.5px]" aria-label={t('What more or less length of tongue does')}>
             <HeadRow
-              first={`Tongue${current ? '' : ' (before the last change)'}`}
-              names={['on the ball', 'touches at', 'works at', 'steel', '5° to 20° in', 'damping gone']}
+              first={t('Tongue{current}', { current: current ? '' : ` ${t('(before the last change)')}` })}
+              names={[t('on the ball'), t('touches at'), t('works at'), 'steel', t('5° to 20° in'), t('damping gone')]}
             />
             <tbody>
               {data.map((row) => {
@@ -51,9 +54,9 @@ export const LengthTable = () => {
                           type="button"
                           className="min-h-[32px] underline"
                           disabled={readOnly}
-                          aria-label={`Make the tongue ${say.length(row.lengthM)} long`}
+                          aria-label={t('Make the tongue {length} long', { length: say.length(row.lengthM) })}
                           onClick={() =>
-                            edit(`tongue ${say.length(row.lengthM)} long`, (current) => ({
+                            edit(t('tongue {length} long', { length: say.length(row.lengthM) }), (current) => ({
                               ...current,
                               frame: { ...current.frame, tongue: { ...current.frame.tongue, lengthM: row.lengthM } },
                             }))
@@ -63,14 +66,14 @@ export const LengthTable = () => {
                         </button>
                       )}
                       <span className="mute block font-normal">
-                        <Sized>{say.length(row.overallM)}</Sized> in all
+                        <Sized>{say.length(row.overallM)}</Sized> {t('in all')}
                       </span>
                     </th>
                     <td className="pl-2 whitespace-nowrap">
                       {row.tongueShare === undefined ? '' : say.percent(row.tongueShare)}
                     </td>
                     <td className="pl-2 whitespace-nowrap">
-                      {row.touchRad === undefined ? 'nothing' : formatAngle(row.touchRad)}
+                      {row.touchRad === undefined ? t('nothing') : figures(formatAngle(row.touchRad))}
                     </td>
                     <td className="pl-2 whitespace-nowrap">
                       {row.tongueWorksAt === undefined ? '' : say.percent(row.tongueWorksAt, 0)}
@@ -79,7 +82,7 @@ export const LengthTable = () => {
                       {own
                         ? ''
                         : Math.abs(row.metalKg) < LIKE_KG
-                          ? 'same'
+                          ? t('same')
                           : signed(say.mass(Math.abs(row.metalKg)), row.metalKg)}
                       {!own && price !== null && Math.abs(row.metalKg) >= LIKE_KG && (
                         <span className="block">
@@ -99,9 +102,9 @@ export const LengthTable = () => {
           </table>
         )}
         <p className="narrow mute mt-2 text-[13px]">
-          In the heaviest load. “Works at” is the tongue by hand in a hard bump. “5° to 20°”: how far you can back
-          before a small angle has grown to a large one; further is easier. “Damping gone” compares, it gives no leave
-          to drive at any speed. “In all” is what the shed must take, from the ball to the rear.
+          {t(
+            'In the heaviest load. “Works at” is the tongue by hand in a hard bump. “5° to 20°”: how far you can back before a small angle has grown to a large one; further is easier. “Damping gone” compares, it gives no leave to drive at any speed. “In all” is what the shed must take, from the ball to the rear.',
+          )}
         </p>
       </div>
     </details>

@@ -3,6 +3,7 @@ import { formatAngle } from '@kereta/core';
 import { HeadRow } from '../../fields/HeadRow';
 import { Sized } from '../../fields/Sized';
 import { useWorkbench } from '../../bench/workbench';
+import { figures, t } from '../../fields/language/t';
 
 /** How each load rides behind the vehicle: ball, hitch under it, and what that does to a pair of axles. */
 export const LevelTable = () => {
@@ -12,10 +13,13 @@ export const LevelTable = () => {
   const pair = cases.some(({ standing }) => (standing?.axles.length ?? 0) > 1);
   return (
     <details className="border-t border-base-300">
-      <summary className="flex min-h-[44px] items-center px-4 font-semibold">Level, every load</summary>
+      <summary className="flex min-h-[44px] items-center px-4 font-semibold">{t('Level, every load')}</summary>
       <div className="overflow-x-auto px-4 pb-3">
-        <table className="narrow w-full text-[12.5px]" aria-label="How level every load rides">
-          <HeadRow first="Load" names={['Level at', 'Hitch', 'Nose', ...(pair ? ['Axles carry'] : [])]} />
+        <table className="narrow w-full text-[12.5px]" aria-label={t('How level every load rides')}>
+          <HeadRow
+            first={t('Load')}
+            names={[t('Level at'), t('Hitch'), t('Nose'), ...(pair ? [t('Axles carry')] : [])]}
+          />
           <tbody>
             {levels.map(({ caseId, couplerM, hitchM, noseUpRad }) => (
               <tr key={caseId} className="border-t border-base-300 text-right">
@@ -29,7 +33,7 @@ export const LevelTable = () => {
                   <Sized>{say.length(hitchM)}</Sized>
                 </td>
                 <td className="pl-2 whitespace-nowrap">
-                  {formatAngle(Math.abs(noseUpRad))} {noseUpRad >= 0 ? 'up' : 'down'}
+                  {figures(formatAngle(Math.abs(noseUpRad)))} {noseUpRad >= 0 ? 'up' : t('down')}
                 </td>
                 {pair && (
                   <td className="pl-2 whitespace-nowrap">

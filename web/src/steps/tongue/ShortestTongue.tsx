@@ -2,8 +2,13 @@ import { useEditing } from '../../fields/editing';
 import { Sized } from '../../fields/Sized';
 import { snapTo, stepsOf } from '../../bench/sheet/parts';
 import { useWorkbench } from '../../bench/workbench';
+import { t } from '../../fields/language/t';
 
-const BY = { turn: 'turning as far as you want', tailgate: 'the open tailgate', ramp: 'a dip of the road' } as const;
+const BY = {
+  turn: t('turning as far as you want'),
+  tailgate: t('the open tailgate'),
+  ramp: t('a dip of the road'),
+} as const;
 
 /** The shortest tongue that clears, offered; rounded up to a size that can be marked. */
 export const ShortestTongue = () => {
@@ -17,14 +22,14 @@ export const ShortestTongue = () => {
   return (
     <div className="flex items-center justify-between gap-3 border-t border-base-300 px-4 py-2 text-[14px]">
       <span className="narrow">
-        Shortest that clears {BY[by]}: <Sized>{say.length(lengthM)}</Sized>.{' '}
+        {t('Shortest that clears {by}:', { by: BY[by] })} <Sized>{say.length(lengthM)}</Sized>.{' '}
         {nowM >= shortestM - 1e-6 ? (
           <>
-            Yours has <Sized>{say.length(nowM - shortestM)}</Sized> to spare.
+            {t('Yours has')} <Sized>{say.length(nowM - shortestM)}</Sized> {t('to spare.')}
           </>
         ) : (
           <>
-            Yours lacks <Sized>{say.length(shortestM - nowM)}</Sized>.
+            {t('Yours lacks')} <Sized>{say.length(shortestM - nowM)}</Sized>.
           </>
         )}
       </span>
@@ -34,13 +39,13 @@ export const ShortestTongue = () => {
           className="button"
           disabled={readOnly}
           onClick={() =>
-            edit(`tongue ${say.length(lengthM)} long`, (current) => ({
+            edit(t('tongue {length} long', { length: say.length(lengthM) }), (current) => ({
               ...current,
               frame: { ...current.frame, tongue: { ...current.frame.tongue, lengthM } },
             }))
           }
         >
-          Make it so
+          {t('Make it so')}
         </button>
       )}
     </div>

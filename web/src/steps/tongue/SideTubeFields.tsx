@@ -4,6 +4,7 @@ import { useEditing } from '../../fields/editing';
 import { Picker } from '../../fields/Picker';
 import { sectionRows } from '../pickRows';
 import { sectionChange } from '../stepKit';
+import { t } from '../../fields/language/t';
 
 const IDS = ['tongue.side.left', 'tongue.side.right'] as const;
 
@@ -14,13 +15,13 @@ export const SideTubeFields = () => {
   const rows = useMemo(() => sectionRows(trailer), [trailer]);
   return (
     <Picker
-      label="Side tubes, section"
+      label={t('Side tubes, section')}
       list="sections"
       value={bar.sectionId}
       rows={rows}
       onCommit={(sectionId) => {
         const change = sectionChange(trailer, bar, sectionId);
-        edit(`side tubes to ${change.label}`, (current) =>
+        edit(t('side tubes to {label}', { label: change.label }), (current) =>
           IDS.reduce((next, id) => overrideBar(next, [], id, change.bar), current),
         );
       }}

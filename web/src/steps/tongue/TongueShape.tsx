@@ -9,17 +9,18 @@ import {
   TONGUE_JOINT_NAMES,
   TONGUE_NAMES,
   TONGUE_RISE_NAMES,
-  optionsOf,
 } from '@kereta/core';
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
+import { t } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
 type SingleTube = Exclude<Tongue, { kind: 'a-frame' }>;
 type Joint = SingleTube['joint'];
 
-export const TONGUE_KINDS = optionsOf(TONGUE_NAMES);
+export const TONGUE_KINDS = optionsIn(TONGUE_NAMES);
 
 /** A tongue of another kind, as long and as high as the one that was. */
 export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: boolean): Tongue => {
@@ -47,41 +48,41 @@ export const ofKind = (kind: string, old: Tongue, bedLengthM: number, metric: bo
     : { ...tube, kind: 'backbone', sideTubesAheadM: lengthM / 2, sideTubeAngleRad: toRadians(25, 'deg') };
 };
 
-const RISES = optionsOf(TONGUE_RISE_NAMES);
+const RISES = optionsIn(TONGUE_RISE_NAMES);
 
-const JOINTS = optionsOf(TONGUE_JOINT_NAMES);
+const JOINTS = optionsIn(TONGUE_JOINT_NAMES);
 
-const GRADES = optionsOf(BOLT_GRADE_NAMES);
+const GRADES = optionsIn(BOLT_GRADE_NAMES);
 
 const JOINT_SIZES: readonly SizeOf<Joint>[] = [
   {
     field: 'aheadM',
-    label: 'Pins ahead of the bed',
+    label: t('Pins ahead of the bed'),
     kind: 'length',
     of: 'frame.tongue.joint.aheadM',
-    said: 'place of the joint',
+    said: t('place of the joint'),
   },
   {
     field: 'pinDiameterM',
-    label: 'Pin diameter',
+    label: t('Pin diameter'),
     kind: 'length',
     of: 'frame.tongue.joint.pinDiameterM',
-    said: 'diameter of the pins',
+    said: t('diameter of the pins'),
   },
   {
     field: 'pinSpacingM',
-    label: 'From pin to pin',
+    label: t('From pin to pin'),
     kind: 'length',
     of: 'frame.tongue.joint.pinSpacingM',
-    said: 'distance of the pins',
+    said: t('distance of the pins'),
   },
 ];
 
 /** Ends of the tongue's tubes that may be capped. */
 const CAPS = [
-  { end: 'ball', label: 'Capped at the ball’s end', said: 'ball’s end' },
-  { end: 'rear', label: 'Capped at its rear end', said: 'rear end' },
-  { end: 'sides', label: 'Side tubes capped', said: 'side tubes' },
+  { end: 'ball', label: t('Capped at the ball’s end'), said: t('ball’s end') },
+  { end: 'rear', label: t('Capped at its rear end'), said: t('rear end') },
+  { end: 'sides', label: t('Side tubes capped'), said: t('side tubes') },
 ] as const;
 
 type TopPlate = NonNullable<Tongue['topPlate']>;
@@ -97,18 +98,18 @@ const TongueAngles = () => {
           sizes={[
             {
               field: 'includedAngleRad',
-              label: 'Angle between the legs',
+              label: t('Angle between the legs'),
               kind: 'angle',
               of: 'frame.tongue.includedAngleRad',
-              said: 'angle of the legs',
-              hint: 'couplers are made for 50°',
+              said: t('angle of the legs'),
+              hint: t('couplers are made for 50°'),
             },
             {
               field: 'apexBehindBallM',
-              label: 'Legs meet behind the ball',
+              label: t('Legs meet behind the ball'),
               kind: 'length',
               of: 'frame.tongue.apexBehindBallM',
-              said: 'where the legs meet',
+              said: t('where the legs meet'),
             },
           ]}
           onChange={change}
@@ -120,10 +121,10 @@ const TongueAngles = () => {
           sizes={[
             {
               field: 'tipBehindBallM',
-              label: 'Tube starts behind the ball',
+              label: t('Tube starts behind the ball'),
               kind: 'length',
               of: 'frame.tongue.tipBehindBallM',
-              said: 'where the tube starts',
+              said: t('where the tube starts'),
             },
           ]}
           onChange={change}
@@ -135,17 +136,17 @@ const TongueAngles = () => {
           sizes={[
             {
               field: 'sideTubesAheadM',
-              label: 'Side tubes start ahead of the bed',
+              label: t('Side tubes start ahead of the bed'),
               kind: 'length',
               of: 'frame.tongue.sideTubesAheadM',
-              said: 'where the side tubes start',
+              said: t('where the side tubes start'),
             },
             {
               field: 'sideTubeAngleRad',
-              label: 'Side tubes to the centre line',
+              label: t('Side tubes to the centre line'),
               kind: 'angle',
               of: 'frame.tongue.sideTubeAngleRad',
-              said: 'angle of the side tubes',
+              said: t('angle of the side tubes'),
             },
           ]}
           onChange={change}
@@ -168,11 +169,11 @@ const Cheeks = ({ joint: { plates }, onChange }: CheeksProps) => {
     <>
       <div className="col-span-2">
         <CheckField
-          label="Cheeks to both sides"
+          label={t('Cheeks to both sides')}
           checked={plates !== null}
           onCommit={(on) =>
             onChange(
-              on ? 'cheeks at the joint' : 'no cheeks at the joint',
+              on ? t('cheeks at the joint') : t('no cheeks at the joint'),
               on
                 ? {
                     thicknessM: metric ? millimetres(6) : inches(1 / 4),
@@ -189,17 +190,17 @@ const Cheeks = ({ joint: { plates }, onChange }: CheeksProps) => {
           sizes={[
             {
               field: 'thicknessM',
-              label: 'Cheeks, thickness',
+              label: t('Cheeks, thickness'),
               kind: 'length',
               of: 'frame.tongue.joint.plates.thicknessM',
-              said: 'thickness of the cheeks',
+              said: t('thickness of the cheeks'),
             },
             {
               field: 'heightM',
-              label: 'Cheeks, height',
+              label: t('Cheeks, height'),
               kind: 'length',
               of: 'frame.tongue.joint.plates.heightM',
-              said: 'height of the cheeks',
+              said: t('height of the cheeks'),
             },
           ]}
           onChange={(said, part) => onChange(said, { ...plates, ...part })}
@@ -213,23 +214,23 @@ const Cheeks = ({ joint: { plates }, onChange }: CheeksProps) => {
 const TongueJoint = ({ single }: { readonly single: SingleTube }) => {
   const [, change] = useRecord('frame.tongue');
   return (
-    <FieldGroup title="Folding or taking it out">
+    <FieldGroup title={t('Folding or taking it out')}>
       <SelectField
-        label="Tongue is"
+        label={t('Tongue is')}
         value={single.joint.kind}
         options={JOINTS}
-        onCommit={(kind) => change('joint of the tongue', { joint: { ...single.joint, kind: kind } })}
+        onCommit={(kind) => change(t('joint of the tongue'), { joint: { ...single.joint, kind: kind } })}
       />
       {single.joint.kind !== 'fixed' && (
         <>
           <SelectField
-            label="Pins across it"
+            label={t('Pins across it')}
             value={String(single.joint.pins)}
             options={[
-              { value: '2', text: 'Two' },
-              { value: '1', text: 'One' },
+              { value: '2', text: t('Two') },
+              { value: '1', text: t('One') },
             ]}
-            onCommit={(pins) => change('number of pins', { joint: { ...single.joint, pins: Number(pins) } })}
+            onCommit={(pins) => change(t('number of pins'), { joint: { ...single.joint, pins: Number(pins) } })}
           />
           <RecordFields
             record={single.joint}
@@ -237,10 +238,10 @@ const TongueJoint = ({ single }: { readonly single: SingleTube }) => {
             onChange={(said, part) => change(said, { joint: { ...single.joint, ...part } })}
           />
           <SelectField
-            label="Pins’ grade"
+            label={t('Pins’ grade')}
             value={single.joint.grade}
             options={GRADES}
-            onCommit={(grade) => change('grade of the pins', { joint: { ...single.joint, grade: grade } })}
+            onCommit={(grade) => change(t('grade of the pins'), { joint: { ...single.joint, grade: grade } })}
           />
           <Cheeks
             joint={single.joint}
@@ -259,12 +260,12 @@ const PlatesAndEnds = () => {
   const [gussets, setGussets] = useRecord('strength.gussets');
   const metric = trailer.settings.units === 'metric';
   return (
-    <FieldGroup title="Plates and ends">
+    <FieldGroup title={t('Plates and ends')}>
       <CheckField
-        label="Plate over the front"
+        label={t('Plate over the front')}
         checked={tongue.topPlate !== null}
         onCommit={(on) =>
-          change(on ? 'plate over the tongue' : 'no plate over the tongue', {
+          change(on ? t('plate over the tongue') : t('no plate over the tongue'), {
             topPlate: on
               ? metric
                 ? { lengthM: millimetres(300), widthM: millimetres(200), thicknessM: millimetres(5) }
@@ -278,7 +279,9 @@ const PlatesAndEnds = () => {
           key={end}
           label={label}
           checked={tongue.caps[end]}
-          onCommit={(on) => change(`${said} ${on ? 'capped' : 'left open'}`, { caps: { ...tongue.caps, [end]: on } })}
+          onCommit={(on) =>
+            change(`${said} ${on ? t('capped') : t('left open')}`, { caps: { ...tongue.caps, [end]: on } })
+          }
         />
       ))}
       {tongue.topPlate && (
@@ -287,24 +290,24 @@ const PlatesAndEnds = () => {
           sizes={[
             {
               field: 'lengthM',
-              label: 'Plate, length',
+              label: t('Plate, length'),
               kind: 'length',
               of: 'frame.tongue.topPlate.lengthM',
-              said: 'length of the plate',
+              said: t('length of the plate'),
             },
             {
               field: 'widthM',
-              label: 'Plate, width',
+              label: t('Plate, width'),
               kind: 'length',
               of: 'frame.tongue.topPlate.widthM',
-              said: 'width of the plate',
+              said: t('width of the plate'),
             },
             {
               field: 'thicknessM',
-              label: 'Plate, thickness',
+              label: t('Plate, thickness'),
               kind: 'length',
               of: 'frame.tongue.topPlate.thicknessM',
-              said: 'thickness of the plate',
+              said: t('thickness of the plate'),
             },
           ]}
           onChange={(said, part) => change(said, { topPlate: { ...tongue.topPlate, ...part } as TopPlate })}
@@ -315,28 +318,29 @@ const PlatesAndEnds = () => {
         sizes={[
           {
             field: 'tongueM',
-            label: 'Gussets where it meets the frame, leg',
+            label: t('Gussets where it meets the frame, leg'),
             kind: 'length',
             of: 'strength.gussets.tongueM',
-            said: 'gussets of the tongue',
+            said: t('gussets of the tongue'),
             clears: true,
-            hint: 'Empty: none',
+            hint: t('Empty: none'),
           },
         ]}
         onChange={setGussets}
       />
       <p className="narrow mute col-span-2 text-[13px]">
-        Leave a drain of 3/8 in (10 mm) open at the lowest place of a capped tube: trapped water rusts it from inside,
-        and a closed tube spits when it is welded shut.
+        {t(
+          'Leave a drain of 3/8 in (10 mm) open at the lowest place of a capped tube: trapped water rusts it from inside, and a closed tube spits when it is welded shut.',
+        )}
       </p>
     </FieldGroup>
   );
 };
 
 const RUNS = [
-  { value: 'under', text: 'Under the frame' },
-  { value: 'over', text: 'On top of it' },
-  { value: 'through', text: 'Through it, level with it' },
+  { value: 'under', text: t('Under the frame') },
+  { value: 'over', text: t('On top of it') },
+  { value: 'through', text: t('Through it, level with it') },
 ] as const;
 
 /** Angle, slope or step, joint, and what lies on the tongue. */
@@ -346,22 +350,22 @@ export const TongueShape = () => {
   const metric = trailer.settings.units === 'metric';
   return (
     <>
-      <FieldGroup title="Shape of the tongue">
+      <FieldGroup title={t('Shape of the tongue')}>
         <TongueAngles />
         {(tongue.kind === 'a-frame' ? tongue.rearEnd === 'under' : tongue.underM > 0) && (
           <SelectField
-            label="It runs on"
+            label={t('It runs on')}
             value={tongue.runs}
             options={RUNS.filter(({ value }) => value !== 'through' || tongue.kind === 'straight')}
-            onCommit={(runs) => change(`tongue ${runs} the frame`, { runs })}
+            onCommit={(runs) => change(t('tongue {runs} the frame', { runs }), { runs })}
           />
         )}
         <SelectField
-          label="Height"
+          label={t('Height')}
           value={tongue.rise.kind}
           options={RISES}
           onCommit={(kind) =>
-            change('height of the tongue', {
+            change(t('height of the tongue'), {
               rise: {
                 kind: kind,
                 byM: kind === 'level' ? 0 : tongue.rise.byM || (metric ? -millimetres(150) : -inches(6)),
@@ -375,11 +379,11 @@ export const TongueShape = () => {
             sizes={[
               {
                 field: 'byM',
-                label: 'Ball’s end higher by',
+                label: t('Ball’s end higher by'),
                 kind: 'length',
                 of: 'frame.tongue.rise.byM',
-                said: 'slope or step of the tongue',
-                hint: 'A minus sign lowers it',
+                said: t('slope or step of the tongue'),
+                hint: t('A minus sign lowers it'),
               },
             ]}
             onChange={(said, part) => change(said, { rise: { ...tongue.rise, ...part } })}
@@ -390,11 +394,11 @@ export const TongueShape = () => {
           sizes={[
             {
               field: 'cutLaterM',
-              label: 'Left on, to be cut later',
+              label: t('Left on, to be cut later'),
               kind: 'length',
               of: 'frame.tongue.cutLaterM',
-              said: 'left on the tongue',
-              hint: 'At the ball’s end, marked on the cut list',
+              said: t('left on the tongue'),
+              hint: t('At the ball’s end, marked on the cut list'),
             },
           ]}
           onChange={(said, part) => change(said, part)}

@@ -17,6 +17,7 @@ import { PackerFields } from './PackerFields';
 import { ShortestTongue } from './ShortestTongue';
 import { SideTubeFields } from './SideTubeFields';
 import { ofKind, TONGUE_KINDS, TongueShape } from './TongueShape';
+import { t } from '../../fields/language/t';
 
 /** Tongue, coupler and all that joins trailer and vehicle. */
 export const TongueStep = () => {
@@ -29,12 +30,12 @@ export const TongueStep = () => {
     <>
       <FieldGrid>
         <SelectField
-          label="Tongue"
+          label={t('Tongue')}
           value={tongue.kind}
           options={TONGUE_KINDS}
           partField="tongue"
           onCommit={(kind) =>
-            edit('kind of tongue', (current) => {
+            edit(t('kind of tongue'), (current) => {
               const next = ofKind(kind, tongue, current.frame.bed.lengthM, current.settings.units === 'metric');
               const made = {
                 ...current,
@@ -48,33 +49,33 @@ export const TongueStep = () => {
           }
         />
         <QuantityField
-          label="Ball to front edge"
+          label={t('Ball to front edge')}
           kind="length"
           value={tongue.lengthM}
           of="frame.tongue.lengthM"
           hot
           partField="coupler"
-          onCommit={(lengthM) => setTongue(`tongue ${say.length(lengthM)} long`, { lengthM })}
+          onCommit={(lengthM) => setTongue(t('tongue {length} long', { length: say.length(lengthM) }), { lengthM })}
         />
         {tongue.kind === 'a-frame' ? (
           <SelectField
-            label="Legs end"
+            label={t('Legs end')}
             value={tongue.rearEnd}
             options={[
-              { value: 'under', text: 'Under the rails' },
-              { value: 'header', text: 'At front header' },
+              { value: 'under', text: t('Under the rails') },
+              { value: 'header', text: t('At front header') },
             ]}
-            onCommit={(rearEnd) => setTongue('where the legs end', { rearEnd: rearEnd })}
+            onCommit={(rearEnd) => setTongue(t('where the legs end'), { rearEnd: rearEnd })}
           />
         ) : (
           <QuantityField
-            label="Runs on along the frame"
+            label={t('Runs on along the frame')}
             kind="length"
             value={tongue.underM}
             of="frame.tongue.underM"
             max={trailer.frame.bed.lengthM}
-            hint="0: ends at the front header"
-            onCommit={(underM) => setTongue('tongue under the frame', { underM })}
+            hint={t('0: ends at the front header')}
+            onCommit={(underM) => setTongue(t('tongue under the frame'), { underM })}
           />
         )}
         <div className="col-span-2">
@@ -83,36 +84,38 @@ export const TongueStep = () => {
       </FieldGrid>
       <ShortestTongue />
       <LinkTable />
-      <FieldGroup title="What it must clear">
+      <FieldGroup title={t('What it must clear')}>
         <RecordFields
           record={trailer.job}
           sizes={[
             {
               field: 'turnRad',
-              label: 'To be turned by',
+              label: t('To be turned by'),
               kind: 'angle',
               of: 'job.turnRad',
-              said: 'turn without touching',
+              said: t('turn without touching'),
             },
             {
               field: 'rampRad',
-              label: 'Break of the road',
+              label: t('Break of the road'),
               kind: 'angle',
               of: 'job.rampRad',
-              said: 'break of the road',
-              hint: 'Crest or dip to go over; 0: none',
+              said: t('break of the road'),
+              hint: t('Crest or dip to go over; 0: none'),
             },
           ]}
           onChange={setJob}
         />
         <p className="narrow mute col-span-2 text-[13px]">
-          The vehicle’s own shape, its tailgate among it, stands in the step “How it tows”. Sliders: above the drawing.
+          {t(
+            'The vehicle’s own shape, its tailgate among it, stands in the step “How it tows”. Sliders: above the drawing.',
+          )}
         </p>
       </FieldGroup>
       <LevelTable />
       <LengthTable />
       <TongueShape />
-      <FieldGroup title="Tongue’s section">
+      <FieldGroup title={t('Tongue’s section')}>
         <BarFields group="tongue" />
         {legs[0] && (
           <BuildFields
@@ -126,9 +129,9 @@ export const TongueStep = () => {
       <CutsTable />
       <HardwareFields />
       <p className="narrow mute border-t border-base-300 px-4 py-2 text-[13px]">
-        Coupler, ball, mount and hitch each have their own stamp; the lowest governs. A 50 mm ball and a 2 in ball do
-        not interchange. Chains hold the trailer when all else fails: hang them on their own tabs. Local law decides;
-        Kereta shows what is published.
+        {t(
+          'Coupler, ball, mount and hitch each have their own stamp; the lowest governs. A 50 mm ball and a 2 in ball do not interchange. Chains hold the trailer when all else fails: hang them on their own tabs. Local law decides; Kereta shows what is published.',
+        )}
       </p>
     </>
   );

@@ -1,9 +1,10 @@
 import { formatNumber, fromMetres, type Trailer, type ShareLine, type Speaker } from '@kereta/core';
 import { useMemo } from 'react';
 import { LineChartBox } from '../../fields/LineChartBox';
+import { figures, t } from '../../fields/language/t';
 
-const SHARE = { name: '% on the tongue' } as const;
-const write = (value: number): string => `${formatNumber(value, 1)} %`;
+const SHARE = { name: t('% on the tongue') } as const;
+const write = (value: number): string => `${figures(formatNumber(value, 1))} %`;
 
 /** Share on the tongue against the axle's place, one line per load, with the band and where the axle stands now. */
 export const ShareChart = ({
@@ -20,9 +21,9 @@ export const ShareChart = ({
   const { positionM } = trailer.runningGear;
   const marks = useMemo(
     () => [
-      { label: 'least', y: 100 * minShare },
-      { label: 'most', y: 100 * maxShare },
-      { label: 'axle now', x: fromMetres(positionM, unit) },
+      { label: t('least'), y: 100 * minShare },
+      { label: t('most'), y: 100 * maxShare },
+      { label: t('axle now'), x: fromMetres(positionM, unit) },
     ],
     [minShare, maxShare, positionM, unit],
   );
@@ -34,10 +35,10 @@ export const ShareChart = ({
       })),
     [lines, say, unit],
   );
-  const x = useMemo(() => ({ name: `axle behind the front edge, ${unit}` }), [unit]);
+  const x = useMemo(() => ({ name: t('axle behind the front edge, {unit}', { unit }) }), [unit]);
   return (
     <LineChartBox
-      label="Share on the tongue against the axle’s place, one line per load"
+      label={t('Share on the tongue against the axle’s place, one line per load')}
       lines={drawn}
       marks={marks}
       x={x}

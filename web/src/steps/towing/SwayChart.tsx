@@ -1,10 +1,11 @@
 import { formatNumber, fromKilometres, type Speaker, type Sway } from '@kereta/core';
 import { useMemo } from 'react';
 import { LineChartBox } from '../../fields/LineChartBox';
+import { figures, t } from '../../fields/language/t';
 
-const MARKS = [{ label: 'none left: a swing grows', y: 0 }] as const;
+const MARKS = [{ label: t('none left: a swing grows'), y: 0 }] as const;
 const DAMPING = { name: 'damping', max: 1 } as const;
-const write = (value: number): string => formatNumber(value, 2);
+const write = (value: number): string => figures(formatNumber(value, 2));
 
 /** Damping against speed, one line per load, told apart by their dashes; under zero a swing grows. The picked load's doubt in the tires is shaded. */
 export const SwayChart = ({
@@ -44,7 +45,7 @@ export const SwayChart = ({
   );
   return (
     <LineChartBox
-      label="Damping against speed, one line per load"
+      label={t('Damping against speed, one line per load')}
       lines={lines}
       band={band}
       marks={MARKS}

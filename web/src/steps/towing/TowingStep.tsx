@@ -7,6 +7,7 @@ import { NoFigure } from '../../fields/NoFigure';
 import { useSway } from '../../jobs/questions';
 import { useJob } from '../../jobs/useJob';
 import { VehicleFields } from './VehicleFields';
+import { t } from '../../fields/language/t';
 
 const SwayChart = lazy(() => import('./SwayChart').then((module) => ({ default: module.SwayChart })));
 
@@ -15,25 +16,27 @@ const ShareChart = lazy(() => import('./ShareChart').then((module) => ({ default
 const speedText = (lost: LostDamping | undefined, say: Speaker): string => {
   if (!lost) return 'none';
   const kmh = lost.speedMPerS * 3.6;
-  return say.style.system === 'metric' ? `${Math.round(kmh)} km/h` : `${Math.round(fromKilometres(kmh, 'mile'))} mph`;
+  return say.style.system === 'metric'
+    ? `${Math.round(kmh)} km/h`
+    : t('{kmh} mph', { kmh: Math.round(fromKilometres(kmh, 'mile')) });
 };
 
 /** At what speed each load's damping is gone, with softer and stiffer tires, and in which way. */
 const LostTable = ({ cases, say }: { readonly cases: readonly CaseSway[]; readonly say: Speaker }) => (
-  <table className="narrow w-full text-[13px]" aria-label="Speed at which damping is gone">
+  <table className="narrow w-full text-[13px]" aria-label={t('Speed at which damping is gone')}>
     <thead>
       <tr className="text-right">
         <th scope="col" className="text-left font-normal">
-          Damping is gone at (none: at no speed in these sums)
+          {t('Damping is gone at (none: at no speed in these sums)')}
         </th>
         <th scope="col" className="font-normal">
-          soft tires
+          {t('soft tires')}
         </th>
         <th scope="col" className="font-normal">
-          usual
+          {t('usual')}
         </th>
         <th scope="col" className="font-normal">
-          stiff
+          {t('stiff')}
         </th>
       </tr>
     </thead>
@@ -44,7 +47,7 @@ const LostTable = ({ cases, say }: { readonly cases: readonly CaseSway[]; readon
             {say.caseName(caseId)}
             {lost.usual && (
               <span className="mute block">
-                {lost.usual.kind === 'oscillatory' ? 'it then fish-tails' : 'it then runs away to one side'}
+                {lost.usual.kind === 'oscillatory' ? t('it then fish-tails') : t('it then runs away to one side')}
               </span>
             )}
           </th>
@@ -66,12 +69,12 @@ const ShareOverAxle = () => {
   return (
     <details className="border-t border-base-300" onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary className="flex min-h-[44px] items-center px-4 font-semibold">
-        Tongue’s share against the axle’s place
+        {t('Tongue’s share against the axle’s place')}
       </summary>
       <div className="px-4 pb-3">
-        {failed && <NoFigure what="the chart" onRetry={again} />}
+        {failed && <NoFigure what={t('the chart')} onRetry={again} />}
         {data && (
-          <ContainedChart name="The chart" of={[data]}>
+          <ContainedChart name={t('The chart')} of={[data]}>
             <ShareChart lines={data} trailer={committed} say={say} />
           </ContainedChart>
         )}
@@ -87,17 +90,21 @@ export const TowingStep = () => {
   return (
     <>
       <VehicleFields />
-      <section className="border-t border-base-300 px-4 py-3" aria-label="Sway">
-        <h2 className="font-semibold">Sway{sway && !current ? ' (before the last change)' : ''}</h2>
-        {failed && <NoFigure what="the damping of sway" />}
+      <section className="border-t border-base-300 px-4 py-3" aria-label={t('Sway')}>
+        <h2 className="font-semibold">
+          {t('Sway{sway}', { sway: sway && !current ? ` ${t('(before the last change)')}` : '' })}
+        </h2>
+        {failed && <NoFigure what={t('the damping of sway')} />}
         {sway?.missing && (
           <p className="narrow text-[13px]">
-            Missing: {MISSING_OF_VEHICLE_NAMES[sway.missing]}. Without it sway is not worked out.
+            {t('Missing: {missing}. Without it sway is not worked out.', {
+              missing: t(MISSING_OF_VEHICLE_NAMES[sway.missing]),
+            })}
           </p>
         )}
         {sway && sway.cases.length > 0 && (
           <>
-            <ContainedChart name="The chart" of={[sway, caseId]}>
+            <ContainedChart name={t('The chart')} of={[sway, caseId]}>
               <SwayChart sway={sway} say={say} bandOf={caseId} />
             </ContainedChart>
             <LostTable cases={sway.cases} say={say} />
@@ -105,19 +112,19 @@ export const TowingStep = () => {
         )}
         {sway && sway.cases.length > 0 && (
           <p className="narrow mute mt-1 text-[13px]">
-            Shaded: {say.caseName(caseId)} with tires a third softer to a third stiffer.
+            {t('Shaded: {case} with tires a third softer to a third stiffer.', { case: say.caseName(caseId) })}
           </p>
         )}
         <p className="narrow mute mt-2 text-[13px]">
-          Not checked, compared: wind, ruts, worn tires and a soft hitch are not in it, and real rigs lose their damping
-          sooner. Load forward, a longer tongue, a lighter tail and less speed all help; torsion axles sway like any
-          other.
+          {t(
+            'Not checked, compared: wind, ruts, worn tires and a soft hitch are not in it, and real rigs lose their damping sooner. Load forward, a longer tongue, a lighter tail and less speed all help; torsion axles sway like any other.',
+          )}
         </p>
       </section>
       <ShareOverAxle />
       <p className="border-t border-base-300 px-4 py-3">
         <Link className="button" to={`/trailer/${committed.id}/print/tow`}>
-          Tow-ready page
+          {t('Tow-ready page')}
         </Link>
       </p>
     </>

@@ -1,120 +1,120 @@
-import {
-  STUD_CIRCLES,
-  likeExample,
-  type TowVehicle,
-  UNKNOWN_VEHICLE,
-  VEHICLE_ROWS,
-  VEHICLE_NAMES,
-  optionsOf,
-} from '@kereta/core';
+import { STUD_CIRCLES, likeExample, type TowVehicle, UNKNOWN_VEHICLE, VEHICLE_ROWS, VEHICLE_NAMES } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useEditing } from '../../fields/editing';
 import { useRecord } from '../../fields/useRecord';
 import { CheckField, FieldGroup, SelectField, TextField } from '../../fields/fields';
 import { RecordFields, type SizeOf } from '../../fields/RecordFields';
+import { inner, t, voice } from '../../fields/language/t';
+import { optionsIn } from '../../fields/language/optionsIn';
 
-const KINDS = optionsOf(VEHICLE_NAMES);
+const KINDS = optionsIn(VEHICLE_NAMES);
 
 const SHAPE: readonly SizeOf<TowVehicle>[] = [
   {
     field: 'wheelbaseM',
-    label: 'Wheelbase',
+    label: t('Wheelbase'),
     kind: 'length',
     of: 'towVehicle.wheelbaseM',
-    said: 'wheelbase',
+    said: t('wheelbase'),
     clears: true,
   },
   {
     field: 'ballBehindAxleM',
-    label: 'Ball behind its rear axle',
+    label: t('Ball behind its rear axle'),
     kind: 'length',
     of: 'towVehicle.ballBehindAxleM',
-    said: 'ball behind the rear axle',
+    said: t('ball behind the rear axle'),
     clears: true,
   },
 ];
 const WEIGHT: readonly SizeOf<TowVehicle>[] = [
   {
     field: 'massKg',
-    label: 'Vehicle weighs',
+    label: t('Vehicle weighs'),
     kind: 'mass',
     of: 'towVehicle.massKg',
-    said: 'vehicle’s weight',
+    said: t('vehicle’s weight'),
     clears: true,
   },
   {
     field: 'maxMassKg',
-    label: 'Permissible greatest mass (GVWR)',
+    label: t('Permissible greatest mass (GVWR)'),
     kind: 'mass',
     of: 'towVehicle.maxMassKg',
-    said: 'vehicle’s greatest mass',
+    said: t('vehicle’s greatest mass'),
     clears: true,
-    hint: 'On its plate; D and surge brakes go by it',
+    hint: t('On its plate; D and surge brakes go by it'),
   },
 ];
 const FRONT: readonly SizeOf<TowVehicle>[] = [
   {
     field: 'frontShare',
-    label: 'On its front axle, alone',
+    label: t('On its front axle, alone'),
     kind: 'percent',
     of: 'towVehicle.frontShare',
-    said: 'weight on the front axle',
+    said: t('weight on the front axle'),
   },
 ];
 const HITCH: readonly SizeOf<TowVehicle>[] = [
   {
     field: 'hitchHeightM',
-    label: 'Hitch height, to the ball’s centre',
+    label: t('Hitch height, to the ball’s centre'),
     kind: 'length',
     of: 'towVehicle.hitchHeightM',
-    said: 'hitch height',
+    said: t('hitch height'),
     clears: true,
   },
 ];
 const SINKS: readonly SizeOf<TowVehicle>[] = [
   {
     field: 'rearAxleLimitKg',
-    label: 'Its rear axle may carry',
+    label: t('Its rear axle may carry'),
     kind: 'mass',
     of: 'towVehicle.rearAxleLimitKg',
-    said: 'limit of the rear axle',
+    said: t('limit of the rear axle'),
     clears: true,
   },
 ];
 const REAR: readonly SizeOf<TowVehicle>[] = [
-  { field: 'widthM', label: 'Width at the rear', kind: 'length', of: 'towVehicle.widthM', said: 'vehicle’s width' },
+  {
+    field: 'widthM',
+    label: t('Width at the rear'),
+    kind: 'length',
+    of: 'towVehicle.widthM',
+    said: t('vehicle’s width'),
+  },
   {
     field: 'bumperAheadOfBallM',
-    label: 'Rear face ahead of the ball',
+    label: t('Rear face ahead of the ball'),
     kind: 'length',
     of: 'towVehicle.bumperAheadOfBallM',
-    said: 'rear face ahead of the ball',
+    said: t('rear face ahead of the ball'),
   },
   {
     field: 'rearTopM',
-    label: 'Top of that rear face',
+    label: t('Top of that rear face'),
     kind: 'length',
     of: 'towVehicle.rearTopM',
-    said: 'top of the rear face',
+    said: t('top of the rear face'),
     clears: true,
-    hint: 'Above the ground; empty: nothing swings over it',
+    hint: t('Above the ground; empty: nothing swings over it'),
   },
   {
     field: 'tailgateReachM',
-    label: 'Open tailgate reaches back',
+    label: t('Open tailgate reaches back'),
     kind: 'length',
     of: 'towVehicle.tailgateReachM',
-    said: 'reach of the tailgate',
-    hint: 'From its rear face; 0 where it has none',
+    said: t('reach of the tailgate'),
+    hint: t('From its rear face; 0 where it has none'),
   },
   {
     field: 'tailgateHeightM',
-    label: 'Open tailgate’s underside',
+    label: t('Open tailgate’s underside'),
     kind: 'length',
     of: 'towVehicle.tailgateHeightM',
-    said: 'height of the open tailgate',
+    said: t('height of the open tailgate'),
     clears: true,
-    hint: 'Above the ground; empty: as low as the trailer',
+    hint: t('Above the ground; empty: as low as the trailer'),
   },
 ];
 
@@ -124,15 +124,15 @@ const AlsoTowedBy = () => {
   const own = trailer.ownRows.vehicles;
   if (own.length === 0) return null;
   return (
-    <fieldset className="col-span-2" aria-label="Also towed by">
-      <legend className="narrow text-[14px]">Also towed by</legend>
+    <fieldset className="col-span-2" aria-label={t('Also towed by')}>
+      <legend className="narrow text-[14px]">{t('Also towed by')}</legend>
       {own.map(({ id, vehicle: { name } }) => (
         <CheckField
           key={id}
           label={name}
           checked={trailer.alsoTowedBy.includes(id)}
           onCommit={(on) =>
-            edit(`${on ? 'also' : 'not'} towed by ${name}`, (current) => ({
+            edit(on ? t('also towed by {name}', { name }) : t('not towed by {name}', { name }), (current) => ({
               ...current,
               alsoTowedBy: on ? [...current.alsoTowedBy, id] : current.alsoTowedBy.filter((other) => other !== id),
             }))
@@ -146,6 +146,40 @@ const AlsoTowedBy = () => {
 /** What a hitch goes down by under a weight that is easy to stand on it: 100 lb or 50 kg. */
 const TRY_KG = { imperial: 45.359237, metric: 50 } as const;
 
+interface StartFromProps {
+  readonly vehicle: TowVehicle;
+  readonly set: (label: string, change: Partial<TowVehicle>) => void;
+}
+
+/** A vehicle that was kept, or a made-up one to begin with. */
+const StartFrom = ({ vehicle, set }: StartFromProps) => {
+  const { trailer } = useEditing();
+  const own = trailer.ownRows.vehicles;
+  return (
+    <div className="col-span-2">
+      <SelectField
+        label={t('Start from')}
+        hint={t('Made-up examples fill what you have not typed; limits you read yourself')}
+        value=""
+        options={[
+          {
+            value: '',
+            text: vehicle.name === '' ? t('choose') : t('{name}, as written below', { name: vehicle.name }),
+          },
+          ...own.map(({ id, vehicle: { name } }) => ({ value: id, text: name, group: t('Your own') })),
+          ...VEHICLE_ROWS.map(({ id, name }) => ({ value: id, text: voice.name(name), group: t('Examples') })),
+        ]}
+        onCommit={(id) => {
+          const kept = own.find((candidate) => candidate.id === id);
+          const row = VEHICLE_ROWS.find((candidate) => candidate.id === id);
+          if (kept) set(t('tow vehicle {name}', { name: kept.vehicle.name }), kept.vehicle);
+          else if (row) set(t('tow vehicle like {name}', { name: inner(row.name) }), likeExample(vehicle, row));
+        }}
+      />
+    </div>
+  );
+};
+
 /** The vehicle's shape and weight, as far as towing asks for them. */
 export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
   const { trailer, edit, readOnly } = useEditing();
@@ -154,65 +188,53 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
     edit(label, (current) => ({ ...current, towVehicle: { ...(current.towVehicle ?? UNKNOWN_VEHICLE), ...change } }));
   const [, setJob] = useRecord('job');
   const byHand = vehicle.kind === 'muscle';
-  const own = trailer.ownRows.vehicles;
   const tryKg = TRY_KG[trailer.settings.units];
   return (
-    <FieldGroup title="Tow vehicle" open={open}>
-      <div className="col-span-2">
-        <SelectField
-          label="Start from"
-          hint="Made-up examples fill what you have not typed; limits you read yourself"
-          value=""
-          options={[
-            { value: '', text: vehicle.name === '' ? 'choose' : `${vehicle.name}, as written below` },
-            ...own.map(({ id, vehicle: { name } }) => ({ value: id, text: name, group: 'Your own' })),
-            ...VEHICLE_ROWS.map(({ id, name }) => ({ value: id, text: name, group: 'Examples' })),
-          ]}
-          onCommit={(id) => {
-            const kept = own.find((candidate) => candidate.id === id);
-            const row = VEHICLE_ROWS.find((candidate) => candidate.id === id);
-            if (kept) set(`tow vehicle ${kept.vehicle.name}`, kept.vehicle);
-            else if (row) set(`tow vehicle like ${row.name.toLowerCase()}`, likeExample(vehicle, row));
-          }}
-        />
-      </div>
+    <FieldGroup title={t('Tow vehicle')} open={open}>
+      <StartFrom vehicle={vehicle} set={set} />
       <SelectField
-        label="Pulled by"
+        label={t('Pulled by')}
         value={vehicle.kind}
         options={KINDS}
-        onCommit={(kind) => set('what pulls it', { kind: kind })}
+        onCommit={(kind) => set(t('what pulls it'), { kind: kind })}
       />
-      <TextField label="Vehicle’s name" value={vehicle.name} onCommit={(name) => set('tow vehicle', { name })} />
+      <TextField
+        label={t('Vehicle’s name')}
+        value={vehicle.name}
+        onCommit={(name) => set(t('tow vehicle'), { name })}
+      />
       <RecordFields record={vehicle} sizes={WEIGHT} onChange={set} />
       {!byHand && <RecordFields record={vehicle} sizes={[...SHAPE, ...FRONT]} onChange={set} />}
       <RecordFields record={vehicle} sizes={HITCH} onChange={set} />
       {!byHand && (
         <>
           <SelectField
-            label="Stud circle of its wheels"
-            hint="For one spare that fits both"
+            label={t('Stud circle of its wheels')}
+            hint={t('For one spare that fits both')}
             value={vehicle.studCircle}
             options={[
-              { value: '', text: 'not read' },
+              { value: '', text: t('not read') },
               ...[...new Set([...STUD_CIRCLES, vehicle.studCircle].filter((studs) => studs !== ''))].map((studs) => ({
                 value: studs,
                 text: studs,
               })),
             ]}
-            onCommit={(studCircle) => set('stud circle of the vehicle', { studCircle })}
+            onCommit={(studCircle) => set(t('stud circle of the vehicle'), { studCircle })}
           />
           <RecordFields
             record={vehicle}
             sizes={[
               {
                 field: 'hitchSinksMPerKg',
-                label: `Hitch sinks under ${trailer.settings.units === 'imperial' ? '100 lb' : '50 kg'}`,
+                label: t('Hitch sinks under {units}', {
+                  units: trailer.settings.units === 'imperial' ? t('100 lb') : t('50 kg'),
+                }),
                 kind: 'length',
                 of: 'towVehicle.hitchSinksMPerKg',
-                said: 'how far the hitch sinks',
+                said: t('how far the hitch sinks'),
                 clears: true,
                 per: 1 / tryKg,
-                hint: 'Stand on it and measure',
+                hint: t('Stand on it and measure'),
               },
               ...SINKS,
               ...REAR,
@@ -224,17 +246,17 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
             sizes={[
               {
                 field: 'cornerM',
-                label: 'Tightest turn, circle of the ball',
+                label: t('Tightest turn, circle of the ball'),
                 kind: 'length',
                 of: 'job.cornerM',
-                said: 'tightest turn',
+                said: t('tightest turn'),
               },
               {
                 field: 'laneM',
-                label: 'Gate or lane it turns into',
+                label: t('Gate or lane it turns into'),
                 kind: 'length',
                 of: 'job.laneM',
-                said: 'width of the lane',
+                said: t('width of the lane'),
                 clears: true,
               },
             ]}
@@ -248,7 +270,7 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
         className="button col-span-2"
         disabled={readOnly || vehicle.name.trim() === ''}
         onClick={() =>
-          edit(`${vehicle.name} kept`, (current) => ({
+          edit(t('{name} kept', { name: vehicle.name }), (current) => ({
             ...current,
             ownRows: {
               ...current.ownRows,
@@ -257,7 +279,12 @@ export const VehicleFields = ({ open = true }: { readonly open?: boolean }) => {
           }))
         }
       >
-        Keep {vehicle.name.trim() === '' ? 'it once it has a name' : `“${vehicle.name}” for another time`}
+        {t('Keep {name}', {
+          name:
+            vehicle.name.trim() === ''
+              ? t('it once it has a name')
+              : t('“{name}” for another time', { name: vehicle.name }),
+        })}
       </button>
     </FieldGroup>
   );

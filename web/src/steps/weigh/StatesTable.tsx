@@ -20,17 +20,18 @@ import { useFollowed } from '../../bench/workbench';
 import { noteOf } from '../../fields/newEntry';
 import { Sized } from '../../fields/Sized';
 import { VerdictMark } from '../../fields/VerdictMark';
+import { t, voice } from '../../fields/language/t';
 
 const BASES = ['designed', 'built', 'weighed'] as const;
-const BASIS_WORDS = { designed: 'Designed', built: 'Built', weighed: 'Weighed' } as const;
+const BASIS_WORDS = { designed: t('Designed'), built: t('Built'), weighed: t('Weighed') } as const;
 
 /** Every load in three states, tongue and whole. */
 const Loads = ({ states, say }: { readonly states: States; readonly say: Speaker }) => (
-  <table className="narrow w-full text-[14px]" aria-label="Loads as designed, built and weighed">
+  <table className="narrow w-full text-[14px]" aria-label={t('Loads as designed, built and weighed')}>
     <thead>
       <tr className="mute text-left">
         <th className="font-normal" rowSpan={2}>
-          Load
+          {t('Load')}
         </th>
         {BASES.map((basis) => (
           <th key={basis} className="text-right font-normal" colSpan={2}>
@@ -41,10 +42,10 @@ const Loads = ({ states, say }: { readonly states: States; readonly say: Speaker
       <tr className="mute text-right text-[13px]">
         {BASES.flatMap((basis) => [
           <th key={`${basis} tongue`} className="font-normal">
-            tongue
+            {t('tongue')}
           </th>,
           <th key={`${basis} all`} className="font-normal">
-            all
+            {t('all')}
           </th>,
         ])}
       </tr>
@@ -81,17 +82,17 @@ const changeText = (finding: AnyFinding, say: Speaker): string => {
 const Changes = ({ states, evaluation }: { readonly states: States; readonly evaluation: Evaluation }) => {
   const counted = states.changes.filter(({ weighed }) => weighed.counts);
   if (counted.length === 0) return null;
-  const now = speaker(evaluation.trailer);
+  const now = speaker(evaluation.trailer, voice);
   return (
-    <section aria-label="What changes by the scale" className="mt-4">
-      <h2 className="text-[17px] font-bold">What changes by it</h2>
+    <section aria-label={t('What changes by the scale')} className="mt-4">
+      <h2 className="text-[17px] font-bold">{t('What changes by it')}</h2>
       <ul>
         {counted.map(({ designed, weighed }) => (
           <li key={designed.id} className="flex items-start gap-2 border-t border-base-300 py-2 text-[14.5px]">
             <VerdictMark verdict={weighed.verdict} />
             <span>
               <b>
-                {VERDICT_WORDS[designed.verdict]} → {VERDICT_WORDS[weighed.verdict]}
+                {t(VERDICT_WORDS[designed.verdict])} → {t(VERDICT_WORDS[weighed.verdict])}
               </b>
               <Sized>{changeText(weighed, now)}</Sized>
             </span>
@@ -119,17 +120,19 @@ export const StatesTable = () => {
   const built = trailerIn(trailer, record, 'built') !== trailer;
   return (
     <div className="px-4 py-3">
-      <h2 className="wide text-[17px] font-bold">Designed, built, weighed</h2>
+      <h2 className="wide text-[17px] font-bold">{t('Designed, built, weighed')}</h2>
       <p className="mute mb-2 text-[14px]">
         {fits.length === 0 && !built
-          ? 'Nothing was measured or weighed yet: all three are as drawn.'
-          : 'Built: by the sizes that were measured and the masses whose word was taken. Weighed: by everything that a scale read.'}
+          ? t('Nothing was measured or weighed yet: all three are as drawn.')
+          : t(
+              'Built: by the sizes that were measured and the masses whose word was taken. Weighed: by everything that a scale read.',
+            )}
       </p>
       <Loads states={states} say={say} />
       <Changes states={states} evaluation={evaluation} />
       {fits.length > 0 && (
-        <section aria-label="What the scale read" className="mt-4">
-          <h2 className="text-[17px] font-bold">What the scale read</h2>
+        <section aria-label={t('What the scale read')} className="mt-4">
+          <h2 className="text-[17px] font-bold">{t('What the scale read')}</h2>
           <ul>
             {fits.map((fit) => (
               <li key={`${fit.entry.id} ${fit.reading}`} className="border-t border-base-300 py-1 text-[14.5px]">
@@ -137,15 +140,15 @@ export const StatesTable = () => {
               </li>
             ))}
           </ul>
-          <h2 className="mt-4 text-[17px] font-bold">What it makes of every mass</h2>
-          <table className="narrow w-full text-[14px]" aria-label="Masses before and after the scale">
+          <h2 className="mt-4 text-[17px] font-bold">{t('What it makes of every mass')}</h2>
+          <table className="narrow w-full text-[14px]" aria-label={t('Masses before and after the scale')}>
             <thead>
               <tr className="mute text-right">
-                <th className="text-left font-normal">Part or load</th>
-                <th className="font-normal">thought</th>
-                <th className="font-normal">by the scale</th>
-                <th className="pl-3 text-left font-normal">that is</th>
-                <th className="font-normal">believe it</th>
+                <th className="text-left font-normal">{t('Part or load')}</th>
+                <th className="font-normal">{t('thought')}</th>
+                <th className="font-normal">{t('by the scale')}</th>
+                <th className="pl-3 text-left font-normal">{t('that is')}</th>
+                <th className="font-normal">{t('believe it')}</th>
               </tr>
             </thead>
             <tbody>
@@ -160,12 +163,12 @@ export const StatesTable = () => {
                       type="button"
                       className="button"
                       disabled={readOnly}
-                      aria-label={`Take the scale’s word for ${massName(mass.id, say)}`}
+                      aria-label={t('Take the scale’s word for {id}', { id: massName(mass.id, say) })}
                       onClick={() =>
                         note({ kind: 'as-built', subject: mass.id, field: 'massKg', value: mass.after.value })
                       }
                     >
-                      Take its word
+                      {t('Take its word')}
                     </button>
                   </td>
                 </tr>
@@ -181,15 +184,22 @@ export const StatesTable = () => {
       )}
       {unusable.length > 0 && (
         <p className="mt-2 text-[14.5px]">
-          {unusable.length === 1 ? 'One weigh-in is' : `${unusable.length} weigh-ins are`} of a load that is not there
-          any more, or stood on nothing that is worked out: kept, and not used.
+          {t(
+            '{count} of a load that is not there any more, or stood on nothing that is worked out: kept, and not used.',
+            {
+              count:
+                unusable.length === 1 ? t('One weigh-in is') : t('{count} weigh-ins are', { count: unusable.length }),
+            },
+          )}
         </p>
       )}
       <p className="narrow mute mt-3 text-[13px]">
-        Best estimate by least squares, each mass and each reading by its own doubt; ± is twice the standard deviation.{' '}
+        {t(
+          'Best estimate by least squares, each mass and each reading by its own doubt; ± is twice the standard deviation.',
+        )}
         {chance !== undefined &&
-          `Chance of readings so far off, or further, where all is as thought: ${chance < 1e-4 ? `under ${say.percent(1e-4, 2)}` : say.percent(chance, 2)}. `}
-        The analysis of the frame goes by the design.
+          `${t('Chance of readings so far off, or further, where all is as thought: {chance}.', { chance: chance < 1e-4 ? t('under {x}', { x: say.percent(1e-4, 2) }) : say.percent(chance, 2) })} `}
+        {t('The analysis of the frame goes by the design.')}
       </p>
     </div>
   );

@@ -19,6 +19,7 @@ import { FieldGroup } from '../../fields/fields';
 import { type NewEntry, noteOf } from '../../fields/newEntry';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
+import { t } from '../../fields/language/t';
 
 /** Where a size of the built trailer is measured: as the design's own. */
 const MEASURED_AS = {
@@ -50,10 +51,10 @@ const BuiltSizes = ({
     return (
       <div key={size} className="py-1">
         <QuantityField
-          label={BUILT_SIZE_NAMES[size]}
+          label={t(BUILT_SIZE_NAMES[size])}
           kind="length"
           measuredAs={MEASURED_AS[size]}
-          empty="not measured"
+          empty={t('not measured')}
           value={reading?.value ?? null}
           min={0.05}
           max={MOST_M}
@@ -64,8 +65,8 @@ const BuiltSizes = ({
           }}
         />
         <p className="narrow mute text-[13px]">
-          <Sized>{`drawn ${say.length(drawn)}`}</Sized>
-          {reading && `; measured ${reading.date}`}
+          <Sized>{t('drawn {drawn}', { drawn: say.length(drawn) })}</Sized>
+          {reading && `; ${t('measured {date}', { date: reading.date })}`}
         </p>
       </div>
     );
@@ -83,26 +84,26 @@ export const WeighStep = () => {
     <div className="px-4 pb-3">
       <div className="grid grid-cols-1 gap-2">
         <Link className="button button-main" to={`/trailer/${trailer.id}/weigh-in`}>
-          Weigh it
+          {t('Weigh it')}
         </Link>
         <Link className="button" to={`/trailer/${trailer.id}/log`}>
-          Journal and service
+          {t('Journal and service')}
         </Link>
         <Link className="button" to={`/trailer/${trailer.id}/print/book`}>
-          The trailer’s book: plate, papers, all of it
+          {t('The trailer’s book: plate, papers, all of it')}
         </Link>
         <Link className="button" to={`/trailer/${trailer.id}/trip`}>
-          Load it for a trip
+          {t('Load it for a trip')}
         </Link>
       </div>
       <div className="-mx-4 mt-3">
-        <FieldGroup title="As it was built" open>
+        <FieldGroup title={t('As it was built')} open>
           <BuiltSizes record={record} say={say} note={note} />
         </FieldGroup>
       </div>
       {taken.length > 0 && (
         <>
-          <h2 className="mt-3 text-[15px] font-bold">The scale’s word taken</h2>
+          <h2 className="mt-3 text-[15px] font-bold">{t('The scale’s word taken')}</h2>
           <ul>
             {taken.map(([id, { kg, date }]) => (
               <li key={id} className="flex items-center gap-2 border-t border-base-300 py-1 text-[14.5px]">
@@ -112,10 +113,10 @@ export const WeighStep = () => {
                 <button
                   type="button"
                   className="button"
-                  aria-label={`Take back ${massName(id, say)}`}
+                  aria-label={t('Take back {id}', { id: massName(id, say) })}
                   onClick={() => note({ kind: 'as-built', subject: id, field: 'massKg', value: null })}
                 >
-                  Take back
+                  {t('Take back')}
                 </button>
               </li>
             ))}

@@ -4,12 +4,13 @@ import { useWorkbench } from '../../../bench/workbench';
 import { useEditing } from '../../../fields/editing';
 import { SelectField } from '../../../fields/fields';
 import { QuantityField } from '../../../fields/QuantityField';
+import { t } from '../../../fields/language/t';
 
 const EDGES = [
-  { value: 'left', text: 'Left wall' },
-  { value: 'right', text: 'Right wall' },
-  { value: 'front', text: 'Front wall' },
-  { value: 'rear', text: 'Rear wall' },
+  { value: 'left', text: t('Left wall') },
+  { value: 'right', text: t('Right wall') },
+  { value: 'front', text: t('Front wall') },
+  { value: 'rear', text: t('Rear wall') },
 ] as const;
 type Edge = (typeof EDGES)[number]['value'];
 
@@ -33,10 +34,10 @@ interface CutoutFieldsProps<O extends Opening> {
 const SIZES = ['alongM', 'upM', 'lengthM', 'heightM'] as const;
 /** What each size of an opening is called where it is cut. */
 const NAMES: Readonly<Record<CutoutFieldsProps<Opening>['cutIn'], Readonly<Record<(typeof SIZES)[number], string>>>> = {
-  walls: { alongM: 'from the wall’s front or left end', upM: 'above the deck', lengthM: 'wide', heightM: 'high' },
-  flat: { alongM: 'from the front edge', upM: 'from the left edge', lengthM: 'long', heightM: 'wide' },
-  along: { alongM: 'from the front edge', upM: 'from the lower edge', lengthM: 'wide', heightM: 'high' },
-  across: { alongM: 'from the left edge', upM: 'from the lower edge', lengthM: 'wide', heightM: 'high' },
+  walls: { alongM: t('from the wall’s front or left end'), upM: t('above the deck'), lengthM: 'wide', heightM: 'high' },
+  flat: { alongM: t('from the front edge'), upM: t('from the left edge'), lengthM: 'long', heightM: 'wide' },
+  along: { alongM: t('from the front edge'), upM: t('from the lower edge'), lengthM: 'wide', heightM: 'high' },
+  across: { alongM: t('from the left edge'), upM: t('from the lower edge'), lengthM: 'wide', heightM: 'high' },
 };
 
 /** Doors, windows and wells in flat parts. */
@@ -56,25 +57,29 @@ export const CutoutFields = <O extends Opening>({ openings, path, cutIn, onCommi
         <fieldset
           key={opening.id}
           className="col-span-2 grid grid-cols-2 gap-x-3 gap-y-2 border-t border-base-300 pt-2"
-          aria-label={`Opening ${i + 1}`}
+          aria-label={t('Opening {i}', { i: i + 1 })}
         >
           {opening.edge !== undefined && (
             <SelectField
-              label={`Opening ${i + 1} in`}
+              label={t('Opening {i} in', { i: i + 1 })}
               value={opening.edge}
               options={EDGES}
-              onCommit={(edge) => change(`opening in the ${edge} wall`, opening.id, { edge })}
+              onCommit={(edge) => change(t('opening in the {edge} wall', { edge }), opening.id, { edge })}
             />
           )}
           {SIZES.map((field) => (
             <QuantityField
               key={field}
-              label={`Opening ${i + 1}, ${NAMES[cutIn][field]}`}
+              label={t('Opening {i}, {names}', { i: i + 1, names: NAMES[cutIn][field] })}
               kind="length"
               value={opening[field]}
               of={`${path}.${field}`}
               onCommit={(value) =>
-                change(`opening ${say.length(value)} ${NAMES[cutIn][field]}`, opening.id, { [field]: value })
+                change(
+                  t('opening {value} {names}', { value: say.length(value), names: NAMES[cutIn][field] }),
+                  opening.id,
+                  { [field]: value },
+                )
               }
             />
           ))}
@@ -83,12 +88,12 @@ export const CutoutFields = <O extends Opening>({ openings, path, cutIn, onCommi
             className="button self-end"
             onClick={() =>
               onCommit(
-                'opening closed',
+                t('opening closed'),
                 openings.filter(({ id }) => id !== opening.id),
               )
             }
           >
-            Close it
+            {t('Close it')}
           </button>
         </fieldset>
       ))}
@@ -104,10 +109,10 @@ export const CutoutFields = <O extends Opening>({ openings, path, cutIn, onCommi
             heightM: size(16, 400),
             ...(cutIn === 'walls' ? { edge: 'left' as const } : {}),
           };
-          onCommit('opening cut', [...openings, opening as O]);
+          onCommit(t('opening cut'), [...openings, opening as O]);
         }}
       >
-        Add an opening
+        {t('Add an opening')}
       </button>
     </>
   );

@@ -4,17 +4,18 @@ import { CheckField, SelectField } from '../../../fields/fields';
 import { QuantityField } from '../../../fields/QuantityField';
 import { CutoutFields } from './CutoutFields';
 import { SheetFields } from './SheetFields';
+import { t } from '../../../fields/language/t';
 
 const EDGES = ['left', 'right', 'front', 'rear'] as const;
 const EDGE_OPTIONS = [
-  { value: 'rear', text: 'Rear' },
-  { value: 'front', text: 'Front' },
-  { value: 'left', text: 'Left side' },
-  { value: 'right', text: 'Right side' },
+  { value: 'rear', text: t('Rear') },
+  { value: 'front', text: t('Front') },
+  { value: 'left', text: t('Left side') },
+  { value: 'right', text: t('Right side') },
 ] as const;
 const HELD = [
-  { value: 'ground', text: 'Lies on the ground, a ramp' },
-  { value: 'chains', text: 'Hangs on chains' },
+  { value: 'ground', text: t('Lies on the ground, a ramp') },
+  { value: 'chains', text: t('Hangs on chains') },
 ] as const;
 
 export interface KindProps {
@@ -26,26 +27,26 @@ export interface KindProps {
 const Carries = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, { kind: 'sides' | 'body' }> }) => (
   <div className="col-span-2">
     <CheckField
-      label="Welded all round, and carries with the frame"
+      label={t('Welded all round, and carries with the frame')}
       checked={piece.carries}
-      onCommit={(carries) => change(carries ? 'part of the frame' : 'only stand on it', { carries })}
+      onCommit={(carries) => change(carries ? t('part of the frame') : t('only stand on it'), { carries })}
     />
     <p className="mute text-[13px]">
       {piece.carries
-        ? 'Its bars are analysed with the frame.'
-        : 'It weighs on the frame and is not analysed: its own bars are yours to check.'}
+        ? t('Its bars are analysed with the frame.')
+        : t('It weighs on the frame and is not analysed: its own bars are yours to check.')}
     </p>
     {piece.kind === 'body' && piece.carries && (
       <>
         <CheckField
-          label="Its skins hold it square"
+          label={t('Its skins hold it square')}
           checked={piece.skinCarries}
           onCommit={(skinCarries) =>
-            change(skinCarries ? 'held square by its skins' : 'without what its skins hold', { skinCarries })
+            change(skinCarries ? t('held square by its skins') : t('without what its skins hold'), { skinCarries })
           }
         />
         <p className="mute text-[13px]">
-          Fastened to every post and rail, all round. A bay with a door or window in it counts for nothing.
+          {t('Fastened to every post and rail, all round. A bay with a door or window in it counts for nothing.')}
         </p>
       </>
     )}
@@ -60,10 +61,10 @@ const Horns = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, {
   return (
     <>
       <CheckField
-        label="Ends bent up and out"
+        label={t('Ends bent up and out')}
         checked={horns !== undefined}
         onCommit={(on) =>
-          change(on ? 'with ends bent up' : 'with straight ends', {
+          change(on ? t('with ends bent up') : t('with straight ends'), {
             horns: on ? { heightM: metric ? 0.3 : inches(12), outM: metric ? 0.1 : inches(4) } : undefined,
           })
         }
@@ -71,18 +72,18 @@ const Horns = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, {
       {horns && (
         <div className="grid grid-cols-2 gap-x-3 gap-y-2">
           <QuantityField
-            label="Ends rise by"
+            label={t('Ends rise by')}
             kind="length"
             value={horns.heightM}
             of="frame.pieces.horns.heightM"
-            onCommit={(heightM) => change('height of its ends', { horns: { ...horns, heightM } })}
+            onCommit={(heightM) => change(t('height of its ends'), { horns: { ...horns, heightM } })}
           />
           <QuantityField
-            label="Ends lean out by"
+            label={t('Ends lean out by')}
             kind="length"
             value={horns.outM}
             of="frame.pieces.horns.outM"
-            onCommit={(outM) => change('lean of its ends', { horns: { ...horns, outM } })}
+            onCommit={(outM) => change(t('lean of its ends'), { horns: { ...horns, outM } })}
           />
         </div>
       )}
@@ -103,22 +104,22 @@ interface EdgeProps {
 /** On which edge of the bed a piece is. */
 const EdgeField = ({ edge: present, onCommit }: EdgeProps) => (
   <SelectField
-    label="On the edge"
+    label={t('On the edge')}
     value={present}
     options={EDGE_OPTIONS}
-    onCommit={(edge) => onCommit(`at the ${edge}`, edge)}
+    onCommit={(edge) => onCommit(t('at the {edge}', { edge }), edge)}
   />
 );
 
 /** On which edges sides stand. */
 const EdgesFields = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, { kind: 'sides' }> }) => (
-  <fieldset className="col-span-2 flex flex-wrap gap-x-4" aria-label="On which edges">
+  <fieldset className="col-span-2 flex flex-wrap gap-x-4" aria-label={t('On which edges')}>
     {EDGES.map((edge) => (
       <CheckField
         key={edge}
         label={edge[0]?.toUpperCase() + edge.slice(1)}
         checked={piece.edges[edge]}
-        onCommit={(on) => change(`${on ? 'with' : 'without'} ${edge}`, { edges: { ...piece.edges, [edge]: on } })}
+        onCommit={(on) => change(`${on ? t('with') : t('without')} ${edge}`, { edges: { ...piece.edges, [edge]: on } })}
       />
     ))}
   </fieldset>
@@ -128,20 +129,20 @@ const EdgesFields = ({ piece, change }: KindProps & { readonly piece: Extract<Pi
 const BodyFields = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, { kind: 'body' }> }) => (
   <>
     <SheetFields
-      label="Skin"
+      label={t('Skin')}
       sheet={piece.skin}
       optional={false}
       of="frame.pieces.fill.thicknessM"
       onCommit={(said, sheet) => sheet && change(said, { skin: sheet })}
     />
     <SheetFields
-      label="Roof"
+      label={t('Roof')}
       sheet={piece.roof}
       of="frame.pieces.fill.thicknessM"
       onCommit={(said, sheet) => change(said, { roof: sheet })}
     />
     <SheetFields
-      label="Insulation"
+      label={t('Insulation')}
       sheet={piece.insulation}
       of="frame.pieces.fill.thicknessM"
       onCommit={(said, sheet) => change(said, { insulation: sheet })}
@@ -160,14 +161,14 @@ const BodyFields = ({ piece, change }: KindProps & { readonly piece: Extract<Pie
 const RackFields = ({ piece, change }: KindProps & { readonly piece: Extract<Piece, { kind: 'rack' }> }) => (
   <div className="col-span-2">
     <CheckField
-      label="Bars along both sides"
+      label={t('Bars along both sides')}
       checked={piece.longBars}
-      onCommit={(longBars) => change(longBars ? 'with bars along' : 'without bars along', { longBars })}
+      onCommit={(longBars) => change(longBars ? t('with bars along') : t('without bars along'), { longBars })}
     />
     <CheckField
-      label="A diagonal on each side"
+      label={t('A diagonal on each side')}
       checked={piece.braced}
-      onCommit={(braced) => change(braced ? 'braced' : 'not braced', { braced })}
+      onCommit={(braced) => change(braced ? t('braced') : t('not braced'), { braced })}
     />
     <Horns piece={piece} change={change} />
   </div>
@@ -180,8 +181,8 @@ export const KindFields = ({ piece, change }: KindProps) => {
       <SheetFields
         label={
           piece.kind === 'upper-frame' || piece.kind === 'shelf' || piece.kind === 'step'
-            ? 'Covered with'
-            : 'Filled with'
+            ? t('Covered with')
+            : t('Filled with')
         }
         sheet={piece.fill}
         of="frame.pieces.fill.thicknessM"
@@ -202,14 +203,14 @@ export const KindFields = ({ piece, change }: KindProps) => {
         <>
           <EdgeField edge={piece.edge} onCommit={(said, edge) => change(said, { edge })} />
           <SelectField
-            label="Let down, it"
+            label={t('Let down, it')}
             value={piece.held}
             options={HELD}
-            onCommit={(held) => change(held === 'ground' ? 'lies on the ground' : 'hangs on chains', { held })}
+            onCommit={(held) => change(held === 'ground' ? t('lies on the ground') : t('hangs on chains'), { held })}
           />
           {fill}
           <p className="mute col-span-2 text-[13px]">
-            Hinges, latches and chains are not weighed: add them as fitted loads.
+            {t('Hinges, latches and chains are not weighed: add them as fitted loads.')}
           </p>
         </>
       );
@@ -219,16 +220,16 @@ export const KindFields = ({ piece, change }: KindProps) => {
       return (
         <>
           <SheetFields
-            label="Of"
+            label={t('Of')}
             sheet={piece.fill}
             optional={false}
             of="frame.pieces.fill.thicknessM"
             onCommit={(said, sheet) => sheet && change(said, { fill: sheet })}
           />
           <CheckField
-            label="To stand on"
+            label={t('To stand on')}
             checked={piece.standOn}
-            onCommit={(standOn) => change(standOn ? 'to stand on' : 'not to stand on', { standOn })}
+            onCommit={(standOn) => change(standOn ? t('to stand on') : t('not to stand on'), { standOn })}
           />
         </>
       );
@@ -244,9 +245,9 @@ export const KindFields = ({ piece, change }: KindProps) => {
         <>
           <EdgeField edge={piece.edge} onCommit={(said, edge) => change(said, { edge })} />
           <CheckField
-            label="A wheel is on it"
+            label={t('A wheel is on it')}
             checked={piece.wheel}
-            onCommit={(wheel) => change(wheel ? 'with its wheel' : 'without a wheel', { wheel })}
+            onCommit={(wheel) => change(wheel ? t('with its wheel') : t('without a wheel'), { wheel })}
           />
         </>
       );

@@ -7,44 +7,45 @@ import { QuantityField } from '../../../fields/QuantityField';
 import { hostOptions } from '../hosts';
 import { CutoutFields } from './CutoutFields';
 import { SheetFields } from './SheetFields';
+import { inner, t } from '../../../fields/language/t';
 
 const PLACES = [
-  { value: 'between', text: 'From bar to bar' },
-  { value: 'at', text: 'At a place' },
+  { value: 'between', text: t('From bar to bar') },
+  { value: 'at', text: t('At a place') },
 ] as const;
 const FACES = [
-  { value: 'outer', text: 'Outside or on top' },
-  { value: 'inner', text: 'Inside or below' },
-  { value: 'middle', text: 'Between them' },
+  { value: 'outer', text: t('Outside or on top') },
+  { value: 'inner', text: t('Inside or below') },
+  { value: 'middle', text: t('Between them') },
 ] as const;
 const PLANES = [
-  { value: 'across', text: 'Upright across' },
-  { value: 'along', text: 'Upright along' },
-  { value: 'flat', text: 'Flat' },
+  { value: 'across', text: t('Upright across') },
+  { value: 'along', text: t('Upright along') },
+  { value: 'flat', text: t('Flat') },
 ] as const;
 
 type At = Extract<OwnPanel['place'], { kind: 'at' }>;
 const AT_LABELS: Readonly<Record<At['plane'], Readonly<Record<'atM' | 'fromM' | 'toM' | 'lowM' | 'highM', string>>>> = {
   across: {
-    atM: 'Back from front edge',
-    fromM: 'From, right of middle',
-    toM: 'To, right of middle',
-    lowM: 'From, above rails',
-    highM: 'To, above rails',
+    atM: t('Back from front edge'),
+    fromM: t('From, right of middle'),
+    toM: t('To, right of middle'),
+    lowM: t('From, above rails'),
+    highM: t('To, above rails'),
   },
   along: {
-    atM: 'Right of the middle',
-    fromM: 'From, back from front',
-    toM: 'To, back from front',
-    lowM: 'From, above rails',
-    highM: 'To, above rails',
+    atM: t('Right of the middle'),
+    fromM: t('From, back from front'),
+    toM: t('To, back from front'),
+    lowM: t('From, above rails'),
+    highM: t('To, above rails'),
   },
   flat: {
-    atM: 'Above the rails',
-    fromM: 'From, back from front',
-    toM: 'To, back from front',
-    lowM: 'From, right of middle',
-    highM: 'To, right of middle',
+    atM: t('Above the rails'),
+    fromM: t('From, back from front'),
+    toM: t('To, back from front'),
+    lowM: t('From, right of middle'),
+    highM: t('To, right of middle'),
   },
 };
 const AT_FIELDS = ['atM', 'fromM', 'toM', 'lowM', 'highM'] as const;
@@ -62,11 +63,11 @@ const PlaceFields = ({ panel, change }: PlaceProps) => {
   return (
     <>
       <SelectField
-        label="It lies"
+        label={t('It lies')}
         value={place.kind}
         options={PLACES}
         onCommit={(kind) =>
-          change(kind === 'between' ? 'from bar to bar' : 'at a place', {
+          change(kind === 'between' ? t('from bar to bar') : t('at a place'), {
             place:
               kind === 'between'
                 ? { kind, barIds: ['rail.left', 'rail.right'], face: 'outer' }
@@ -79,11 +80,11 @@ const PlaceFields = ({ panel, change }: PlaceProps) => {
           {([0, 1] as const).map((which) => (
             <SelectField
               key={which}
-              label={which === 0 ? 'From' : 'To'}
+              label={which === 0 ? t('From') : t('To')}
               value={place.barIds[which]}
               options={hostOptions(evaluation.chassis, say, place.barIds[which])}
               onCommit={(barId) =>
-                change(`${which === 0 ? 'from' : 'to'} ${say.partName(barId).toLowerCase()}`, {
+                change(`${which === 0 ? t('from') : t('to')} ${inner(say.partName(barId))}`, {
                   place: {
                     ...place,
                     barIds: which === 0 ? [barId, place.barIds[1]] : [place.barIds[0], barId],
@@ -93,19 +94,21 @@ const PlaceFields = ({ panel, change }: PlaceProps) => {
             />
           ))}
           <SelectField
-            label="On their"
+            label={t('On their')}
             value={place.face}
             options={FACES}
-            onCommit={(face) => change(`on their ${face} face`, { place: { ...place, face } })}
+            onCommit={(face) => change(t('on their {face} face', { face }), { place: { ...place, face } })}
           />
         </>
       ) : (
         <>
           <SelectField
-            label="It stands"
+            label={t('It stands')}
             value={place.plane}
             options={PLANES}
-            onCommit={(plane) => change(plane === 'flat' ? 'flat' : `upright ${plane}`, { place: { ...place, plane } })}
+            onCommit={(plane) =>
+              change(plane === 'flat' ? t('flat') : t('upright {plane}', { plane }), { place: { ...place, plane } })
+            }
           />
           {AT_FIELDS.map((field) => (
             <QuantityField
@@ -115,7 +118,7 @@ const PlaceFields = ({ panel, change }: PlaceProps) => {
               value={place[field]}
               of={`frame.ownPanels.place.${field}`}
               onCommit={(value) =>
-                change(`${AT_LABELS[place.plane][field].toLowerCase()} ${say.length(value)}`, {
+                change(`${inner(AT_LABELS[place.plane][field])} ${say.length(value)}`, {
                   place: { ...place, [field]: value },
                 })
               }
@@ -136,41 +139,41 @@ export const PickedOwnPanel = ({ id }: { readonly id: string }) => {
   const name = say.partName(id);
   const built = evaluation.chassis.panels.find((candidate) => candidate.id === id);
   const change = (said: string, part: Partial<OwnPanel>): void =>
-    edit(`${name.toLowerCase()} ${said}`, (current) => changeOwnPanel(current, id, part));
+    edit(`${inner(name)} ${said}`, (current) => changeOwnPanel(current, id, part));
   return (
-    <section className="border-t border-base-300 px-4 pt-3" aria-label={`Picked: ${name}`}>
+    <section className="border-t border-base-300 px-4 pt-3" aria-label={t('Picked: {name}', { name })}>
       <h2 className="mb-2 font-semibold" style={{ color: 'var(--dye)' }}>
         {name}
       </h2>
       <p className="mute mb-2 text-[13px]">
         {built?.own
-          ? `${say.mass(built.massKg)}, ${built.own.heldBy.length === 0 ? 'held by no bar: add one under it' : `on ${built.own.heldBy.length} bars`}`
-          : 'Not placed: see the checks'}
+          ? `${say.mass(built.massKg)}, ${built.own.heldBy.length === 0 ? t('held by no bar: add one under it') : t('on {count} bars', { count: built.own.heldBy.length })}`
+          : t('Not placed: see the checks')}
       </p>
       <div className="grid grid-cols-2 gap-x-3 gap-y-2 pb-3">
         <TextField
-          label="Its name"
+          label={t('Its name')}
           value={panel.name ?? ''}
           partField={id}
-          onCommit={(text) => change(text === '' ? 'without a name' : `called ${text}`, { name: text })}
+          onCommit={(text) => change(text === '' ? t('without a name') : t('called {text}', { text }), { name: text })}
         />
         <CheckField
-          label="Already there"
+          label={t('Already there')}
           checked={panel.existing}
-          onCommit={(existing) => change(existing ? 'already there' : 'to be made', { existing })}
+          onCommit={(existing) => change(existing ? t('already there') : t('to be made'), { existing })}
         />
         <CheckField
-          label="To be taken off"
+          label={t('To be taken off')}
           checked={panel.removed ?? false}
-          onCommit={(removed) => change(removed ? 'to be taken off' : 'stays', { removed })}
+          onCommit={(removed) => change(removed ? t('to be taken off') : t('stays'), { removed })}
         />
         <CheckField
-          label="Holds its bars square"
+          label={t('Holds its bars square')}
           checked={panel.carries}
-          onCommit={(carries) => change(carries ? 'fastened all round' : 'only lies on its bars', { carries })}
+          onCommit={(carries) => change(carries ? t('fastened all round') : t('only lies on its bars'), { carries })}
         />
         <SheetFields
-          label="Of"
+          label={t('Of')}
           sheet={panel.sheet}
           optional={false}
           of="frame.ownPanels.sheet.thicknessM"
@@ -187,11 +190,11 @@ export const PickedOwnPanel = ({ id }: { readonly id: string }) => {
           type="button"
           className="button"
           onClick={() => {
-            edit(`${name.toLowerCase()} taken off`, (current) => removeOwnPanel(current, id));
+            edit(t('{name} taken off', { name: inner(name) }), (current) => removeOwnPanel(current, id));
             pick(undefined);
           }}
         >
-          Take off
+          {t('Take off')}
         </button>
       </div>
     </section>
@@ -203,8 +206,10 @@ export const OwnPanels = () => {
   const { trailer, edit } = useEditing();
   const { picked, pick, say } = useWorkbench('picked', 'pick', 'say');
   return (
-    <FieldGroup title="Panels of your own">
-      <p className="mute col-span-2 text-[13px]">Walls, shelves, skins: from one bar to another, or where you say.</p>
+    <FieldGroup title={t('Panels of your own')}>
+      <p className="mute col-span-2 text-[13px]">
+        {t('Walls, shelves, skins: from one bar to another, or where you say.')}
+      </p>
       {trailer.frame.ownPanels.map(({ id }) => (
         <button key={id} type="button" className="button" aria-pressed={picked === id} onClick={() => pick(id)}>
           {say.partName(id)}
@@ -215,11 +220,11 @@ export const OwnPanels = () => {
         className="button"
         onClick={() => {
           const id = `panel.${nanoid(8)}`;
-          edit('panel added', (current) => addOwnPanel(current, newOwnPanel(current, current.settings.units, id)));
+          edit(t('panel added'), (current) => addOwnPanel(current, newOwnPanel(current, current.settings.units, id)));
           pick(id);
         }}
       >
-        Add a panel
+        {t('Add a panel')}
       </button>
     </FieldGroup>
   );

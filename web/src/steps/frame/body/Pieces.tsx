@@ -1,12 +1,14 @@
-import { addPiece, keptPieces, newPiece, optionsOf, PIECE_KIND_NAMES, type PieceKind, pieceOf } from '@kereta/core';
+import { addPiece, keptPieces, newPiece, PIECE_KIND_NAMES, type PieceKind, pieceOf } from '@kereta/core';
 import { nanoid } from 'nanoid';
 import { useWorkbench } from '../../../bench/workbench';
 import { useEditing } from '../../../fields/editing';
 import { FieldGroup, SelectField } from '../../../fields/fields';
 import { recall } from '../../../storage/remembered';
 import { KEPT_KEY } from './pieceFields';
+import { inner, t } from '../../../fields/language/t';
+import { optionsIn } from '../../../fields/language/optionsIn';
 
-const KINDS = optionsOf(PIECE_KIND_NAMES);
+const KINDS = optionsIn(PIECE_KIND_NAMES);
 
 type Kept = `kept:${number}`;
 const isKept = (chosen: PieceKind | Kept): chosen is Kept => chosen.startsWith('kept:');
@@ -19,9 +21,9 @@ export const Pieces = () => {
   const kept = keptPieces(recall(KEPT_KEY));
   const pickedPiece = picked === undefined ? undefined : pieceOf(trailer, picked);
   return (
-    <FieldGroup title="Body and add-ons">
+    <FieldGroup title={t('Body and add-ons')}>
       <p className="mute col-span-2 text-[13px]">
-        Sides, gates, racks and bodies by a few sizes: drawn, weighed, checked and cut like everything else.
+        {t('Sides, gates, racks and bodies by a few sizes: drawn, weighed, checked and cut like everything else.')}
       </p>
       {pieces.map(({ id }) => (
         <button
@@ -35,25 +37,25 @@ export const Pieces = () => {
         </button>
       ))}
       <SelectField
-        label="Put on"
+        label={t('Put on')}
         value=""
         options={[
           ...KINDS,
           ...kept.map((piece, i) => ({
             value: `kept:${i}` as const,
-            text: piece.name || PIECE_KIND_NAMES[piece.kind],
-            group: 'Kept from other trailers',
+            text: piece.name || t(PIECE_KIND_NAMES[piece.kind]),
+            group: t('Kept from other trailers'),
           })),
         ]}
         onCommit={(chosen) => {
           const id = `piece.${nanoid(8)}`;
           const own = isKept(chosen) ? kept[Number(chosen.slice('kept:'.length))] : undefined;
           if (own)
-            edit(`${own.name || PIECE_KIND_NAMES[own.kind].toLowerCase()} put on`, (current) =>
+            edit(t('{name} put on', { name: own.name || inner(t(PIECE_KIND_NAMES[own.kind])) }), (current) =>
               addPiece(current, { ...own, id }),
             );
           else if (!isKept(chosen))
-            edit(`${PIECE_KIND_NAMES[chosen].toLowerCase()} put on`, (current) =>
+            edit(t('{piece} put on', { piece: inner(t(PIECE_KIND_NAMES[chosen])) }), (current) =>
               addPiece(current, newPiece(current, current.settings.units, chosen, id)),
             );
           pick(id);

@@ -2,8 +2,9 @@ import { inches, millimetres, optionsOf, SHEET_NAMES, SHEET_ROWS, type FieldPath
 import { useEditing } from '../../../fields/editing';
 import { SelectField } from '../../../fields/fields';
 import { QuantityField } from '../../../fields/QuantityField';
+import { inner, t, voice } from '../../../fields/language/t';
 
-const KINDS = optionsOf(SHEET_NAMES);
+const KINDS = optionsOf(SHEET_NAMES).map(({ value, text }) => ({ value, text: voice.name(text) }));
 
 interface SheetFieldsProps {
   /** "Fill", "Skin", "Roof" */
@@ -24,23 +25,25 @@ export const SheetFields = ({ label, sheet, of, onCommit, optional = true }: She
       <SelectField
         label={label}
         value={sheet?.kind ?? 'none'}
-        options={[...(optional ? [{ value: 'none' as const, text: 'None' }] : []), ...KINDS]}
+        options={[...(optional ? [{ value: 'none' as const, text: t('None') }] : []), ...KINDS]}
         onCommit={(kind) => {
           const row = SHEET_ROWS.find(({ id }) => id === kind);
           const thicknessM = row?.usualThicknessM ?? (metric ? millimetres(12) : inches(1 / 2));
           onCommit(
-            row ? `${label.toLowerCase()} of ${row.name.toLowerCase()}` : `no ${label.toLowerCase()}`,
+            row
+              ? t('{label} of {name}', { label: inner(label), name: inner(row.name) })
+              : t('no {label}', { label: inner(label) }),
             row ? { kind: row.id, thicknessM } : null,
           );
         }}
       />
       {sheet && (
         <QuantityField
-          label={`${label}, thickness`}
+          label={t('{label}, thickness', { label })}
           kind="length"
           value={sheet.thicknessM}
           of={of}
-          onCommit={(thicknessM) => onCommit(`${label.toLowerCase()} thickness`, { ...sheet, thicknessM })}
+          onCommit={(thicknessM) => onCommit(t('{label} thickness', { label: inner(label) }), { ...sheet, thicknessM })}
         />
       )}
     </>

@@ -4,6 +4,7 @@ import { useEditing } from '../../../fields/editing';
 import { CheckField, FieldGroup } from '../../../fields/fields';
 import { QuantityField } from '../../../fields/QuantityField';
 import { useRecord } from '../../../fields/useRecord';
+import { t } from '../../../fields/language/t';
 
 /** A bed that tips: about what, held by what. */
 export const TiltFields = () => {
@@ -12,13 +13,13 @@ export const TiltFields = () => {
   const [{ tilt }, set] = useRecord('frame');
   const metric = trailer.settings.units === 'metric';
   return (
-    <FieldGroup title="Tilting bed">
+    <FieldGroup title={t('Tilting bed')}>
       <div className="col-span-2">
         <CheckField
-          label="The bed tips to be driven on"
+          label={t('The bed tips to be driven on')}
           checked={tilt !== null}
           onCommit={(on) =>
-            set(on ? 'tilting bed' : 'fixed bed', {
+            set(on ? t('tilting bed') : t('fixed bed'), {
               tilt: on
                 ? {
                     pivotXM: trailer.runningGear.positionM,
@@ -33,29 +34,34 @@ export const TiltFields = () => {
       {tilt && (
         <>
           <QuantityField
-            label="Pivot, back from front edge"
+            label={t('Pivot, back from front edge')}
             kind="length"
             value={tilt.pivotXM}
             of="frame.tilt.pivotXM"
-            onCommit={(pivotXM) => set(`pivot at ${say.length(pivotXM)}`, { tilt: { ...tilt, pivotXM } })}
+            onCommit={(pivotXM) =>
+              set(t('pivot at {pivotX}', { pivotX: say.length(pivotXM) }), { tilt: { ...tilt, pivotXM } })
+            }
           />
           <QuantityField
-            label="Latch, back from front edge"
+            label={t('Latch, back from front edge')}
             kind="length"
             value={tilt.latchXM}
             of="frame.tilt.latchXM"
-            onCommit={(latchXM) => set(`latch at ${say.length(latchXM)}`, { tilt: { ...tilt, latchXM } })}
+            onCommit={(latchXM) =>
+              set(t('latch at {latchX}', { latchX: say.length(latchXM) }), { tilt: { ...tilt, latchXM } })
+            }
           />
           <QuantityField
-            label="Pivot pins, diameter"
+            label={t('Pivot pins, diameter')}
             kind="length"
             value={tilt.pinDiameterM}
             of="frame.tilt.pinDiameterM"
-            onCommit={(pinDiameterM) => set('pivot pins', { tilt: { ...tilt, pinDiameterM } })}
+            onCommit={(pinDiameterM) => set(t('pivot pins'), { tilt: { ...tilt, pinDiameterM } })}
           />
           <p className="mute col-span-2 text-[13px]">
-            The frame is analysed latched, as one piece. Latch, ears and what moves between bed and frame are yours to
-            check.
+            {t(
+              'The frame is analysed latched, as one piece. Latch, ears and what moves between bed and frame are yours to check.',
+            )}
           </p>
         </>
       )}

@@ -1,4 +1,5 @@
 import type { FieldPath, Piece, PieceKind } from '@kereta/core';
+import { t } from '../../../fields/language/t';
 
 /** Under this pieces are remembered for other trailers. */
 export const KEPT_KEY = 'kereta.pieces';
@@ -19,66 +20,66 @@ const length = (field: string, label: string, hint?: string): FigureField => ({
 });
 const count = (field: string, label: string): FigureField => ({ field, label, kind: 'number' });
 
-const HEIGHT = length('heightM', 'Height above deck');
+const HEIGHT = length('heightM', t('Height above deck'));
 
 /** Figures of each kind of piece, in the order in which one asks for them. */
 export const PIECE_FIGURES: Readonly<Record<PieceKind, readonly FigureField[]>> = {
-  sides: [HEIGHT, length('postSpacingM', 'Posts at most apart'), count('midRails', 'Rails below the top')],
+  sides: [HEIGHT, length('postSpacingM', t('Posts at most apart')), count('midRails', t('Rails below the top'))],
   gate: [
-    length('widthM', 'Its width'),
-    length('heightM', 'Its height'),
-    length('atM', 'Its middle', 'Of a side gate back from the front edge, else right of the middle'),
-    count('bars', 'Bars inside its frame'),
-    length('gapM', 'Gap above the deck'),
+    length('widthM', t('Its width')),
+    length('heightM', t('Its height')),
+    length('atM', t('Its middle'), t('Of a side gate back from the front edge, else right of the middle')),
+    count('bars', t('Bars inside its frame')),
+    length('gapM', t('Gap above the deck')),
   ],
   headboard: [
     HEIGHT,
-    length('atM', 'Back from the front edge'),
-    count('posts', 'Posts'),
-    count('midRails', 'Rails below the top'),
+    length('atM', t('Back from the front edge')),
+    count('posts', t('Posts')),
+    count('midRails', t('Rails below the top')),
   ],
   rack: [
     HEIGHT,
-    length('fromM', 'First pair, from front edge'),
-    length('toM', 'Last pair, from front edge'),
-    count('hoops', 'Pairs of uprights'),
-    length('overhangM', 'Bars reach past uprights'),
+    length('fromM', t('First pair, from front edge')),
+    length('toM', t('Last pair, from front edge')),
+    count('hoops', t('Pairs of uprights')),
+    length('overhangM', t('Bars reach past uprights')),
   ],
-  body: [HEIGHT, length('postSpacingM', 'Posts at most apart'), length('overhangM', 'Past the bed’s sides')],
+  body: [HEIGHT, length('postSpacingM', t('Posts at most apart')), length('overhangM', t('Past the bed’s sides'))],
   'upper-frame': [
-    length('heightM', 'Top above the rails'),
-    length('overhangM', 'Past the bed’s sides'),
-    length('fromM', 'From front edge'),
-    length('toM', 'To'),
-    length('spacingM', 'Bars at most apart'),
+    length('heightM', t('Top above the rails')),
+    length('overhangM', t('Past the bed’s sides')),
+    length('fromM', t('From front edge')),
+    length('toM', t('To')),
+    length('spacingM', t('Bars at most apart')),
   ],
   shelf: [
-    length('fromM', 'From, ahead of the bed'),
-    length('toM', 'To, ahead of the bed'),
-    length('widthM', 'Its width'),
+    length('fromM', t('From, ahead of the bed')),
+    length('toM', t('To, ahead of the bed')),
+    length('widthM', t('Its width')),
   ],
   bumper: [
-    length('behindM', 'Behind the bed'),
-    length('widthM', 'Its width'),
-    length('levelM', 'Above the rails’ top', 'Below it is negative'),
+    length('behindM', t('Behind the bed')),
+    length('widthM', t('Its width')),
+    length('levelM', t('Above the rails’ top'), t('Below it is negative')),
   ],
   fender: [
-    length('atM', 'Its middle, from front edge'),
-    length('lengthM', 'Its length'),
-    length('overhangM', 'Past the bed’s sides'),
-    length('levelM', 'Top above the rails’ top'),
-    length('skirtM', 'Outside hangs down'),
+    length('atM', t('Its middle, from front edge')),
+    length('lengthM', t('Its length')),
+    length('overhangM', t('Past the bed’s sides')),
+    length('levelM', t('Top above the rails’ top')),
+    length('skirtM', t('Outside hangs down')),
   ],
   step: [
-    length('atM', 'Its middle', 'Of a side step back from the front edge, else right of the middle'),
-    length('widthM', 'Its width'),
-    length('dropM', 'Hangs down by'),
-    length('depthM', 'Reaches out'),
+    length('atM', t('Its middle'), t('Of a side step back from the front edge, else right of the middle')),
+    length('widthM', t('Its width')),
+    length('dropM', t('Hangs down by')),
+    length('depthM', t('Reaches out')),
   ],
-  receiver: [length('behindM', 'Mouth behind the rear header')],
+  receiver: [length('behindM', t('Mouth behind the rear header'))],
   spare: [
-    length('atM', 'Its middle', 'On a side back from the front edge, else right of the middle'),
-    length('levelM', 'Hub above the rails’ top'),
+    length('atM', t('Its middle'), t('On a side back from the front edge, else right of the middle')),
+    length('levelM', t('Hub above the rails’ top')),
   ],
 };
 

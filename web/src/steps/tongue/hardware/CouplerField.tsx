@@ -6,6 +6,7 @@ import { Picker } from '../../../fields/Picker';
 import { couplerRows, NO_COUPLER } from '../../pickRows';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
+import { t } from '../../../fields/language/t';
 
 /** The coupler and what its stamp says. */
 export const CouplerField = () => {
@@ -15,18 +16,18 @@ export const CouplerField = () => {
   const rows = useMemo(() => couplerRows(trailer, say), [trailer, say]);
   return (
     <Picker
-      label="Coupler"
+      label={t('Coupler')}
       list="couplers"
       hint={rowSource(COUPLER_ROWS, coupling.catalogId)}
       value={coupling.fitted ? (coupling.catalogId ?? '') : NO_COUPLER}
       rows={rows}
       onCommit={(id) => {
-        if (id === NO_COUPLER) set('no coupler', { fitted: false });
+        if (id === NO_COUPLER) set(t('no coupler'), { fitted: false });
         else if (id === '')
-          set('another coupler', { catalogId: null, name: 'Own coupler', ratedGrossKg: null, fitted: true });
+          set(t('another coupler'), { catalogId: null, name: t('Own coupler'), ratedGrossKg: null, fitted: true });
         else {
           const { name, kind, catalogId, ratedGrossKg, ballDiameterM, massKg } = couplingFromCatalog(id);
-          set(`coupler ${name}`, {
+          set(t('coupler {name}', { name }), {
             name,
             kind,
             catalogId,

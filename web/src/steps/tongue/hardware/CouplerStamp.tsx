@@ -1,29 +1,31 @@
-import { type Coupling, COUPLING_NAMES, optionsOf } from '@kereta/core';
+import { type Coupling, COUPLING_NAMES } from '@kereta/core';
 import { CheckField, FieldGroup, SelectField } from '../../../fields/fields';
 import { RecordFields, type SizeOf } from '../../../fields/RecordFields';
 import { CouplingStudy } from './CouplingStudy';
 import { useCoupling } from './useCoupling';
+import { t } from '../../../fields/language/t';
+import { optionsIn } from '../../../fields/language/optionsIn';
 
-const KINDS = optionsOf(COUPLING_NAMES);
+const KINDS = optionsIn(COUPLING_NAMES);
 
 const BALL_SIZE: SizeOf<Coupling> = {
   field: 'ballDiameterM',
-  label: 'Made for a ball of',
+  label: t('Made for a ball of'),
   kind: 'length',
   of: 'coupling.ballDiameterM',
-  said: 'coupler’s ball',
+  said: t('coupler’s ball'),
 };
 
 /** What the coupler's stamp and plate say. */
 export const CouplerStamp = () => {
   const { coupling, set } = useCoupling();
   return (
-    <FieldGroup title="Coupler’s stamp">
+    <FieldGroup title={t('Coupler’s stamp')}>
       <SelectField
-        label="Kind of coupling"
+        label={t('Kind of coupling')}
         value={coupling.kind}
         options={KINDS}
-        onCommit={(kind) => set('kind of coupling', { kind: kind })}
+        onCommit={(kind) => set(t('kind of coupling'), { kind: kind })}
       />
       <RecordFields
         record={coupling}
@@ -31,39 +33,39 @@ export const CouplerStamp = () => {
           ...(coupling.kind === 'ball' ? [BALL_SIZE] : []),
           {
             field: 'ratedGrossKg',
-            label: 'Coupler rated for',
+            label: t('Coupler rated for'),
             kind: 'mass',
             of: 'coupling.ratedGrossKg',
-            said: 'coupler rating',
+            said: t('coupler rating'),
             clears: true,
           },
           {
             field: 'tongueLimitKg',
-            label: 'Coupler allows on the ball',
+            label: t('Coupler allows on the ball'),
             kind: 'mass',
             of: 'coupling.tongueLimitKg',
-            said: 'coupler’s limit',
+            said: t('coupler’s limit'),
             clears: true,
-            hint: 'S on a European plate',
+            hint: t('S on a European plate'),
           },
           {
             field: 'dValueN',
-            label: 'D on its plate, kN',
+            label: t('D on its plate, kN'),
             kind: 'number',
             of: 'coupling.dValueN',
-            said: 'D of the coupling',
+            said: t('D of the coupling'),
             clears: true,
             per: 1000,
-            hint: 'European couplings',
+            hint: t('European couplings'),
           },
         ]}
         onChange={set}
       />
       <div className="col-span-2">
         <CheckField
-          label="Home-made coupling"
+          label={t('Home-made coupling')}
           checked={coupling.homeMade}
-          onCommit={(homeMade) => set(homeMade ? 'home-made coupling' : 'a bought coupling', { homeMade })}
+          onCommit={(homeMade) => set(homeMade ? t('home-made coupling') : t('a bought coupling'), { homeMade })}
         />
       </div>
       {coupling.homeMade && <CouplingStudy />}

@@ -3,6 +3,7 @@ import { useEditing } from '../../../fields/editing';
 import { CheckField, SelectField } from '../../../fields/fields';
 import { RecordFields, type SizeOf } from '../../../fields/RecordFields';
 import { useCoupling } from './useCoupling';
+import { t } from '../../../fields/language/t';
 
 type Study = NonNullable<Coupling['study']>;
 
@@ -22,48 +23,54 @@ const startOf = (metric: boolean): Study => ({
 const SIZES: readonly SizeOf<Study>[] = [
   {
     field: 'pinDiameterM',
-    label: 'Pin or bolt',
+    label: t('Pin or bolt'),
     kind: 'length',
     of: 'coupling.study.pinDiameterM',
-    said: 'pin of the coupling',
+    said: t('pin of the coupling'),
   },
   {
     field: 'yieldPa',
-    label: 'Its metal bends for good at',
+    label: t('Its metal bends for good at'),
     kind: 'stress',
     of: 'coupling.study.yieldPa',
-    said: 'metal of the coupling',
-    hint: 'Of pin and plates; mild steel where nobody knows',
+    said: t('metal of the coupling'),
+    hint: t('Of pin and plates; mild steel where nobody knows'),
   },
   {
     field: 'gapM',
-    label: 'Gap that the pin bends over',
+    label: t('Gap that the pin bends over'),
     kind: 'length',
     of: 'coupling.study.gapM',
-    said: 'gap of the coupling',
-    hint: 'Middle of one plate to the next',
+    said: t('gap of the coupling'),
+    hint: t('Middle of one plate to the next'),
   },
-  { field: 'plateM', label: 'Plates', kind: 'length', of: 'coupling.study.plateM', said: 'plates of the coupling' },
+  {
+    field: 'plateM',
+    label: t('Plates'),
+    kind: 'length',
+    of: 'coupling.study.plateM',
+    said: t('plates of the coupling'),
+  },
   {
     field: 'edgeM',
-    label: 'Hole’s middle to the edge',
+    label: t('Hole’s middle to the edge'),
     kind: 'length',
     of: 'coupling.study.edgeM',
-    said: 'edge of the coupling’s plates',
+    said: t('edge of the coupling’s plates'),
   },
   {
     field: 'weldLegM',
-    label: 'Fillet leg',
+    label: t('Fillet leg'),
     kind: 'length',
     of: 'coupling.study.weldLegM',
-    said: 'fillet of the coupling',
+    said: t('fillet of the coupling'),
   },
   {
     field: 'weldLengthM',
-    label: 'Fillets together',
+    label: t('Fillets together'),
     kind: 'length',
     of: 'coupling.study.weldLengthM',
-    said: 'length of the coupling’s fillets',
+    said: t('length of the coupling’s fillets'),
   },
 ];
 
@@ -74,8 +81,9 @@ export const CouplingStudy = () => {
   const { study } = coupling;
   const advice = (
     <p className="narrow col-span-2 text-[13px]">
-      Buy a rated coupling: it costs less than a tow home, and it has been pulled to many times its load. What stands
-      here is to learn by; a home-made one is never rated, and no size is called enough.
+      {t(
+        'Buy a rated coupling: it costs less than a tow home, and it has been pulled to many times its load. What stands here is to learn by; a home-made one is never rated, and no size is called enough.',
+      )}
     </p>
   );
   if (study === null)
@@ -86,9 +94,9 @@ export const CouplingStudy = () => {
           type="button"
           className="button col-span-2"
           disabled={readOnly}
-          onClick={() => set('coupling to study', { study: startOf(trailer.settings.units === 'metric') })}
+          onClick={() => set(t('coupling to study'), { study: startOf(trailer.settings.units === 'metric') })}
         >
-          Study one that I have drawn
+          {t('Study one that I have drawn')}
         </button>
       </>
     );
@@ -98,19 +106,19 @@ export const CouplingStudy = () => {
       {advice}
       <RecordFields record={study} sizes={SIZES} onChange={change} />
       <SelectField
-        label="The pin is held"
+        label={t('The pin is held')}
         value={String(study.planes)}
         options={[
-          { value: '2', text: 'On both sides' },
-          { value: '1', text: 'On one side' },
+          { value: '2', text: t('On both sides') },
+          { value: '1', text: t('On one side') },
         ]}
-        onCommit={(planes) => change('how the pin is held', { planes: planes === '1' ? 1 : 2 })}
+        onCommit={(planes) => change(t('how the pin is held'), { planes: planes === '1' ? 1 : 2 })}
       />
       <div className="col-span-2">
         <CheckField
-          label="Threads where it is sheared"
+          label={t('Threads where it is sheared')}
           checked={study.threaded}
-          onCommit={(threaded) => change('threads of the pin', { threaded })}
+          onCommit={(threaded) => change(t('threads of the pin'), { threaded })}
         />
       </div>
     </>

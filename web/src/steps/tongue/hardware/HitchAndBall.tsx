@@ -4,22 +4,23 @@ import { RecordFields, type SizeOf } from '../../../fields/RecordFields';
 import { useWorkbench } from '../../../bench/workbench';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
+import { t } from '../../../fields/language/t';
 
 const rating = (said: string): readonly SizeOf<{ ratedKg: number | null; tongueKg: number | null }>[] => [
   {
     field: 'ratedKg',
-    label: 'may pull',
+    label: t('may pull'),
     kind: 'mass',
     of: 'coupling.receiver.ratedKg',
-    said: `${said}: may pull`,
+    said: t('{said}: may pull', { said }),
     clears: true,
   },
   {
     field: 'tongueKg',
-    label: 'on the ball',
+    label: t('on the ball'),
     kind: 'mass',
     of: 'coupling.receiver.tongueKg',
-    said: `${said}: on the ball`,
+    said: t('{said}: on the ball', { said }),
     clears: true,
   },
 ];
@@ -27,44 +28,44 @@ const rating = (said: string): readonly SizeOf<{ ratedKg: number | null; tongueK
 const MOUNT_SIZES: readonly SizeOf<Coupling['ballMount']>[] = [
   {
     field: 'ratedKg',
-    label: 'Ball mount may pull',
+    label: t('Ball mount may pull'),
     kind: 'mass',
     of: 'coupling.ballMount.ratedKg',
-    said: 'ball mount: may pull',
+    said: t('ball mount: may pull'),
     clears: true,
   },
   {
     field: 'tongueKg',
-    label: 'Ball mount on the ball',
+    label: t('Ball mount on the ball'),
     kind: 'mass',
     of: 'coupling.ballMount.tongueKg',
-    said: 'ball mount: on the ball',
+    said: t('ball mount: on the ball'),
     clears: true,
   },
   {
     field: 'dropM',
-    label: 'Ball mount’s drop',
+    label: t('Ball mount’s drop'),
     kind: 'length',
     of: 'coupling.ballMount.dropM',
-    said: 'drop of the ball mount',
+    said: t('drop of the ball mount'),
     clears: true,
-    hint: 'The one that is fitted now; a rise is minus',
+    hint: t('The one that is fitted now; a rise is minus'),
   },
   {
     field: 'reachM',
-    label: 'Receiver’s pin to ball',
+    label: t('Receiver’s pin to ball'),
     kind: 'length',
     of: 'coupling.ballMount.reachM',
-    said: 'reach of the ball mount',
+    said: t('reach of the ball mount'),
     clears: true,
-    hint: 'The mount is a lever: longer ones bear less',
+    hint: t('The mount is a lever: longer ones bear less'),
   },
   {
     field: 'ratedReachM',
-    label: 'Rated at a reach of',
+    label: t('Rated at a reach of'),
     kind: 'length',
     of: 'coupling.ballMount.ratedReachM',
-    said: 'reach that the ball mount is rated at',
+    said: t('reach that the ball mount is rated at'),
     clears: true,
   },
 ];
@@ -76,22 +77,29 @@ export const HitchAndBall = () => {
   const { say } = useWorkbench('say');
   const ballRow = BALL_ROWS.find(({ diameterM, shankM }) => diameterM === ball.diameterM && shankM === ball.shankM);
   return (
-    <FieldGroup title="Hitch, ball mount and ball">
+    <FieldGroup title={t('Hitch, ball mount and ball')}>
       <SelectField
-        label="Hitch on the vehicle"
+        label={t('Hitch on the vehicle')}
         hint={rowSource(RECEIVER_ROWS, RECEIVER_ROWS.find(({ ratedKg }) => ratedKg === receiver.ratedKg)?.id ?? null)}
         value=""
-        options={[{ value: '', text: 'as below' }, ...RECEIVER_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        options={[
+          { value: '', text: t('as below') },
+          ...RECEIVER_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+        ]}
         onCommit={(id) => {
           const row = RECEIVER_ROWS.find((candidate) => candidate.id === id);
-          if (row) set(`hitch ${row.name}`, { receiver: { ratedKg: row.ratedKg, tongueKg: row.tongueKg } });
+          if (row)
+            set(t('hitch {name}', { name: row.name }), { receiver: { ratedKg: row.ratedKg, tongueKg: row.tongueKg } });
         }}
       />
       <SelectField
-        label="Ball"
+        label={t('Ball')}
         hint={rowSource(BALL_ROWS, ballRow?.id ?? null)}
         value={ballRow?.id ?? ''}
-        options={[{ value: '', text: 'Another one' }, ...BALL_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        options={[
+          { value: '', text: t('Another one') },
+          ...BALL_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+        ]}
         onCommit={(id) => {
           const chosen = BALL_ROWS.find((candidate) => candidate.id === id);
           if (chosen) {
@@ -102,7 +110,7 @@ export const HitchAndBall = () => {
       />
       <RecordFields
         record={receiver}
-        sizes={rating('hitch').map((size) => ({ ...size, label: `Hitch ${size.label}` }))}
+        sizes={rating('hitch').map((size) => ({ ...size, label: t('Hitch {label}', { label: size.label }) }))}
         onChange={(said, part) => set(said, { receiver: { ...receiver, ...part } })}
       />
       <RecordFields
@@ -115,34 +123,34 @@ export const HitchAndBall = () => {
         sizes={[
           {
             field: 'diameterM',
-            label: 'Ball measures',
+            label: t('Ball measures'),
             kind: 'length',
             of: 'coupling.ball.diameterM',
-            said: 'diameter of the ball',
+            said: t('diameter of the ball'),
             clears: true,
           },
           {
             field: 'ratedKg',
-            label: 'Ball may pull',
+            label: t('Ball may pull'),
             kind: 'mass',
             of: 'coupling.ball.ratedKg',
-            said: 'rating of the ball',
+            said: t('rating of the ball'),
             clears: true,
           },
           {
             field: 'shankM',
-            label: 'Its shank',
+            label: t('Its shank'),
             kind: 'length',
             of: 'coupling.ball.shankM',
-            said: 'shank',
+            said: t('shank'),
             clears: true,
           },
           {
             field: 'holeM',
-            label: 'Hole for it',
+            label: t('Hole for it'),
             kind: 'length',
             of: 'coupling.ball.holeM',
-            said: 'hole',
+            said: t('hole'),
             clears: true,
           },
         ]}
@@ -150,8 +158,11 @@ export const HitchAndBall = () => {
       />
       <p className="narrow mute col-span-2 text-[13px]">
         {ballRow?.nutNm
-          ? `Nut of this ball, with its lock washer and two threads past it: about ${say.torque(ballRow.nutNm)}. Its maker’s figure governs.`
-          : 'The ball’s nut has a lock washer under it and two threads past it; its torque is its maker’s to say.'}
+          ? t(
+              'Nut of this ball, with its lock washer and two threads past it: about {nutNm}. Its maker’s figure governs.',
+              { nutNm: say.torque(ballRow.nutNm) },
+            )
+          : t('The ball’s nut has a lock washer under it and two threads past it; its torque is its maker’s to say.')}
       </p>
     </FieldGroup>
   );

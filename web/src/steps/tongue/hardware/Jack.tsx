@@ -3,21 +3,25 @@ import { CheckField, FieldGroup, SelectField } from '../../../fields/fields';
 import { RecordFields } from '../../../fields/RecordFields';
 import { rowSource } from '../../stepKit';
 import { useCoupling } from './useCoupling';
+import { t } from '../../../fields/language/t';
 
 /** The jack: where, how strong, how far it reaches. */
 export const Jack = () => {
   const { coupling, set } = useCoupling();
   const { jack } = coupling;
   return (
-    <FieldGroup title="Jack">
+    <FieldGroup title={t('Jack')}>
       <SelectField
-        label="Jack"
+        label={t('Jack')}
         hint={rowSource(
           JACK_ROWS,
           JACK_ROWS.find(({ ratedKg, longM }) => ratedKg === jack.ratedKg && longM === jack.longM)?.id ?? null,
         )}
         value={JACK_ROWS.find(({ ratedKg, longM }) => ratedKg === jack.ratedKg && longM === jack.longM)?.id ?? ''}
-        options={[{ value: '', text: 'Another one' }, ...JACK_ROWS.map(({ id, name }) => ({ value: id, text: name }))]}
+        options={[
+          { value: '', text: t('Another one') },
+          ...JACK_ROWS.map(({ id, name }) => ({ value: id, text: name })),
+        ]}
         onCommit={(id) => {
           const row = JACK_ROWS.find((candidate) => candidate.id === id);
           if (row)
@@ -32,34 +36,34 @@ export const Jack = () => {
         sizes={[
           {
             field: 'jackBehindBallM',
-            label: 'Jack behind the ball',
+            label: t('Jack behind the ball'),
             kind: 'length',
             of: 'coupling.jackBehindBallM',
-            said: 'place of the jack',
+            said: t('place of the jack'),
           },
         ]}
         onChange={set}
       />
       <SelectField
-        label="It stands on"
+        label={t('It stands on')}
         value={jack.foot}
         options={[
-          { value: 'foot', text: 'A foot' },
-          { value: 'wheel', text: 'A wheel' },
+          { value: 'foot', text: t('A foot') },
+          { value: 'wheel', text: t('A wheel') },
         ]}
-        hint="On a wheel it rolls: chock the trailer before you unhitch"
-        onCommit={(foot) => set(`jack on a ${foot}`, { jack: { ...jack, foot } })}
+        hint={t('On a wheel it rolls: chock the trailer before you unhitch')}
+        onCommit={(foot) => set(t('jack on a {foot}', { foot }), { jack: { ...jack, foot } })}
       />
       <div className="col-span-2">
         <CheckField
-          label="A jack is on the trailer"
+          label={t('A jack is on the trailer')}
           checked={jack.fitted}
-          onCommit={(fitted) => set(fitted ? 'a jack' : 'no jack', { jack: { ...jack, fitted } })}
+          onCommit={(fitted) => set(fitted ? t('a jack') : t('no jack'), { jack: { ...jack, fitted } })}
         />
         <CheckField
-          label="It swings up or comes off for the road"
+          label={t('It swings up or comes off for the road')}
           checked={jack.swings}
-          onCommit={(swings) => set('jack on the road', { jack: { ...jack, swings } })}
+          onCommit={(swings) => set(t('jack on the road'), { jack: { ...jack, swings } })}
         />
       </div>
       <RecordFields
@@ -67,28 +71,28 @@ export const Jack = () => {
         sizes={[
           {
             field: 'ratedKg',
-            label: 'It may lift',
+            label: t('It may lift'),
             kind: 'mass',
             of: 'coupling.jack.ratedKg',
-            said: 'rating of the jack',
+            said: t('rating of the jack'),
             clears: true,
           },
           {
             field: 'shortM',
-            label: 'Foot below its mount, drawn in',
+            label: t('Foot below its mount, drawn in'),
             kind: 'length',
             of: 'coupling.jack.shortM',
-            said: 'jack drawn in',
+            said: t('jack drawn in'),
             clears: true,
           },
           {
             field: 'longM',
-            label: 'Foot below its mount, run out',
+            label: t('Foot below its mount, run out'),
             kind: 'length',
             of: 'coupling.jack.longM',
-            said: 'jack run out',
+            said: t('jack run out'),
             clears: true,
-            hint: 'With its drop leg down',
+            hint: t('With its drop leg down'),
           },
         ]}
         onChange={(said, part) => set(said, { jack: { ...jack, ...part } })}

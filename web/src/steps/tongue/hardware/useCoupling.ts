@@ -1,8 +1,9 @@
-import { type Coupling, DECISION_NAMES, optionsOf } from '@kereta/core';
+import { type Coupling, DECISION_NAMES } from '@kereta/core';
 import { useRecord } from '../../../fields/useRecord';
+import { optionsIn } from '../../../fields/language/optionsIn';
 
 /** Whether a thing is fitted. */
-export const STATES = optionsOf(DECISION_NAMES);
+export const STATES = optionsIn(DECISION_NAMES);
 
 /** The coupling's own figures, and how they are changed: one step of undo each. */
 export const useCoupling = (): {

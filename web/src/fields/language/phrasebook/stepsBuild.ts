@@ -1,0 +1,85 @@
+import type { Phrasebook } from '@kereta/core';
+
+export const stepsBuild = {
+  'As a card, for the phone': { de: 'Als Karte, fürs Telefon', es: 'Como ficha, para el teléfono' },
+  'The frame is laid out': { de: 'Der Rahmen wird angerissen', es: 'El bastidor se traza' },
+  'upside down: tops flush, turned over once': {
+    de: 'verkehrt herum: Oberseiten bündig, einmal gewendet',
+    es: 'boca abajo: caras superiores a ras, se voltea una vez',
+  },
+  'right side up: turned over twice': { de: 'richtig herum: zweimal gewendet', es: 'derecho: se voltea dos veces' },
+  'which way up it is laid out': { de: 'wie herum angerissen wird', es: 'cómo se traza' },
+  'A task of your own after this one': { de: 'Eine eigene Aufgabe nach dieser', es: 'Una tarea suya después de esta' },
+  'What is to be done': { de: 'Was zu tun ist', es: 'Qué hay que hacer' },
+  Add: { de: 'Hinzufügen', es: 'Añadir' },
+  'Note, or why it is skipped': { de: 'Notiz, oder warum es wegfällt', es: 'Nota, o por qué se omite' },
+  'Done again, by today’s numbers': {
+    de: 'Noch einmal fertig, nach heutigen Zahlen',
+    es: 'Hecho otra vez, con las cifras de hoy',
+  },
+  'Say why first': { de: 'Erst sagen, warum', es: 'Diga antes por qué' },
+  'Skip, by the note’s reason': { de: 'Auslassen, aus dem Grund der Notiz', es: 'Omitir, por lo que dice la nota' },
+  'Not done yet': { de: 'Noch nicht fertig', es: 'Aún sin hacer' },
+  'Keep the note': { de: 'Die Notiz behalten', es: 'Guardar la nota' },
+  'At the saw: stick by stick': { de: 'An der Säge: Stange für Stange', es: 'En la sierra: barra por barra' },
+  'Square it with the tape': { de: 'Mit dem Band in den Winkel bringen', es: 'Escuadrarlo con la cinta' },
+  'What to buy': { de: 'Was zu kaufen ist', es: 'Qué comprar' },
+  'The drawings': { de: 'Die Zeichnungen', es: 'Los planos' },
+  'Lamps and wires, where each goes': {
+    de: 'Lampen und Leitungen, wo jede sitzt',
+    es: 'Luces y cables, dónde va cada uno',
+  },
+  'Coating: areas, holes, what meets what': {
+    de: 'Beschichtung: Flächen, Löcher, was was berührt',
+    es: 'Recubrimiento: áreas, agujeros, qué toca qué',
+  },
+  'The design has changed since this was done:': {
+    de: 'Der Entwurf hat sich geändert, seit dies erledigt wurde:',
+    es: 'El diseño cambió desde que se hizo esto:',
+  },
+  '{figure}: {was}, is {figure2}': { de: '{figure}: {was}, ist {figure2}', es: '{figure}: {was}, es {figure2}' },
+  new: { de: 'neu', es: 'nuevo' },
+  'was {figure}': { de: 'war {figure}', es: 'era {figure}' },
+  '{gone} not there any more.': { de: '{gone} nicht mehr da.', es: '{gone} ya no están.' },
+  'One number that it was done by is': {
+    de: 'Eine Zahl, nach der es gemacht wurde, ist',
+    es: 'Una cifra con la que se hizo',
+  },
+  '{gone} numbers that it was done by are': {
+    de: '{gone} Zahlen, nach denen es gemacht wurde, sind',
+    es: '{gone} cifras con las que se hizo',
+  },
+  'Comes after: {waitsFor}.': { de: 'Kommt nach: {waitsFor}.', es: 'Va después de: {waitsFor}.' },
+  'Take care': { de: 'Vorsicht', es: 'Cuidado' },
+  'Pieces:': { de: 'Stücke:', es: 'Piezas:' },
+  'Numbers: {task}': { de: 'Zahlen: {task}', es: 'Cifras: {task}' },
+  'With {tools}': { de: 'Mit {tools}', es: 'Con {tools}' },
+  '{people} people': { de: '{people} Leute', es: '{people} personas' },
+  '{spentH} h so far': { de: 'bisher {spentH} h', es: '{spentH} h hasta ahora' },
+  'Photo, {task}': { de: 'Foto, {task}', es: 'Foto, {task}' },
+  'From the left.': { de: 'Von links.', es: 'Desde la izquierda.' },
+  'From above, as it lies upside down: the left side is at the top, the right side at the bottom.': {
+    de: 'Von oben, wie er verkehrt herum liegt: die linke Seite ist oben, die rechte unten.',
+    es: 'De arriba, tal como está boca abajo: el lado izquierdo queda arriba, el derecho abajo.',
+  },
+  'From above: the right side is at the top.': {
+    de: 'Von oben: die rechte Seite ist oben.',
+    es: 'De arriba: el lado derecho queda arriba.',
+  },
+  '{count} of {count2} done or skipped': {
+    de: '{count} von {count2} fertig oder ausgelassen',
+    es: '{count} de {count2} hechas u omitidas',
+  },
+  '; what is left takes {left} of work': {
+    de: '; was bleibt, braucht {left} Arbeit',
+    es: '; lo que queda pide {left} de trabajo',
+  },
+  '; {touched} done by numbers that have changed since': {
+    de: '; {touched} nach Zahlen gemacht, die sich seither geändert haben',
+    es: '; {touched} hechas con cifras que cambiaron',
+  },
+  'To do': { de: 'Zu tun', es: 'Por hacer' },
+  Skipped: { de: 'Ausgelassen', es: 'Omitida' },
+  'Changed since': { de: 'Seither geändert', es: 'Cambió después' },
+  Waits: { de: 'Wartet', es: 'Espera' },
+} as const satisfies Phrasebook;
