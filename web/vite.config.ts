@@ -66,7 +66,11 @@ export default defineConfig({
     rolldownOptions: {
       output: {
         codeSplitting: {
-          groups: [{ name: 'page', test: /node_modules[\\/](react|react-dom|scheduler|react-router|@tanstack)[\\/]/ }],
+          groups: [
+            { name: 'page', test: /node_modules[\\/](react|react-dom|scheduler|react-router|@tanstack)[\\/]/ },
+            // Modules that wait, as for a phrasebook, would split what the first page needs into dozens of files.
+            { name: 'start', tags: ['$initial'] },
+          ],
         },
       },
     },

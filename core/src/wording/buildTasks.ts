@@ -214,7 +214,7 @@ export const TOOL_NAMES = {
   tape: 'tape',
   caliper: 'caliper',
   saw: 'saw with a stop',
-  square: 'square',
+  square: 'framing square',
   grinder: 'grinder',
   clamps: 'clamps',
   stands: 'rated stands',

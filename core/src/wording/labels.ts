@@ -4,7 +4,7 @@ import type { StepId, WorkingLabel } from '../findings/index.js';
 import type { OpinionId, SituationId } from '../strength/index.js';
 import type { Source } from '../source.js';
 import { formatAngle, type TextProblem } from '../units/index.js';
-import { ENGLISH, type Says } from './voice.js';
+import { ENGLISH, type Says, type Voice } from './voice.js';
 
 export const STEP_NAMES = {
   job: 'The job',
@@ -212,31 +212,31 @@ export const WORKING_LABELS = {
   'braking-adds': 'A hard stop adds on the ball',
 } as const satisfies Readonly<Record<WorkingLabel, string>>;
 
-export const sourceText = (source: Source, say: Says = ENGLISH): string => {
+export const sourceText = (source: Source, say: Pick<Voice, 't' | 'name'> = ENGLISH): string => {
   switch (source.kind) {
     case 'published':
       return source.confidence === 'sure'
-        ? source.name
-        : say.t('{name} (from memory, to be verified)', { name: source.name });
+        ? say.name(source.name)
+        : say.t('{name} (from memory, to be verified)', { name: say.name(source.name) });
     case 'common-practice':
-      return source.note ? say.t('Common practice: {note}', { note: source.note }) : say.t('Common practice');
+      return source.note ? say.t('Common practice: {note}', { note: say.name(source.note) }) : say.t('Common practice');
     case 'computed':
-      return say.t('Worked out: {formula}', { formula: source.formula });
+      return say.t('Worked out: {formula}', { formula: say.name(source.formula) });
     case 'own':
-      return source.note ? say.t('Yours: {note}', { note: source.note }) : say.t('Your own figure');
+      return source.note ? say.t('Yours: {note}', { note: say.name(source.note) }) : say.t('Your own figure');
   }
 };
 
 /** A saw cut told both ways: off square, and as saws read it whose scale shows 90° at square; a sloping bar is cut at a slant both ways. */
 export const cutText = (end: EndCut, say: Says = ENGLISH): string => {
-  if (end.kind === 'square') return 'square';
+  if (end.kind === 'square') return say.t('square');
   const bevel = end.bevelRad ?? 0;
   const tilt = end.tiltRad ?? 0;
   const bevelled = tilt > 1e-6 ? say.t(', blade tilted {tilt}', { tilt: say.figures(formatAngle(tilt)) }) : '';
   if (end.offSquareRad < 1e-9)
     return bevel > 1e-6
       ? say.t('{bevel} off square seen from the side', { bevel: say.figures(formatAngle(bevel)) })
-      : 'square';
+      : say.t('square');
   const other = Math.PI / 2 - end.offSquareRad;
   return say.t('{offSquare} off square (saw reading from the stick: {other}){bevelled}', {
     offSquare: say.figures(formatAngle(end.offSquareRad)),

@@ -55,8 +55,8 @@ const FindingCard = ({ finding, say, startOpen = false, action, onPick }: Findin
       {open && (
         <div id={id} className="narrow px-4 pb-3 pl-[74px] text-[13px] leading-[18px]">
           <WorkingTable working={finding.working} say={say} />
-          <p className="mt-1">{t('Rule: {formula}.', { formula: finding.rule.formula })}</p>
-          <p className="mute">{t('Holds for: {holds}.', { holds: finding.rule.holds })}</p>
+          <p className="mt-1">{t('Rule: {formula}.', { formula: voice.name(finding.rule.formula) })}</p>
+          <p className="mute">{t('Holds for: {holds}.', { holds: voice.name(finding.rule.holds) })}</p>
           <p className="mute">{sourceText(finding.source, voice)}</p>
           {action}
         </div>

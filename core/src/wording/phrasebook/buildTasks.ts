@@ -347,7 +347,7 @@ export const buildTasks = {
   tape: { de: 'Bandmaß', es: 'cinta métrica' },
   caliper: { de: 'Messschieber', es: 'calibre' },
   'saw with a stop': { de: 'Säge mit Anschlag', es: 'sierra con tope' },
-  square: { de: 'Winkel', es: 'escuadra' },
+  'framing square': { de: 'Winkel', es: 'escuadra' },
   grinder: { de: 'Schleifer', es: 'amoladora' },
   clamps: { de: 'Zwingen', es: 'sargentos' },
   'rated stands': { de: 'geprüfte Böcke', es: 'caballetes homologados' },

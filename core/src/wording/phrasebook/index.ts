@@ -19,10 +19,12 @@ import { manners } from './manners.js';
 import { names } from './names.js';
 import { pieceNames } from './pieceNames.js';
 import { purchases } from './purchases.js';
+import { rules } from './rules.js';
 import { runningGear } from './runningGear.js';
 import { sentences } from './sentences.js';
 import { service } from './service.js';
 import { sheetNames } from './sheetNames.js';
+import { sources } from './sources.js';
 import { speak } from './speak.js';
 import { squaring } from './squaring.js';
 import { sticks } from './sticks.js';
@@ -54,10 +56,12 @@ export const PHRASEBOOK = {
   ...names,
   ...pieceNames,
   ...purchases,
+  ...rules,
   ...runningGear,
   ...sentences,
   ...service,
   ...sheetNames,
+  ...sources,
   ...speak,
   ...squaring,
   ...sticks,

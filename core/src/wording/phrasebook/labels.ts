@@ -309,6 +309,7 @@ export const labels = {
   'Worked out: {formula}': { de: 'Ausgerechnet: {formula}', es: 'Calculado: {formula}' },
   'Yours: {note}': { de: 'Ihre Angabe: {note}', es: 'Suyo: {note}' },
   'Your own figure': { de: 'Ihre eigene Angabe', es: 'Su propio dato' },
+  square: { de: 'rechtwinklig', es: 'a escuadra' },
   ', blade tilted {tilt}': { de: ', Blatt um {tilt} geneigt', es: ', hoja inclinada {tilt}' },
   '{bevel} off square seen from the side': {
     de: '{bevel} aus dem Winkel, von der Seite gesehen',

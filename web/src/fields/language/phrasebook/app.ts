@@ -140,7 +140,7 @@ export const app = {
   },
   'being worked out …': { de: 'wird gerechnet …', es: 'calculando …' },
   'no axle yet': { de: 'noch keine Achse', es: 'sin eje aún' },
-  'on jack': { de: 'am Stützfuß', es: 'en la pata' },
+  'on jack': { de: 'Stützfuß', es: 'en la pata' },
   'on axle': { de: 'auf der Achse', es: 'en el eje' },
   '{mass} in all': { de: '{mass} insgesamt', es: '{mass} en total' },
   'Keep {name} in front': { de: '{name} vorn behalten', es: 'Mantener {name} delante' },

@@ -29,6 +29,7 @@ export const stepsCut = {
   },
   'Cut list': { de: 'Schnittliste', es: 'Lista de corte' },
   'left on': { de: 'zugegeben', es: 'de más' },
+  'flat plate': { de: 'Flachblech', es: 'chapa plana' },
   'right triangle, two from each rectangle': {
     de: 'rechtwinkliges Dreieck, zwei aus jedem Rechteck',
     es: 'triángulo recto, dos de cada rectángulo',

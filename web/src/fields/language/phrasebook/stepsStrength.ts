@@ -67,7 +67,6 @@ export const stepsStrength = {
     es: 'Cada soldadura, soporte y tornillo',
   },
   'no plate': { de: 'kein Schild', es: 'sin placa' },
-  'switched off': { de: 'ausgeschaltet', es: 'desactivado' },
   'not asked here': { de: 'hier nicht verlangt', es: 'no se pide aquí' },
   'Whose loads': { de: 'Wessen Lasten', es: 'De quién son las cargas' },
   'Section {designation}': { de: 'Profil {designation}', es: 'Perfil {designation}' },
