@@ -14,11 +14,13 @@ const PAGES = [
   'papers',
   'trip',
   'send',
+  'print/drawing',
   'print/cut-list',
   'print/strength',
   'print/axle',
   'print/tow',
   'print/plan',
+  '/words',
 ] as const;
 
 const IN = [
@@ -192,7 +194,7 @@ for (const locale of ['de-DE', 'es-ES'] as const)
           .map(([text]) => text),
       );
       for (const path of PAGES) {
-        await page.goto(`/trailer/${id}/${path}`);
+        await page.goto(path.startsWith('/') ? path : `/trailer/${id}/${path}`);
         await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
         const texts = await page.evaluate(() =>
           [...document.querySelectorAll<HTMLElement>('main *, body > div > *')]

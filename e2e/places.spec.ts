@@ -3,6 +3,8 @@ import { goTo, openShed, seriousFaults, pickFrom } from './trailer';
 
 test.describe('a page in German of Austria', () => {
   test.use({ locale: 'de-AT' });
+  // The region is the browser's, the words are chosen.
+  test.beforeEach(({ page }) => page.addInitScript(() => localStorage.setItem('kereta.language', 'en')));
   test('a new trailer takes its region, school, units and parts together; sections and tongues bring theirs', async ({
     page,
   }) => {

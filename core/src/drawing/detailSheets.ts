@@ -13,6 +13,7 @@ import {
   TEXT_M,
   titleBlock,
 } from './sheet.js';
+import { drawnText } from './drawnTexts.js';
 
 /** For dimensions about each detail, and for the title block under them all, m of paper. */
 const ROOM_M = 0.026;
@@ -24,11 +25,8 @@ const gridOf = (count: number): readonly [rows: number, columns: number] => {
   return [Math.ceil(count / columns), columns];
 };
 
-const detailView = (
-  { id, title, view, notToScale }: Detail,
-  cell: Bounds,
-  { units, perPaperM: unit }: SheetOptions,
-): SheetView => {
+const detailView = ({ id, title, view, notToScale }: Detail, cell: Bounds, options: SheetOptions): SheetView => {
+  const { units, perPaperM: unit, lettering } = options;
   const own = sizeOf(view);
   const room = ROOM_M * unit;
   const [free, tall] = [cell.x1 - cell.x0 - 2 * room, cell.y1 - cell.y0 - 2 * room];
@@ -47,7 +45,7 @@ const detailView = (
   };
   return {
     id,
-    title: `${title}, ${notToScale ? 'not to scale' : scaleName(ratio, units)}`,
+    title: `${title}, ${notToScale ? drawnText(lettering, 'notToScale') : scaleName(ratio, options)}`,
     titleAt: [cell.x0 + text, cell.y0 + text * 1.4],
     view,
     placing,
@@ -72,10 +70,10 @@ export const detailSheet = (name: string, details: readonly Detail[], options: S
     height: PAPERS[paper].heightM * unit,
     text: TEXT_M * unit,
     ratio: 1,
-    scaleText: 'as told at each view',
+    scaleText: drawnText(options.lettering, 'atEachView'),
     border,
     views,
-    titleBlock: titleBlock(border, options, name, 'at each'),
+    titleBlock: titleBlock(border, options, name, drawnText(options.lettering, 'atEach')),
     writing: [],
   };
 };

@@ -16,6 +16,7 @@ import {
 } from './shapes.js';
 import { type Drawable, planView, rearView, sideView } from './trailerViews.js';
 import { within } from './windowed.js';
+import { drawnText, type DrawnTextId } from './drawnTexts.js';
 
 /** A part of the trailer drawn larger, with its own title. */
 export interface Detail {
@@ -69,10 +70,12 @@ const hangersDetail = (drawable: Drawable, say: Lettering): Detail | undefined =
   const bolts = stance.marks.map(({ xM }) => xM).toSorted((a, b) => a - b);
   return {
     id: 'hangers',
-    title: `Hangers from the left, from the front edge: ${[
-      ...bolts.map((xM) => say.length(xM)),
-      ...axles.map(({ xM }) => `axle ${say.length(xM)}`),
-    ].join(', ')}`,
+    title: drawnText(say, 'hangers', {
+      places: [
+        ...bolts.map((xM) => say.length(xM)),
+        ...axles.map(({ xM }) => drawnText(say, 'axlePlace', { place: say.length(xM) })),
+      ].join(', '),
+    }),
     view: {
       ...EMPTY,
       shapes: within(shapes, window),
@@ -87,7 +90,7 @@ const hangersDetail = (drawable: Drawable, say: Lettering): Detail | undefined =
             start: [stance.railBottomZM, stance.tubeZM],
             side: 'below',
             row: i,
-            text: `${say.length(xM - (bolts[0] ?? window.x0))} to the axle`,
+            text: drawnText(say, 'toAxle', { length: say.length(xM - (bolts[0] ?? window.x0)) }),
           }),
         ),
         {
@@ -121,7 +124,7 @@ const axleDetail = (drawable: Drawable, say: Lettering): Detail | undefined => {
   const lying = { axis: 'across', side: 'below' } as const;
   return {
     id: 'axle-from-behind',
-    title: 'Axle, from behind',
+    title: drawnText(say, 'axleBehind'),
     view: {
       ...EMPTY,
       shapes: within(shapes, window),
@@ -133,7 +136,7 @@ const axleDetail = (drawable: Drawable, say: Lettering): Detail | undefined => {
           to: centreYM,
           start: [stance.tubeZM, stance.tubeZM],
           row: 0,
-          text: `${say.length(2 * centreYM)} between spring centres`,
+          text: drawnText(say, 'springCentres', { length: say.length(2 * centreYM) }),
         },
         {
           ...lying,
@@ -142,7 +145,7 @@ const axleDetail = (drawable: Drawable, say: Lettering): Detail | undefined => {
           to: suspension.trackM / 2,
           start: [low, low],
           row: 1,
-          text: `${say.length(suspension.trackM)} track`,
+          text: drawnText(say, 'track', { length: say.length(suspension.trackM) }),
         },
         {
           id: 'hub',
@@ -152,7 +155,7 @@ const axleDetail = (drawable: Drawable, say: Lettering): Detail | undefined => {
           start: [suspension.trackM / 2, suspension.trackM / 2],
           side: 'right',
           row: 0,
-          text: `hub ${say.length(stance.hubZM - low)} up`,
+          text: drawnText(say, 'hubUp', { length: say.length(stance.hubZM - low) }),
         },
       ],
     },
@@ -190,7 +193,7 @@ const tongueDetail = (drawable: Drawable, say: Lettering): Detail | undefined =>
   const middle = slanted && ([slanted.centre.xM, slanted.centre.yM] as const);
   return {
     id: 'tongue',
-    title: 'Tongue and how it meets the frame, from above',
+    title: drawnText(say, 'tongueAbove'),
     view: {
       ...EMPTY,
       shapes: within(shapes, window),
@@ -203,7 +206,7 @@ const tongueDetail = (drawable: Drawable, say: Lettering): Detail | undefined =>
           start: [0, -half],
           side: 'below',
           row: 1,
-          text: `${say.length(-chassis.ballXM)} ball to front edge`,
+          text: drawnText(say, 'ballToFront', { length: say.length(-chassis.ballXM) }),
         },
         ...(start !== undefined && start < 0
           ? [
@@ -229,20 +232,22 @@ const tongueDetail = (drawable: Drawable, say: Lettering): Detail | undefined =>
                 start: [0, 0],
                 side: 'right',
                 row: 0,
-                text: `${say.length(2 * outer)} outside`,
+                text: drawnText(say, 'outside', { length: say.length(2 * outer) }),
               } as const,
             ]
           : []),
       ],
       labels: [
-        ...(angle && middle ? [note('angle', middle, `${angle} to the centre line`)] : []),
-        ...(tip && slanted ? [note('tip', [slanted.extent.x0M, slanted.centre.yM / 3], `sawn ${tip} off square`)] : []),
+        ...(angle && middle ? [note('angle', middle, drawnText(say, 'toCentreLine', { angle }))] : []),
+        ...(tip && slanted
+          ? [note('tip', [slanted.extent.x0M, slanted.centre.yM / 3], drawnText(say, 'sawn', { angle: tip }))]
+          : []),
         ...(end && slanted
           ? [
               note(
                 'end',
                 [Math.min(slanted.extent.x1M, rear - ABOUT_M), 1.6 * slanted.centre.yM],
-                `sawn ${end} off square`,
+                drawnText(say, 'sawn', { angle: end }),
               ),
             ]
           : []),
@@ -276,7 +281,7 @@ const FLAT_M = 0.3;
 interface Wall {
   readonly plane: Plane;
   readonly bars: readonly Member[];
-  readonly seen: string;
+  readonly seen: DrawnTextId;
 }
 
 const ysOf = ({ plan }: Member): readonly number[] => plan.map(([, y]) => y);
@@ -288,9 +293,9 @@ const wallsOf = (members: readonly Member[]): readonly Wall[] => {
   const y = reachOf(members.map(ysOf));
   const least = Math.min(x, y, z);
   if (least <= FLAT_M) {
-    if (y === least) return [{ plane: 'side', bars: members, seen: 'from the left' }];
-    if (z === least) return [{ plane: 'plan', bars: members, seen: 'from above' }];
-    return [{ plane: 'rear', bars: members, seen: 'from behind' }];
+    if (y === least) return [{ plane: 'side', bars: members, seen: 'fromTheLeft' }];
+    if (z === least) return [{ plane: 'plan', bars: members, seen: 'fromAbove' }];
+    return [{ plane: 'rear', bars: members, seen: 'fromBehind' }];
   }
   const [x0, x1] = [
     Math.min(...members.map(({ extent }) => extent.x0M)),
@@ -299,11 +304,11 @@ const wallsOf = (members: readonly Member[]): readonly Wall[] => {
   const [y0, y1] = [Math.min(...members.flatMap(ysOf)), Math.max(...members.flatMap(ysOf))];
   const top = Math.max(...members.map(({ extent }) => extent.z1M));
   const walls: readonly Wall[] = [
-    { plane: 'side', seen: 'left side', bars: members.filter((bar) => Math.max(...ysOf(bar)) <= y0 + WALL_M) },
-    { plane: 'side', seen: 'right side', bars: members.filter((bar) => Math.min(...ysOf(bar)) >= y1 - WALL_M) },
-    { plane: 'rear', seen: 'front', bars: members.filter(({ extent }) => extent.x1M <= x0 + WALL_M) },
-    { plane: 'rear', seen: 'rear', bars: members.filter(({ extent }) => extent.x0M >= x1 - WALL_M) },
-    { plane: 'plan', seen: 'from above', bars: members.filter(({ extent }) => extent.z0M >= top - WALL_M) },
+    { plane: 'side', seen: 'leftSide', bars: members.filter((bar) => Math.max(...ysOf(bar)) <= y0 + WALL_M) },
+    { plane: 'side', seen: 'rightSide', bars: members.filter((bar) => Math.min(...ysOf(bar)) >= y1 - WALL_M) },
+    { plane: 'rear', seen: 'frontWall', bars: members.filter(({ extent }) => extent.x1M <= x0 + WALL_M) },
+    { plane: 'rear', seen: 'rearWall', bars: members.filter(({ extent }) => extent.x0M >= x1 - WALL_M) },
+    { plane: 'plan', seen: 'fromAbove', bars: members.filter(({ extent }) => extent.z0M >= top - WALL_M) },
   ];
   const sides = new Set(walls.slice(0, -1).flatMap(({ bars }) => bars));
   // A wall with no bar of its own along it is none: two posts are the ends of others; a top that is all rims of walls is drawn with them.
@@ -337,7 +342,7 @@ const pieceDetails = (
       const points = bars.flatMap((member) => barIn(member, plane));
       return {
         id: `${piece.id}.${seen}`,
-        title: `${names[piece.kind]}, ${seen}`,
+        title: `${names[piece.kind]}, ${drawnText(say, seen)}`,
         view: {
           ...EMPTY,
           shapes: bars.map(
@@ -381,7 +386,7 @@ const plateDetail = (plate: FlatPlate, say: Lettering): Detail => {
   const ups = [...new Set(holes.map(({ upM }) => upM))];
   return {
     id: `plate.${mark}`,
-    title: `${mark}: ${quantity} of ${say.length(thicknessM)}`,
+    title: drawnText(say, 'plates', { mark, quantity: String(quantity), thickness: say.length(thicknessM) }),
     view: {
       ...EMPTY,
       shapes: [
@@ -413,7 +418,7 @@ const plateDetail = (plate: FlatPlate, say: Lettering): Detail => {
         ),
       ],
       labels: holes.map(({ alongM, upM, diameterM }, i) =>
-        note(`hole.${i}`, [alongM, upM], `hole ${say.length(diameterM)}`),
+        note(`hole.${i}`, [alongM, upM], drawnText(say, 'hole', { diameter: say.length(diameterM) })),
       ),
     },
   };

@@ -237,7 +237,7 @@ describe('a drawing set', () => {
     expect(parts?.views.map(({ title }) => title.split(',').slice(0, 2).join(','))).toEqual([
       'Sides, left side',
       'Sides, right side',
-      'Sides, front',
+      'Sides, front wall',
       'Gate, from behind',
     ]);
   });

@@ -6,6 +6,7 @@ import { spaceView } from './spaceView.js';
 import type { Drawable } from './trailerViews.js';
 import { type DrawnWeld, weldSheet } from './weldSheet.js';
 import type { SymbolStandard } from './weldSymbols.js';
+import { drawnText, type DrawnTextId } from './drawnTexts.js';
 
 interface SetOptions extends SheetOptions {
   readonly marks: ReadonlyMap<string, string>;
@@ -24,19 +25,20 @@ interface SetOptions extends SheetOptions {
 export const drawingSet = (drawable: Drawable, options: SetOptions): readonly [DrawingSheet, ...DrawingSheet[]] => {
   const { marks, plates, pieceNames, welds, weldPlaces, standard } = options;
   const details = detailsOf(drawable, { lettering: options.lettering, marks, pieceNames, plates });
+  const named = (id: DrawnTextId): string => drawnText(options.lettering, id);
   const space = {
     id: 'space',
-    title: 'From the left front corner, without deck and loads',
+    title: drawnText(options.lettering, 'inSpace'),
     view: spaceView(drawable),
     notToScale: true,
   } as const;
   return [
     drawingSheet(drawable, options),
     frameSheet(drawable, options),
-    detailSheet('3-D view', [space], options),
-    detailSheet('joints', details.joints, options),
-    ...detailSheets('parts', details.parts, options),
-    ...detailSheets('plates', details.plates, options),
+    detailSheet(named('spaceSheet'), [space], options),
+    detailSheet(named('jointSheet'), details.joints, options),
+    ...detailSheets(named('partSheet'), details.parts, options),
+    ...detailSheets(named('plateSheet'), details.plates, options),
     ...(welds.length > 0 ? [weldSheet(drawable, options, { welds, standard, where: weldPlaces })] : []),
   ];
 };

@@ -2,6 +2,7 @@ import { inches, millimetres } from '../units/index.js';
 import { type LaidOut, layOut, type Placing, shortened, textWidth } from './layOut.js';
 import { type Bounds, boundsOf, type DrawnView } from './shapes.js';
 import { type Drawable, planView, rearView, sideView, type ViewOptions } from './trailerViews.js';
+import { drawnText } from './drawnTexts.js';
 
 /** Papers lying, m: ISO 216 and the North American ones (ANSI/ASME Y14.1 A and B). */
 export const PAPERS = {
@@ -81,9 +82,9 @@ export interface SheetOptions extends Omit<ViewOptions, 'sizes'> {
   readonly date: string;
 }
 
-export const scaleName = (ratio: number, units: SheetOptions['units']): string =>
+export const scaleName = (ratio: number, { units, lettering }: Pick<SheetOptions, 'units' | 'lettering'>): string =>
   ratio === 1
-    ? 'full size'
+    ? drawnText(lettering, 'fullSize')
     : units === 'imperial' && PER_FOOT[ratio]
       ? `${PER_FOOT[ratio]} = 1 ft (1:${ratio})`
       : `1:${ratio}`;
@@ -125,17 +126,17 @@ export const borderOf = (paper: PaperId, unit: number): Bounds => ({
 
 export const titleBlock = (
   border: Bounds,
-  { perPaperM, paper, units, job, date }: SheetOptions,
+  { perPaperM, paper, units, job, date, lettering }: SheetOptions,
   sheet: string,
   scaleText: string,
 ): readonly TitleCell[] =>
   titleCells(border, perPaperM, [
-    ['Job', job],
-    ['Sheet', sheet],
-    ['Scale', `${scaleText}, ${PAPERS[paper].name}`],
-    ['Sizes in', units === 'imperial' ? 'feet and inches' : 'mm'],
-    ['Date', date],
-    ['Check', 'measure before you cut'],
+    [drawnText(lettering, 'job'), job],
+    [drawnText(lettering, 'sheet'), sheet],
+    [drawnText(lettering, 'scale'), `${scaleText}, ${PAPERS[paper].name}`],
+    [drawnText(lettering, 'sizesIn'), units === 'imperial' ? drawnText(lettering, 'feetAndInches') : 'mm'],
+    [drawnText(lettering, 'date'), date],
+    [drawnText(lettering, 'check'), drawnText(lettering, 'measure')],
   ]);
 
 /**
@@ -177,7 +178,7 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
   const views: readonly Omit<SheetView, 'laid'>[] = [
     {
       id: 'side',
-      title: 'From the left',
+      title: drawnText(options.lettering, 'viewLeft'),
       titleAt: [left, border.y0 + text * 1.6],
       view: side,
       placing: place(
@@ -188,7 +189,7 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
     },
     {
       id: 'rear',
-      title: 'From behind',
+      title: drawnText(options.lettering, 'viewBehind'),
       titleAt: [split, border.y0 + text * 1.6],
       view: rear,
       placing: place(
@@ -199,7 +200,7 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
     },
     {
       id: 'plan',
-      title: 'From above',
+      title: drawnText(options.lettering, 'viewAbove'),
       titleAt: [left, middle + text * 1.6],
       view: plan,
       placing: place(
@@ -209,9 +210,9 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
       ),
     },
   ];
-  const scaleText = scaleName(ratio, units);
+  const scaleText = scaleName(ratio, options);
   return {
-    name: 'trailer',
+    name: drawnText(options.lettering, 'trailerSheet'),
     width: widthM * unit,
     height: heightM * unit,
     text,
@@ -219,7 +220,7 @@ export const drawingSheet = (drawable: Drawable, options: SheetOptions): Drawing
     scaleText,
     border,
     views: views.map((own) => ({ ...own, laid: layOut(own.view, own.placing) })),
-    titleBlock: titleBlock(border, options, 'trailer', scaleText),
+    titleBlock: titleBlock(border, options, drawnText(options.lettering, 'trailerSheet'), scaleText),
     writing: [],
   };
 };
@@ -248,7 +249,7 @@ export const frameSheet = (
   const top = border.y0 + FRAME_ROOM_M * unit;
   const { lengthM, widthM: acrossM } = drawable.trailer.frame.bed;
   const diagonal = options.lettering.length(Math.hypot(lengthM, acrossM));
-  const scaleText = scaleName(ratio, units);
+  const scaleText = scaleName(ratio, options);
   const placing: Placing = {
     x: (x) => left + (x - own.x0) * perM,
     y: (y) => top + (own.y1 - y) * perM,
@@ -257,7 +258,7 @@ export const frameSheet = (
     bounds: { ...border, y0: border.y0 + text * 2.4 },
   };
   return {
-    name: 'frame',
+    name: drawnText(options.lettering, 'frameSheet'),
     width: widthM * unit,
     height: heightM * unit,
     text,
@@ -267,14 +268,14 @@ export const frameSheet = (
     views: [
       {
         id: 'plan',
-        title: `Frame from above: marks of the pieces, places from the front edge; both diagonals of the bed ${diagonal}`,
+        title: drawnText(options.lettering, 'frameAbove', { diagonal }),
         titleAt: [border.x0 + ROOM_M * unit, border.y0 + text * 1.6],
         view,
         placing,
         laid: layOut(view, placing),
       },
     ],
-    titleBlock: titleBlock(border, options, 'frame', scaleText),
+    titleBlock: titleBlock(border, options, drawnText(options.lettering, 'frameSheet'), scaleText),
     writing: [],
   };
 };

@@ -13,6 +13,7 @@ import {
 } from './sheet.js';
 import { type Drawable, planView } from './trailerViews.js';
 import { type SymbolStandard, weldSymbol, weldSymbolText } from './weldSymbols.js';
+import { drawnText } from './drawnTexts.js';
 
 /** A weld of the frame as it is drawn. */
 export interface DrawnWeld {
@@ -119,9 +120,9 @@ export const weldSheet = (
     bounds: border,
   };
   const written = weldSymbolText(standard, paperM);
-  const scaleText = scaleName(ratio, units);
+  const scaleText = scaleName(ratio, options);
   return {
-    name: 'welds',
+    name: drawnText(lettering, 'weldSheet'),
     width: PAPERS[paper].widthM * unit,
     height: PAPERS[paper].heightM * unit,
     text,
@@ -131,7 +132,7 @@ export const weldSheet = (
     views: [
       {
         id: 'welds',
-        title: `Welds, from above; symbols after ${standard === 'aws' ? 'AWS A2.4' : 'ISO 2553'}`,
+        title: drawnText(lettering, 'weldsAbove', { standard: standard === 'aws' ? 'AWS A2.4' : 'ISO 2553' }),
         titleAt: [border.x0 + text, border.y0 + text * 1.4],
         view,
         placing,
@@ -139,14 +140,14 @@ export const weldSheet = (
       },
       {
         id: 'weld-symbols',
-        title: 'What the marks mean',
+        title: drawnText(lettering, 'marksMean'),
         titleAt: [split, border.y0 + text * 1.4],
         view: { ...plain, shapes: legend.flatMap(({ shapes }) => shapes), labels: [], dimensions: [] },
         placing: onPaper,
         laid: { dimensions: [], labels: [], arrows: [], balancePoint: undefined },
       },
     ],
-    titleBlock: titleBlock(border, options, 'welds', scaleText),
+    titleBlock: titleBlock(border, options, drawnText(lettering, 'weldSheet'), scaleText),
     writing: legend.flatMap(({ row, x, y }) => {
       const at = (u: number, v: number, line: string) => ({ x: onPaper.x(x + u), y: onPaper.y(y + v), text: line });
       const leg = `${standard === 'iso' ? 'z ' : ''}${lettering.length(row.legM)}`;
@@ -155,7 +156,7 @@ export const weldSheet = (
         ...(symbolOf(row).allRound ? [] : [at(written.length[0], written.length[1], lettering.length(row.lengthM))]),
         at(-0.008, 0.001, row.mark),
         at(0.04, 0.004, `${where[row.kind]}: ${row.welds.length}`),
-        at(0.04, -0.0005, `${lettering.length(row.lengthM)} of weld each`),
+        at(0.04, -0.0005, drawnText(lettering, 'weldEach', { length: lettering.length(row.lengthM) })),
       ];
     }),
   };

@@ -15,7 +15,7 @@ export const COATING_NAMES = {
 } as const satisfies Readonly<Record<CoatingSystem, string>>;
 
 /** What each asks of the one who builds. */
-export const COATING_HOW: Readonly<Record<CoatingSystem, readonly string[]>> = {
+export const COATING_HOW = {
   brush: [
     'Scale off to bright metal, oil washed off, primer the same day; edges and welds by brush before the rest.',
     'A day between coats or as its tin says; inside of open ends as far as a brush or a swab gets.',
@@ -38,10 +38,10 @@ export const COATING_HOW: Readonly<Record<CoatingSystem, readonly string[]>> = {
     'Nothing is welded on it later: grind the zinc off two inches (50 mm) about, and mend with zinc paint.',
   ],
   none: ['Aluminum needs no paint; steel parts on it do.'],
-};
+} as const satisfies Readonly<Record<CoatingSystem, readonly string[]>>;
 
 /** What comes off before an arc is struck, by the metal that is welded. */
-export const BEFORE_WELDING: Readonly<Record<'steel' | 'aluminum', readonly string[]>> = {
+export const BEFORE_WELDING = {
   steel: [
     'Mill scale and rust for an inch (25 mm) about every weld, both sides; oil and marking ink with a clean rag and acetone, dry before the arc.',
     'Zinc for two inches (50 mm) about, inside of tubes as well: its fumes make ill. Paint and primer likewise.',
@@ -49,9 +49,9 @@ export const BEFORE_WELDING: Readonly<Record<'steel' | 'aluminum', readonly stri
   aluminum: [
     'Oil, marking ink and the film on bought bars with a clean rag and acetone; then a stainless brush of its own, then weld within hours: the skin of oxide grows back.',
   ],
-};
+} as const satisfies Readonly<Record<'steel' | 'aluminum', readonly string[]>>;
 /** Of whatever metal. */
-export const NO_CHLORINE = 'No chlorinated solvent anywhere near an arc: it makes a poison gas.';
+export const NO_CHLORINE = 'No chlorinated solvent anywhere near an arc: it makes a poison gas.' as const;
 
 export const CONTACT_TEXT = {
   'aluminum-deck-on-steel':

@@ -6,8 +6,8 @@ export interface Word {
   readonly means: string;
 }
 
-/** By the alphabet. */
-export const GLOSSARY: readonly Word[] = [
+/** By the English alphabet. */
+export const GLOSSARY = [
   { word: 'A-frame', means: 'A tongue of two legs that meet at the coupler, mostly at 50°.' },
   {
     word: 'Allowable',
@@ -105,4 +105,4 @@ export const GLOSSARY: readonly Word[] = [
     also: 'utilisation',
     means: 'What is asked, as a share of what is allowed: Tight from 70 %, past the allowance from 100 % on.',
   },
-];
+] as const satisfies readonly Word[];

@@ -104,7 +104,11 @@ export const lampZoneText = ({ heightM: [least, most], from }: LampRule, say: Sp
     gross: say.t('of more than {value} gross', { value }),
   }[from.what];
   const missing = from.what === 'gross' && say.trailer.ratedGrossKg === null;
-  return `${zone}; on trailers ${which}${missing ? say.t(', and nobody has declared the gross') : ''}`;
+  return say.t('{zone}; on trailers {which}{missing}', {
+    zone,
+    which,
+    missing: missing ? say.t(', and nobody has declared the gross') : '',
+  });
 };
 
 /** Where the nearest place is, and what it takes to get there. */
@@ -168,7 +172,7 @@ export const wireHoleText = ({ memberId, way, alongM, face, diameterM }: WireHol
 
 type Plug = Trailer['coupling']['plug'];
 /** Pins of a plug by their functions, each with how it is proved. Colours differ: none is told. */
-export const PLUG_PINS: Readonly<Record<Exclude<Plug, 'not-decided' | 'none'>, readonly string[]>> = {
+export const PLUG_PINS = {
   '4-way': ['Ground', 'Tail and markers', 'Left stop and turn', 'Right stop and turn'],
   '6-way': ['Ground', 'Tail and markers', 'Left stop and turn', 'Right stop and turn', 'Electric brakes', 'Charge'],
   '7-way': [
@@ -195,10 +199,10 @@ export const PLUG_PINS: Readonly<Record<Exclude<Plug, 'not-decided' | 'none'>, r
     '12 spare',
     '13 ground for 9',
   ],
-};
+} as const satisfies Readonly<Record<Exclude<Plug, 'not-decided' | 'none'>, readonly string[]>>;
 
 /** What to look for where a lamp does not do as it should, the likeliest first. */
-export const FAULT_STEPS: readonly (readonly [seen: string, look: string])[] = [
+export const FAULT_STEPS = [
   [
     'Nothing lights at all',
     'The vehicle’s fuse; then the ground: from the plug’s ground pin to bright metal on the frame, less than half an ohm.',
@@ -224,4 +228,4 @@ export const FAULT_STEPS: readonly (readonly [seen: string, look: string])[] = [
     'Breakaway does not hold',
     'Battery above 12.4 V; pull the pin with the plug out: the wheels must lock and stay so for a quarter of an hour.',
   ],
-];
+] as const satisfies readonly (readonly [seen: string, look: string])[];

@@ -122,9 +122,9 @@ export const mannerFactText = ({ manner, value }: MannerHere, say: Speaker): str
 };
 
 /** What to have at hand when somebody asks. */
-export const TAKE_ALONG: readonly string[] = [
+export const TAKE_ALONG = [
   'Registration or approval, and the plate’s figures as they are on the trailer.',
   'A weight slip of the empty trailer; the load on the ball as it goes today.',
   'Receipts of steel, axle, coupler and lamps; photos of the welds before paint.',
   'Papers of coupler and axle: their stamps, or the leaflets that came with them.',
-];
+] as const satisfies readonly string[];

@@ -137,11 +137,11 @@ const PARTS: Readonly<Record<PartCode, (what: Named, say: Say) => string>> = {
 export const purchaseName = (what: LineWhat, say: Say): string => {
   switch (what.kind) {
     case 'stick':
-      return `${what.designation}, ${say.length(what.lengthM)}${what.toSize ? say.t(', sawn to size') : ''}, ${what.materialName}`;
+      return `${what.designation}, ${say.length(what.lengthM)}${what.toSize ? say.t(', sawn to size') : ''}, ${say.name(what.materialName)}`;
     case 'plate':
       return say.t('Plate {thickness}, {materialName}, {width} x {length}', {
         thickness: say.length(what.thicknessM),
-        materialName: what.materialName,
+        materialName: say.name(what.materialName),
         width: say.length(what.sheet.widthM),
         length: say.length(what.sheet.lengthM),
       });

@@ -16,7 +16,7 @@ export const cutEndsText = (
 ): string => {
   const [first, second] = [cutText(ends[0], say), cutText(ends[1], say)];
   return `${first === second ? say.t('both {first}', { first }) : `${first}; ${second}`}${shape === 'same-side' || shape === 'parallel' ? say.t(END_SHAPES[shape]) : ''}${
-    handed ? '; left and right are mirror images: cut them as a pair' : ''
+    handed ? say.t('; left and right are mirror images: cut them as a pair') : ''
   }`;
 };
 
@@ -92,7 +92,7 @@ export const pieceChangeText = (
   { mark, change, byM, count, cut }: PieceChange,
   say: Pick<Speaker, 'length' | 't' | 'figures'>,
 ): string => {
-  const done = cut === 0 ? '' : cut === count ? '; already cut' : say.t('; {cut} of them already cut', { cut });
+  const done = cut === 0 ? '' : cut === count ? say.t('; already cut') : say.t('; {cut} of them already cut', { cut });
   return `${count > 1 ? `${count} × ` : ''}${mark} ${CHANGES[change](say.length(byM), say)}${done}`;
 };
 

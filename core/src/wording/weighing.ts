@@ -16,7 +16,7 @@ export const WEIGH_METHOD_NAMES = {
 } as const satisfies Readonly<Record<WeighMethod, string>>;
 
 /** How it is done without getting hurt, and how good it is. */
-export const WEIGH_METHOD_HOW: Readonly<Record<WeighMethod, readonly string[]>> = {
+export const WEIGH_METHOD_HOW = {
   'bathroom-scale': [
     'Level ground, wheels chocked, vehicle away. Coupler at towing height: a degree changes the tongue by about a hundredth.',
     'A stand or a timber between scale and coupler; lower it slowly. Nothing of yours under the tongue.',
@@ -48,7 +48,7 @@ export const WEIGH_METHOD_HOW: Readonly<Record<WeighMethod, readonly string[]>> 
     'Springs blocked, coupler free to roll on its wheel, a tether over the top to the other side.',
     'Read the wheel level, then raised by blocks under its pad. A few degrees are enough; watch the other tire.',
   ],
-};
+} as const satisfies Readonly<Record<WeighMethod, readonly string[]>>;
 
 export const WEIGH_FIELD_NAMES = {
   scaleKg: 'Scale reads',

@@ -190,7 +190,7 @@ const SystemPart = ({ evaluation, say, choice, onChoose }: SystemPartProps) => {
       </p>
       <ul className="list-inside list-disc text-[14.5px]">
         {COATING_HOW[choice.system].map((line) => (
-          <li key={line}>{line}</li>
+          <li key={line}>{t(line)}</li>
         ))}
       </ul>
       <p className={SMALL}>
@@ -256,7 +256,7 @@ const Holes = ({ evaluation, say, bath }: PartProps & { readonly bath: boolean }
         <>
           <p className="text-[14.5px]">
             {t('For paint one drain of')} <Sized>{say.length(DRAIN_M)}</Sized>{' '}
-            {t('in the underside, at the low end of each:')}
+            {t('in the underside, at the low end of each:')}{' '}
             {rows.map(({ memberIds }) => marksOf(memberIds)).join(', ')}
             {t('. Water gets into every tube; it has to get out.')}
           </p>
@@ -313,7 +313,7 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
           <h2 className={HEAD}>{t('What comes off before you weld')}</h2>
           <ul className="list-inside list-disc text-[14.5px]">
             {[...metals.flatMap((metal) => BEFORE_WELDING[metal]), NO_CHLORINE].map((line) => (
-              <li key={line}>{line}</li>
+              <li key={line}>{t(line)}</li>
             ))}
           </ul>
         </section>
@@ -327,6 +327,7 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
                   {t(CONTACT_TEXT[code])}
                   {lengthM !== undefined && (
                     <>
+                      {' '}
                       {t('Here')} <Sized>{say.ground(lengthM)}</Sized> {t('of tape.')}
                     </>
                   )}
@@ -342,7 +343,7 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
               {t('{of}: {areaM2} with undersides,', {
                 of: seal.of === 'planks' ? t('Boards') : t('Sheets'),
                 areaM2: inFigures(formatArea(seal.areaM2, units)),
-              })}
+              })}{' '}
               <Sized>{say.ground(seal.edgesM)}</Sized>{' '}
               {t(
                 'of edges; {sealer} of sealer. Seal ends and edges before they are screwed down, and every hole that is drilled later.',
@@ -350,7 +351,7 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
               )}
             </p>
             <p className="text-[14.5px]">
-              {t('Gap')}
+              {t('Gap')}{' '}
               <Sized>
                 {seal.gapM[0] === seal.gapM[1]
                   ? t('{gap} all about each sheet', { gap: say.length(seal.gapM[0]) })
@@ -365,7 +366,7 @@ const Coat = ({ id, stored }: { readonly id: string; readonly stored: ReadableTr
           </section>
         )}
         <p className="no-print border-t border-[var(--ink)] py-3 text-[14.5px]">
-          {t('Paint, tape and sealer stand on the')}
+          {t('Paint, tape and sealer stand on the')}{' '}
           <Link className="underline" to={`/trailer/${id}/buy`}>
             {t('purchase list')}
           </Link>

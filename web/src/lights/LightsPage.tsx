@@ -110,6 +110,7 @@ const Lamps = ({ evaluation, say }: { readonly evaluation: Evaluation; readonly 
                       : {lampPlaceText(rule, voice)}; <Sized>{lampZoneText(rule, say)}</Sized>.
                       {rule.code !== 'conspicuity' && (
                         <>
+                          {' '}
                           {t('Here')} <Sized>{lampHereText(lamp, say)}</Sized>.
                         </>
                       )}
@@ -178,13 +179,13 @@ const Wiring = ({
           </tbody>
         </table>
         <p className="mt-1 text-[14.5px]">
-          {t('To buy:')}
+          {t('To buy:')}{' '}
           {wireToBuy(circuits)
             .map(({ wire, lengthM }) =>
               t('{length} of {x}', { length: say.ground(lengthM), x: wireText({ wire }, voice) }),
             )
             .join(', ')}
-          {t('; crimps with glue, a junction box at the front header. All of it stands on the')}
+          {t('; crimps with glue, a junction box at the front header. All of it stands on the')}{' '}
           <Link className="underline" to={`/trailer/${evaluation.trailer.id}/buy`}>
             {t('purchase list')}
           </Link>
@@ -235,7 +236,7 @@ const TestSheet = ({ evaluation }: { readonly evaluation: Evaluation }) => {
           <ul className="grid grid-cols-2 gap-x-4 text-[15px] max-[500px]:grid-cols-1">
             {PLUG_PINS[plug].map((pin) => (
               <li key={pin} className="border-b border-base-300 py-2">
-                ☐ {pin}
+                ☐ {t(pin)}
               </li>
             ))}
           </ul>
@@ -245,8 +246,8 @@ const TestSheet = ({ evaluation }: { readonly evaluation: Evaluation }) => {
       <dl className="text-[14.5px]">
         {FAULT_STEPS.map(([seen, look]) => (
           <div key={seen} className="border-t border-base-300 py-1">
-            <dt className="font-semibold">{seen}</dt>
-            <dd>{look}</dd>
+            <dt className="font-semibold">{t(seen)}</dt>
+            <dd>{t(look)}</dd>
           </div>
         ))}
       </dl>

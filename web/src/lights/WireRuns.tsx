@@ -85,7 +85,7 @@ export const WireRuns = ({ evaluation, circuits, say }: WireRunsProps) => {
       </ol>
       {clipped.length > 0 && (
         <p className="text-[14.5px]">
-          {t('Open bars take clips in place of holes: {clips} of them, inside of', { clips })}
+          {t('Open bars take clips in place of holes: {clips} of them, inside of', { clips })}{' '}
           {clipped.map(({ memberId }) => markOf(memberId)).join(', ')}.
         </p>
       )}

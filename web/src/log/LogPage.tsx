@@ -210,7 +210,7 @@ const Journal = ({ record, say, note }: PartProps) => {
               ))}
               {paidOn(record, day).map(({ id, what, paid }) => (
                 <li key={id} className="border-t border-base-300 py-1 text-[14.5px]">
-                  {t('Paid: {what}, {paid}', { what, paid: figures(formatMoney(paid, say.trailer.settings.currency)) })}
+                  {t('Paid: {what}, {paid}', { what, paid: figures(formatMoney(paid, say.trailer.settings.currency)) })}{' '}
                   <Link className="underline" to={`/trailer/${say.trailer.id}/buy`}>
                     {t('in the ledger')}
                   </Link>

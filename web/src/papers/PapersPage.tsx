@@ -93,7 +93,7 @@ const Papers = ({ id, stored }: { readonly id: string; readonly stored: Readable
       )}
       {regions.length === 0 && (
         <p className="py-3 text-[14.5px]">
-          {t('No region is set: choose where it is used under')}
+          {t('No region is set: choose where it is used under')}{' '}
           <Link className="underline" to={`/trailer/${id}/job`}>
             {t('The job')}
           </Link>
@@ -113,7 +113,7 @@ const Papers = ({ id, stored }: { readonly id: string; readonly stored: Readable
           <h3 className="mt-2 text-[15px] font-semibold">{t('Before it goes on the road')}</h3>
           <ul className="list-inside list-disc text-[14.5px]">
             {PAPERS_BY_REGION[region].asks.map((line) => (
-              <li key={line}>{line}</li>
+              <li key={line}>{t(line)}</li>
             ))}
           </ul>
           <p className="narrow mute mt-1 text-[13px]">{sourceText(PAPERS_BY_REGION[region].source, voice)}</p>
@@ -123,15 +123,15 @@ const Papers = ({ id, stored }: { readonly id: string; readonly stored: Readable
         <h2 className="text-[17px] font-bold">{t('To take along')}</h2>
         <ul className="text-[14.5px]">
           {TAKE_ALONG.map((line) => (
-            <li key={line}>☐ {line}</li>
+            <li key={line}>☐ {t(line)}</li>
           ))}
         </ul>
         <p className="no-print mt-2 text-[14.5px]">
-          {t('Plate, weights, checks and drawings stand in')}
+          {t('Plate, weights, checks and drawings stand in')}{' '}
           <Link className="underline" to={`/trailer/${id}/print/book`}>
             {t('the trailer’s book')}
           </Link>
-          {t(', the hitch on the')}
+          {t(', the hitch on the')}{' '}
           <Link className="underline" to={`/trailer/${id}/print/tow`}>
             {t('tow-ready page')}
           </Link>

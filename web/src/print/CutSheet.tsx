@@ -14,7 +14,7 @@ import { Sized } from '../fields/Sized';
 import { useSticks } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
 import type { ReadableTrailer } from '../storage/trailers';
-import { t } from '../fields/language/t';
+import { t, voice } from '../fields/language/t';
 
 const DRAWING_PX = 560;
 /** Longest stick on paper. */
@@ -52,7 +52,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
             {evaluation.cutList.totals.map(({ sectionId, designation, materialName, lengthM, massKg, pieces }) => (
               <tr key={`${sectionId}${materialName}`} className="border-b border-gray-300">
                 <td className="py-1">
-                  <Sized>{designation}</Sized>, {materialName}
+                  <Sized>{designation}</Sized>, {voice.name(materialName)}
                 </td>
                 <td className="text-right">{t('{pieces} pieces', { pieces })}</td>
                 <td className="text-right">

@@ -26,7 +26,7 @@ import { SheetText } from '../drawing/SheetText';
 import { download, downloadBlob, fileName } from '../fields/download';
 import { useSticks, useStrength } from '../jobs/questions';
 import type { ReadableTrailer } from '../storage/trailers';
-import { t, voice } from '../fields/language/t';
+import { inner, t, voice } from '../fields/language/t';
 import { PAGE_LANGUAGE } from '../fields/language/language';
 
 const still = (): typeof STILL => STILL;
@@ -119,7 +119,7 @@ const FileButtons = ({ ready, sheet, day, record, revision, sheets, evaluation, 
             className="button"
             onClick={() => download(named(id, '.dxf'), viewDxf(view, trailer.settings.units), 'application/dxf')}
           >
-            {t('DXF{count}', { count: sheet.views.length > 1 ? `, ${title.split(',')[0]?.toLowerCase()}` : '' })}
+            {t('DXF{count}', { count: sheet.views.length > 1 ? `, ${inner(title.split(',')[0] ?? '')}` : '' })}
           </button>
         ))}
       <SolidFiles trailer={trailer} named={(suffix) => named('frame', suffix)} />
@@ -221,7 +221,7 @@ const Sheet = ({ id, stored }: { readonly id: string; readonly stored: ReadableT
     [evaluation, paper, date, outcome, current],
   );
   const say = useMemo(() => speaker(trailer, voice), [trailer]);
-  const [name, setName] = useState('trailer');
+  const [name, setName] = useState<string>();
   const sheet = sheets.find((one) => one.name === name) ?? sheets[0];
   const { width, height } = sheet;
   return (

@@ -1,7 +1,6 @@
 import {
   type AnyFinding,
   type Evaluation,
-  findMaterial,
   findSection,
   printWorking,
   type RunBalance,
@@ -25,6 +24,7 @@ import { useFullEvaluation } from '../bench/fullEvaluation';
 import { useStrength } from '../jobs/questions';
 import { SheetFrame } from './SheetFrame';
 import { t, voice } from '../fields/language/t';
+import { metalName } from '../fields/metalName';
 
 const GROUPS = ['rail', 'header', 'cross', 'tongue'] as const;
 
@@ -69,7 +69,7 @@ const Inputs = ({
               <td>
                 <Sized>{findSection(trailer, sectionId)?.designation ?? sectionId}</Sized>
               </td>
-              <td>{findMaterial(trailer, materialId)?.name ?? materialId}</td>
+              <td>{metalName(trailer, materialId) ?? materialId}</td>
             </tr>
           );
         })}
@@ -253,7 +253,7 @@ const Sheet = ({ stored }: { readonly stored: ReadableTrailer }) => {
                 {t(
                   '{case}, the heaviest load. In free situations the supports must give no more than the standing load; left over of all sums in all {runs} runs at most',
                   { case: say.caseName(heaviest.caseId), runs: analysis.counts.runs },
-                )}
+                )}{' '}
                 {Math.max(...analysis.balances.map(({ residual }) => residual)).toExponential(0)}{' '}
                 {t('of the forces. Condition of the stiffness matrix {x}.', { x: analysis.condition.toExponential(0) })}
               </p>

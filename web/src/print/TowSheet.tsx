@@ -127,7 +127,7 @@ const Page = ({ stored }: { readonly stored: ReadableTrailer }) => {
       <p className="mt-1">
         {t('Behind {trim}. The trailer may weigh', {
           trim: trailer.towVehicle?.name.trim() || t('a vehicle that is not named yet'),
-        })}
+        })}{' '}
         <Sized>{say.mass(demand.grossKg)}</Sized>
         {demand.tongueKg === undefined
           ? ''

@@ -14,6 +14,12 @@ import { voice } from '../fields/language/t';
 /** The page's own units to a metre of paper: 96 to the inch. */
 export const PER_PAPER_M = 96 * fromMetres(1, 'in');
 
+/** Names out of a table, each in the language of the page. */
+const allSaid = <Key extends string>(names: Readonly<Record<Key, string>>): Readonly<Record<Key, string>> =>
+  Object.fromEntries(
+    Object.entries<string>(names).map(([key, name]) => [key, voice.name(name)]),
+  ) as unknown as Readonly<Record<Key, string>>;
+
 /** The trailer's drawing set on a paper, its welds with it once they are worked out. */
 export const drawingSetOf = (
   { trailer, chassis, cases, cutList }: Evaluation,
@@ -34,9 +40,9 @@ export const drawingSetOf = (
       date,
       marks: marksOf(cutList),
       plates: cutList.plates,
-      pieceNames: PIECE_KIND_NAMES,
+      pieceNames: allSaid(PIECE_KIND_NAMES),
       welds: current && outcome?.kind === 'analysed' ? outcome.analysis.welds : [],
-      weldPlaces: WELD_PLACES,
+      weldPlaces: allSaid(WELD_PLACES),
       standard: trailer.settings.regions.includes('north-america') ? 'aws' : 'iso',
     },
   );

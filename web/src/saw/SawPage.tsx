@@ -121,6 +121,7 @@ const Amiss = ({ cuts, saw, say }: Pick<ListProps, 'cuts' | 'saw' | 'say'>) => {
               {t(', cut')} <Sized>{say.length(entry.lengthM)}</Sized>
               {piece && Math.abs(piece.lengthM - entry.lengthM) > 1e-6 && (
                 <>
+                  {' '}
                   {t('for')} <Sized>{say.length(piece.lengthM)}</Sized>
                 </>
               )}

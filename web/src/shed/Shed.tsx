@@ -256,7 +256,8 @@ export const Shed = () => {
           })}
           {window.location.hostname === 'localhost' && (
             <>
-              {t('Kereta’s own address is')}
+              {' '}
+              {t('Kereta’s own address is')}{' '}
               <a className="underline" href={`${window.location.protocol}//127.0.0.1:${window.location.port}/`}>
                 127.0.0.1:{window.location.port}
               </a>

@@ -16,6 +16,7 @@ import {
 } from '@kereta/core';
 import type { PickRow } from '../fields/Picker';
 import { figures, t, voice } from '../fields/language/t';
+import { metalName } from '../fields/metalName';
 
 const OWN = t('Your own');
 
@@ -34,7 +35,7 @@ const density = (trailer: Trailer, materialId: string): number =>
 /** Weight by length and usual metal of a section: what a choice goes by beside its size. */
 const sectionDetail = (trailer: Trailer, row: SectionRow): string => {
   const bar = barProperties(row);
-  const metal = findMaterial(trailer, row.usualMaterialId)?.name;
+  const metal = metalName(trailer, row.usualMaterialId);
   const weight =
     bar &&
     figures(formatMassPerLength(bar.nominalAreaM2 * density(trailer, row.usualMaterialId), trailer.settings.units));

@@ -1,6 +1,5 @@
 import {
   type Bar,
-  findMaterial,
   findSection,
   madeIn,
   metalOfNewSection,
@@ -12,6 +11,7 @@ import {
 } from '@kereta/core';
 import type { Option } from '../fields/fields';
 import { t, voice } from '../fields/language/t';
+import { metalName } from '../fields/metalName';
 
 /** Metals that a section is made in: by kind, and by what each standard covers. */
 export const materialOptions = (trailer: Trailer, sectionId: string): readonly Option[] => {
@@ -19,7 +19,7 @@ export const materialOptions = (trailer: Trailer, sectionId: string): readonly O
   const metals: readonly Material[] = [...trailer.ownRows.materials, ...METALS];
   return metals
     .filter((metal) => !section || (metal.family === section.family && madeIn(metal, section.shape.kind)))
-    .map(({ id, name }) => ({ value: id, text: name }));
+    .map(({ id, name }) => ({ value: id, text: voice.name(name) }));
 };
 
 /** A newly chosen section with the metal that comes with it, and how the change is called. */
@@ -30,7 +30,7 @@ export const sectionChange = (
 ): { readonly bar: Pick<Bar, 'sectionId' | 'materialId'>; readonly label: string } => {
   const { materialId } = metalOfNewSection(trailer, present, sectionId);
   const name = findSection(trailer, sectionId)?.designation ?? sectionId;
-  const metal = findMaterial(trailer, materialId)?.name;
+  const metal = metalName(trailer, materialId);
   return {
     bar: { sectionId, materialId },
     label: metal === undefined || materialId === present.materialId ? name : t('{name}, in {metal}', { name, metal }),
@@ -42,7 +42,7 @@ export const metalNote = (trailer: Trailer, { sectionId, materialId }: Bar): str
   const usual = findSection(trailer, sectionId)?.usualMaterialId;
   return usual === undefined || usual === materialId
     ? t('what it is usually sold in')
-    : t('usually sold in {name}', { name: findMaterial(trailer, usual)?.name ?? usual });
+    : t('usually sold in {name}', { name: metalName(trailer, usual) ?? usual });
 };
 
 /** Where a chosen catalog row has its figures from, said under the choice. */

@@ -108,7 +108,7 @@ const Result = ({
     )}
     {found.heightM !== undefined && (
       <p className="text-[16px]">
-        {t('Balance point above ground:')}
+        {t('Balance point above ground:')}{' '}
         <b className="wide text-[22px]">
           <Sized>{say.length(found.heightM)}</Sized>
         </b>
@@ -280,7 +280,7 @@ const WeighIn = ({ id, stored }: { readonly id: string; readonly stored: Readabl
             <ol className="my-2 list-outside list-decimal pl-5 text-[15px]">
               {WEIGH_METHOD_HOW[method].map((line) => (
                 <li key={line} className="py-[2px]">
-                  <Sized>{line}</Sized>
+                  <Sized>{t(line)}</Sized>
                 </li>
               ))}
             </ol>

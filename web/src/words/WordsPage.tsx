@@ -1,9 +1,18 @@
-import { GLOSSARY, searchRank, searchText } from '@kereta/core';
+import { GLOSSARY, searchRank, searchText, type Word } from '@kereta/core';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
+import { PAGE_LANGUAGE } from '../fields/language/language';
 import { t } from '../fields/language/t';
 
-const ROWS = GLOSSARY.map((row) => ({ ...row, search: searchText(row.word, row.also ?? '', row.means) }));
+/** In another language the English word stands beside: it is what stamps, drawings and sellers say. */
+const alsoOf = ({ word, also }: Word, said: string): string =>
+  [said === word ? '' : word, also ?? ''].filter(Boolean).join(', ');
+
+const ROWS = GLOSSARY.map((row) => {
+  const [word, means] = [t(row.word), t(row.means)];
+  const also = alsoOf(row, word);
+  return { word, also, means, search: searchText(word, also, means) };
+}).sort((a, b) => a.word.localeCompare(b.word, PAGE_LANGUAGE));
 
 /** Words of the shop and of engineering, found by some of their letters. */
 export const WordsPage = () => {

@@ -225,7 +225,7 @@ export const analysis = {
       es: 'Hay barras muy rígidas junto a muy blandas: las sumas del cálculo dejan {x} de las fuerzas sin cerrar. No se fíe de sus cifras.',
     },
   'Three axles, or torsion arms on an equaliser, are not modelled: the frame is not analysed.': {
-    de: 'Drei Achsen, oder Drehstabarme an einem Ausgleichshebel, sind nicht modelliert: der Rahmen wird nicht gerechnet.',
+    de: 'Drei Achsen, oder Federarme an einem Ausgleichshebel, sind nicht modelliert: der Rahmen wird nicht gerechnet.',
     es: 'Tres ejes, o brazos de torsión con balancín, no están modelados: el bastidor no se calcula.',
   },
   'Hangers or axle are not under the rails: the frame cannot be analysed until they are.': {

@@ -19,6 +19,10 @@ export const fit = {
   hubs: { de: 'Naben', es: 'bujes' },
   '{gaps}: {rest} standing{where}': { de: '{gaps}: {rest} im Stand{where}', es: '{gaps}: {rest} parado{where}' },
   '{rest} too little': { de: '{rest} zu wenig', es: '{rest} de menos' },
+  '; in a hard bump they touch.': {
+    de: '; bei einem harten Stoß berühren sie sich.',
+    es: '; en un bache fuerte se tocan.',
+  },
   ', {bump} in a hard bump.': { de: ', {bump} bei hartem Stoß.', es: ', {bump} en un bache fuerte.' },
   '{wanted} is usual.': { de: '{wanted} sind üblich.', es: 'Lo habitual es {wanted}.' },
   '{part} stands over the tongue’s hinge: it does not fold.': {

@@ -10,13 +10,16 @@ import { coupling } from './coupling.js';
 import { deck } from './deck.js';
 import { drawnTexts } from './drawnTexts.js';
 import { fit } from './fit.js';
+import { glossary } from './glossary.js';
 import { kit } from './kit.js';
 import { labels } from './labels.js';
 import { lights } from './lights.js';
 import { listNames } from './listNames.js';
 import { loadHints } from './loadHints.js';
 import { manners } from './manners.js';
+import { metals } from './metals.js';
 import { names } from './names.js';
+import { papers } from './papers.js';
 import { pieceNames } from './pieceNames.js';
 import { purchases } from './purchases.js';
 import { rules } from './rules.js';
@@ -47,13 +50,16 @@ export const PHRASEBOOK = {
   ...deck,
   ...drawnTexts,
   ...fit,
+  ...glossary,
   ...kit,
   ...labels,
   ...lights,
   ...listNames,
   ...loadHints,
   ...manners,
+  ...metals,
   ...names,
+  ...papers,
   ...pieceNames,
   ...purchases,
   ...rules,

@@ -57,7 +57,6 @@ export const labels = {
     es: 'cuando una máquina sube por detrás',
   },
   'turned over as a bare frame': { de: 'als nackter Rahmen gewendet', es: 'volteado como bastidor desnudo' },
-  Deck: { de: 'Boden', es: 'Piso' },
   Sides: { de: 'Seiten', es: 'Laterales' },
   'Body and add-ons': { de: 'Aufbau und Anbauten', es: 'Carrocería y añadidos' },
   'Running gear': { de: 'Fahrwerk', es: 'Tren de rodaje' },
@@ -91,7 +90,7 @@ export const labels = {
   '60 % of the bed': { de: '60 % der Fläche', es: '60 % de la caja' },
   'Ball lifts': { de: 'Kugel hebt', es: 'La bola levanta' },
   'Support lifts': { de: 'Auflager hebt', es: 'El apoyo levanta' },
-  'Torsion arm turns': { de: 'Drehstabarm dreht', es: 'El brazo de torsión gira' },
+  'Torsion arm turns': { de: 'Federarm dreht', es: 'El brazo de torsión gira' },
   'Frame, deck and fittings press': {
     de: 'Rahmen, Boden und Anbauten drücken',
     es: 'Bastidor, piso y accesorios cargan',
@@ -105,7 +104,6 @@ export const labels = {
   'Tongue bears': { de: 'Die Deichsel trägt', es: 'La lanza soporta' },
   'The metal feels': { de: 'Das Metall spürt', es: 'El metal nota' },
   Allowed: { de: 'Erlaubt', es: 'Admitido' },
-  'Works at': { de: 'Ausgelastet mit', es: 'Trabaja al' },
   'Pull and bending together': { de: 'Zug und Biegung zusammen', es: 'Tracción y flexión juntas' },
   'Shear and twist together': { de: 'Schub und Torsion zusammen', es: 'Cortante y torsión juntos' },
   'With that many times less it just fits (H3-6)': {

@@ -70,6 +70,10 @@ export const lights = {
   'longer than {value}': { de: 'länger als {value}', es: 'de más de {value} de largo' },
   '{value} long and more': { de: '{value} lang und mehr', es: 'de {value} de largo o más' },
   'of more than {value} gross': { de: 'über {value} Gesamtmasse', es: 'de más de {value} de masa total' },
+  '{zone}; on trailers {which}{missing}': {
+    de: '{zone}; an Anhängern {which}{missing}',
+    es: '{zone}; en remolques {which}{missing}',
+  },
   ', and nobody has declared the gross': {
     de: ', und niemand hat die Gesamtmasse angegeben',
     es: ', y nadie ha declarado la masa total',
@@ -113,5 +117,62 @@ export const lights = {
   '{diameter} hole {hole}, at half its height, {along} {member}: {hole2}': {
     de: 'Loch {diameter} {hole}, auf halber Höhe, {along} {member}: {hole2}',
     es: 'taladro de {diameter} {hole}, a media altura, {along} {member}: {hole2}',
+  },
+  Ground: { de: 'Masse', es: 'Masa' },
+  'Tail and markers': { de: 'Rücklicht und Begrenzung', es: 'Posición y gálibo' },
+  'Left stop and turn': { de: 'Bremse und Blinker links', es: 'Freno e intermitente izquierdo' },
+  'Right stop and turn': { de: 'Bremse und Blinker rechts', es: 'Freno e intermitente derecho' },
+  Charge: { de: 'Ladeleitung', es: 'Carga' },
+  '1 left turn': { de: '1 Blinker links', es: '1 intermitente izquierdo' },
+  '2 fog': { de: '2 Nebelschlussleuchte', es: '2 antiniebla' },
+  '3 ground for 1 to 8': { de: '3 Masse für 1 bis 8', es: '3 masa para 1 a 8' },
+  '4 right turn': { de: '4 Blinker rechts', es: '4 intermitente derecho' },
+  '5 right tail': { de: '5 Rücklicht rechts', es: '5 posición derecha' },
+  '6 stop': { de: '6 Bremslicht', es: '6 freno' },
+  '7 left tail': { de: '7 Rücklicht links', es: '7 posición izquierda' },
+  '8 reverse': { de: '8 Rückfahrlicht', es: '8 marcha atrás' },
+  '9 permanent feed': { de: '9 Dauerplus', es: '9 positivo permanente' },
+  '10 switched feed': { de: '10 geschaltetes Plus', es: '10 positivo conmutado' },
+  '11 ground for 10': { de: '11 Masse für 10', es: '11 masa para 10' },
+  '12 spare': { de: '12 frei', es: '12 libre' },
+  '13 ground for 9': { de: '13 Masse für 9', es: '13 masa para 9' },
+  'Nothing lights at all': { de: 'Gar nichts leuchtet', es: 'No enciende nada' },
+  'The vehicle’s fuse; then the ground: from the plug’s ground pin to bright metal on the frame, less than half an ohm.':
+    {
+      de: 'Die Sicherung des Fahrzeugs; dann die Masse: vom Massestift des Steckers zu blankem Metall am Rahmen unter einem halben Ohm.',
+      es: 'El fusible del vehículo; luego la masa: del borne de masa del enchufe a metal limpio del bastidor, menos de medio ohmio.',
+    },
+  'One lamp stays dark': { de: 'Eine Lampe bleibt dunkel', es: 'Una luz no enciende' },
+  'Its bulb or lamp; voltage at its own wires; then its splice. No voltage there, but at the plug: the run is broken.':
+    {
+      de: 'Ihre Birne oder Leuchte; Spannung an ihren Drähten; dann ihr Verbinder. Dort keine Spannung, am Stecker aber schon: der Strang ist unterbrochen.',
+      es: 'Su bombilla o faro; tensión en sus propios cables; luego su empalme. Sin tensión allí, pero sí en el enchufe: el tendido está cortado.',
+    },
+  'Lamps glow in turn with each other': { de: 'Lampen glimmen mit anderen mit', es: 'Unas luces brillan con otras' },
+  'A ground that is missing: current finds its way back through another lamp.': {
+    de: 'Eine fehlende Masse: der Strom geht durch eine andere Lampe zurück.',
+    es: 'Falta una masa: la corriente vuelve por otra luz.',
+  },
+  'Turn signals blink fast': { de: 'Blinker gehen zu schnell', es: 'Intermitentes rápidos' },
+  'A lamp is out, or LEDs draw too little for the flasher: a load or another flasher on the vehicle.': {
+    de: 'Eine Lampe ist aus, oder LEDs ziehen zu wenig für den Blinkgeber: eine Last oder ein anderer Blinkgeber am Fahrzeug.',
+    es: 'Hay una luz fundida, o los LED consumen poco para el relé: una resistencia u otro relé en el vehículo.',
+  },
+  'Dim with the engine running': { de: 'Trüb bei laufendem Motor', es: 'Flojas con el motor en marcha' },
+  'Too much is lost on the way: measure at the plug and at the lamp under load; more than 0.4 V apart is a thin wire or a bad splice.':
+    {
+      de: 'Unterwegs geht zu viel verloren: unter Last am Stecker und an der Lampe messen; mehr als 0,4 V Unterschied ist ein dünner Draht oder ein schlechter Verbinder.',
+      es: 'Se pierde demasiado por el camino: mida en el enchufe y en la luz con carga; más de 0,4 V de diferencia es un cable fino o un mal empalme.',
+    },
+  'Brakes do nothing': { de: 'Bremsen tun nichts', es: 'Los frenos no hacen nada' },
+  'Amperes in the brake wire with the controller pressed: about 3 A to a magnet. None: the wire or the plug; half: one side is open.':
+    {
+      de: 'Ampere in der Bremsleitung bei gedrücktem Regler: etwa 3 A je Magnet. Keine: Leitung oder Stecker; die Hälfte: eine Seite ist offen.',
+      es: 'Amperios en el cable de freno con el mando apretado: unos 3 A por imán. Ninguno: el cable o el enchufe; la mitad: un lado abierto.',
+    },
+  'Breakaway does not hold': { de: 'Abreißbremse hält nicht', es: 'El freno de rotura no aguanta' },
+  'Battery above 12.4 V; pull the pin with the plug out: the wheels must lock and stay so for a quarter of an hour.': {
+    de: 'Batterie über 12,4 V; bei gezogenem Stecker den Stift ziehen: die Räder müssen blockieren und es eine Viertelstunde bleiben.',
+    es: 'Batería sobre 12,4 V; tire del pasador con el enchufe fuera: las ruedas deben bloquearse y seguir así un cuarto de hora.',
   },
 } as const satisfies Phrasebook;

@@ -267,4 +267,20 @@ export const manners = {
   '{value} high, loaded': { de: '{value} hoch, beladen', es: '{value} de alto, cargado' },
   'nothing reaches past it': { de: 'nichts ragt darüber hinaus', es: 'nada sobresale' },
   '{value} past it': { de: '{value} darüber hinaus', es: 'sobresale {value}' },
+  'Registration or approval, and the plate’s figures as they are on the trailer.': {
+    de: 'Zulassung oder Genehmigung, und die Zahlen des Schilds, wie sie am Anhänger stehen.',
+    es: 'Matrícula o aprobación, y las cifras de la placa tal como están en el remolque.',
+  },
+  'A weight slip of the empty trailer; the load on the ball as it goes today.': {
+    de: 'Ein Wiegeschein des leeren Anhängers; die Stützlast, wie er heute fährt.',
+    es: 'Un boleto de peso del remolque vacío; el peso en la bola tal como sale hoy.',
+  },
+  'Receipts of steel, axle, coupler and lamps; photos of the welds before paint.': {
+    de: 'Belege für Stahl, Achse, Kupplung und Lampen; Fotos der Nähte vor der Farbe.',
+    es: 'Recibos de acero, eje, acoplamiento y luces; fotos de las soldaduras antes de pintar.',
+  },
+  'Papers of coupler and axle: their stamps, or the leaflets that came with them.': {
+    de: 'Papiere von Kupplung und Achse: ihre Prägungen oder die beiliegenden Blätter.',
+    es: 'Papeles de acoplamiento y eje: sus estampas, o los folletos que venían.',
+  },
 } as const satisfies Phrasebook;

@@ -307,7 +307,7 @@ export const rules = {
   },
   '|slope of the tongue under the coupler| ≤ 2°': {
     de: '|Neigung der Deichsel unter der Kupplung| ≤ 2°',
-    es: '|inclinación de la lanza bajo el enganche| ≤ 2°',
+    es: '|inclinación de la lanza bajo el acoplamiento| ≤ 2°',
   },
   'tongues that slope all the way; a stepped or dropped one lies level in front': {
     de: 'Deichseln, die ganz geneigt sind; eine abgesetzte liegt vorn waagrecht',
@@ -977,7 +977,7 @@ export const rules = {
   'straight, riding level': { de: 'gerade, waagrecht', es: 'recto, nivelado' },
   'room over the break, and to the vehicle ≥ 0; tight under 1", and past 20° at the coupling': {
     de: 'Luft über der Kante und zum Fahrzeug ≥ 0; knapp unter 1" und über 20° an der Kupplung',
-    es: 'holgura sobre el quiebre y hasta el vehículo ≥ 0; justo bajo 1" y pasados 20° en el enganche',
+    es: 'holgura sobre el quiebre y hasta el vehículo ≥ 0; justo bajo 1" y pasados 20° en el acoplamiento',
   },
   'rigid trailer, every place of the break': {
     de: 'starrer Anhänger, jede Stelle des Knicks',
@@ -1012,8 +1012,8 @@ export const rules = {
     es: 'lo que difieren las cargas en la bola',
   },
   '|hitch − ball’s height riding level| ≤ 1/2"; tight over 1"': {
-    de: '|Anhängung − Kugelhöhe bei waagrechter Fahrt| ≤ 1/2"; knapp über 1"',
-    es: '|enganche del vehículo − altura de la bola yendo nivelado| ≤ 1/2"; justo sobre 1"',
+    de: '|Zugvorrichtung − Kugelhöhe bei waagrechter Fahrt| ≤ 1/2"; knapp über 1"',
+    es: '|enganche − altura de la bola yendo nivelado| ≤ 1/2"; justo sobre 1"',
   },
   'the heaviest towed load; hands hold it where they please': {
     de: 'die schwerste gezogene Beladung; Hände halten sie, wo sie wollen',

@@ -54,7 +54,7 @@ export const runningGear = {
   'axles of {ratings}: {demand}': { de: 'Achsen für {ratings}: {demand}', es: 'ejes de {ratings}: {demand}' },
   'An equaliser shares the load between leaf springs only. Choose axles without one: torsion axles share by how level the trailer rides.':
     {
-      de: 'Ein Ausgleichshebel teilt die Last nur zwischen Blattfedern. Achsen ohne wählen: Drehstabachsen teilen danach, wie waagrecht der Anhänger läuft.',
+      de: 'Ein Ausgleichshebel teilt die Last nur zwischen Blattfedern. Achsen ohne wählen: Gummifederachsen teilen danach, wie waagrecht der Anhänger läuft.',
       es: 'Un balancín solo reparte entre ballestas. Elija ejes sin él: los de torsión reparten según lo nivelado que va el remolque.',
     },
   'A walking beam carries two axles on one pivot to each side: choose two axles, with equalisers or walking beams.': {
@@ -107,7 +107,7 @@ export const runningGear = {
   },
   'Torsion axles need weight on the tongue like any other. One wheel does not pass its bump to the other, but what keeps a trailer straight is weight ahead of the axle.':
     {
-      de: 'Drehstabachsen brauchen Stützlast wie jede andere. Ein Rad gibt seinen Stoß nicht ans andere weiter, aber was einen Anhänger gerade hält, ist Gewicht vor der Achse.',
+      de: 'Gummifederachsen brauchen Stützlast wie jede andere. Ein Rad gibt seinen Stoß nicht ans andere weiter, aber was einen Anhänger gerade hält, ist Gewicht vor der Achse.',
       es: 'Los ejes de torsión piden peso en la lanza como cualquier otro. Una rueda no pasa su bache a la otra, pero lo que mantiene recto un remolque es el peso delante del eje.',
     },
 } as const satisfies Phrasebook;

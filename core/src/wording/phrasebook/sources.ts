@@ -151,11 +151,11 @@ export const sources = {
   },
   'SAE J684 classes; the stamp on the coupler governs': {
     de: 'Klassen der SAE J684; die Prägung auf der Kupplung gilt',
-    es: 'clases de SAE J684; manda la estampa del enganche',
+    es: 'clases de SAE J684; manda la estampa del acoplamiento',
   },
   'UN R55 plate of the coupling governs': {
     de: 'das UN-R55-Schild der Kupplung gilt',
-    es: 'manda la placa UN R55 del enganche',
+    es: 'manda la placa UN R55 del acoplamiento',
   },
   'SAE J847 eyes and pintles; the stamp governs': {
     de: 'Zugösen und Haken nach SAE J847; die Prägung gilt',
@@ -361,11 +361,11 @@ export const sources = {
   'buy a rated coupling': { de: 'eine Kupplung mit Schild kaufen', es: 'compre un acople homologado' },
   'A-frame couplers of the trade are made for legs that meet at 50°': {
     de: 'A-förmige Kupplungen des Handels sind für Schenkel gemacht, die sich unter 50° treffen',
-    es: 'los enganches en A del comercio se hacen para brazos que se juntan a 50°',
+    es: 'los acoplamientos en A del comercio se hacen para brazos que se juntan a 50°',
   },
   'a coupler lies level: on a slope it binds on its ball': {
     de: 'eine Kupplung liegt waagrecht: schräg klemmt sie auf der Kugel',
-    es: 'un enganche va a nivel: inclinado se traba en su bola',
+    es: 'un acoplamiento va a nivel: inclinado se traba en su bola',
   },
   'thresholds by region, told with each': {
     de: 'Schwellen je Region, bei jeder genannt',
@@ -382,7 +382,7 @@ export const sources = {
   },
   'SAE J684: two chains, crossed, held apart from the coupler’s own bolts and welds': {
     de: 'SAE J684: zwei Ketten, gekreuzt, getrennt von den Schrauben und Nähten der Kupplung befestigt',
-    es: 'SAE J684: dos cadenas, cruzadas, sujetas aparte de los tornillos y soldaduras del enganche',
+    es: 'SAE J684: dos cadenas, cruzadas, sujetas aparte de los tornillos y soldaduras del acoplamiento',
   },
   'SAE J684 classes: what each chain must break at': {
     de: 'Klassen der SAE J684: wobei jede Kette reißen darf',
@@ -406,11 +406,11 @@ export const sources = {
   },
   'it lifts the coupler 2 to 3 in over the highest ball, and clears the road by 6 in drawn in': {
     de: 'er hebt die Kupplung 2 bis 3 in über die höchste Kugel und bleibt eingezogen 6 in über der Straße',
-    es: 'levanta el enganche de 2 a 3 in sobre la bola más alta, y recogida queda a 6 in del suelo',
+    es: 'levanta el acoplamiento de 2 a 3 in sobre la bola más alta, y recogida queda a 6 in del suelo',
   },
   'vehicle, hitch, ball mount, ball, coupler, tongue and chains: the lowest stamp governs': {
-    de: 'Fahrzeug, Anhängung, Kugelträger, Kugel, Kupplung, Deichsel und Ketten: die kleinste Prägung gilt',
-    es: 'vehículo, enganche del vehículo, portabola, bola, enganche, lanza y cadenas: manda la estampa menor',
+    de: 'Fahrzeug, Zugvorrichtung, Kugelträger, Kugel, Kupplung, Deichsel und Ketten: die kleinste Prägung gilt',
+    es: 'vehículo, enganche, portabola, bola, acoplamiento, lanza y cadenas: manda la estampa menor',
   },
   'SAE J684, ISO 1103: a 50 mm and a 2 in ball do not interchange': {
     de: 'SAE J684, ISO 1103: eine 50-mm- und eine 2-in-Kugel sind nicht tauschbar',
@@ -655,7 +655,7 @@ export const sources = {
   },
   'ADR 62 and VSB 1: 1.5 g along, 0.5 g upright at the coupling; AISC 360-16 J3.6 and J3.10, two shear planes': {
     de: 'ADR 62 und VSB 1: 1,5 g längs, 0,5 g senkrecht an der Kupplung; AISC 360-16 J3.6 und J3.10, zwei Scherflächen',
-    es: 'ADR 62 y VSB 1: 1,5 g a lo largo, 0,5 g en vertical en el enganche; AISC 360-16 J3.6 y J3.10, dos planos de corte',
+    es: 'ADR 62 y VSB 1: 1,5 g a lo largo, 0,5 g en vertical en el acoplamiento; AISC 360-16 J3.6 y J3.10, dos planos de corte',
   },
   'statics: one pin across is a hinge and holds no bending': {
     de: 'Statik: ein Querbolzen ist ein Gelenk und hält keine Biegung',
@@ -690,16 +690,16 @@ export const sources = {
     es: 'masa, batalla y cuánto queda la bola tras el eje trasero',
   },
   'the hitch against the height at which each load rides level': {
-    de: 'Anhängung gegen die Höhe, in der jede Last waagrecht fährt',
-    es: 'el enganche del vehículo contra la altura a la que cada carga va nivelada',
+    de: 'Zugvorrichtung gegen die Höhe, in der jede Last waagrecht fährt',
+    es: 'el enganche contra la altura a la que cada carga va nivelada',
   },
   'level within half an inch at the ball, loaded; an inch low in front rather than high': {
     de: 'an der Kugel auf einen halben Zoll waagrecht, beladen; lieber vorn einen Zoll tief als hoch',
     es: 'nivelado a media pulgada en la bola, cargado; antes una pulgada bajo delante que alto',
   },
   'the hitch against the deck of the loaded trailer': {
-    de: 'Anhängung gegen die Ladefläche des beladenen Anhängers',
-    es: 'el enganche del vehículo contra la caja del remolque cargado',
+    de: 'Zugvorrichtung gegen die Ladefläche des beladenen Anhängers',
+    es: 'el enganche contra la caja del remolque cargado',
   },
   'static stability factor, t ÷ 2h; rigid, without springs and tires, which take off a tenth or more': {
     de: 'Standsicherheitszahl, t ÷ 2h; starr, ohne Federn und Reifen, die ein Zehntel oder mehr kosten',
@@ -915,7 +915,7 @@ export const sources = {
   },
   'StVZO §44(3); Regulation (EU) 1230/2012: at least 4 %, at most the plate of coupling and vehicle': {
     de: 'StVZO §44(3); Verordnung (EU) 1230/2012: mindestens 4 %, höchstens das Schild von Kupplung und Fahrzeug',
-    es: 'StVZO §44(3); Reglamento (UE) 1230/2012: al menos 4 %, a lo sumo la placa de enganche y vehículo',
+    es: 'StVZO §44(3); Reglamento (UE) 1230/2012: al menos 4 %, a lo sumo la placa de acoplamiento y vehículo',
   },
   'about 10 % of the loaded trailer': {
     de: 'etwa 10 % des beladenen Anhängers',
@@ -973,12 +973,12 @@ export const sources = {
   },
   'UN R55 Annex 7: 430 ± 35 mm to the coupling’s middle': {
     de: 'UN R55 Anhang 7: 430 ± 35 mm bis zur Mitte der Kupplung',
-    es: 'UN R55 anexo 7: 430 ± 35 mm hasta el centro del enganche',
+    es: 'UN R55 anexo 7: 430 ± 35 mm hasta el centro del acoplamiento',
   },
   'ADR 62, VSB 1: 350 to 460 mm': { de: 'ADR 62, VSB 1: 350 bis 460 mm', es: 'ADR 62, VSB 1: 350 a 460 mm' },
   'UN R55; the plate on the coupling governs': {
     de: 'UN R55; das Schild auf der Kupplung gilt',
-    es: 'UN R55; manda la placa del enganche',
+    es: 'UN R55; manda la placa del acoplamiento',
   },
   'wheel nuts again after 10, 25 and 50 miles, then with the seasons': {
     de: 'Radmuttern wieder nach 10, 25 und 50 Meilen, danach mit den Jahreszeiten',

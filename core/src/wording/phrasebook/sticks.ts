@@ -4,6 +4,10 @@ export const sticks = {
   '; long points on the same side': { de: '; lange Spitzen auf derselben Seite', es: '; puntas largas del mismo lado' },
   '; both slants parallel': { de: '; beide Schrägen parallel', es: '; ambos ingletes paralelos' },
   'both {first}': { de: 'beide {first}', es: 'ambos {first}' },
+  '; left and right are mirror images: cut them as a pair': {
+    de: '; links und rechts spiegelbildlich: als Paar sägen',
+    es: '; izquierda y derecha son simétricas: córtelas en pareja',
+  },
   '{top} off top and bottom': { de: '{top} oben und unten ab', es: '{top} arriba y abajo' },
   '{top} off the top and {bottom} off the bottom': {
     de: '{top} oben und {bottom} unten ab',
@@ -62,6 +66,7 @@ export const sticks = {
   'is of another bar': { de: 'ist aus einem anderen Stab', es: 'es de otra barra' },
   'is new': { de: 'ist neu', es: 'es nuevo' },
   'is gone': { de: 'ist weg', es: 'ya no está' },
+  '; already cut': { de: '; schon gesägt', es: '; ya cortado' },
   '; {cut} of them already cut': { de: '; davon schon geschnitten: {cut}', es: '; ya cortados: {cut}' },
   'is longer than it is wanted: saw the rest off': {
     de: 'ist länger als gebraucht: den Rest absägen',

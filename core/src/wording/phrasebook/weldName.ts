@@ -12,5 +12,4 @@ export const weldName = {
   'End of a bar, all round': { de: 'Ende eines Stabes, rundum', es: 'Extremo de una barra, todo alrededor' },
   'Splice, filled all round': { de: 'Stoß, rundum gefüllt', es: 'Empalme, relleno alrededor' },
   'Where bars cross': { de: 'Wo Stäbe sich kreuzen', es: 'Donde se cruzan barras' },
-  Hanger: { de: 'Federbock', es: 'Soporte' },
 } as const satisfies Phrasebook;

@@ -33,7 +33,7 @@ export const fitSentences: SentencesOf<FitFindingData> = {
       data.bumpM === data.restM
         ? '.'
         : data.bumpM < 0
-          ? '; in a hard bump they touch.'
+          ? say.t('; in a hard bump they touch.')
           : say.t(', {bump} in a hard bump.', { bump: say.length(data.bumpM) });
     return sentence(
       `${gap}${bump}`,

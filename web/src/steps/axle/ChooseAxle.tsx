@@ -83,8 +83,8 @@ export const ChooseAxle = () => {
         <p className="narrow self-center text-[13px]">
           {t('{by} puts', {
             by: demand.by === 'plate' ? t('The plate less the lightest tongue') : say.caseName(demand.caseId),
-          })}
-          <Sized>{say.mass(demand.loadKg)}</Sized> {t('on the axles, with the reserve')}
+          })}{' '}
+          <Sized>{say.mass(demand.loadKg)}</Sized> {t('on the axles, with the reserve')}{' '}
           <Sized>{say.mass(demand.withReserveKg)}</Sized>.
         </p>
       )}

@@ -47,8 +47,7 @@ export const HeightTable = () => {
         </table>
         <p className="narrow mt-2 text-[13px]">
           {t('Jack from tongue to ground:')} <Sized>{say.length(loaded.jackM)}</Sized>
-          {t('. Stands under the rails:')}
-          <Sized>{say.length(loaded.standM)}</Sized>.
+          {t('. Stands under the rails:')} <Sized>{say.length(loaded.standM)}</Sized>.
           {under !== undefined && (
             <>
               {' '}

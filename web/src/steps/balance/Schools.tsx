@@ -43,7 +43,7 @@ export const Schools = () => {
         </tbody>
       </table>
       <p className="narrow mute px-4 pb-3 text-[13px]">
-        {t('Of the loads that are towed; one with a band of its own keeps it.')}
+        {t('Of the loads that are towed; one with a band of its own keeps it.')}{' '}
         {answers.some(({ school }) => school === 'bathroom-scale') &&
           `${t('The bathroom scale asks for 75 to 100 lb (34 to 45 kg) on an empty tandem’s tongue whatever its share (common practice).')} `}
         {t('Weight-distribution hitches are not checked: their bars move load between axles by how far they are bent.')}

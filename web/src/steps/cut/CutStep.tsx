@@ -9,7 +9,7 @@ import { useSticks } from '../../jobs/questions';
 import { DeckSheets } from './DeckSheets';
 import { buyText } from './StickPlan';
 import { StockFields } from './StockFields';
-import { figures, t } from '../../fields/language/t';
+import { figures, t, voice } from '../../fields/language/t';
 
 /** What to buy of each section, and the lists to take along. */
 export const CutStep = () => {
@@ -40,7 +40,7 @@ export const CutStep = () => {
             <tr key={`${sectionId}${materialName}`} className="border-t border-base-300">
               <td className="py-1">
                 <Sized>{designation}</Sized>
-                <span className="mute block">{materialName}</span>
+                <span className="mute block">{voice.name(materialName)}</span>
                 {plan
                   ?.filter((section) => section.sectionId === sectionId && section.materialName === materialName)
                   .map((section) => (

@@ -118,7 +118,7 @@ export const CutTable = ({ evaluation, say, picked }: CutTableProps) => {
             <td className="pr-2">{t(PLATE_NAMES[row.kind])}</td>
             <td className="pr-2 text-right">{row.quantity}</td>
             <td className="pr-2">
-              {t('flat plate')} <Sized>{say.length(row.thicknessM)}</Sized>, {row.materialName}
+              {t('flat plate')} <Sized>{say.length(row.thicknessM)}</Sized>, {voice.name(row.materialName)}
             </td>
             <td className="pr-2 text-right font-semibold whitespace-nowrap">
               <Sized>{say.length(row.lengthM)}</Sized>

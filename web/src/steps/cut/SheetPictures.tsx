@@ -18,7 +18,10 @@ const SIZE_FROM_PX = 96;
 
 const titleOf = ({ of, thicknessM, materialName }: SheetGroup, say: Speaker): string =>
   of === 'plate'
-    ? t('Plate {thickness}, {materialName}', { thickness: say.length(thicknessM), materialName: materialName ?? '' })
+    ? t('Plate {thickness}, {materialName}', {
+        thickness: say.length(thicknessM),
+        materialName: voice.name(materialName ?? ''),
+      })
     : `${voice.name(SHEET_NAMES[of])} ${say.length(thicknessM)}`;
 
 const buyText = (

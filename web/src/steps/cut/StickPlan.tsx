@@ -50,7 +50,7 @@ const SectionHead = ({
   return (
     <div className="mt-5 border-t border-base-300 pt-3">
       <h3 className="text-[15px] font-semibold">
-        <Sized>{section.designation}</Sized>, {section.materialName}
+        <Sized>{section.designation}</Sized>, {voice.name(section.materialName)}
       </h3>
       {section.problem ? (
         <p className="mt-1 flex items-start gap-2 text-[14px]">

@@ -19,7 +19,7 @@ import { RecordFields, type SizeOf } from '../../fields/RecordFields';
 import { QuantityField } from '../../fields/QuantityField';
 import { Sized } from '../../fields/Sized';
 import { useRecord } from '../../fields/useRecord';
-import { figures, t } from '../../fields/language/t';
+import { figures, t, voice } from '../../fields/language/t';
 
 const SAW: readonly SizeOf<Cutting>[] = [
   { field: 'kerfM', label: t('Saw eats per cut'), kind: 'length', of: 'cutting.kerfM', said: t('what the saw eats') },
@@ -171,7 +171,7 @@ const SectionStock = ({ sectionId, designation }: { readonly sectionId: string; 
         <p key={materialName} className="narrow text-[13px]">
           {t(
             'What nobody knows the steel of counts as 30 ksi (205 MPa): no bars of {materialName}, which count on {yield}, are cut from it.',
-            { materialName, yield: figures(formatStress(yieldPa, trailer.settings.units)) },
+            { materialName: voice.name(materialName), yield: figures(formatStress(yieldPa, trailer.settings.units)) },
           )}
         </p>
       ))}

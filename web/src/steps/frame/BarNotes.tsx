@@ -42,7 +42,7 @@ export const BarNotes = () => {
           return (
             <div key={group} className="mb-3">
               <dt className="font-semibold">
-                {t(BAR_GROUP_NAMES[group])}: <Sized>{section.designation}</Sized>, {metal.name}
+                {t(BAR_GROUP_NAMES[group])}: <Sized>{section.designation}</Sized>, {voice.name(metal.name)}
               </dt>
               <dd>
                 {t('{nominalAreaM2}, resists bending with {sMin}.', {
@@ -51,6 +51,7 @@ export const BarNotes = () => {
                 })}
                 {designWallM !== undefined && 'wallM' in shape && (
                   <>
+                    {' '}
                     {t(
                       'Weighed by its nominal wall of {wall}; figured at {designWall} {imperial}, because mills may roll it that much thinner.',
                       {
@@ -60,14 +61,15 @@ export const BarNotes = () => {
                       },
                     )}
                   </>
-                )}
+                )}{' '}
                 <span className="mute">{sourceText(section.source, voice)}.</span>
               </dd>
               <dd>
                 {t('Bends for good at {yield}', { yield: say.stress(metal.yieldPa) })}
                 {metal.weldedYieldPa !== undefined &&
                   t(', at {weldedYield} beside a weld', { weldedYield: say.stress(metal.weldedYieldPa) })}
-                . {metal.note} <span className="mute">{sourceText(metal.source, voice)}.</span>
+                . {metal.note && voice.name(metal.note)}{' '}
+                <span className="mute">{sourceText(metal.source, voice)}.</span>
               </dd>
             </div>
           );

@@ -1,5 +1,5 @@
 import { designShape, type Member, outlineOf, outsideSize } from '@kereta/core';
-import { t } from '../../fields/language/t';
+import { t, voice } from '../../fields/language/t';
 
 const SIZE_PX = 64;
 
@@ -60,7 +60,7 @@ export const SectionSketch = ({ member }: { readonly member: Member }) => {
       <p className="narrow text-[13px] leading-[17px]">
         {member.section.designation}
         <br />
-        {member.material.name}
+        {voice.name(member.material.name)}
         <br />
         <span className="mute">{t('strength counts with this wall and these corners')}</span>
       </p>

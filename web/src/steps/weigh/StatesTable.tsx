@@ -196,7 +196,7 @@ export const StatesTable = () => {
       <p className="narrow mute mt-3 text-[13px]">
         {t(
           'Best estimate by least squares, each mass and each reading by its own doubt; ± is twice the standard deviation.',
-        )}
+        )}{' '}
         {chance !== undefined &&
           `${t('Chance of readings so far off, or further, where all is as thought: {chance}.', { chance: chance < 1e-4 ? t('under {x}', { x: say.percent(1e-4, 2) }) : say.percent(chance, 2) })} `}
         {t('The analysis of the frame goes by the design.')}

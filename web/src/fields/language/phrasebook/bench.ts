@@ -60,7 +60,6 @@ export const bench = {
     es: 'Dibujo de {name}. Teclas: [ y ] eligen pieza, las flechas la mueven, Enter abre sus medidas.',
   },
   drawing: { de: 'Zeichnung', es: 'dibujo' },
-  'From above': { de: 'Von oben', es: 'De arriba' },
   '{name} from behind. Keys: [ and ] pick a part, Enter opens its sizes.': {
     de: '{name} von hinten. Tasten: [ und ] wählen ein Teil, Enter öffnet seine Maße.',
     es: '{name} desde atrás. Teclas: [ y ] eligen pieza, Enter abre sus medidas.',

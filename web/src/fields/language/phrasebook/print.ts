@@ -41,7 +41,6 @@ export const print = {
   'Eye to eye, unloaded': { de: 'Auge zu Auge, unbelastet', es: 'De ojo a ojo, sin carga' },
   'Eye to eye, loaded': { de: 'Auge zu Auge, belastet', es: 'De ojo a ojo, cargado' },
   'Bolt to bolt': { de: 'Bolzen zu Bolzen', es: 'De perno a perno' },
-  Shackle: { de: 'Lasche', es: 'Gemela' },
   'One spring may carry': { de: 'Eine Feder darf tragen', es: 'Una ballesta puede llevar' },
   'Arm, pivot to wheel': { de: 'Arm, Drehpunkt bis Rad', es: 'Brazo, de pivote a rueda' },
   'Unit, from the pivot': { de: 'Federbein, ab Drehpunkt', es: 'Unidad, desde el pivote' },
@@ -67,7 +66,7 @@ export const print = {
   Hangers: { de: 'Böcke', es: 'Soportes' },
   'Measure what came before you weld to this card. The tag on the axle, the sidewall and the stamp on the wheel govern. Springs under tension throw parts: take the load off first. Never weld on the axle tube’s middle, on spring steel or near a torsion axle’s rubber. Local law and a licensed engineer or inspector have the last word.':
     {
-      de: 'Messen, was geliefert wurde, bevor nach dieser Karte geschweißt wird. Das Schild an der Achse, die Seitenwand und die Prägung am Rad gelten. Gespannte Federn schleudern Teile weg: erst entlasten. Nie in der Mitte des Achsrohrs, auf Federstahl oder nahe dem Gummi einer Drehstabachse schweißen. Örtliches Recht und ein zugelassener Ingenieur oder Prüfer haben das letzte Wort.',
+      de: 'Messen, was geliefert wurde, bevor nach dieser Karte geschweißt wird. Das Schild an der Achse, die Seitenwand und die Prägung am Rad gelten. Gespannte Federn schleudern Teile weg: erst entlasten. Nie in der Mitte des Achsrohrs, auf Federstahl oder nahe dem Gummi einer Gummifederachse schweißen. Örtliches Recht und ein zugelassener Ingenieur oder Prüfer haben das letzte Wort.',
       es: 'Mida lo que llegó antes de soldar según esta ficha. Mandan la etiqueta del eje, el flanco y el sello de la rueda. Las ballestas en tensión lanzan piezas: descárguelas antes. Nunca suelde en mitad del tubo del eje, en acero de muelle ni cerca de la goma de un eje de torsión. La ley local y un ingeniero o inspector habilitado tienen la última palabra.',
     },
   'book photos': { de: 'Buch Fotos', es: 'libro fotos' },
@@ -77,7 +76,6 @@ export const print = {
     es: 'No se pudo hacer el archivo. Cargue la página de nuevo; nada cambió.',
   },
   'Sizes in {units}': { de: 'Maße in {units}', es: 'Medidas en {units}' },
-  'feet and inches': { de: 'Fuß und Zoll', es: 'pies y pulgadas' },
   'The book of {name}': { de: 'Das Buch von {name}', es: 'El libro de {name}' },
   'The whole book, PDF': { de: 'Das ganze Buch, PDF', es: 'Todo el libro, PDF' },
   'with the drawings and {size} photos': {
@@ -127,7 +125,6 @@ export const print = {
   '{updatedAt}, revision {number}': { de: '{updatedAt}, Revision {number}', es: '{updatedAt}, revisión {number}' },
   'Drawings of {name}': { de: 'Zeichnungen von {name}', es: 'Planos de {name}' },
   Paper: { de: 'Papier', es: 'Papel' },
-  Sheet: { de: 'Blatt', es: 'Hoja' },
   'Scale {scaleText}. Print at 100 %, not fitted to the page; measure one size on paper before you rely on it.': {
     de: 'Maßstab {scaleText}. Mit 100 % drucken, nicht an die Seite angepasst; ein Maß auf dem Papier nachmessen, bevor Sie sich darauf verlassen.',
     es: 'Escala {scaleText}. Imprima al 100 %, sin ajustar a la página; mida una medida en el papel antes de fiarse.',
@@ -238,7 +235,7 @@ export const print = {
     },
   'Leaf spring: a rocker on the axle, its fixed eye leads it along and across. Equaliser: both springs share by its arms. Torsion axle: the bracket gets the wheel’s force and its moment along the trailer.':
     {
-      de: 'Blattfeder: eine Wippe auf der Achse, ihr festes Auge führt sie längs und quer. Ausgleichshebel: beide Federn teilen nach seinen Armen. Drehstabachse: die Konsole bekommt die Kraft des Rades und ihr Moment längs zum Anhänger.',
+      de: 'Blattfeder: eine Wippe auf der Achse, ihr festes Auge führt sie längs und quer. Ausgleichshebel: beide Federn teilen nach seinen Armen. Gummifederachse: die Konsole bekommt die Kraft des Rades und ihr Moment längs zum Anhänger.',
       es: 'Ballesta: un balancín sobre el eje, su ojo fijo la guía a lo largo y de través. Balancín: ambas ballestas reparten según sus brazos. Eje de torsión: la ménsula recibe la fuerza de la rueda y su momento a lo largo del remolque.',
     },
   'Ball at the height of the tongue’s middle; hangers {x} deep and long, where nothing else is known.': {
@@ -333,7 +330,6 @@ export const print = {
   Mark: { de: 'Marke', es: 'Marca' },
   Piece: { de: 'Stück', es: 'Pieza' },
   Qty: { de: 'Anz.', es: 'Cant.' },
-  Section: { de: 'Profil', es: 'Perfil' },
   'Long points': { de: 'Lange Spitzen', es: 'Puntas largas' },
   'Along a face': { de: 'Längs einer Seite', es: 'Por una cara' },
   Ends: { de: 'Enden', es: 'Extremos' },
@@ -342,7 +338,6 @@ export const print = {
   'right triangle': { de: 'rechtwinkliges Dreieck', es: 'triángulo recto' },
   rectangle: { de: 'Rechteck', es: 'rectángulo' },
   sticks: { de: 'Stangen', es: 'barras' },
-  Stick: { de: 'Stange', es: 'Barra' },
   'Pieces from its end': { de: 'Stücke ab ihrem Ende', es: 'Piezas desde su extremo' },
   'Left over': { de: 'Übrig', es: 'Sobra' },
   'sizes in feet and inches': { de: 'Maße in Fuß und Zoll', es: 'medidas en pies y pulgadas' },

@@ -91,7 +91,7 @@ export const stepsAxle = {
   'Spring, bolt to bolt': { de: 'Feder, Bolzen zu Bolzen', es: 'Ballesta, de perno a perno' },
   hangers: { de: 'Böcke', es: 'soportes' },
   'Wheel behind bracket, loaded': { de: 'Rad hinter der Konsole, beladen', es: 'Rueda detrás de la ménsula, cargado' },
-  'torsion arm': { de: 'Drehstabarm', es: 'brazo de torsión' },
+  'torsion arm': { de: 'Federarm', es: 'brazo de torsión' },
   'between the axles': { de: 'zwischen den Achsen', es: 'entre los ejes' },
   'Equaliser, hole to hole': { de: 'Ausgleichshebel, Loch zu Loch', es: 'Balancín, de agujero a agujero' },
   'For the lean of its shackles': { de: 'Für die Neigung seiner Laschen', es: 'Para la inclinación de sus gemelas' },
@@ -99,7 +99,6 @@ export const stepsAxle = {
   'no equaliser measured': { de: 'kein Ausgleichshebel gemessen', es: 'balancín sin medir' },
   '{kind}, its front arm': { de: '{kind}, vorderer Arm', es: '{kind}, brazo delantero' },
   Beam: { de: 'Balken', es: 'Viga' },
-  Equaliser: { de: 'Ausgleichshebel', es: 'Balancín' },
   '{kind}, its rear arm': { de: '{kind}, hinterer Arm', es: '{kind}, brazo trasero' },
   'Only the ratio of the two counts': {
     de: 'Nur das Verhältnis der beiden zählt',

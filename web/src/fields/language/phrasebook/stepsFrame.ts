@@ -258,7 +258,6 @@ export const stepsFrame = {
   'A tube of your own': { de: 'Ein eigenes Rohr', es: 'Un tubo propio' },
   Of: { de: 'Aus', es: 'De' },
   'Steel, unmarked': { de: 'Stahl, ohne Zeichen', es: 'Acero, sin marca' },
-  Wall: { de: 'Wand', es: 'Pared' },
   'A kilogram costs': { de: 'Ein Kilogramm kostet', es: 'Un kilogramo cuesta' },
   '0 where it lies in the shed already; as its metal where you say nothing': {
     de: '0, wenn es schon im Schuppen liegt; wie sein Metall, wo nichts gesagt ist',

@@ -26,7 +26,6 @@ export const stepsStrength = {
   'Shear, up and down': { de: 'Querkraft, auf und ab', es: 'Cortante, vertical' },
   'Bending, up and down': { de: 'Biegung, auf und ab', es: 'Flexión, vertical' },
   'Bending, sideways': { de: 'Biegung, seitwärts', es: 'Flexión, lateral' },
-  Twist: { de: 'Torsion', es: 'Torsión' },
   'Moves up (+) or down': { de: 'Bewegt sich auf (+) oder ab', es: 'Se mueve arriba (+) o abajo' },
   '{name}: {x} to {x2} {unit}': { de: '{name}: {x} bis {x2} {unit}', es: '{name}: {x} a {x2} {unit}' },
   'Along {member}, {length}. {spoken}.': {

@@ -37,7 +37,6 @@ export const stepsTowing = {
     es: 'Parte en la lanza según el lugar del eje',
   },
   'the chart': { de: 'das Schaubild', es: 'el gráfico' },
-  Sway: { de: 'Schlingern', es: 'Oscilación' },
   'Sway{sway}': { de: 'Schlingern{sway}', es: 'Oscilación{sway}' },
   'the damping of sway': { de: 'die Dämpfung des Schlingerns', es: 'el amortiguamiento de la oscilación' },
   'Missing: {missing}. Without it sway is not worked out.': {
@@ -50,7 +49,7 @@ export const stepsTowing = {
   },
   'Not checked, compared: wind, ruts, worn tires and a soft hitch are not in it, and real rigs lose their damping sooner. Load forward, a longer tongue, a lighter tail and less speed all help; torsion axles sway like any other.':
     {
-      de: 'Nicht geprüft, verglichen: Wind, Spurrillen, abgefahrene Reifen und eine weiche Zugvorrichtung sind nicht darin, und wirkliche Züge verlieren ihre Dämpfung früher. Last nach vorn, eine längere Deichsel, ein leichteres Heck und weniger Tempo helfen alle; Drehstabachsen schlingern wie andere.',
+      de: 'Nicht geprüft, verglichen: Wind, Spurrillen, abgefahrene Reifen und eine weiche Zugvorrichtung sind nicht darin, und wirkliche Züge verlieren ihre Dämpfung früher. Last nach vorn, eine längere Deichsel, ein leichteres Heck und weniger Tempo helfen alle; Gummifederachsen schlingern wie andere.',
       es: 'Sin revisar, comparado: viento, rodadas, neumáticos gastados y un enganche blando no entran, y los conjuntos reales pierden antes su amortiguamiento. Ayudan la carga adelante, una lanza más larga, una cola más ligera y menos velocidad; los ejes de torsión oscilan como los demás.',
     },
   'Tow-ready page': { de: 'Fahrbereit-Seite', es: 'Página de enganche' },
