@@ -59,7 +59,7 @@ const DRAWN_TEXTS = {
 } as const;
 /** A text by its id. */
 export type DrawnTextId = keyof typeof DRAWN_TEXTS;
-export type DrawnText = (typeof DRAWN_TEXTS)[keyof typeof DRAWN_TEXTS];
+export type DrawnText = (typeof DRAWN_TEXTS)[DrawnTextId];
 
 /** Says a text of a view in another language. */
 export type SayDrawn = (text: DrawnText, fill: Readonly<Record<string, string>>) => string;
