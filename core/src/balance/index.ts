@@ -50,6 +50,15 @@ export {
   OWN_PARTS,
 } from './doubt.js';
 export { type ExtremeCase, extremeCases } from './extremes.js';
+export {
+  type BrakedTrailer,
+  type BrakeLinkage,
+  brakeLinkage,
+  HARD_STOP_G,
+  type HardStop,
+  hardStop,
+  TIRE_GRIP,
+} from './hardStop.js';
 export { type ParkedTip, parkedTip } from './parked.js';
 export { PEOPLE_KG } from './rules.js';
 export { type TongueSlopes, tongueSlopes } from './slopes.js';

@@ -160,6 +160,9 @@ export type WorkingLabel =
   | 'level-spread'
   | 'vehicle-rear'
   | 'vehicle-rear-loaded'
+  | 'stops-at'
+  | 'axle-brakes'
+  | 'axle-then-carries'
   | 'braking-adds';
 
 export interface WorkingLine {

@@ -23,6 +23,9 @@ const ADM: Source = publishedSure('Aluminum Design Manual 2010-2020, part I tabl
 const ADM_VERIFY: Source = publishedVerify('Aluminum Design Manual 2010-2020, part I tables A.3.4-A.3.5');
 const EN1999_VERIFY: Source = publishedVerify('EN 1999-1-1 table 3.2b');
 
+/** Steel that carries no mark and came without a certificate counts as this, Pa (common practice). */
+export const UNMARKED_YIELD_PA = ksi(30);
+
 export const METALS: readonly Material[] = [
   {
     id: 'a36',
@@ -67,7 +70,7 @@ export const METALS: readonly Material[] = [
     id: 'unmarked-tube',
     name: 'Steel without mark or certificate',
     ...AISC_STEEL,
-    yieldPa: ksi(30),
+    yieldPa: UNMARKED_YIELD_PA,
     ultimatePa: ksi(45),
     source: commonPractice('no certificate, no credit: 30 ksi'),
     note: 'Counted at 30 ksi (205 MPa) because nothing says what it is.',

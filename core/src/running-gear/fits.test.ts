@@ -2,7 +2,7 @@ import * as fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../test/projects.js';
 import { verify } from '../../test/verify.js';
-import { AXLE_ROWS, SPRING_ROWS, TIRE_ROWS } from '../catalog/index.js';
+import { AXLE_ROWS, SECTION_ROWS, SPRING_ROWS, TIRE_ROWS } from '../catalog/index.js';
 import { DEMO_TRAILERS } from '../demos/index.js';
 import { evaluate } from '../evaluation/index.js';
 import { axleFromCatalog, type Trailer, tireFromCatalog } from '../project/index.js';
@@ -17,7 +17,7 @@ import {
   leafStressPa,
   shackleAngleRad,
 } from '../suspension/index.js';
-import { fromPascals, inches, pounds, toNewtons, weightN } from '../units/index.js';
+import { fromPascals, inches, pounds, toNewtons, toPascals, weightN } from '../units/index.js';
 import { assemblyRatings, weakestPart } from './assembly.js';
 import { axleCandidates, axleDemand, candidateDoes } from './choose.js';
 import { clearances, takeWheelOff, worstClearances } from './clearances.js';
@@ -471,10 +471,34 @@ describe('parts that go together', () => {
       unit: 'ksi',
       source,
     });
-    const built = geared(base, {
-      axle: { ...base.runningGear.axle, homeBuilt: { wallM: 0.25 * IN, yieldPa: 2.5e8, spindleKg: null, hubKg: null } },
-    });
-    expect(find(built, 'home-built-axle')[0]?.verdict).toBe('unchecked');
+  });
+  test('a home-built tube past its own yield fails, and the size that would do is told', () => {
+    const withYield = (yieldKsi: number) =>
+      find(
+        geared(base, {
+          axle: {
+            ...base.runningGear.axle,
+            tubeDiameterM: 2.375 * IN,
+            homeBuilt: { wallM: 0.154 * IN, yieldPa: toPascals(yieldKsi, 'ksi'), spindleKg: null, hubKg: null },
+          },
+        }),
+        'home-built-axle',
+      )[0];
+    const weak = withYield(20);
+    const { bumpPa } = weak?.data as { bumpPa: number };
+    expect(bumpPa).toBeGreaterThan(toPascals(20, 'ksi'));
+    expect(weak?.verdict).toBe('over');
+    // The tube that would do, by hand: same moment on its own modulus.
+    const { does } = weak?.data as { does: { designation: string } };
+    const row = SECTION_ROWS.find(({ designation }) => designation === does.designation);
+    if (row?.shape.kind !== 'round-tube') throw new Error('no tube');
+    const stress = (bumpPa * tubeModulusM3(2.375 * IN, 0.154 * IN)) / tubeModulusM3(row.shape.diameterM, row.designWallM!);
+    expect(stress).toBeLessThanOrEqual(toPascals(20, 'ksi'));
+    // Never OK: nobody has rated it.
+    expect(withYield(1.1 * fromPascals(bumpPa, 'ksi'))?.verdict).toBe('unchecked');
+    expect(withYield(0.9 * fromPascals(bumpPa, 'ksi'))?.verdict).toBe('over');
+    // None on file is strong enough for a metal that bears next to nothing.
+    expect((withYield(1.5)?.data as { does: unknown }).does).toBeUndefined();
   });
   test('its ends slope as those of a beam with overhangs: 1,000 lb on 8 in outside springs 50 in apart, I = 2.0 in⁴', () => {
     // F·a·(l + a) ÷ (2·E·I) = 1000 × 8 × 58 ÷ (2 × 29e6 × 2) = 0.0040 rad.

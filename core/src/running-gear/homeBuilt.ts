@@ -1,3 +1,4 @@
+import { SECTION_ROWS } from '../catalog/index.js';
 import type { Trailer } from '../project/index.js';
 import { weightN } from '../units/index.js';
 
@@ -39,3 +40,16 @@ export const endSlopeRad = (wheelN: number, leverM: number, betweenM: number, el
 /** From the spring's middle, under the rail's, to the wheel's: what bends the tube. */
 export const overhangM = ({ runningGear, frame }: Trailer, railWidthM: number): number =>
   (runningGear.suspension.trackM - (runningGear.suspension.springCentresM ?? frame.bed.widthM - railWidthM)) / 2;
+
+/** The lightest steel tube of the list whose modulus is at least this; undefined where none is. */
+export const tubeOfModulus = (
+  modulusM3: number,
+): { readonly designation: string; readonly diameterM: number; readonly wallM: number } | undefined =>
+  SECTION_ROWS.flatMap(({ family, designation, shape, designWallM }) =>
+    family === 'steel' && shape.kind === 'round-tube'
+      ? [{ designation, diameterM: shape.diameterM, wallM: shape.wallM, sureM: designWallM ?? shape.wallM }]
+      : [],
+  )
+    .filter(({ diameterM, sureM }) => tubeModulusM3(diameterM, sureM) >= modulusM3)
+    .sort((a, b) => a.wallM * (a.diameterM - a.wallM) - b.wallM * (b.diameterM - b.wallM))
+    .map(({ designation, diameterM, wallM }) => ({ designation, diameterM, wallM }))[0];

@@ -140,11 +140,11 @@ export const RULES = rulesOf({
     holds: 'without either no height can be worked out',
   },
   'home-built-axle': {
-    formula: 'M ÷ S of the tube at the spring, × 2.5',
+    formula: 'M ÷ S of the tube at the spring, × 2.5; past its own yield it fails',
     source: publishedVerify(
       'bending of a round tube, M ÷ S, in a bump of 2.5; spindles, hubs and their welds are their makers’',
     ),
-    holds: 'for study: never a verdict on an axle that nobody has rated',
+    holds: 'for study: never OK for an axle that nobody has rated',
   },
   'stub-cross': {
     formula: 'a bar from rail to rail within 4 in of the spindle; it holds wheel load × lever from the rail’s middle',

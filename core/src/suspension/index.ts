@@ -3,6 +3,7 @@ export {
   chordM,
   clampLengthM,
   flatLengthM,
+  HANGER_DROP_M,
   leafRateNPerM,
   leafSpringKg,
   leafStressPa,

@@ -72,3 +72,6 @@ export const shackleAngleRad = (spring: Spring, hangerSpacingM: number, archM: n
   const reach = (hangerSpacingM - chordM(spring, archM)) / spring.shackleM;
   return Math.abs(reach) <= 1 ? Math.asin(reach) : undefined;
 };
+
+/** Eyes of the springs below the rail, m: the usual height of weld-on hangers (3.5 in, common practice). */
+export const HANGER_DROP_M = 0.09;

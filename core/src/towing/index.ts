@@ -16,7 +16,6 @@ export { type TowingFindingData, towingFindings } from './findings.js';
 export { heaviestTowed, type TowedCase, towedCases } from './heaviest.js';
 export { type CaseLevel, couplerHeightM, hitchUnderLoadM, levelsOf, type MountChoice, mountFor } from './level.js';
 export {
-  brakingAddsN,
   gradePullN,
   rollingPullN,
   stoppingFactor,

@@ -1,27 +1,9 @@
-import { ballZM, railTopM } from '../balance/index.js';
+import { ballZM, type BrakedTrailer, brakeLinkage, railTopM } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
+import { axlePlaces } from '../mass/index.js';
 import type { Trailer } from '../project/index.js';
 import { STANDARD_GRAVITY } from '../units/index.js';
 import type { TowedCase } from './heaviest.js';
-
-/**
- * What braking at so many g adds on the ball, N: the trailer wants to run on at its balance point's height and is held at the ball's and
- * at the road: ΔT·L = m·a·h − F·h_b, F = m·a·(1 − b) the push on the ball where the trailer's own brakes take the share b.
- * Holds for a rigid trailer that stays level. Source: moments about the axle's foot.
- */
-export const brakingAddsN = (
-  trailer: {
-    readonly massKg: number;
-    readonly heightM: number;
-    readonly ballHeightM: number;
-    readonly drawbarM: number;
-  },
-  g: number,
-  ownShare: number,
-): number => {
-  const inertiaN = trailer.massKg * g * STANDARD_GRAVITY;
-  return (inertiaN * (trailer.heightM - (1 - ownShare) * trailer.ballHeightM)) / trailer.drawbarM;
-};
 
 /** A vehicle whose brakes stop itself takes so much longer with an unbraked trailer: (M + m) ÷ M. */
 export const stoppingFactor = (vehicleKg: number, trailerKg: number): number => (vehicleKg + trailerKg) / vehicleKg;
@@ -70,14 +52,26 @@ export const sweptLane = (trailer: Trailer, chassis: Chassis, { standing }: Towe
   return { outerM, innerM, widthM: outerM - innerM };
 };
 
-/** Heights and lever of a towed case for the sums above; undefined where it has no balance point. */
-export const bodyOf = (trailer: Trailer, chassis: Chassis, { massKg, centre, standing, parts }: TowedCase) => {
+/** A towed case as it brakes; undefined where it has no center of gravity, or no axle behind its ball. Three axles count as one group. */
+export const brakedTrailer = (
+  trailer: Trailer,
+  chassis: Chassis,
+  { massKg, centre, standing, parts }: TowedCase,
+): BrakedTrailer | undefined => {
   if (!centre) return undefined;
   const topM = railTopM(trailer, chassis, parts);
+  const places = axlePlaces(trailer);
+  const linked = places.length === 2 && standing.axles.length === 2;
+  const drawbarsM = (linked ? places.map(({ xM }) => xM) : [standing.groupCentreXM]).map((xM) => xM - chassis.ballXM);
+  if (!drawbarsM.every((drawbarM) => drawbarM > 0)) return undefined;
   return {
     massKg,
     heightM: centre.zM + topM,
     ballHeightM: topM + ballZM(chassis),
-    drawbarM: standing.groupCentreXM - chassis.ballXM,
+    drawbarsM,
+    standingN: linked
+      ? standing.axles.map(({ loadN }) => loadN)
+      : [standing.axles.reduce((sum, { loadN }) => sum + loadN, 0)],
+    linkage: brakeLinkage(trailer, topM - chassis.railHeightM),
   };
 };

@@ -1,10 +1,11 @@
-import { type BalancedCase, railTopM } from '../balance/index.js';
+import { type BalancedCase, type HardStop, hardStop, railTopM } from '../balance/index.js';
 import type { Chassis } from '../chassis/index.js';
 import {
   shareOf,
   concluding,
   finding,
   type FindingOf,
+  given,
   minus,
   over,
   plus,
@@ -17,8 +18,7 @@ import type { Trailer } from '../project/index.js';
 import { feet, massOfWeightKg } from '../units/index.js';
 import { heaviestTowed, type TowedCase, towedCases } from './heaviest.js';
 import {
-  bodyOf,
-  brakingAddsN,
+  brakedTrailer,
   gradePullN,
   ROLLING,
   rollingPullN,
@@ -26,7 +26,7 @@ import {
   tippingSpeedMPerS,
 } from './motion.js';
 import { vehicleAxles } from './rig.js';
-import { RULES, HARD_STOP_G } from './rules.js';
+import { RULES } from './rules.js';
 
 export interface MotionFindingData {
   'rolls-over': {
@@ -48,6 +48,8 @@ export interface MotionFindingData {
     readonly g: number;
     readonly addsKg: number;
     readonly braked: boolean;
+    /** which axle its brakes slide or lift first; undefined where none does */
+    readonly givesOut: 'lead-lifts' | 'lead-slides' | 'rear-slides' | 'all-slide' | undefined;
     readonly factor: number | undefined;
   };
   'hill-pulls': { readonly grade: number; readonly pullN: number };
@@ -140,33 +142,50 @@ const onVehicle = (trailer: Trailer, heaviest: TowedCase): MotionFinding[] => {
   ];
 };
 
+/** Which axle gives out first in an emergency stop. */
+const givesOut = ({ slides, lifts }: HardStop): 'lead-lifts' | 'lead-slides' | 'rear-slides' | 'all-slide' | undefined => {
+  if (slides.length < 2) return slides[0] ? 'all-slide' : undefined;
+  if (lifts[0]) return 'lead-lifts';
+  return slides[0] && slides[1] ? 'all-slide' : slides[0] ? 'lead-slides' : slides[1] ? 'rear-slides' : undefined;
+};
+
 const stopping = (trailer: Trailer, chassis: Chassis, heaviest: TowedCase): MotionFinding[] => {
-  const body = bodyOf(trailer, chassis, heaviest);
-  if (!body || !(body.drawbarM > 0)) return [];
+  const body = brakedTrailer(trailer, chassis, heaviest);
+  if (!body) return [];
   const braked = trailer.coupling.brakes === 'fitted';
-  const addsN = brakingAddsN(body, HARD_STOP_G, braked ? 1 : 0);
+  const stop = hardStop(body, braked ? 'own-brakes' : 'hitch');
   const vehicleKg = trailer.towVehicle?.massKg ?? null;
+  const [drawbarM = 1, second] = body.drawbarsM;
+  const g = quantity(stop.decelerationG, 'number');
   const pushed = minus(m(body.heightM), braked ? m(0) : m(body.ballHeightM));
+  const adds =
+    second === undefined
+      ? workedOut('braking-adds', over(times(times(quantity(body.massKg, 'mass'), g), pushed), m(drawbarM)), 'mass')
+      : given('braking-adds', massOfWeightKg(stop.ballAddsN), 'mass');
   return [
     finding({
       ...plain,
       rule: RULES['braking-adds'],
       data: {
-        g: HARD_STOP_G,
-        addsKg: massOfWeightKg(addsN),
+        g: stop.decelerationG,
+        addsKg: massOfWeightKg(stop.ballAddsN),
         braked,
+        givesOut: givesOut(stop),
         factor: vehicleKg === null || braked || vehicleKg <= 0 ? undefined : stoppingFactor(vehicleKg, body.massKg),
       },
       verdict: 'ok',
       caseId: heaviest.loadCase.id,
       counts: false,
-      value: quantity(addsN, 'load'),
+      value: quantity(stop.ballAddsN, 'load'),
       working: [
-        workedOut(
-          'braking-adds',
-          over(times(times(quantity(body.massKg, 'mass'), quantity(HARD_STOP_G, 'number')), pushed), m(body.drawbarM)),
-          'mass',
-        ),
+        given('stops-at', stop.decelerationG, 'number'),
+        ...(braked
+          ? stop.addsN.flatMap((n, i) => [
+              given('axle-brakes', stop.brakesN[i] as number, 'force'),
+              given('axle-then-carries', (body.standingN[i] as number) + n, 'force'),
+            ])
+          : []),
+        adds,
       ],
     }),
   ];

@@ -8,7 +8,6 @@ import { FIXED_JOINT, PLAIN_TONGUE, type Trailer, UNKNOWN_VEHICLE } from '../pro
 import { inches, pounds, STANDARD_GRAVITY, toRadians } from '../units/index.js';
 import {
   AS_IT_IS,
-  brakingAddsN,
   changedBy,
   gradePullN,
   heaviestTowed,
@@ -128,66 +127,6 @@ describe('over a break of the road', () => {
 });
 
 describe('what moves and what it asks for', () => {
-  test('braking: 1,000 kg, balance point 0.9 m, ball 0.45 m, 3 m of lever, half a g', () => {
-    const body = { massKg: 1000, heightM: 0.9, ballHeightM: 0.45, drawbarM: 3 };
-    // Unbraked: 1000 × 4.903325 × (0.9 − 0.45) ÷ 3 = 735.5 N; braked by itself: 1000 × 4.903325 × 0.9 ÷ 3 = 1471 N.
-    verify({
-      area: 'Towing',
-      check: 'braking of an unbraked trailer adds on the ball',
-      ours: brakingAddsN(body, 0.5, 0),
-      outside: '735.5',
-      unit: 'N',
-      source: 'moments about the axle’s foot, by hand',
-      tolerance: 1e-4,
-    });
-    expect(brakingAddsN(body, 0.5, 1)).toBeCloseTo(1471, 0);
-    expect(brakingAddsN(body, 0, 0)).toBe(0);
-  });
-  test('braking: 3,000 lb at 0.7 g, 36 in high, coupler at 18 in, 130 in of lever: 291 lb unbraked, 582 lb by its own brakes', () => {
-    const body = {
-      massKg: pounds(3000),
-      heightM: inches(36),
-      ballHeightM: inches(18),
-      drawbarM: inches(130),
-    };
-    const lbf = (n: number): number => n / STANDARD_GRAVITY / pounds(1);
-    const source = 'statics by hand: (0.7·W·h − H·h_c) ÷ L';
-    verify({
-      area: 'Towing',
-      check: 'braking adds, unbraked',
-      ours: lbf(brakingAddsN(body, 0.7, 0)),
-      outside: '291',
-      unit: 'lb',
-      source,
-    });
-    verify({
-      area: 'Towing',
-      check: 'braking adds, own brakes',
-      ours: lbf(brakingAddsN(body, 0.7, 1)),
-      outside: '582',
-      unit: 'lb',
-      source,
-    });
-  });
-  test('braking agrees with forces and moments summed anew', () => {
-    fc.assert(
-      fc.property(
-        number(50, 5000),
-        number(0.2, 2),
-        number(0.2, 0.8),
-        number(1, 6),
-        number(0, 1),
-        number(0, 1),
-        (massKg, heightM, ballHeightM, drawbarM, g, share) => {
-          const added = brakingAddsN({ massKg, heightM, ballHeightM, drawbarM }, g, share);
-          // d'Alembert forward at the balance point; the ball pushes back; the road holds the rest; moments about the axle's foot.
-          const inertia = massKg * g * STANDARD_GRAVITY;
-          const ball = inertia * (1 - share);
-          expect(inertia * heightM - ball * ballHeightM - added * drawbarM).toBeCloseTo(0, 6);
-        },
-      ),
-    );
-  });
   test('stopping, slopes and curves by their closed forms', () => {
     expect(stoppingFactor(2000, 1000)).toBeCloseTo(1.5, 12);
     // 10 % of 1,000 kg: 9806.65 × 0.1 ÷ √1.01 = 975.8 N.

@@ -1,3 +1,4 @@
+import { HARD_STOP_G } from '../balance/index.js';
 import { rulesOf } from '../findings/index.js';
 import { commonPractice, computedBy, publishedSure, publishedVerify } from '../source.js';
 import { inches, toRadians, formatAngle, formatLength } from '../units/index.js';
@@ -10,8 +11,6 @@ export const RAMP_MARGIN_M = inches(1);
 export const COUPLING_TIPS_RAD = toRadians(20, 'deg');
 /** Half a foot free on either side in a lane (common practice). */
 export const LANE_ROOM_M = inches(12);
-/** A hard stop on a dry road, g. */
-export const HARD_STOP_G = 0.5;
 /** Level within this at the ball (common practice). */
 export const LEVEL_M = inches(0.5);
 
@@ -88,9 +87,11 @@ export const RULES = rulesOf({
     holds: 'where the vehicle’s limit is read',
   },
   'braking-adds': {
-    formula: 'm·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L braked',
-    source: computedBy('m·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L where its own brakes stop it; rigid, level'),
-    holds: `rigid, level, a hard stop of ${HARD_STOP_G} g; told, not judged`,
+    formula: 'm·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L braked; two axles by moments of every body',
+    source: computedBy(
+      'statics of trailer, springs, equalizer or beam; a wheel brakes with no more than 0.8 of what it then carries (common practice)',
+    ),
+    holds: `rigid, level, an emergency stop of ${HARD_STOP_G} g where the brakes and tires reach it; told, not judged`,
   },
   'hill-pulls': {
     formula: 'W·sin(slope)',

@@ -25,7 +25,7 @@ export const SITUATION_NAMES = {
   'bump-both': 'Hard bump, both wheels',
   'bump-one': 'Hard bump, one wheel',
   twist: 'Twist between axle and front',
-  braking: 'Hard braking',
+  braking: 'Emergency stop',
   cornering: 'Hard cornering',
   drawbar: 'Drawbar loads',
   'tie-downs': 'Straps pulled tight',
@@ -51,7 +51,7 @@ export const SITUATION_PHRASES = {
   'bump-both': 'in a hard bump',
   'bump-one': 'with one wheel in a hard bump',
   twist: 'when the frame is twisted',
-  braking: 'in hard braking',
+  braking: 'in an emergency stop (0.7 g or what tires and brakes reach)',
   cornering: 'in hard cornering',
   drawbar: 'under the published drawbar loads',
   'tie-downs': 'with every strap pulled tight',
@@ -209,7 +209,10 @@ export const WORKING_LABELS = {
   'level-spread': 'Between the loads',
   'vehicle-rear': 'On its rear axle, alone',
   'vehicle-rear-loaded': 'With this trailer',
-  'braking-adds': 'A hard stop adds on the ball',
+  'stops-at': 'Deceleration in g',
+  'axle-brakes': 'Brake force of an axle, front axle first',
+  'axle-then-carries': 'That axle then carries',
+  'braking-adds': 'An emergency stop adds on the ball',
 } as const satisfies Readonly<Record<WorkingLabel, string>>;
 
 export const sourceText = (source: Source, say: Pick<Voice, 't' | 'name'> = ENGLISH): string => {

@@ -49,6 +49,8 @@ export interface FitFindingData {
     readonly staticPa: number;
     readonly bumpPa: number;
     readonly yieldPa: number;
+    /** the lightest tube of the list that would stay below yield, where this one does not */
+    readonly does: { readonly designation: string } | undefined;
   };
   /** a spindle on each rail: how far the nearest bar across is, and the moment that it should hold */
   'stub-cross': {

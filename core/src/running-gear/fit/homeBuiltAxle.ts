@@ -4,7 +4,7 @@ import { finding, concluding, given, minus, over, quantity, times, workedOut } f
 import type { Trailer } from '../../project/index.js';
 
 import { massOfWeightKg, toPascals, toRadians } from '../../units/index.js';
-import { AXLE_BUMP, endSlopeRad, overhangM, type TubeBending, tubeBending } from '../homeBuilt.js';
+import { AXLE_BUMP, endSlopeRad, overhangM, type TubeBending, tubeBending, tubeOfModulus } from '../homeBuilt.js';
 import { type FitFinding, plain } from './data.js';
 import { RULES } from '../rules.js';
 
@@ -34,8 +34,15 @@ export const homeBuiltFindings = (trailer: Trailer, chassis: Chassis, cases: rea
     finding({
       ...plain,
       rule: RULES['home-built-axle'],
-      data: { leverM, staticPa: bent.staticPa, bumpPa: bent.bumpPa, yieldPa },
-      verdict: 'unchecked',
+      data: {
+        leverM,
+        staticPa: bent.staticPa,
+        bumpPa: bent.bumpPa,
+        yieldPa,
+        does: bent.bumpPa > yieldPa ? tubeOfModulus((bent.momentNm * AXLE_BUMP) / yieldPa) : undefined,
+      },
+      // Nobody rated it, so no figure makes it OK; past its own yield it fails all the same.
+      verdict: bent.bumpPa > yieldPa ? 'over' : 'unchecked',
       working: [
         given('wheel-lever', leverM, 'length'),
         moment,

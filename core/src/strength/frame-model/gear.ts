@@ -1,7 +1,7 @@
 import { type AxleId, axlePlaces, isIndependent } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import type { Freedom, Vector3 } from '../../frame-analysis/index.js';
-import { beamPivotXM } from '../../suspension/index.js';
+import { beamPivotXM, HANGER_DROP_M } from '../../suspension/index.js';
 import { equaliserGapM } from '../by-hand/suspensionForces.js';
 import { type Framing, railNode, SAME_STATION_M, type Station } from './framing.js';
 import { RIGID } from './rigid.js';
@@ -20,12 +20,29 @@ export interface GroundPlace {
   readonly rocker: boolean;
 }
 
+/** A place where a spring's end holds on the frame: the frame's node there, and the eye's own place. */
+export interface SpringEye {
+  readonly node: string;
+  readonly at: Vector3;
+}
+
+/** A leaf spring over its seat on the axle, with both ends. */
+export interface SpringPlace {
+  readonly axle: AxleId;
+  readonly side: 'left' | 'right';
+  readonly seat: string;
+  readonly fixed: SpringEye;
+  readonly sliding: SpringEye;
+}
+
 /** Where springs, brackets and wheels take hold. */
 export interface GearPlaces {
   readonly wheels: readonly WheelPlace[];
   readonly ground: readonly GroundPlace[];
   /** nodes on the rails where hangers or brackets are, front to rear, with their side */
   readonly hangers: readonly { readonly node: string; readonly side: 'left' | 'right'; readonly xM: number }[];
+  /** leaf springs, with what holds them */
+  readonly springs: readonly SpringPlace[];
   /** pivots that turn freely when their wheels hang: held where a side is jacked up */
   readonly pivots: readonly { readonly node: string; readonly side: 'left' | 'right' }[];
   readonly rearmostXM: number;
@@ -49,8 +66,6 @@ interface Rail {
   };
 }
 
-/** Eyes of the springs below the rail, m: the usual height of weld-on hangers (3.5 in, common practice). */
-const HANGER_DROP_M = 0.09;
 /** Sideways give of a spring with its bushes, N/m: assumed; stiffer, it would tie the rails to the axle as no bush does. */
 const SIDEWAYS_N_PER_M = 4e5;
 /** A trailer spring of this length: upright it is a rocker, its eyes turn in their bushes; only its sideways stiffness counts. */
@@ -63,7 +78,10 @@ const leaf = (lengthM: number) => ({
 
 /** Rubber or plastic in an eye lets it turn every way; without that, frame and axle would lock each other up. */
 const BUSH: readonly Freedom[] = ['rx', 'ry', 'rz'];
-/** A shackle or slipper carries upright only: the fixed eye leads the axle along and across. */
+/**
+ * A shackle or slipper carries upright only: the fixed eye leads the axle along. Sideways it holds as well, once a side force has closed its play:
+ * standing it would tie rails and axle together as no play does, so a side force is shared between both ends where there is one (`springs`).
+ */
 const SHACKLE: readonly Freedom[] = ['ux', 'uy', 'rx', 'ry', 'rz'];
 
 const SIDES = ['left', 'right'] as const;
@@ -75,6 +93,7 @@ interface Gear {
   readonly hubZM: number;
   readonly hangers: { node: string; side: 'left' | 'right'; xM: number }[];
   readonly wheels: WheelPlace[];
+  readonly springs: SpringPlace[];
   readonly pivots: { node: string; side: 'left' | 'right' }[];
 }
 
@@ -185,6 +204,14 @@ const leafAlone = (gear: Gear, axle: WheelPlace['axle'], x: number, index: numbe
     const front = hangerNode(gear, i, x - half, `hanger.${2 * index + 1}`);
     const rear = hangerNode(gear, i, x + half, `hanger.${2 * index + 2}`);
     spring(gear, `spring.${index + 1}.${SIDES[i]}`, seats[i], { front, rear, fixed: 'front', eyeZ: eyeZM(gear) }, i);
+    const [y, z] = [springYM(gear, i), eyeZM(gear)];
+    gear.springs.push({
+      axle,
+      side: SIDES[i],
+      seat: seats[i],
+      fixed: { node: front, at: [x - half, y, z] },
+      sliding: { node: rear, at: [x + half, y, z] },
+    });
   });
 };
 
@@ -219,6 +246,22 @@ const leafTandem = (gear: Gear, firstX: number, secondX: number): void => {
     gear.pivots.push({ node: pivot, side });
     spring(gear, `spring.1.${side}`, firstSeats[i], { front, rear: ends[0] as string, fixed: 'front', eyeZ }, i);
     spring(gear, `spring.2.${side}`, secondSeats[i], { front: ends[1] as string, rear, fixed: 'rear', eyeZ }, i);
+    gear.springs.push(
+      {
+        axle: 'axle.1',
+        side,
+        seat: firstSeats[i],
+        fixed: { node: front, at: [firstX - half, y, eyeZ] },
+        sliding: { node: centre, at: [firstX + half, y, eyeZ] },
+      },
+      {
+        axle: 'axle.2',
+        side,
+        seat: secondSeats[i],
+        fixed: { node: rear, at: [secondX + half, y, eyeZ] },
+        sliding: { node: centre, at: [secondX - half, y, eyeZ] },
+      },
+    );
   });
 };
 
@@ -418,6 +461,7 @@ export const placeGear = (
     hubZM: groundZM + trailer.runningGear.tire.loadedRadiusM,
     hangers: [],
     wheels: [],
+    springs: [],
     pivots: [],
   };
   const before = frame.members.length;
@@ -450,6 +494,7 @@ export const placeGear = (
         ? rockers(gear, first.xM, second.xM)
         : gear.wheels.map(({ node, side }) => ({ node, side, rocker: false })),
     hangers: gear.hangers,
+    springs: gear.springs,
     pivots: gear.pivots,
     outrigger: ([0, 1] as const).some(
       (i) => Math.abs(springYM(gear, i) - rails[i].start[1]) > rails[i].member.bar.widthM / 2 + SAME_STATION_M,

@@ -63,6 +63,8 @@ export interface TrailerFrame {
   /** panels that carry, bay by bay */
   readonly panelBays: readonly PanelBay[];
   readonly groundZM: number;
+  /** underside of the lower rail */
+  readonly railBottomZM: number;
   readonly at: (node: string) => Vector3;
 }
 
@@ -389,6 +391,7 @@ export const trailerFrame = (trailer: Trailer, chassis: Chassis): TrailerFrame |
     tieDowns,
     panelBays,
     groundZM,
+    railBottomZM: Math.min(...rails.map(({ start, member }) => start[2] - member.bar.design.centroidZM)),
     at: (node) => frame.at(node),
   };
 };

@@ -46,8 +46,13 @@ export const wallStressPa = (yieldPa: number, elasticPa: number, ratio: number, 
 
 type Plane = 'upright' | 'level';
 
+interface PressedWall {
+  readonly ratio: number;
+  readonly heldEdges: 1 | 2;
+}
+
 /** Slenderness of the wall that the bending presses, and how many of its edges are held. */
-const pressedWall = (shape: Shape, plane: Plane): { ratio: number; heldEdges: 1 | 2 } | undefined => {
+const pressedWall = (shape: Shape, plane: Plane): PressedWall | undefined => {
   switch (shape.kind) {
     case 'rect-tube':
       return {
@@ -65,6 +70,14 @@ const pressedWall = (shape: Shape, plane: Plane): { ratio: number; heldEdges: 1 
     case 'flat-bar':
       return undefined;
   }
+};
+
+/** Every wall of a bar that is pressed along itself: those across and those upright. */
+const pressedWalls = (shape: Shape): readonly PressedWall[] => {
+  const walls = (['upright', 'level'] as const).flatMap((plane) => pressedWall(shape, plane) ?? []);
+  if (shape.kind !== 'channel' && shape.kind !== 'bent-channel') return walls;
+  const { web, flange, depthM } = channelSizes(shape);
+  return [...walls, { ratio: (depthM - 2 * flange) / web, heldEdges: 2 }];
 };
 
 /** Warping constant, m⁶; closed and solid sections hardly warp. */
@@ -136,7 +149,7 @@ export const aluminumBending = (input: AluminumInput, plane: Plane, unbracedM: n
   return { value, source };
 };
 
-/** Allowable compression, N: member buckling by E.2. */
+/** Allowable compression, N: member buckling by E.2, and the weakest of its walls by B.5.4 under even pressure. */
 export const aluminumCompression = (input: AluminumInput, lengthYM: number, lengthZM: number): Nominal => {
   const { section, material, shape } = input;
   const { yieldPa } = strengths(input);
@@ -145,9 +158,10 @@ export const aluminumCompression = (input: AluminumInput, lengthYM: number, leng
   const { bc, dc, cc } = bucklingLimit(f, e);
   const slender = Math.max(lengthYM / section.ryM, lengthZM / section.rzM);
   const critical = slender < cc ? 0.85 * (bc - dc * slender) : (0.85 * Math.PI ** 2 * e) / Math.max(slender, 1e-9) ** 2;
-  const wall = pressedWall(shape, 'upright');
-  const walls = wall ? wallStressPa(yieldPa, material.elasticPa, wall.ratio, wall.heldEdges) : yieldPa;
-  const stress = Math.min(toPascals(Math.min(critical, f), 'ksi'), walls);
+  const walls = pressedWalls(shape).map(({ ratio, heldEdges }) =>
+    wallStressPa(yieldPa, material.elasticPa, ratio, heldEdges),
+  );
+  const stress = Math.min(toPascals(Math.min(critical, f), 'ksi'), ...walls);
   return {
     value: (stress * section.areaM2) / ALUMINUM_YIELD_FACTOR,
     source: publishedVerify('Aluminum Design Manual E.2'),

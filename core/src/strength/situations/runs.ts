@@ -1,4 +1,4 @@
-import type { BalancedCase } from '../../balance/index.js';
+import { type BalancedCase, brakeLinkage, type HardStop, hardStop } from '../../balance/index.js';
 import { add, type Vector3 } from '../../frame-analysis/index.js';
 import { isIndependent, type Part, PERSON_KG } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
@@ -139,51 +139,108 @@ const oneWheelBump = (context: RunContext): Run[] => {
   });
 };
 
-/** Share of a wheel's load that the frame is twisted by between axle and front header, by road. */
+/** Share of a wheel's load that goes from one diagonal of the wheels to the other, by road (common practice). */
 const TWIST_SHARES = { road: 0.25, rough: 0.35, 'off-road': 0.5 } as const;
 
-/** A ball passes no roll: only axles that hold at four points can twist what lies between them and the front. */
+/**
+ * A ball passes no roll, so nothing twists the frame ahead of the axles: only two axles that do not share their load can, and they twist what lies
+ * between them. One diagonal of the wheels is pressed, the other let off, as much; together they push nothing and turn nothing.
+ */
 const twist = (context: RunContext): Run[] => {
-  const { trailer, frame } = context;
-  if (!isIndependent(trailer)) return [];
-  const wheelN = (sprungOn(context, 'left') + sprungOn(context, 'right')) / 2;
-  const couple = TWIST_SHARES[trailer.job.road] * wheelN * trailer.runningGear.suspension.trackM;
-  const [frontLeft, frontRight] = frame.corners;
-  const apart = frame.at(frontRight)[1] - frame.at(frontLeft)[1];
-  return ([1, -1] as const).map((sign) => {
-    const atWheel = (sign * couple) / trailer.runningGear.suspension.trackM;
-    const atCorner = (sign * couple) / apart;
-    return free(context, 'twist', sign === 1 ? 'left' : 'right', 1, [
-      ...both(onWheels(context, [0, 0, atWheel], [0, 0, -atWheel])),
-      atNode(context, frontLeft, [0, 0, -atCorner]),
-      atNode(context, frontRight, [0, 0, atCorner]),
-    ]);
-  });
+  const { trailer, frame, balanced } = context;
+  const { axles } = balanced.standing;
+  if (!isIndependent(trailer) || axles.length < 2) return [];
+  const wheelN = (sprungOn(context, 'left') + sprungOn(context, 'right')) / 2 / axles.length;
+  const movedN = TWIST_SHARES[trailer.job.road] * wheelN;
+  const [first, last] = [axles[0]?.id, axles.at(-1)?.id];
+  return ([1, -1] as const).map((sign) =>
+    free(
+      context,
+      'twist',
+      sign === 1 ? 'left' : 'right',
+      1,
+      frame.gear.wheels
+        .filter(({ axle }) => axle === first || axle === last)
+        .map(({ node, axle, side }) => {
+          const up = sign * movedN * (axle === first ? 1 : -1) * (side === 'left' ? 1 : -1);
+          return { node, at: groundAt(context, node), forceN: [0, 0, up] };
+        }),
+    ),
+  );
 };
 
 /** Dynamic vertical load that goes with braking and cornering. */
 const WITH_VERTICAL = 1.5;
-const BRAKING_G = 0.7;
 const CORNERING_G = 0.4;
 
-/** What ball and wheels must give upward on top of the standing load, so that the trailer does not pitch under these forces and its own inertia. */
+/** The stop of a case: its own brakes as far as they and the tires' grip go, or the vehicle alone. */
+const stopOf = ({ body, frame, balanced, trailer }: RunContext, by: 'own-brakes' | 'hitch'): HardStop => {
+  const ball = frame.at(frame.ball);
+  const { axles, groupCentreXM } = balanced.standing;
+  const linked = axles.length === 2;
+  const xOf = (id: string): number => {
+    const wheel = frame.gear.wheels.find(({ axle }) => axle === id);
+    return wheel ? frame.at(wheel.node)[0] : groupCentreXM;
+  };
+  return hardStop(
+    {
+      massKg: body.massKg,
+      heightM: body.centre[2] - frame.groundZM,
+      ballHeightM: ball[2] - frame.groundZM,
+      drawbarsM: (linked ? axles.map(({ id }) => xOf(id)) : [groupCentreXM]).map((x) => x - ball[0]),
+      standingN: linked ? axles.map(({ loadN }) => loadN) : [axles.reduce((sum, { loadN }) => sum + loadN, 0)],
+      linkage: brakeLinkage(trailer, frame.railBottomZM - frame.groundZM),
+    },
+    by,
+  );
+};
+
+/** Each side brakes in proportion to what its wheel then carries, so that none needs more than its grip. */
 const braking = (context: RunContext): Run[] => {
-  const { body, frame, balanced, trailer } = context;
-  const total = body.massKg * BRAKING_G * g;
+  const { frame, balanced, trailer } = context;
   const variants = trailer.coupling.brakes === 'fitted' ? (['hitch', 'own-brakes'] as const) : (['hitch'] as const);
   return variants.map((variant) => {
-    const brake = variant === 'own-brakes' ? total : 0;
-    const hitch = total - brake;
-    const ball = frame.at(frame.ball);
-    const baseM = balanced.standing.groupCentreXM - ball[0];
-    // Moments about the ground under the axle: ΔT·base = m·a·h − H·h_ball.
-    const noseN = (total * (body.centre[2] - frame.groundZM) - hitch * (ball[2] - frame.groundZM)) / baseM;
+    const { brakesN, addsN, ballAddsN, pushN } = stopOf(context, variant);
+    const wheels = SIDES.flatMap((side) =>
+      frame.gear.wheels
+        .filter((wheel) => wheel.side === side)
+        .map(({ node }, i): OuterForce => {
+          const axle = Math.min(i, brakesN.length - 1);
+          const { leftN, rightN } = balanced.standing.axles[i] ?? { leftN: 1, rightN: 1 };
+          const half = (addsN[axle] as number) / 2;
+          const [left, right] = [Math.max(0, leftN + half), Math.max(0, rightN + half)];
+          const share = left + right > 0 ? (side === 'left' ? left : right) / (left + right) : 0.5;
+          return {
+            node,
+            at: groundAt(context, node),
+            forceN: [(brakesN[axle] as number) * share, 0, half],
+          };
+        }),
+    );
     return free(context, 'braking', variant, WITH_VERTICAL, [
-      atNode(context, frame.ball, [hitch, 0, noseN]),
-      ...both(onWheels(context, [brake / 2, 0, -noseN / 2], [brake / 2, 0, -noseN / 2])),
+      atNode(context, frame.ball, [pushN, 0, ballAddsN]),
+      ...wheels,
     ]);
   });
 };
+
+/**
+ * A side force closes the play of shackle or slipper, and both ends of a spring hold alike (common practice): half of what the frame's model gives to
+ * the fixed eye goes to the other end, and the spring is let off the turn that it had been held against. Together these push and turn nothing.
+ */
+const sharedByShackles = ({ frame, balanced }: RunContext, wheels: readonly OuterForce[]): OuterForce[] =>
+  frame.gear.springs.flatMap(({ axle, side, seat, fixed, sliding }) => {
+    const hub = frame.gear.wheels.find((wheel) => wheel.axle === axle && wheel.side === side)?.node;
+    const own = balanced.standing.axles.find(({ id }) => id === axle);
+    const sprung = own && own.loadN > 0 ? own.sprungN / own.loadN : 1;
+    const halfN = ((wheels.find(({ node }) => node === hub)?.forceN[1] ?? 0) * sprung) / 2;
+    return [
+      { node: fixed.node, at: fixed.at, forceN: [0, -halfN, 0] },
+      { node: sliding.node, at: sliding.at, forceN: [0, halfN, 0] },
+      { node: seat, at: fixed.at, forceN: [0, halfN, 0] },
+      { node: seat, at: sliding.at, forceN: [0, -halfN, 0] },
+    ] satisfies OuterForce[];
+  });
 
 /** A curve to one side: side forces in proportion to the loads, the outer wheel carrying more. */
 const cornering = (context: RunContext): Run[] => {
@@ -202,9 +259,11 @@ const cornering = (context: RunContext): Run[] => {
       const share = Math.max(0, Math.min(1, 0.5 + (outer * transferN) / Math.max(axlesN, 1)));
       return [0, sign * (total - ballN) * share, outer * transferN];
     };
+    const pushed = both(onWheels(context, wheels('left'), wheels('right')));
     return free(context, 'cornering', sign === 1 ? 'right' : 'left', WITH_VERTICAL, [
       atNode(context, frame.ball, [0, sign * ballN, 0]),
-      ...both(onWheels(context, wheels('left'), wheels('right'))),
+      ...pushed,
+      ...sharedByShackles(context, pushed),
     ]);
   });
 };

@@ -45,14 +45,16 @@ export const SITUATIONS: Readonly<Record<SituationId, Situation>> = {
     id: 'twist',
     limit: 'allowable',
     source: commonPractice(
-      '0.25 to 0.5 of a wheel’s load × track, between axle and front header; only where wheels hold at four points: a ball lets the trailer roll',
+      '0.25 to 0.5 of a wheel’s load from one diagonal of the wheels to the other; only where two axles do not share: a ball lets the trailer roll',
     ),
     cases: 'towed',
   },
   braking: {
     id: 'braking',
-    limit: 'allowable',
-    source: commonPractice('0.7 g with 1.5 times the standing load'),
+    limit: 'yield',
+    source: commonPractice(
+      'an emergency stop of 0.7 g with 1.5 times the standing load, judged at yield as an extreme case; no wheel brakes with more than 0.8 of what it carries',
+    ),
     cases: 'towed',
   },
   cornering: {

@@ -188,10 +188,22 @@ export const fit = {
       de: 'Die Radmitten stehen {overhang} außerhalb der Federn: die Tragfähigkeit einer Achse gilt bis etwa 8 1/2 in. Federn weiter nach außen, oder den Hersteller fragen.',
       es: 'Los centros de rueda quedan {overhang} fuera de las ballestas: la capacidad de un eje vale hasta unas 8 1/2 in. Saque las ballestas, o pregunte al fabricante.',
     },
-  'A home-built axle: in a bump its tube feels {bump} on a lever of {lever}, and bends for good at {yield}. Spindles, their welds and the hubs are not checked: buy them rated, weld where their maker says, never on the tube’s middle or on spring steel.':
+  'The tube of this home-built axle yields in a bump: {bump} on a lever of {lever}, and its metal yields at {yield}.': {
+    de: 'Das Rohr dieser selbst gebauten Achse fließt bei einem Schlag: {bump} an einem Hebel von {lever}, und ihr Werkstoff fließt bei {yield}.',
+    es: 'El tubo de este eje hecho en casa fluye en un bache: {bump} con una palanca de {lever}, y su metal fluye a {yield}.',
+  },
+  '{tube} of the same metal would stay below that, or set the springs closer to the wheels.': {
+    de: '{tube} aus demselben Werkstoff bliebe darunter; oder die Federn näher an die Räder setzen.',
+    es: '{tube} del mismo metal quedaría por debajo; o acerque las ballestas a las ruedas.',
+  },
+  'No tube on file is strong enough: buy a rated axle.': {
+    de: 'Kein Rohr der Liste reicht aus: eine Achse mit Tragkraftangabe kaufen.',
+    es: 'Ningún tubo de la lista es lo bastante fuerte: compre un eje con capacidad declarada.',
+  },
+  'Home-built axle: in a bump its tube is at {bump} on a lever of {lever}; its metal yields at {yield}. Nobody has rated this axle, and Kereta does not. Spindles, their welds and the hubs are not checked: buy rated ones, weld where their maker says, never at mid-tube or on spring steel.':
     {
-      de: 'Eine selbst gebaute Achse: bei einem Stoß spürt ihr Rohr {bump} an einem Hebel von {lever} und verbiegt sich bleibend bei {yield}. Zapfen, ihre Nähte und die Naben werden nicht geprüft: geprüfte kaufen, schweißen wo ihr Hersteller es sagt, nie in der Rohrmitte oder auf Federstahl.',
-      es: 'Un eje hecho en casa: en un bache su tubo nota {bump} con una palanca de {lever}, y se dobla para siempre a {yield}. Muñones, sus soldaduras y bujes no se revisan: cómprelos homologados, suelde donde diga su fabricante, nunca en mitad del tubo ni en acero de muelle.',
+      de: 'Selbst gebaute Achse: bei einem Schlag steht ihr Rohr bei {bump} an einem Hebel von {lever}; ihr Werkstoff fließt bei {yield}. Niemand hat diese Achse geprüft, auch Kereta nicht. Achszapfen, ihre Nähte und die Naben sind nicht geprüft: solche mit Tragkraftangabe kaufen, schweißen, wo ihr Hersteller es sagt, nie in der Rohrmitte oder auf Federstahl.',
+      es: 'Eje hecho en casa: en un bache su tubo está a {bump} con una palanca de {lever}; su metal fluye a {yield}. Nadie ha homologado este eje, y Kereta tampoco. Muñones, sus soldaduras y bujes no se revisan: cómprelos con capacidad declarada, suelde donde diga su fabricante, nunca en mitad del tubo ni en acero de muelle.',
     },
   'A bar across beside the spindles holds the {momentNm} by which each wheel turns its rail.': {
     de: 'Ein Stab quer neben den Zapfen hält {momentNm}, mit denen jedes Rad seinen Längsträger dreht.',

@@ -16,7 +16,7 @@ export const labels = {
   'Hard bump, both wheels': { de: 'Harter Stoß, beide Räder', es: 'Bache fuerte, ambas ruedas' },
   'Hard bump, one wheel': { de: 'Harter Stoß, ein Rad', es: 'Bache fuerte, una rueda' },
   'Twist between axle and front': { de: 'Verdrehung zwischen Achse und vorn', es: 'Torsión entre eje y frente' },
-  'Hard braking': { de: 'Hartes Bremsen', es: 'Frenada fuerte' },
+  'Emergency stop': { de: 'Notbremsung', es: 'Frenada de emergencia' },
   'Hard cornering': { de: 'Harte Kurve', es: 'Curva fuerte' },
   'Drawbar loads': { de: 'Deichsellasten der Regeln', es: 'Cargas de lanza según reglas' },
   'Straps pulled tight': { de: 'Gurte gespannt', es: 'Cinchas tensadas' },
@@ -37,7 +37,16 @@ export const labels = {
   'in a hard bump': { de: 'bei hartem Stoß', es: 'en un bache fuerte' },
   'with one wheel in a hard bump': { de: 'bei hartem Stoß auf ein Rad', es: 'con una rueda en un bache fuerte' },
   'when the frame is twisted': { de: 'wenn der Rahmen verdreht wird', es: 'al torcerse el bastidor' },
-  'in hard braking': { de: 'bei hartem Bremsen', es: 'en frenada fuerte' },
+  'in an emergency stop (0.7 g or what tires and brakes reach)': {
+    de: 'bei einer Notbremsung (0,7 g oder was Reifen und Bremsen schaffen)',
+    es: 'en una frenada de emergencia (0,7 g o lo que den neumáticos y frenos)',
+  },
+  'Deceleration in g': { de: 'Verzögerung in g', es: 'Deceleración en g' },
+  'Brake force of an axle, front axle first': {
+    de: 'Bremskraft einer Achse, die vordere zuerst',
+    es: 'Fuerza de frenado de un eje, el delantero primero',
+  },
+  'That axle then carries': { de: 'Diese Achse trägt dann', es: 'Ese eje lleva entonces' },
   'in hard cornering': { de: 'in harter Kurve', es: 'en curva fuerte' },
   'under the published drawbar loads': {
     de: 'unter den veröffentlichten Deichsellasten',
@@ -294,7 +303,7 @@ export const labels = {
   'Between the loads': { de: 'Zwischen den Beladungen', es: 'Entre las cargas' },
   'On its rear axle, alone': { de: 'Auf seiner Hinterachse, allein', es: 'En su eje trasero, solo' },
   'With this trailer': { de: 'Mit diesem Anhänger', es: 'Con este remolque' },
-  'A hard stop adds on the ball': {
+  'An emergency stop adds on the ball': {
     de: 'Eine Vollbremsung legt auf die Kugel',
     es: 'Una frenada fuerte añade a la bola',
   },

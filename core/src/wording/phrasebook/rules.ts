@@ -591,13 +591,13 @@ export const rules = {
     de: 'ohne eines davon lässt sich keine Höhe rechnen',
     es: 'sin uno de ambos no se calcula altura',
   },
-  'M ÷ S of the tube at the spring, × 2.5': {
-    de: 'M ÷ S des Rohrs an der Feder, × 2,5',
-    es: 'M ÷ S del tubo en el muelle, × 2,5',
+  'M ÷ S of the tube at the spring, × 2.5; past its own yield it fails': {
+    de: 'M ÷ S des Rohrs an der Feder, × 2,5; über der eigenen Fließgrenze nicht bestanden',
+    es: 'M ÷ S del tubo en la ballesta, × 2,5; pasado su límite elástico no cumple',
   },
-  'for study: never a verdict on an axle that nobody has rated': {
-    de: 'zum Lernen: nie ein Urteil über eine Achse, die niemand eingestuft hat',
-    es: 'para estudio: nunca un veredicto sobre un eje que nadie clasificó',
+  'for study: never OK for an axle that nobody has rated': {
+    de: 'zum Lernen: nie OK für eine Achse, die niemand eingestuft hat',
+    es: 'para estudio: nunca OK para un eje que nadie clasificó',
   },
   'a bar from rail to rail within 4 in of the spindle; it holds wheel load × lever from the rail’s middle': {
     de: 'ein Stab von Längsträger zu Längsträger innerhalb 4 in vom Zapfen; er hält Radlast × Hebel ab Trägermitte',

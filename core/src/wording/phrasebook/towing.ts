@@ -147,14 +147,32 @@ export const towing = {
     de: 'Das macht hinten {rear} von {limit}, bevor jemand einsteigt.',
     es: 'Eso hace {rear} de {limit} detrás, antes de que suba nadie.',
   },
-  'A hard stop {adds}, {case}, {braked}.': {
-    de: 'Eine Vollbremsung: {adds}, {case}, {braked}.',
-    es: 'Una frenada fuerte {adds}, {case}, {braked}.',
+  'Its own brakes stop it at {g} g, {case}, and that {adds}.': {
+    de: 'Die eigenen Bremsen verzögern ihn mit {g} g, {case}: {adds}.',
+    es: 'Sus propios frenos lo paran a {g} g, {case}, y eso {adds}.',
+  },
+  'An emergency stop of {g} g by the vehicle {adds}, {case}.': {
+    de: 'Eine Notbremsung des Fahrzeugs mit {g} g: {adds}, {case}.',
+    es: 'Una frenada de emergencia del vehículo a {g} g {adds}, {case}.',
+  },
+  'The equalizer lifts the front axle: its tires lock and the rear axle does the braking.': {
+    de: 'Die Ausgleichswippe hebt die vordere Achse an: ihre Reifen blockieren, und die hintere Achse bremst.',
+    es: 'El balancín levanta el eje delantero: sus neumáticos se bloquean y frena el eje trasero.',
+  },
+  'The equalizer unloads the front axle: its tires slide first, and harder braking only adds on the rear axle.': {
+    de: 'Die Ausgleichswippe entlastet die vordere Achse: ihre Reifen rutschen zuerst, und stärkeres Bremsen wirkt nur noch an der hinteren Achse.',
+    es: 'El balancín descarga el eje delantero: sus neumáticos deslizan primero, y frenar más solo actúa en el eje trasero.',
+  },
+  'The rear axle’s tires slide first.': {
+    de: 'Die Reifen der hinteren Achse rutschen zuerst.',
+    es: 'Los neumáticos del eje trasero deslizan primero.',
+  },
+  'Its tires slide there: that is all that they grip.': {
+    de: 'Dort rutschen seine Reifen: mehr Haftung haben sie nicht.',
+    es: 'Ahí deslizan sus neumáticos: no agarran más.',
   },
   'presses the ball down with {adds} more': { de: '{adds} mehr auf der Kugel', es: 'aprieta la bola con {adds} más' },
   'takes {adds} off the ball': { de: '{adds} weniger auf der Kugel', es: 'quita {adds} de la bola' },
-  'its own brakes stopping it': { de: 'die eigenen Bremsen halten ihn an', es: 'parándolo sus propios frenos' },
-  'the vehicle stopping both': { de: 'das Fahrzeug hält beide an', es: 'parando el vehículo a ambos' },
   'Without brakes of its own the rig takes {factor} times as far to stop as the vehicle alone.': {
     de: 'Ohne eigene Bremsen braucht der Zug {factor}-mal so weit zum Anhalten wie das Fahrzeug allein.',
     es: 'Sin frenos propios el conjunto tarda en parar {factor} veces lo que el vehículo solo.',

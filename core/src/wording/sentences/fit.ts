@@ -252,11 +252,23 @@ export const fitSentences: SentencesOf<FitFindingData> = {
       'The wheels’ middles stand {overhang} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.',
       { overhang: say.length(data.overhangM) },
     ),
-  'home-built-axle': ({ data }, say) =>
-    say.t(
-      'A home-built axle: in a bump its tube feels {bump} on a lever of {lever}, and bends for good at {yield}. Spindles, their welds and the hubs are not checked: buy them rated, weld where their maker says, never on the tube’s middle or on spring steel.',
-      { bump: say.stress(data.bumpPa), lever: say.length(data.leverM), yield: say.stress(data.yieldPa) },
-    ),
+  'home-built-axle': ({ data, verdict }, say) =>
+    verdict === 'over'
+      ? sentence(
+          say.t(
+            'The tube of this home-built axle yields in a bump: {bump} on a lever of {lever}, and its metal yields at {yield}.',
+            { bump: say.stress(data.bumpPa), lever: say.length(data.leverM), yield: say.stress(data.yieldPa) },
+          ),
+          data.does
+            ? say.t('{tube} of the same metal would stay below that, or set the springs closer to the wheels.', {
+                tube: data.does.designation,
+              })
+            : say.t('No tube on file is strong enough: buy a rated axle.'),
+        )
+      : say.t(
+          'Home-built axle: in a bump its tube is at {bump} on a lever of {lever}; its metal yields at {yield}. Nobody has rated this axle, and Kereta does not. Spindles, their welds and the hubs are not checked: buy rated ones, weld where their maker says, never at mid-tube or on spring steel.',
+          { bump: say.stress(data.bumpPa), lever: say.length(data.leverM), yield: say.stress(data.yieldPa) },
+        ),
   'stub-cross': ({ data, verdict }, say) =>
     verdict === 'ok'
       ? say.t('A bar across beside the spindles holds the {momentNm} by which each wheel turns its rail.', {

@@ -26,6 +26,20 @@ const stuckSentence = (stuck: TowingFindingData['turns-clear']['stuck'], wanted:
   });
 };
 
+const onBall = (addsKg: number, say: Speaker): string =>
+  addsKg >= 0
+    ? say.t('presses the ball down with {adds} more', { adds: say.mass(addsKg) })
+    : say.t('takes {adds} off the ball', { adds: say.mass(-addsKg) });
+
+/** What an emergency stop does to the axles first. */
+const GIVES_OUT = {
+  'lead-lifts': 'The equalizer lifts the front axle: its tires lock and the rear axle does the braking.',
+  'lead-slides':
+    'The equalizer unloads the front axle: its tires slide first, and harder braking only adds on the rear axle.',
+  'rear-slides': 'The rear axle’s tires slide first.',
+  'all-slide': 'Its tires slide there: that is all that they grip.',
+} as const;
+
 export const towingSentences: SentencesOf<TowingFindingData> = {
   'turns-clear': ({ data, verdict }, say) => {
     const wanted = say.figures(formatAngle(data.wantedRad));
@@ -205,14 +219,18 @@ export const towingSentences: SentencesOf<TowingFindingData> = {
     ),
   'braking-adds': ({ data, caseId }, say) =>
     sentence(
-      say.t('A hard stop {adds}, {case}, {braked}.', {
-        adds:
-          data.addsKg >= 0
-            ? say.t('presses the ball down with {adds} more', { adds: say.mass(data.addsKg) })
-            : say.t('takes {adds} off the ball', { adds: say.mass(-data.addsKg) }),
-        case: say.caseName(caseId),
-        braked: data.braked ? say.t('its own brakes stopping it') : say.t('the vehicle stopping both'),
-      }),
+      data.braked
+        ? say.t('Its own brakes stop it at {g} g, {case}, and that {adds}.', {
+            g: say.figures(data.g.toFixed(2)),
+            case: say.caseName(caseId),
+            adds: onBall(data.addsKg, say),
+          })
+        : say.t('An emergency stop of {g} g by the vehicle {adds}, {case}.', {
+            g: say.figures(data.g.toFixed(1)),
+            adds: onBall(data.addsKg, say),
+            case: say.caseName(caseId),
+          }),
+      data.givesOut ? say.t(GIVES_OUT[data.givesOut]) : '',
       data.factor === undefined
         ? ''
         : say.t('Without brakes of its own the rig takes {factor} times as far to stop as the vehicle alone.', {

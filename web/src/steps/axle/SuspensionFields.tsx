@@ -11,6 +11,7 @@ import {
   type SpringRow,
   wheelRateNPerM,
   SPRING_NAMES,
+  UNMARKED_YIELD_PA,
   SPRING_SEAT_NAMES,
   withHubFace,
 } from '@kereta/core';
@@ -296,7 +297,7 @@ const HomeBuiltFields = () => {
           checked={axle.homeBuilt !== null}
           onCommit={(own) =>
             setAxle(own ? t('axle built at home') : t('axle bought'), {
-              homeBuilt: own ? { wallM: axle.tubeDiameterM / 8, yieldPa: 250e6, spindleKg: null, hubKg: null } : null,
+              homeBuilt: own ? { wallM: axle.tubeDiameterM / 8, yieldPa: UNMARKED_YIELD_PA, spindleKg: null, hubKg: null } : null,
             })
           }
         />
