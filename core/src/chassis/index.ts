@@ -14,7 +14,7 @@ export {
   rearOutline,
   sideOutline,
 } from './member.js';
-export { directionOf, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
+export { directionOf, lineBetween, lineLengthM, middleLineOf, placeOnLine } from './middleLine.js';
 export { barBetween, type PointedAt } from './ownBarBetween.js';
 export { mirroredOwnBar, shiftedOwnBar } from './ownBarCopies.js';
 export { type BarBox, boxesAlong } from './barBoxes.js';

@@ -60,7 +60,9 @@ import {
   homeMadeFindings,
   type HomeMadeFindingData,
   type TonguePinFindingData,
+  type TongueSpliceFindingData,
   tonguePinFindings,
+  tongueSpliceFindings,
   type StrengthFindingData,
   type StrengthResult,
 } from '../strength/index.js';
@@ -85,6 +87,7 @@ export interface AllFindingData
     SideRailFindingData,
     HomeMadeFindingData,
     TonguePinFindingData,
+    TongueSpliceFindingData,
     AnalysisFindingData {}
 export type AnyFinding = FindingOf<AllFindingData>;
 
@@ -200,6 +203,7 @@ const findingsOf = (trailer: Trailer, stages: ReturnType<typeof stagesOf>): read
     ...sideRailFindings(trailer, chassis),
     ...homeMadeFindings(trailer, cases),
     ...tonguePinFindings(trailer, chassis, cases),
+    ...tongueSpliceFindings(chassis),
     ...gateFindings(trailer, chassis, cases),
     ...tiltFindings(trailer, chassis, cases),
     ...treadFindings(trailer, chassis),

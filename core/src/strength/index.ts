@@ -36,6 +36,7 @@ export type {
   RunBalance,
   RunKey,
   StrengthAnalysis,
+  WallResult,
   WeldResult,
 } from './analysis/analysis.js';
 export { fatigueShare } from './analysis/fatigue.js';
@@ -47,6 +48,7 @@ export { analysisFindings } from './analysis/findings/findings.js';
 export { type JointLook, jointsOf } from './analysis/joints.js';
 export { type BentBar, bentFrame, type DiagramPoint, memberDiagram, type MemberDiagram } from './analysis/lookInto.js';
 export { type Hardest, hardestOf } from './analysis/hardest.js';
+export type { WallMend } from './joints/wallUnderEnd.js';
 export type { WeldMend } from './joints/weldMend.js';
 export { GROSS_CASE_IDS } from './situations/ratedGross.js';
 export { BADLY_OFF, OPINION_IDS, type OpinionId, opinionOf, resultOf } from './situations/opinions.js';
@@ -65,5 +67,6 @@ export type { SizedDesign, SizingProgress, SizingRequest, SizingResult } from '.
 export { sizingSteps } from './sizing/size.js';
 export { type Carry, carrySteps, type GrossLimit, withLoads } from './sizing/carry.js';
 export { type WayOut, wayOutSteps, withBar } from './sizing/wayOut.js';
+export { type TongueSpliceFindingData, tongueSpliceFindings } from './joints/tongueSplice.js';
 export { type TonguePinFindingData, tonguePinFindings } from './joints/tonguePins.js';
 export { RULES as STRENGTH_RULES } from './rules.js';

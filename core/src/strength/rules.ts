@@ -2,6 +2,7 @@ import { rulesOf } from '../findings/index.js';
 import { commonPractice, computedBy, publishedSure, publishedVerify } from '../source.js';
 import { formatPercent, formatForce, formatNumber, toNewtons } from '../units/index.js';
 import { BOLT_SOURCE } from './joints/bolts.js';
+import { WALL_SOURCE } from './joints/wallUnderEnd.js';
 import { CRIPPLING_SOURCE } from './joints/crippling.js';
 import { SOFT_END_SOURCE } from './joints/softEnd.js';
 import { BUMP_SOURCE } from './roads.js';
@@ -139,6 +140,12 @@ export const RULES = rulesOf({
     source: CRIPPLING_SOURCE,
     holds: 'walls under hangers and brackets, without stiffeners',
   },
+  'end-wall': {
+    formula: 'push ÷ its limit + moment ÷ its limit, across and along the wall, each nominal ÷ 1.5 ≤ 1',
+    source: WALL_SOURCE,
+    holds:
+      'ends of tongues, uprights and other bars that must pass a moment into the wall of a tube or the web of a channel, in the middle of it; the load in that bar itself, cap plates and corners are left out',
+  },
   'bar-hole': {
     formula: 'net section at the hole, pulled and bent ≤ 1',
     source: computedBy('net section'),
@@ -155,7 +162,7 @@ export const RULES = rulesOf({
     holds: 'under the payload alone, standing',
   },
   'fatigue-life': {
-    formula: `five times the km until the worst weld cracks ≥ ${formatNumber(DESIGN_KM, 0)}, else tight; under a tenth of it, over`,
+    formula: `median km until the worst weld cracks: a year’s use (${formatNumber(5_000, 0)}) or less is early, up to ${formatNumber(DESIGN_KM, 0)} worth a look each year`,
     source: commonPractice(
       'ends of tubes on tube walls: structural stress at the toe (own models), IIW FAT 90 (aluminum 36); other welds: AISC 360-16 Appendix 3 or Aluminum Design Manual, category E; narrow-band road spectrum at 2 Hz, Miner’s rule. Good to a factor of about five either way',
     ),
@@ -240,6 +247,11 @@ export const RULES = rulesOf({
     source: publishedVerify('NDS (planks), PS 2 (plywood), AISC F11 (sheet)'),
     holds: 'half-way from bar to bar',
   },
+  'deck-wheel': {
+    formula: 'weight on the wheel or leg ÷ what the deck bears under it ≤ 1',
+    source: publishedVerify('NDS (planks), PS 2 (plywood), AISC F11 (sheet)'),
+    holds: 'wheels half-way over the widest gap, legs where they stand; standing, for a short while',
+  },
   'deck-spread': {
     formula: 'pressure × factor ÷ what the deck bears ≤ 1',
     source: publishedVerify('NDS (planks), PS 2 (plywood), AISC F11 (sheet)'),
@@ -277,6 +289,11 @@ export const RULES = rulesOf({
       'ADR 62 and VSB 1: 1.5 g along, 0.5 g upright at the coupling; AISC 360-16 J3.6 and J3.10, two shear planes',
     ),
     holds: 'folding and removable tongues; hinge plates are not looked at',
+  },
+  'tongue-splice': {
+    formula: 'splice at least a third of the span from the front header, ahead of it and behind',
+    source: commonPractice('no splice in the middle third of a bending moment’s peak'),
+    holds: 'welds across a bar of the tongue; sleeves and fish plates over them are not seen',
   },
   'one-pin-folds': {
     formula: 'two pins',

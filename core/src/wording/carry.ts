@@ -16,6 +16,8 @@ export const hardestName = (
       return uncapped(weldName(memberId, joint ?? '', say), say);
     case 'hanger':
       return say.t('walls of {part} at a hanger', { part });
+    case 'wall':
+      return say.t('wall of {joint} under {part}', { joint: say.inner(say.partName(joint ?? '')), part });
     case 'hole':
       return say.t('a hole in {part}', { part });
     case 'bolts':

@@ -23,6 +23,11 @@ export const jointName = (look: JointLook, say: Speaker): string => {
         member: say.inner(say.partName(look.memberId)),
         at: say.length(look.at?.[0] ?? 0),
       });
+    case 'wall':
+      return say.t('Wall of {joint} under {part}', {
+        joint: say.inner(say.partName(look.joint ?? '')),
+        part: say.inner(say.partName(look.memberId)),
+      });
     case 'bolts':
       return say.t('Bolts of the coupler');
   }

@@ -5,6 +5,7 @@ import type { Resistance, Utilisation } from '../resistance/memberResistance.js'
 import type { Hole } from '../../chassis/index.js';
 import type { NetSection } from '../joints/holes.js';
 import type { EndForces, WeldForce, WeldGroup } from '../joints/weldGroup.js';
+import type { WallLoad, WallMend, WallStrength } from '../joints/wallUnderEnd.js';
 import type { WeldStrength } from '../joints/weldStrength.js';
 import type { Balance, SituationId } from '../situations/situations.js';
 import type { SupportId } from '../situations/runs.js';
@@ -76,6 +77,19 @@ export interface HangerResult extends RunKey {
   readonly utilisation: number;
 }
 
+/** The wall of a bar under the end of another that has to pass its moment on there. */
+export interface WallResult extends RunKey {
+  readonly memberId: string;
+  readonly onId: string;
+  readonly at: Vector3;
+  readonly wallM: number;
+  readonly load: WallLoad;
+  /** allowed in that situation */
+  readonly strength: WallStrength;
+  readonly mend: WallMend | undefined;
+  readonly utilisation: number;
+}
+
 /** The metal beside a hole. */
 export interface HoleResult extends RunKey {
   readonly memberId: string;
@@ -127,6 +141,8 @@ export interface FatigueResult {
   readonly joint: string;
   readonly caseId: string;
   readonly staticPa: number;
+  /** of the bar's metal there */
+  readonly yieldPa: number;
   /** structural stress at the weld's toe ÷ the bar's own; 1 where the bar's own counts */
   readonly toeFactor: number;
   readonly rangePa: number;
@@ -154,6 +170,7 @@ export interface OpinionResult {
   readonly members: readonly MemberResult[];
   readonly welds: readonly WeldResult[];
   readonly hangers: readonly HangerResult[];
+  readonly walls: readonly WallResult[];
   readonly holes: readonly HoleResult[];
   readonly seams: readonly SeamResult[];
   readonly panels: readonly PanelShearResult[];

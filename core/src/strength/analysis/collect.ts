@@ -18,6 +18,7 @@ import type {
   PanelShearResult,
   RunKey,
   SeamResult,
+  WallResult,
   WeldResult,
 } from './analysis.js';
 import { type ElementStrength } from './bracing.js';
@@ -37,7 +38,9 @@ import {
 } from './checks.js';
 import { bayFlowNM } from './panelShear.js';
 import { largestFlowNM, type SeamPlace, seamPlaces, weldedShare } from './seams.js';
-import { detailOf, kmToCrack } from './fatigue.js';
+import { endWallPlaces, endWallResult, endWallShare } from './endWalls.js';
+import { type DetailKind, detailOf, HOLE, kmToCrack } from './fatigue.js';
+import { SPLICE } from '../frame-model/framing.js';
 import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
 import { weldPlaces, weldResult, weldShare } from './welds.js';
 import { type SolvedRun } from './solver.js';
@@ -91,6 +94,7 @@ const opinionCollector = () => {
   const members = new Map<string, HeldMember>();
   const welds = worstById<WeldResult>();
   const hangers = worstById<HangerResult>();
+  const walls = worstById<WallResult>();
   const holes = worstById<HoleResult>();
   const seams = worstById<SeamResult>();
   const panels = worstById<PanelShearResult>();
@@ -110,6 +114,7 @@ const opinionCollector = () => {
     },
     welds,
     hangers,
+    walls,
     holes,
     takeSeam: (seam: SeamPlace | undefined, pieces: MemberPieces, rows: Float64Array, key: RunKey): void => {
       if (!seam) return;
@@ -140,6 +145,7 @@ const opinionCollector = () => {
       members: [...members].map(([id, own]) => memberResult(id, own)),
       welds: welds.told(),
       hangers: hangers.told(),
+      walls: walls.told(),
       holes: holes.told(),
       seams: seams.told(),
       panels: panels.told(),
@@ -167,21 +173,34 @@ const fatigueCollector = (trailer: Trailer) => {
       (Math.abs(inner.n) / section.areaM2 + Math.abs(inner.mz) / Math.min(section.szLeftM3, section.szRightM3)) /
       pieces;
     const staticPa = toe ? toeFactor * upright : upright + rest;
-    const detail = detailOf(member.material, toe !== undefined);
-    const { km, rangePa } = kmToCrack(staticPa, detail, trailer.job.road);
-    if (fatigue && km >= fatigue.km) return;
-    fatigue = {
-      memberId: member.id,
+    keep(member, toe ? 'toe' : joint === SPLICE ? 'splice' : 'nominal', {
       joint,
       caseId,
       staticPa,
+      yieldPa: strength.welded.yieldPa,
       toeFactor,
-      rangePa,
-      category: detail.category,
-      km,
-    };
+    });
   };
-  return { take, first: (): FatigueResult | undefined => fatigue };
+  const keep = (
+    member: Member,
+    kind: DetailKind,
+    own: Pick<FatigueResult, 'joint' | 'caseId' | 'staticPa' | 'yieldPa' | 'toeFactor'>,
+  ): void => {
+    const detail = detailOf(member.material, kind);
+    const { km, rangePa } = kmToCrack(own.staticPa, detail, trailer.job.road);
+    if (fatigue && km >= fatigue.km) return;
+    fatigue = { ...own, memberId: member.id, rangePa, category: detail.category, km };
+  };
+  /** beside a hole, on what it leaves */
+  const takeHole = ({ stressPa }: HoleResult, member: Member, caseId: string): void =>
+    keep(member, 'hole', {
+      joint: HOLE,
+      caseId,
+      staticPa: stressPa,
+      yieldPa: member.material.yieldPa,
+      toeFactor: 1,
+    });
+  return { take, takeHole, first: (): FatigueResult | undefined => fatigue };
 };
 
 /** Worst of everything, gathered run by run, each opinion by itself. */
@@ -198,6 +217,7 @@ export const collector = (
   let runs = 0;
   const lines = elementLines(frame);
   const places = weldPlaces(trailer, frame, strengths, (id) => lines.get(id));
+  const wallPlaces = endWallPlaces(places, strengths, (id) => lines.get(id));
   const drawbar = new Set(
     strengths
       .map(({ bar }) => bar.member)
@@ -247,6 +267,7 @@ export const collector = (
         for (const hole of drilled) {
           if (hole.index !== own) continue;
           const found = holeCheck(hole, pieces, rows, key);
+          if (key.situation === 'standing' && onTheRoad && found.net) cracks.takeHole(found, hole.member, key.caseId);
           if (into.holes.isWorse(hole.id, found.utilisation)) into.holes.keep(hole.id, found.utilisation, () => found);
         }
       });
@@ -257,6 +278,13 @@ export const collector = (
         const found = weldShare(weld, solved, ends, limit);
         if (into.welds.isWorse(weld.id, found.share))
           into.welds.keep(weld.id, found.share, () => weldResult(weld, found, key, limit));
+      }
+      for (const place of wallPlaces) {
+        if (!asks(place.memberId)) continue;
+        const load = place.load(solved);
+        const share = endWallShare(place, load, limit);
+        if (into.walls.isWorse(place.id, share))
+          into.walls.keep(place.id, share, () => endWallResult(place, load, key, limit));
       }
       if (key.situation === 'turn-over' || opinion === 'rules') return;
       for (const bay of frame.panelBays) into.takeBay(bay, solved, key);

@@ -3,9 +3,9 @@ import type { OpinionResult, RunKey } from './analysis.js';
 /** One thing that bears, and how hard it works at worst. */
 export interface Hardest {
   readonly share: number;
-  readonly what: 'member' | 'weld' | 'hanger' | 'hole' | 'bolts';
+  readonly what: 'member' | 'weld' | 'hanger' | 'wall' | 'hole' | 'bolts';
   readonly memberId: string;
-  /** what a weld joins it to */
+  /** what a weld joins it to, or whose wall it stands on */
   readonly joint: string | undefined;
   readonly key: RunKey;
 }
@@ -13,7 +13,7 @@ export interface Hardest {
 const keyed = ({ caseId, situation, variant, balance }: RunKey): RunKey => ({ caseId, situation, variant, balance });
 
 /** Everything that bears under one opinion, hardest first. */
-export const hardestOf = ({ members, welds, hangers, holes, bolts }: OpinionResult): readonly Hardest[] => {
+export const hardestOf = ({ members, welds, hangers, walls, holes, bolts }: OpinionResult): readonly Hardest[] => {
   const of = (
     what: Hardest['what'],
     found: RunKey & { readonly memberId: string; readonly utilisation: number },
@@ -31,6 +31,7 @@ export const hardestOf = ({ members, welds, hangers, holes, bolts }: OpinionResu
     ),
     ...welds.map((weld) => of('weld', weld, weld.joint)),
     ...hangers.map((hanger) => of('hanger', hanger)),
+    ...walls.map((wall) => of('wall', wall, wall.onId)),
     ...holes.map((hole) => of('hole', hole)),
     ...(bolts ? [of('bolts', { ...bolts, memberId: 'coupler' })] : []),
   ].sort((a, b) => b.share - a.share);

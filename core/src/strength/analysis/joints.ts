@@ -3,16 +3,17 @@ import type { Vector3 } from '../../frame-analysis/index.js';
 import type { Source } from '../../source.js';
 import { BOLT_SOURCE } from '../joints/bolts.js';
 import { CRIPPLING_SOURCE } from '../joints/crippling.js';
+import { WALL_SOURCE } from '../joints/wallUnderEnd.js';
 import type { OpinionResult, RunKey } from './analysis.js';
-import { boltLines, hangerLines, weldLines } from './workings.js';
+import { boltLines, hangerLines, wallLines, weldLines } from './workings.js';
 
 /** A weld, a hanger's seat or the coupler's bolts: how hard it works, in what, and why. */
 export interface JointLook {
   readonly id: string;
-  readonly kind: 'weld' | 'hanger' | 'bolts';
+  readonly kind: 'weld' | 'hanger' | 'wall' | 'bolts';
   /** the bar that ends or carries there */
   readonly memberId: string;
-  /** what it is joined to, of a weld */
+  /** what it is joined to, of a weld; whose wall it is */
   readonly joint: string | undefined;
   /** in the trailer's axes, m; the coupler's bolts lie where the coupler is drawn */
   readonly at: Vector3 | undefined;
@@ -23,7 +24,7 @@ export interface JointLook {
 }
 
 /** Every joint of the frame, hardest first. */
-export const jointsOf = ({ welds, hangers, bolts }: OpinionResult): readonly JointLook[] =>
+export const jointsOf = ({ welds, hangers, walls, bolts }: OpinionResult): readonly JointLook[] =>
   [
     ...welds.map(
       (weld): JointLook => ({
@@ -49,6 +50,19 @@ export const jointsOf = ({ welds, hangers, bolts }: OpinionResult): readonly Joi
         key: hanger,
         working: hangerLines(hanger),
         source: CRIPPLING_SOURCE,
+      }),
+    ),
+    ...walls.map(
+      (wall): JointLook => ({
+        id: `wall.${wall.memberId}.${wall.onId}.${wall.at[0].toFixed(4)}`,
+        kind: 'wall',
+        memberId: wall.memberId,
+        joint: wall.onId,
+        at: wall.at,
+        utilisation: wall.utilisation,
+        key: wall,
+        working: wallLines(wall),
+        source: WALL_SOURCE,
       }),
     ),
     ...(bolts

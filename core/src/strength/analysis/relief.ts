@@ -38,7 +38,8 @@ export const softBars = (strengths: readonly ElementStrength[]): readonly SoftBa
         limitToNm,
       });
   });
-  return [...found.values()].filter(({ first, last }) => strengths[first]?.bar.softFrom ?? strengths[last]?.bar.softTo);
+  // Only a bar that hangs on both ends can do without their moments: a tongue that ends on a wall has nowhere else to pass its own.
+  return [...found.values()].filter(({ first, last }) => strengths[first]?.bar.softFrom && strengths[last]?.bar.softTo);
 };
 
 const past = (momentNm: number, limitNm: number): number =>

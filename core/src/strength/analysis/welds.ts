@@ -27,7 +27,7 @@ interface Wrench {
 }
 
 /** Force and moment that a node passes on to what is joined to it there in a run, about a place, in the trailer's axes. */
-const passing =
+export const passing =
   (ends: readonly ElementEnd[], about: Vector3) =>
   ({ prepared: { members, memberIndex }, endForces }: SolvedRun): Wrench => {
     let [fx, fy, fz, mx, my, mz] = [0, 0, 0, 0, 0, 0];

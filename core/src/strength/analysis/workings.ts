@@ -19,6 +19,7 @@ import type {
   Governing,
   HangerResult,
   HoleResult,
+  WallResult,
   WeldResult,
 } from './analysis.js';
 
@@ -184,6 +185,18 @@ export const hangerLines = ({ forceN, strengthN }: HangerResult): WorkingLine[] 
   ratio(Math.abs(forceN), strengthN, 'force'),
 ];
 
+/** Push, and moments both ways, each by what the wall bears: a straight sum. */
+export const wallLines = ({ wallM, load, strength, utilisation }: WallResult): WorkingLine[] => [
+  given('wall-thick', wallM, 'length'),
+  given('wall-pushed', load.pushN, 'force'),
+  given('wall-bears-push', strength.pushN, 'force'),
+  given('wall-turned-across', load.acrossNm, 'moment'),
+  given('wall-bears-across', strength.acrossNm, 'moment'),
+  given('wall-turned-along', load.alongNm, 'moment'),
+  given('wall-bears-along', strength.alongNm, 'moment'),
+  concluding(given('works-at', utilisation, 'percent')),
+];
+
 export const holeLines = ({ inner, net, stressPa, allowedPa }: HoleResult): WorkingLine[] => {
   if (!net) return [];
   const pulled = workedOut(
@@ -223,8 +236,9 @@ export const deflectionLines = ({ byM, lengthM, divisor }: FrameDeflection): Wor
   ];
 };
 
-export const fatigueLines = ({ staticPa, rangePa, km }: FatigueResult): WorkingLine[] => [
+export const fatigueLines = ({ staticPa, yieldPa, rangePa, km }: FatigueResult): WorkingLine[] => [
   given('stress-standing', staticPa, 'stress'),
+  given('yields-at', yieldPa, 'stress'),
   given('stress-range', rangePa, 'stress'),
   concluding(given('km-to-crack', km, 'kilometres')),
 ];

@@ -14,7 +14,7 @@ import {
 import { type Part, PERSON_KG } from '../../mass/index.js';
 import type { Trailer } from '../../project/index.js';
 import { commonPractice, computedBy } from '../../source.js';
-import { weightN } from '../../units/index.js';
+import { massOfWeightKg, weightN } from '../../units/index.js';
 import { bumpFactor } from '../roads.js';
 import { DECK_STRENGTHS, type DeckStrength, type Duration } from './deckStrength.js';
 import { RULES } from '../rules.js';
@@ -26,6 +26,14 @@ export interface DeckFindingData {
     readonly factor: number;
     readonly spanM: number;
   };
+  /** what stands on wheels or legs presses the deck by the hardest of them */
+  'deck-wheel': {
+    readonly itemId: string;
+    readonly on: 'wheels' | 'legs';
+    readonly massKg: number;
+    readonly spanM: number;
+    readonly bearsN: number;
+  };
   'deck-spread': { readonly itemId: string; readonly factor: number; readonly spanM: number };
   'deck-not-checked': { readonly why: 'no-rule' | 'no-bars' };
 }
@@ -33,6 +41,9 @@ export type DeckFinding = FindingOf<DeckFindingData>;
 
 /** Side of the square that a foot presses on, m (common practice, 4 in); nothing is taken to press on less. */
 const FOOT_M = 0.1;
+
+/** Side of the square that a small tire stands on, m (common practice, 6 in). */
+const TIRE_PATCH_M = 0.15;
 
 /** Largest gap that the deck bridges: between the middles of headers and cross-members, m. */
 export const deckSpanM = ({ members }: Chassis): number | undefined => {
@@ -116,7 +127,7 @@ const spreadFinding = ({ trailer, strength, spanM }: Deck, cases: readonly Balan
   for (const { loadCase, parts } of cases) {
     if (loadCase.mode !== 'towed') continue;
     for (const part of parts) {
-      if (!ids.has(part.id) || part.massKg <= 0) continue;
+      if (!ids.has(part.id) || part.massKg <= 0 || part.feet) continue;
       const pressurePa = stressing(part, spanM, strength.besides);
       if (pressurePa > (worst?.pressurePa ?? 0)) worst = { part, caseId: loadCase.id, pressurePa };
     }
@@ -153,6 +164,84 @@ const spreadFinding = ({ trailer, strength, spanM }: Deck, cases: readonly Balan
   ];
 };
 
+/** Distance between the bars on both sides of a place, m, and how far it is from the first; undefined where it lies outside of them. */
+const bayAt = ({ members }: Chassis, xM: number): { readonly spanM: number; readonly atM: number } | undefined => {
+  const xs = members
+    .filter(({ group }) => group === 'cross' || group === 'header')
+    .map(({ centre }) => centre.xM)
+    .sort((a, b) => a - b);
+  const after = xs.find((x) => x >= xM);
+  const before = xs.filter((x) => x <= xM).at(-1);
+  return after === undefined || before === undefined || after === before
+    ? undefined
+    : { spanM: after - before, atM: xM - before };
+};
+
+interface Pressing {
+  readonly itemId: string;
+  readonly on: 'wheels' | 'legs';
+  readonly caseId: string;
+  readonly forceN: number;
+  /** half-way over the widest gap it would bend the deck as it does where it stands */
+  readonly countsN: number;
+}
+
+/**
+ * Wheels roll over every place of the deck: half-way over the widest gap. Legs stand where they stand: P·a·b ÷ L against P·L ÷ 4. Both by their
+ * weight alone: a load's own tires, and boards that run on over several bars, take up what a bump adds (common practice).
+ */
+const pressingOf = (trailer: Trailer, chassis: Chassis, spanM: number, cases: readonly BalancedCase[]): Pressing[] => {
+  const items = new Map(trailer.items.map((item) => [item.id, item]));
+  return cases.flatMap(({ loadCase, parts }) =>
+    parts.flatMap(({ id, carriedBy, feet, massKg }): Pressing[] => {
+      const item = items.get(id);
+      if (!item || !feet || carriedBy !== 'deck' || !(massKg > 0)) return [];
+      const on = item.wheels ? 'wheels' : 'legs';
+      return feet.map(({ xM, share }) => {
+        const forceN = weightN(massKg * share);
+        const bay = on === 'legs' ? bayAt(chassis, xM) : undefined;
+        const bends = bay ? (4 * bay.atM * (bay.spanM - bay.atM)) / bay.spanM / spanM : on === 'legs' ? 0 : 1;
+        return { itemId: id, on, caseId: loadCase.id, forceN, countsN: forceN * bends };
+      });
+    }),
+  );
+};
+
+/** The hardest wheel or leg of what is aboard. */
+const wheelFinding = (
+  { trailer, strength, spanM }: Deck,
+  chassis: Chassis,
+  cases: readonly BalancedCase[],
+): DeckFinding[] => {
+  const worst = pressingOf(trailer, chassis, spanM, cases).reduce<Pressing | undefined>(
+    (most, next) => (!most || next.countsN > most.countsN ? next : most),
+    undefined,
+  );
+  if (!worst) return [];
+  const { thicknessM, incised } = trailer.frame.deck;
+  const patchM = worst.on === 'wheels' ? TIRE_PATCH_M : FOOT_M;
+  const bearsN = strength.pointN({ spanM, thicknessM, duration: 'moment', incised }, patchM);
+  const pressed = quantity(worst.countsN, 'force');
+  return [
+    checkShare({
+      ...plain,
+      rule: RULES['deck-wheel'],
+      data: { itemId: worst.itemId, on: worst.on, massKg: massOfWeightKg(worst.forceN), spanM, bearsN },
+      aspect: worst.on,
+      caseId: worst.caseId,
+      utilisation: worst.countsN / bearsN,
+      working: [
+        given('deck-span', spanM, 'length'),
+        given('deck-thick', thicknessM, 'length'),
+        given('deck-pressed', worst.countsN, 'force'),
+        given('deck-bears', bearsN, 'force'),
+        concluding(workedOut('works-at', over(pressed, quantity(bearsN, 'force')), 'percent')),
+      ],
+      source: strength.source,
+    }),
+  ];
+};
+
 /** The deck itself, from bar to bar: a person's foot, the hardest wheel or post, and the load that presses hardest. */
 export const deckFindings = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): DeckFinding[] => {
   const { kind } = trailer.frame.deck;
@@ -175,6 +264,7 @@ export const deckFindings = (trailer: Trailer, chassis: Chassis, cases: readonly
   return [
     pointFinding(deck, 'person', PERSON_KG, 1, FOOT_M),
     ...(massKg === null ? [] : [pointFinding(deck, 'yours', massKg, bumpFactor(trailer), patchM)]),
+    ...wheelFinding(deck, chassis, cases),
     ...spreadFinding(deck, cases),
   ];
 };

@@ -256,7 +256,7 @@ const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-mem
   const id = line.member.id;
   const wholeM = lineLengthM(line);
   const braced = gusset(trailer.strength.gussets.tongueM);
-  const joinTo = (cross: Line, atM: number, end: 'front' | 'rear', stiffened: Pick<Station, 'gussetM'> = {}): void => {
+  const joinTo = (cross: Line, atM: number, end: 'front' | 'rear', stiffened: Pick<Station, 'gussetM' | 'soft'> = {}): void => {
     const at = placeOnLine(line, atM);
     const { alongM, acrossM } = halvesOn(line, cross.member);
     const node = nodeOnCross(frame, cross, at[1], `${cross.member.id}@${id}`, acrossM);
@@ -267,7 +267,11 @@ const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-mem
     line.stations.push({ atM, ...by, halfM: alongM, ...stiffened });
   };
   if (rearOn === 'header') {
-    joinTo(front, wholeM, 'front', braced);
+    // It ends on the header's wall, which gives; a gusset there carries past the wall to its corners.
+    const stiff = (trailer.strength.gussets.tongueM ?? 0) > LEAST_GUSSET_M || skeleton.risers.size > 0;
+    const topBelowM = front.member.extent.z1M - line.member.extent.z1M;
+    const soft = stiff ? undefined : softEndOf(front.member, line.member, { topBelowM, atOpenEnd: false });
+    joinTo(front, wholeM, 'front', { ...braced, soft });
     return;
   }
   if (skeleton.risers.size > 0) {

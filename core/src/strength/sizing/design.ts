@@ -1,4 +1,4 @@
-import { hardestOf } from '../analysis/hardest.js';
+import { type Hardest, hardestOf } from '../analysis/hardest.js';
 import { BADLY_OFF } from '../situations/opinions.js';
 import { fatigueShare } from '../analysis/fatigue.js';
 import { buildChassis } from '../../chassis/index.js';
@@ -89,7 +89,7 @@ export const framePrice = ({ chassis, trailer }: AnalysisInput): number | undefi
 /** The hardest-working thing of a design. */
 export interface Worst {
   readonly share: number;
-  readonly what: 'member' | 'weld' | 'hanger' | 'hole' | 'bolts' | 'deflection' | 'fatigue';
+  readonly what: Hardest['what'] | 'deflection' | 'fatigue';
   readonly memberId: string;
   readonly key: RunKey | undefined;
 }

@@ -1,6 +1,22 @@
 import type { Phrasebook } from '../phrases.js';
 
 export const analysis = {
+  'The wall of {on} under the end of {member} is at {utilisation} of allowable {situation}{case}.': {
+    de: 'Die Wand von {on} unter dem Ende von {member} ist bei {utilisation} des Zulässigen {situation}{case}.',
+    es: 'La pared de {on} bajo el extremo de {member} está al {utilisation} de lo admisible {situation}{case}.',
+  },
+  'Run the tongue under the header to the next cross-member.': {
+    de: 'Die Deichsel unter dem Querträger bis zum nächsten Querträger durchführen.',
+    es: 'Lleve la lanza por debajo hasta el siguiente travesaño.',
+  },
+  'A design wall of {wall} would do, or a cap plate over that face that brings it to as much.': {
+    de: 'Eine Rechendicke der Wand von {wall} reicht, oder eine Deckplatte auf dieser Fläche, mit der sie so viel hat.',
+    es: 'Bastaría una pared de cálculo de {wall}, o una chapa de refuerzo sobre esa cara que llegue a tanto.',
+  },
+  'So would an end {across} wide there.': {
+    de: 'Auch ein dort {across} breites Ende reicht.',
+    es: 'También bastaría un extremo de {across} de ancho ahí.',
+  },
   'Rails between ball and axle bend': {
     de: 'Längsträger zwischen Kugel und Achse: Durchbiegung',
     es: 'Largueros entre bola y eje: flecha',
@@ -33,6 +49,7 @@ export const analysis = {
     de: 'Die Wand ist das Schwächere: {wall} davon würden genügen.',
     es: 'La pared es lo más débil: bastaría {wall}.',
   },
+  'at a hole in {bar}': { de: 'an einem Loch in {bar}', es: 'en un agujero de {bar}' },
   'at the splice in {bar}': { de: 'am Stoß in {bar}', es: 'en el empalme de {bar}' },
   'where the reinforcement of {bar} ends': {
     de: 'wo die Verstärkung endet, {bar}',
@@ -158,9 +175,21 @@ export const analysis = {
     de: 'Eine so federnde Deichsel nickt auf der Straße.',
     es: 'Una lanza tan flexible cabecea en el camino.',
   },
-  'Always loaded as {case}, look for cracks {joint} after about {km}; it may as well be a fifth or five times that.': {
-    de: 'Immer beladen wie {case}: nach Rissen schauen {joint} nach etwa {km}; es kann ebenso gut ein Fünftel oder das Fünffache sein.',
-    es: 'Siempre cargado como {case}: busque grietas {joint} a los {km} más o menos; igual puede ser un quinto o cinco veces eso.',
+  'Likely to crack early {joint}, always loaded as {case}.': {
+    de: 'Reißt wahrscheinlich früh, {joint}, immer beladen wie {case}.',
+    es: 'Es probable que se agriete pronto {joint}, siempre cargado como {case}.',
+  },
+  'Look for cracks {joint} once a year, always loaded as {case}.': {
+    de: 'Einmal im Jahr nach Rissen sehen, {joint}, immer beladen wie {case}.',
+    es: 'Busque grietas {joint} una vez al año, siempre cargado como {case}.',
+  },
+  'No fatigue crack is expected, always loaded as {case}; the first would begin {joint}.': {
+    de: 'Kein Ermüdungsriss zu erwarten, immer beladen wie {case}; der erste begänne {joint}.',
+    es: 'No se espera grieta por fatiga, siempre cargado como {case}; la primera empezaría {joint}.',
+  },
+  'Standing still, the stress at the toe of that weld is {stress}, past the metal’s yield.': {
+    de: 'Im Stand beträgt die Spannung am Nahtübergang {stress}, mehr als die Fließgrenze des Werkstoffs.',
+    es: 'Parado, la tensión al pie de esa soldadura es {stress}, más que el límite elástico del metal.',
   },
   'Switched off, so not looked at: {off}.': {
     de: 'Ausgeschaltet, also nicht angesehen: {off}.',

@@ -1,6 +1,7 @@
 import type { Phrasebook } from '../phrases.js';
 
 export const carry = {
+  'wall of {joint} under {part}': { de: 'Wand von {joint} unter {part}', es: 'pared de {joint} bajo {part}' },
   'walls of {part} at a hanger': { de: 'Wände von {part} an einem Federbock', es: 'paredes de {part} en un soporte' },
   'a hole in {part}': { de: 'ein Loch in {part}', es: 'un taladro en {part}' },
   'bolts of the coupler': { de: 'Schrauben der Kupplung', es: 'tornillos del acoplamiento' },

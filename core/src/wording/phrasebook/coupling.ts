@@ -1,6 +1,11 @@
 import type { Phrasebook } from '../phrases.js';
 
 export const coupling = {
+  'A splice in {member} is {from} from the front header, where a tongue bends most. Keep it {least} away, or weld it with full penetration and put a sleeve or fish plates over it.':
+    {
+      de: 'Ein Schweißstoß in {member} liegt {from} vom vorderen Querträger, wo eine Deichsel am stärksten gebogen wird. {least} Abstand halten, oder voll durchschweißen und eine Hülse oder Laschen darüber setzen.',
+      es: 'Hay un empalme en {member} a {from} del travesaño frontal, donde más se flexiona una lanza. Manténgalo a {least}, o suéldelo con penetración total y póngale un manguito o platabandas.',
+    },
   chains: { de: 'Ketten', es: 'cadenas' },
   'along the trailer': { de: 'längs zum Anhänger', es: 'a lo largo del remolque' },
   'across it': { de: 'quer dazu', es: 'de través' },

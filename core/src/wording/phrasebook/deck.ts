@@ -1,6 +1,20 @@
 import type { Phrasebook } from '../phrases.js';
 
 export const deck = {
+  'A wheel of {item} presses {mass} on the deck, {case}: {utilisation} of the {bears} allowed half-way over {span} from bar to bar.':
+    {
+      de: 'Ein Rad von {item} drückt mit {mass} auf das Deck, {case}: {utilisation} der zulässigen {bears} in der Mitte zwischen zwei Trägern im Abstand von {span}.',
+      es: 'Una rueda de {item} aprieta {mass} sobre el piso, {case}: {utilisation} de los {bears} admisibles a medio camino de {span} entre barras.',
+    },
+  'A leg of {item} presses {mass} on the deck, {case}: {utilisation} of the {bears} allowed half-way over {span} from bar to bar.':
+    {
+      de: 'Ein Fuß von {item} drückt mit {mass} auf das Deck, {case}: {utilisation} der zulässigen {bears} in der Mitte zwischen zwei Trägern im Abstand von {span}.',
+      es: 'Una pata de {item} aprieta {mass} sobre el piso, {case}: {utilisation} de los {bears} admisibles a medio camino de {span} entre barras.',
+    },
+  'Set cross-members closer, lay plates or runners under its wheels, or take a thicker deck.': {
+    de: 'Querträger enger setzen, Platten oder Bohlen unter die Räder legen oder ein dickeres Deck nehmen.',
+    es: 'Ponga los travesaños más juntos, coloque chapas o tablones bajo las ruedas, o use un piso más grueso.',
+  },
   '{who} asks {utilisation} of it, half-way over {span} from bar to bar.': {
     de: '{who}: {utilisation} davon, mitten über {span} von Stab zu Stab.',
     es: '{who}: pide el {utilisation}, a medio vano de {span} de barra a barra.',

@@ -8,6 +8,7 @@ export const weldName = {
     de: 'Federbock an {member}, {at} hinten',
     es: 'Soporte en {member}, a {at} hacia atrás',
   },
+  'Wall of {joint} under {part}': { de: 'Wand von {joint} unter {part}', es: 'Pared de {joint} bajo {part}' },
   'Bolts of the coupler': { de: 'Schrauben der Kupplung', es: 'Tornillos del acoplamiento' },
   'End of a bar, all round': { de: 'Ende eines Stabes, rundum', es: 'Extremo de una barra, todo alrededor' },
   'Splice, filled all round': { de: 'Stoß, rundum gefüllt', es: 'Empalme, relleno alrededor' },

@@ -1,5 +1,5 @@
 import { parsePartId } from '../../project/index.js';
-import type { AnalysisFindingData, WeldMend } from '../../strength/index.js';
+import type { AnalysisFindingData, WallMend, WeldMend } from '../../strength/index.js';
 import type { Speaker } from '../speak.js';
 import { frameProblemSentence } from '../frameProblems.js';
 import { SITUATION_NAMES, SITUATION_PHRASES } from '../labels.js';
@@ -37,15 +37,34 @@ const mendText = (mend: WeldMend, say: Speaker): string => {
   }
 };
 
+/** Ways out of a wall that folds under a bar's end. */
+const wallMendText = (memberId: string, { wallM, acrossM }: WallMend, say: Speaker): string =>
+  sentence(
+    parsePartId(memberId).kind === 'tongue-bar'
+      ? say.t('Run the tongue under the header to the next cross-member.') : '',
+    say.t('A design wall of {wall} would do, or a cap plate over that face that brings it to as much.', {
+      wall: say.length(wallM),
+    }),
+    acrossM === undefined ? '' : say.t('So would an end {across} wide there.', { across: say.length(acrossM) }),
+  );
+
 /** Where a weld cracks first. */
 const crackPlace = (joint: string, memberId: string, say: Speaker): string => {
   const bar = say.inner(say.partName(memberId));
   const { kind } = parsePartId(joint);
+  if (joint === 'hole') return say.t('at a hole in {bar}', { bar });
   if (kind === 'splice') return say.t('at the splice in {bar}', { bar });
   return kind === 'reinforcement'
     ? say.t('where the reinforcement of {bar} ends', { bar })
     : say.t('where {joint} meets {bar}', { joint: say.inner(say.partName(joint)), bar });
 };
+
+/** A life is good to a factor of five either way: it is told as a class, its figure stands in the working. */
+const FATIGUE_TEXT = {
+  early: 'Likely to crack early {joint}, always loaded as {case}.',
+  yearly: 'Look for cracks {joint} once a year, always loaded as {case}.',
+  'not-expected': 'No fatigue crack is expected, always loaded as {case}; the first would begin {joint}.',
+} as const satisfies Readonly<Record<AnalysisFindingData['fatigue-life']['class'], string>>;
 
 /** Why hand and frame differ by more than a quarter. */
 const APART_TEXT = {
@@ -157,6 +176,17 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
       }),
       verdict === 'over' ? say.t('Weld a plate between, wider than the wall is thick.') : '',
     ),
+  'end-wall': ({ data, utilisation, caseId, verdict }, say) =>
+    sentence(
+      say.t('The wall of {on} under the end of {member} is at {utilisation} of allowable {situation}{case}.', {
+        on: say.inner(say.partName(data.onId)),
+        member: say.inner(say.partName(data.memberId)),
+        utilisation: say.percent(utilisation, 0),
+        situation: say.t(SITUATION_PHRASES[data.situation]),
+        case: caseId ? `, ${say.caseName(caseId)}` : '',
+      }),
+      data.mend ? wallMendText(data.memberId, data.mend, say) : held(verdict, say),
+    ),
   'bar-hole': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
       utilisation !== undefined
@@ -209,9 +239,16 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
     );
   },
   'fatigue-life': ({ data, caseId }, say) =>
-    say.t(
-      'Always loaded as {case}, look for cracks {joint} after about {km}; it may as well be a fifth or five times that.',
-      { case: say.caseName(caseId), joint: crackPlace(data.joint, data.memberId, say), km: say.distance(data.km) },
+    sentence(
+      say.t(FATIGUE_TEXT[data.class], {
+        joint: crackPlace(data.joint, data.memberId, say),
+        case: say.caseName(caseId),
+      }),
+      data.pastYieldPa === undefined
+        ? ''
+        : say.t('Standing still, the stress at the toe of that weld is {stress}, past the metal’s yield.', {
+            stress: say.stress(data.pastYieldPa),
+          }),
     ),
   'situations-off': ({ data }, say) =>
     say.t('Switched off, so not looked at: {off}.', {

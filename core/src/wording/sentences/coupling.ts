@@ -1,5 +1,5 @@
 import type { CouplingFindingData, LinkId } from '../../coupling/index.js';
-import type { HomeMadeFindingData, TonguePinFindingData } from '../../strength/index.js';
+import type { HomeMadeFindingData, TonguePinFindingData, TongueSpliceFindingData } from '../../strength/index.js';
 import { formatAngle, inches } from '../../units/index.js';
 import { LINK_NAMES, REGION_NAMES } from '../names.js';
 import type { Speaker } from '../speak.js';
@@ -40,7 +40,18 @@ const PIN_HELD_BY = {
   cheek: 'the cheeks at its hole',
 } as const;
 
-export const couplingSentences: SentencesOf<CouplingFindingData & HomeMadeFindingData & TonguePinFindingData> = {
+export const couplingSentences: SentencesOf<
+  CouplingFindingData & HomeMadeFindingData & TonguePinFindingData & TongueSpliceFindingData
+> = {
+  'tongue-splice': ({ data }, say) =>
+    say.t(
+      'A splice in {member} is {from} from the front header, where a tongue bends most. Keep it {least} away, or weld it with full penetration and put a sleeve or fish plates over it.',
+      {
+        member: say.inner(say.partName(data.memberId)),
+        from: say.length(Math.abs(data.fromHeaderM)),
+        least: say.length(data.leastM),
+      },
+    ),
   'gross-against-plate': ({ data, caseId }, say) =>
     data.ratedKg === undefined
       ? say.t('Heaviest is {gross}, {case}. The rated gross for the plate is missing.', {

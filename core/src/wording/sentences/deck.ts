@@ -17,6 +17,25 @@ export const deckSentences: SentencesOf<DeckFindingData & SideRailFindingData & 
       }),
       verdict === 'over' ? say.t('Set a cross-member under it, or take a thicker deck.') : '',
     ),
+  'deck-wheel': ({ data, utilisation, caseId, verdict }, say) =>
+    sentence(
+      say.t(
+        data.on === 'wheels'
+          ? 'A wheel of {item} presses {mass} on the deck, {case}: {utilisation} of the {bears} allowed half-way over {span} from bar to bar.'
+          : 'A leg of {item} presses {mass} on the deck, {case}: {utilisation} of the {bears} allowed half-way over {span} from bar to bar.',
+        {
+          item: say.inner(say.partName(data.itemId)),
+          mass: say.mass(data.massKg),
+          case: say.caseName(caseId),
+          utilisation: say.percent(utilisation, 0),
+          bears: say.force(data.bearsN),
+          span: say.length(data.spanM),
+        },
+      ),
+      verdict === 'over'
+        ? say.t('Set cross-members closer, lay plates or runners under its wheels, or take a thicker deck.')
+        : '',
+    ),
   'deck-spread': ({ data, utilisation, caseId, verdict }, say) =>
     sentence(
       say.t('{item} presses the deck to {utilisation}{factor}, {case}, over {span} from bar to bar.', {

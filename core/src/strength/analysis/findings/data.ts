@@ -1,9 +1,11 @@
 import type { FindingOf } from '../../../findings/index.js';
 import type { FrameProblem } from '../../../frame-analysis/index.js';
 import type { FrameFault } from '../../frame-model/trailerFrame.js';
+import type { WallMend } from '../../joints/wallUnderEnd.js';
 import type { WeldMend } from '../../joints/weldMend.js';
 import type { Utilisation } from '../../resistance/memberResistance.js';
 import type { SituationId } from '../../situations/situations.js';
+import type { FatigueClass } from '../fatigue.js';
 import type { FrameDeflection } from '../analysis.js';
 import type { Hardest } from '../hardest.js';
 
@@ -46,6 +48,8 @@ export interface AnalysisFindingData {
   'frame-welds-rest': { readonly count: number; readonly most: number };
   'weld-leg-small': { readonly memberId: string; readonly legM: number; readonly leastM: number };
   'hanger-wall': When & { readonly memberId: string; readonly forceN: number; readonly strengthN: number };
+  /** the wall of `onId` under the end of `memberId`, with what would do where it does not */
+  'end-wall': When & { readonly memberId: string; readonly onId: string; readonly mend: WallMend | undefined };
   'bar-hole': When & { readonly memberId: string; readonly atM: number; readonly diameterM: number };
   'coupler-bolts': When & {
     readonly forceN: number;
@@ -53,7 +57,14 @@ export interface AnalysisFindingData {
     readonly by: 'shear' | 'bearing' | 'tear-out';
   };
   'frame-deflection': Pick<FrameDeflection, 'what' | 'memberId' | 'byM' | 'lengthM' | 'divisor'>;
-  'fatigue-life': { readonly memberId: string; readonly joint: string; readonly km: number };
+  'fatigue-life': {
+    readonly memberId: string;
+    readonly joint: string;
+    readonly km: number;
+    readonly class: FatigueClass;
+    /** stress at the weld's toe, standing, Pa, where it is past the metal's yield */
+    readonly pastYieldPa: number | undefined;
+  };
   'situations-off': { readonly off: readonly SituationId[] };
   'situation-not-run': { readonly situation: SituationId };
   'recovery-advice': Record<string, never>;

@@ -9,7 +9,7 @@ import type { AnalysisOutcome, StrengthAnalysis } from '../analysis.js';
 import { type Hardest, hardestOf } from '../hardest.js';
 import { type AnalysisFinding, plain } from './data.js';
 import { handFindings } from './hand.js';
-import { weldFindings, holeFindings, jointFindings } from './joints.js';
+import { weldFindings, holeFindings, jointFindings, wallFindings } from './joints.js';
 import { memberFindings } from './members.js';
 import { deflectionFindings, fatigueFindings } from './service.js';
 import { RULES, MOST_CONDITION, MOST_RESIDUAL } from '../../rules.js';
@@ -188,6 +188,7 @@ export const analysisFindings = (
         ...seamFindings(analysis, memberOf),
         ...panelFindings(analysis, panels),
         ...jointFindings(analysis),
+        ...wallFindings(analysis),
         ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),
         ...fatigueFindings(analysis),

@@ -7,8 +7,8 @@ import { netSource } from '../../joints/holes.js';
 import { inches, millimetres, type UnitSystem } from '../../../units/index.js';
 import { weldMend } from '../../joints/weldMend.js';
 import { leastLegM } from '../../joints/weldStrength.js';
-import type { StrengthAnalysis, WeldResult } from '../analysis.js';
-import { boltLines, hangerLines, holeLines, weldLines } from '../workings.js';
+import type { StrengthAnalysis, WallResult, WeldResult } from '../analysis.js';
+import { boltLines, hangerLines, holeLines, wallLines, weldLines } from '../workings.js';
 import { type AnalysisFinding, plain } from './data.js';
 import { RULES } from '../../rules.js';
 
@@ -74,6 +74,39 @@ export const weldFindings = ({ welds }: StrengthAnalysis, units: UnitSystem): An
         ]
       : []),
   ];
+};
+
+/** The hardest wall under a bar's end, and every other one that is past its allowance; both bars of a pair as one. */
+export const wallFindings = ({ walls }: StrengthAnalysis): AnalysisFinding[] => {
+  const nameOf = ({ memberId }: WallResult): string => {
+    const twin = pairOf(memberId);
+    return twin !== undefined && twin < memberId ? twin : memberId;
+  };
+  const sorted = [...walls].sort((a, b) => b.utilisation - a.utilisation);
+  return sorted
+    .filter(
+      (wall, i) =>
+        (i === 0 || wall.utilisation > 1) && sorted.findIndex((other) => nameOf(other) === nameOf(wall)) === i,
+    )
+    .map((wall) =>
+      checkShare({
+        ...plain,
+        rule: RULES['end-wall'],
+        data: {
+          memberId: wall.memberId,
+          onId: wall.onId,
+          situation: wall.situation,
+          variant: wall.variant,
+          mend: wall.mend,
+        },
+        subject: wall.onId,
+        aspect: wall.memberId,
+        caseId: wall.caseId,
+        value: quantity(wall.utilisation, 'percent'),
+        utilisation: wall.utilisation,
+        working: wallLines(wall),
+      }),
+    );
 };
 
 /** The hardest hole, and every other one that is past its allowance. */

@@ -1,7 +1,7 @@
 import { finding, type Verdict } from '../../../findings/index.js';
 
 import type { StrengthAnalysis } from '../analysis.js';
-import { fatigueVerdict } from '../fatigue.js';
+import { fatigueClass, type FatigueClass } from '../fatigue.js';
 import { deflectionLines, fatigueLines } from '../workings.js';
 import { type AnalysisFinding, plain } from './data.js';
 import { DEFLECTION_TIGHT, FAR_PAST, RULES } from '../../rules.js';
@@ -25,14 +25,23 @@ export const deflectionFindings = ({ deflections }: StrengthAnalysis): AnalysisF
     });
   });
 
+const VERDICTS: Readonly<Record<FatigueClass, Verdict>> = { early: 'over', yearly: 'tight', 'not-expected': 'ok' };
+
 export const fatigueFindings = ({ fatigue }: StrengthAnalysis): AnalysisFinding[] => {
   if (!fatigue) return [];
+  const is = fatigueClass(fatigue.km);
   return [
     finding({
       ...plain,
       rule: RULES['fatigue-life'],
-      data: { memberId: fatigue.memberId, joint: fatigue.joint, km: fatigue.km },
-      verdict: fatigueVerdict(fatigue.km),
+      data: {
+        memberId: fatigue.memberId,
+        joint: fatigue.joint,
+        km: fatigue.km,
+        class: is,
+        pastYieldPa: fatigue.staticPa > fatigue.yieldPa ? fatigue.staticPa : undefined,
+      },
+      verdict: VERDICTS[is],
       subject: fatigue.memberId,
       caseId: fatigue.caseId,
       working: fatigueLines(fatigue),
