@@ -160,6 +160,7 @@ export type WorkingLabel =
   | 'level-spread'
   | 'vehicle-rear'
   | 'vehicle-rear-loaded'
+  | 'moment-rated'
   | 'yields-at'
   | 'wall-thick'
   | 'wall-pushed'

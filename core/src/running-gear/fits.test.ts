@@ -500,6 +500,29 @@ describe('parts that go together', () => {
     // None on file is strong enough for a metal that bears next to nothing.
     expect((withYield(1.5)?.data as { does: unknown }).does).toBeUndefined();
   });
+  test('wheels far outside the springs count by what bends the tube: 1,000 lb on 11 in against 1,750 lb on 8-1/2 in', () => {
+    const overhangs = (change: Partial<Trailer['runningGear']['axle']>, trackIn: number, kg: number) =>
+      find(
+        {
+          ...geared(suspended(base, { kind: 'leaf', springCentresM: 50 * IN, trackM: trackIn * IN }), {
+            axle: { ...base.runningGear.axle, ...change },
+          }),
+          ratedGrossKg: null,
+          items: base.items.map((item) => ({ ...item, massKg: { ...item.massKg, value: kg } })),
+        },
+        'axle-overhang',
+      )[0];
+    const light = overhangs({ ratingKg: pounds(3500) }, 72, 50);
+    expect(light?.verdict).toBe('tight');
+    expect((light?.data as { bends: number }).bends).toBeLessThan(1);
+    // By hand: the wheel's own load, from the balance, on (72 − 50) ÷ 2 = 11 in.
+    const heavy = overhangs({ ratingKg: pounds(1000) }, 72, 400);
+    expect(heavy?.verdict).toBe('over');
+    expect((heavy?.data as { bends: number }).bends).toBeGreaterThan(1);
+    // Nobody rated it: never more than 10 in out.
+    expect(overhangs({ ratingKg: null }, 72, 50)?.verdict).toBe('over');
+    expect(overhangs({ ratingKg: null }, 68.5, 50)?.verdict).toBe('tight');
+  });
   test('its ends slope as those of a beam with overhangs: 1,000 lb on 8 in outside springs 50 in apart, I = 2.0 in⁴', () => {
     // F·a·(l + a) ÷ (2·E·I) = 1000 × 8 × 58 ÷ (2 × 29e6 × 2) = 0.0040 rad.
     verify({

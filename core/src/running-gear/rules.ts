@@ -61,7 +61,7 @@ export const RULES = rulesOf({
     holds: 'by side, standing still',
   },
   'tires-together': {
-    formula: 'both tires of an axle ≥ the axle’s rating',
+    formula: 'both tires of an axle ≥ the axle’s rating; less is close to limit while they carry what any load and the plate ask',
     source: TIRE_RULE,
     holds: 'road trailers; the sum alone, each tire is checked against its own load besides',
   },
@@ -187,9 +187,9 @@ export const RULES = rulesOf({
     holds: 'leaf springs',
   },
   'axle-overhang': {
-    formula: `spring to wheel ≤ ${inch(OVERHANG_M)}, at most ${inch(MOST_OVERHANG_M)}`,
+    formula: `spring to wheel ≤ ${inch(OVERHANG_M)}; past it wheel load × distance ≤ half of the rating × ${inch(OVERHANG_M)}`,
     source: commonPractice(
-      'axle ratings hold to about 8-1/2 in from spring to wheel, never more than 10 in without its maker',
+      'axle ratings hold to about 8-1/2 in from spring to wheel; the tube bends by the wheel’s load times that distance',
     ),
     holds: 'axles of the trade on leaf springs',
   },

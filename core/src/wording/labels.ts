@@ -209,6 +209,7 @@ export const WORKING_LABELS = {
   'level-spread': 'Between the loads',
   'vehicle-rear': 'On its rear axle, alone',
   'vehicle-rear-loaded': 'With this trailer',
+  'moment-rated': 'Moment at its rating, 8-1/2 in out',
   'yields-at': 'Yield of the metal there',
   'wall-thick': 'Wall, design thickness',
   'wall-pushed': 'Pushed or pulled straight',

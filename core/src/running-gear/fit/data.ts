@@ -43,7 +43,8 @@ export interface FitFindingData {
   'tire-smaller-than-rim': { readonly diameterM: number; readonly rimM: number };
   'widths-differ': { readonly trackM: number; readonly fromHubM: number };
   'spring-longer-than-frame': { readonly springM: number; readonly bedM: number };
-  'axle-overhang': { readonly overhangM: number };
+  /** `bends`: how far the tube bends, of what it does at the axle's rating with the springs in their usual place */
+  'axle-overhang': { readonly overhangM: number; readonly bends: number | undefined };
   'home-built-axle': {
     readonly leverM: number;
     readonly staticPa: number;

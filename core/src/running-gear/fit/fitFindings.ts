@@ -58,7 +58,7 @@ export const fitFindings = (
     ...ratingFindings(trailer, cases),
     ...bounceFindings(trailer, loaded, lightest(rides, cases)),
     ...shackleFindings(trailer, driven),
-    ...fitFaults(trailer, chassis),
+    ...fitFaults(trailer, chassis, cases),
     ...stubFindings(
       trailer,
       chassis,

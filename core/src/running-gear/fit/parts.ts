@@ -1,9 +1,10 @@
+import type { BalancedCase } from '../../balance/index.js';
 import type { Chassis } from '../../chassis/index.js';
-import { finding, concluding, minus, plus, quantity, times, workedOut } from '../../findings/index.js';
+import { finding, concluding, given, minus, over, plus, quantity, times, workedOut } from '../../findings/index.js';
 import type { Trailer } from '../../project/index.js';
 import { isSameStuds } from '../studs.js';
 
-import { inches, millimetres } from '../../units/index.js';
+import { inches, millimetres, weightN } from '../../units/index.js';
 import { overhangM } from '../homeBuilt.js';
 import { type FitFinding, m, plain } from './data.js';
 import { RULES, OVERHANG_M, MOST_OVERHANG_M } from '../rules.js';
@@ -35,7 +36,43 @@ const widthFindings = ({ runningGear: { axle, wheel, suspension } }: Trailer): F
   return [];
 };
 
-export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
+/** Heaviest wheel of any load, N. */
+const heaviestWheelN = (cases: readonly BalancedCase[]): number =>
+  Math.max(0, ...cases.flatMap(({ standing }) => (standing?.axles ?? []).flatMap(({ leftN, rightN }) => [leftN, rightN])));
+
+/**
+ * Wheels further outside the springs than an axle's rating holds for: its tube bends by the wheel's load times that distance, and is good for half
+ * of its rating at the usual one. What nobody has rated, or what is built at home, has no rating to hold it to.
+ */
+const overhangFinding = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
+  const { suspension, axle } = trailer.runningGear;
+  const overhang = overhangM(trailer, chassis.railWidthM);
+  if (suspension.kind !== 'leaf' || overhang <= OVERHANG_M + 1e-6 || axle.homeBuilt) return [];
+  const ratedNm = axle.ratingKg === null ? undefined : (weightN(axle.ratingKg) / 2) * OVERHANG_M;
+  const bendsNm = heaviestWheelN(cases) * overhang;
+  const past = ratedNm === undefined ? overhang > MOST_OVERHANG_M : bendsNm > ratedNm;
+  return [
+    finding({
+      ...plain,
+      rule: RULES['axle-overhang'],
+      data: { overhangM: overhang, bends: ratedNm === undefined ? undefined : bendsNm / ratedNm },
+      verdict: past ? 'over' : 'tight',
+      value: m(overhang),
+      limit: m(OVERHANG_M),
+      ...(ratedNm === undefined
+        ? {}
+        : {
+            working: [
+              given('moment-standing', bendsNm, 'moment'),
+              given('moment-rated', ratedNm, 'moment'),
+              concluding(workedOut('works-at', over(quantity(bendsNm, 'moment'), quantity(ratedNm, 'moment')), 'percent')),
+            ],
+          }),
+    }),
+  ];
+};
+
+export const fitFaults = (trailer: Trailer, chassis: Chassis, cases: readonly BalancedCase[]): FitFinding[] => {
   const { axle, wheel, tire, suspension } = trailer.runningGear;
   const findings: FitFinding[] = [];
   const studs = axle.studCircle;
@@ -107,18 +144,6 @@ export const fitFaults = (trailer: Trailer, chassis: Chassis): FitFinding[] => {
       }),
     );
   }
-  const overhang = overhangM(trailer, chassis.railWidthM);
-  if (suspension.kind === 'leaf' && overhang > OVERHANG_M + 1e-6) {
-    findings.push(
-      finding({
-        ...plain,
-        rule: RULES['axle-overhang'],
-        data: { overhangM: overhang },
-        verdict: overhang > MOST_OVERHANG_M ? 'over' : 'tight',
-        value: m(overhang),
-        limit: m(OVERHANG_M),
-      }),
-    );
-  }
+  findings.push(...overhangFinding(trailer, chassis, cases));
   return findings;
 };

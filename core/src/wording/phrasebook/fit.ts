@@ -183,7 +183,15 @@ export const fit = {
     de: '{spring} lange Federn gehen nicht unter eine Fläche von {bed}.',
     es: 'Ballestas de {spring} no caben bajo una caja de {bed}.',
   },
-  'The wheels’ middles stand {overhang} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.':
+  'Its tube bends by {bends} of what it does at its rating.': {
+    de: 'Ihr Rohr biegt sich zu {bends} dessen, was es bei seiner Tragkraft tut.',
+    es: 'Su tubo se flexiona al {bends} de lo que hace a su capacidad.',
+  },
+  'With these loads its tube bends by {bends} of what it does at its rating.': {
+    de: 'Mit diesen Ladungen biegt sich ihr Rohr zu {bends} dessen, was es bei seiner Tragkraft tut.',
+    es: 'Con estas cargas su tubo se flexiona al {bends} de lo que hace a su capacidad.',
+  },
+  'The wheels’ centers stand {overhang} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.':
     {
       de: 'Die Radmitten stehen {overhang} außerhalb der Federn: die Tragfähigkeit einer Achse gilt bis etwa 8 1/2 in. Federn weiter nach außen, oder den Hersteller fragen.',
       es: 'Los centros de rueda quedan {overhang} fuera de las ballestas: la capacidad de un eje vale hasta unas 8 1/2 in. Saque las ballestas, o pregunte al fabricante.',

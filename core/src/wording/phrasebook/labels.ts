@@ -41,6 +41,10 @@ export const labels = {
     de: 'bei einer Notbremsung (0,7 g oder was Reifen und Bremsen schaffen)',
     es: 'en una frenada de emergencia (0,7 g o lo que den neumáticos y frenos)',
   },
+  'Moment at its rating, 8-1/2 in out': {
+    de: 'Moment bei ihrer Tragkraft, 8-1/2 in außen',
+    es: 'Momento a su capacidad, a 8-1/2 in',
+  },
   'Yield of the metal there': { de: 'Fließgrenze des Werkstoffs dort', es: 'Límite elástico del metal ahí' },
   'Wall, design thickness': { de: 'Wand, Rechendicke', es: 'Pared, espesor de cálculo' },
   'Pushed or pulled straight': { de: 'Gerader Druck oder Zug', es: 'Empuje o tiro recto' },

@@ -42,6 +42,11 @@ export const runningGear = {
     de: 'Beide Reifen zusammen halten {together}, die Achse {rating}.',
     es: 'Ambos neumáticos llevan juntos {together}, el eje {rating}.',
   },
+  'Both tires together hold {together}, less than the axle’s {rating} and enough for the {asked} that it carries: count the axle as {together}, also on the plate.':
+    {
+      de: 'Beide Reifen zusammen tragen {together}, weniger als die {rating} der Achse und genug für die {asked}, die sie trägt: die Achse mit {together} ansetzen, auch auf dem Fabrikschild.',
+      es: 'Ambos neumáticos llevan juntos {together}, menos que los {rating} del eje y bastante para los {asked} que lleva: cuente el eje como {together}, también en la placa.',
+    },
   'Both tires together hold {together}, less than the axle’s {rating}: the tires are the weakest part.': {
     de: 'Beide Reifen zusammen halten {together}, weniger als die {rating} der Achse: die Reifen sind das schwächste Teil.',
     es: 'Ambos neumáticos llevan juntos {together}, menos que los {rating} del eje: los neumáticos son lo más débil.',

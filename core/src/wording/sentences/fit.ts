@@ -247,10 +247,19 @@ export const fitSentences: SentencesOf<FitFindingData> = {
       spring: say.length(data.springM),
       bed: say.length(data.bedM),
     }),
-  'axle-overhang': ({ data }, say) =>
-    say.t(
-      'The wheels’ middles stand {overhang} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.',
-      { overhang: say.length(data.overhangM) },
+  'axle-overhang': ({ data, verdict }, say) =>
+    sentence(
+      say.t(
+        'The wheels’ centers stand {overhang} outside the springs: an axle’s rating holds to about 8 1/2 in. Set the springs further out, or ask its maker.',
+        { overhang: say.length(data.overhangM) },
+      ),
+      data.bends === undefined
+        ? ''
+        : verdict === 'over'
+          ? say.t('Its tube bends by {bends} of what it does at its rating.', { bends: say.percent(data.bends, 0) })
+          : say.t('With these loads its tube bends by {bends} of what it does at its rating.', {
+              bends: say.percent(data.bends, 0),
+            }),
     ),
   'home-built-axle': ({ data, verdict }, say) =>
     verdict === 'over'

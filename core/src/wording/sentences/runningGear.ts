@@ -52,10 +52,19 @@ export const runningGearSentences: SentencesOf<RunningGearFindingData> = {
           together: say.mass(data.togetherKg),
           rating: say.mass(data.ratingKg),
         })
-      : say.t('Both tires together hold {together}, less than the axle’s {rating}: the tires are the weakest part.', {
-          together: say.mass(data.togetherKg),
-          rating: say.mass(data.ratingKg),
-        }),
+      : data.togetherKg >= data.askedKg
+        ? say.t(
+            'Both tires together hold {together}, less than the axle’s {rating} and enough for the {asked} that it carries: count the axle as {together}, also on the plate.',
+            {
+              together: say.mass(data.togetherKg),
+              rating: say.mass(data.ratingKg),
+              asked: say.mass(data.askedKg),
+            },
+          )
+        : say.t('Both tires together hold {together}, less than the axle’s {rating}: the tires are the weakest part.', {
+            together: say.mass(data.togetherKg),
+            rating: say.mass(data.ratingKg),
+          }),
   'gross-against-axles': ({ data }, say) =>
     say.t('The plate’s {gross} less {tongueShare} on the tongue leaves {demand} for {ratings}.', {
       gross: say.mass(data.grossKg),
