@@ -85,7 +85,7 @@ const steps = core.sizingSteps({
   leastWallM: 0.0028,
   flush: true,
   badly: false,
-});
+}, core.failsOf);
 let step = steps.next();
 let longest = 0;
 for (let last = performance.now(); !step.done; step = steps.next()) {

@@ -1,5 +1,6 @@
 import { type Evaluation, evaluate } from '../evaluation/index.js';
 import { findSection, type Trailer } from '../project/index.js';
+import { failsOf } from '../evaluation/index.js';
 import { type Sections, sizingSteps, usualRequest, withSections } from '../strength/index.js';
 import type { Progress } from '../steps.js';
 import { coatingFigures } from '../coating/index.js';
@@ -84,7 +85,7 @@ export const variantSteps = function* (
 ): Generator<Progress, Variants, void> {
   const found: (Variant | undefined)[] = [];
   for (const metal of ['steel', 'aluminum'] as const) {
-    const steps = sizingSteps(usualRequest(trailer, metal));
+    const steps = sizingSteps(usualRequest(trailer, metal), failsOf);
     let step = steps.next();
     while (!step.done) {
       const { done, of } = step.value;

@@ -6,6 +6,7 @@ export {
   type StepResult,
 } from './evaluate.js';
 export { analysisInput, evaluateFully, withOlderStrength, withStrength } from './withStrength.js';
+export { type Fail, failsOf } from './fails.js';
 export { type Advice, type AdviceEffect, type AdviceMove, adviceFor, adviceSteps } from './advice.js';
 export { BATHROOM_SCALE_BAND, type SchoolAnswer, schoolAnswers } from './schools.js';
 export { findingsOfCase, loadAnswer, verdictOfCase } from './findingsOfCase.js';

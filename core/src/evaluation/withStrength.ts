@@ -14,6 +14,9 @@ const REPLACED: ReadonlySet<string> = new Set([
   'not-in-hand-check',
 ]);
 
+/** Whether the frame analysis answers for this check of the light chain, or only compares itself with it. */
+export const isAnsweredByAnalysis = (code: string): boolean => COMPARED.has(code) || REPLACED.has(code);
+
 export const analysisInput = (trailer: Trailer, { chassis, bare, cases }: Evaluation): AnalysisInput => ({
   trailer,
   chassis,

@@ -2,6 +2,7 @@ import {
   adviceSteps,
   changesBetween,
   evaluate,
+  failsOf,
   analysisInput,
   shareOverAxle,
   tongueLengthRows,
@@ -21,6 +22,7 @@ import {
   pieceSteps,
   type AnalysisOutcome,
   type RunKey,
+  type SizingRequest,
   sizingSteps,
   wayOutSteps,
 } from '../strength/index.js';
@@ -51,9 +53,9 @@ export const JOBS = {
   /** the whole frame in every situation */
   analyse: stepJob(({ trailer }: OfTrailer) => analysisSteps(analysisInput(trailer, evaluate(trailer)))),
   /** the lightest or cheapest frame that passes everything */
-  size: stepJob(sizingSteps),
+  size: stepJob((request: SizingRequest) => sizingSteps(request, failsOf)),
   /** one section up and one down, group by group */
-  neighbours: stepJob(({ trailer }: OfTrailer) => neighbourSteps(trailer)),
+  neighbours: stepJob(({ trailer }: OfTrailer) => neighbourSteps(trailer, failsOf)),
   /** the lightest section for the bars of each ready-made piece */
   sizePieces: stepJob(({ trailer }: OfTrailer) => pieceSteps(trailer)),
   /** the lightest stronger section with which a bar passes; undefined: none */

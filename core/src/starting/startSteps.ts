@@ -1,3 +1,4 @@
+import { failsOf } from '../evaluation/index.js';
 import { trailerOf } from '../project/index.js';
 import type { Steps } from '../steps.js';
 import { type SizingRequest, sizingSteps, usualRequest } from '../strength/index.js';
@@ -15,7 +16,7 @@ const requestFor = (started: Started, { steel }: Answers): SizingRequest => {
 /** Six answers into a trailer that is drawn, sized and balanced; where no frame passes, as it was drawn, and said. */
 export function* startSteps(answers: Answers, began: StartedWith): Steps<Started> {
   const drawn = startingProject(answers, began);
-  const sized = yield* sizingSteps(requestFor(drawn, answers));
+  const sized = yield* sizingSteps(requestFor(drawn, answers), failsOf);
   const [best] = sized.best;
   if (!best) return { ...drawn, notes: [...drawn.notes, { code: 'not-strong' }] };
   return startingProject(answers, began, best.sections);

@@ -63,7 +63,7 @@ export {
 } from './sizing/design.js';
 export { neighbourSteps, type SizeStep } from './sizing/neighbours.js';
 export { pieceSteps, type SizedPiece } from './sizing/pieces.js';
-export type { SizedDesign, SizingProgress, SizingRequest, SizingResult } from './sizing/request.js';
+export type { FailsOf, NewFail, SizedDesign, SizingProgress, SizingRequest, SizingResult } from './sizing/request.js';
 export { sizingSteps } from './sizing/size.js';
 export { type Carry, carrySteps, type GrossLimit, withLoads } from './sizing/carry.js';
 export { type WayOut, wayOutSteps, withBar } from './sizing/wayOut.js';

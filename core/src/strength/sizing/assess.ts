@@ -1,6 +1,6 @@
 import type { Trailer } from '../../project/index.js';
 import { analysisSteps } from '../analysis/analyse.js';
-import type { RunKey, StrengthAnalysis } from '../analysis/analysis.js';
+import type { AnalysisOutcome, RunKey, StrengthAnalysis } from '../analysis/analysis.js';
 import { type Candidate, candidatesOf, type Choice, choiceText, keyText, sectionsIn } from './candidates.js';
 import {
   type Asked,
@@ -17,7 +17,7 @@ import {
   withSections,
   type Worst,
 } from './design.js';
-import type { SizedDesign, SizingProgress, SizingRequest, SizingResult } from './request.js';
+import type { FailsOf, NewFail, SizedDesign, SizingProgress, SizingRequest, SizingResult } from './request.js';
 
 /** So many combinations are gone through one by one, lightest first, which proves the answer. */
 export const MOST_ENUMERATED = 48;
@@ -35,20 +35,26 @@ export function* analysisOf(
   trailer: Trailer,
   asked: Asked,
   only: ReadonlySet<string> | undefined,
-): Generator<void, StrengthAnalysis | undefined, void> {
+): Generator<void, AnalysisOutcome, void> {
   const steps = analysisSteps({
     ...inputOf(asking(trailer, asked)),
     ...(only ? { only: (key: RunKey) => only.has(keyText(key)) } : {}),
   });
   for (;;) {
     const step = steps.next();
-    if (step.done) return step.value.kind === 'analysed' ? step.value.analysis : undefined;
+    if (step.done) return step.value;
     yield;
   }
 }
 
+export const analysisIn = (outcome: AnalysisOutcome): StrengthAnalysis | undefined =>
+  outcome.kind === 'analysed' ? outcome.analysis : undefined;
+
+/** Checks outside of the frame analysis that bars mend: a trailer that fails them now has to pass them sized. */
+const MENDED_BY_BARS: ReadonlySet<string> = new Set(['tongue-gap', 'header-too-shallow']);
+
 /** Looks at designs one after another, remembers what was found, and counts. */
-export const createAssessor = (request: SizingRequest) => {
+export const createAssessor = (request: SizingRequest, failsOf: FailsOf) => {
   const { trailer, aim, flush } = request;
   const asked: Asked = { badly: request.badly, rules: trailer.settings.regions.includes('australia') };
   const lists = Object.fromEntries(SIZED_GROUPS.map((group) => [group, candidatesOf(request, group)])) as Record<
@@ -65,7 +71,15 @@ export const createAssessor = (request: SizingRequest) => {
   });
   /** hardest share of each group, by the sections that were looked at */
   const shareOfGroup = new Map<Sections, Readonly<Record<SizedGroup, number>>>();
-  const failing: Worst = { share: Number.POSITIVE_INFINITY, what: 'member', memberId: 'rail.left', key: undefined };
+  /** what failed before and no bar mends stays as it is; nothing else may fail */
+  const suffered = new Set(
+    failsOf(trailer, undefined)
+      .filter(({ code }) => !MENDED_BY_BARS.has(code))
+      .map(({ id }) => id),
+  );
+  const newFails = (design: Trailer, outcome?: AnalysisOutcome): readonly NewFail[] =>
+    failsOf(design, outcome).filter(({ id }) => !suffered.has(id));
+  const failing: Worst = { share: Number.POSITIVE_INFINITY, what: 'member', memberId: 'rail.left', joint: undefined, key: undefined };
 
   function* assess(design: Trailer, everything: boolean): Generator<SizingProgress, SizedDesign, void> {
     looked += 1;
@@ -78,7 +92,8 @@ export const createAssessor = (request: SizingRequest) => {
         yield progress();
         continue;
       }
-      const shares = step.value ? sharesOf(step.value, asked) : [failing];
+      const analysis = analysisIn(step.value);
+      const shares = analysis ? sharesOf(analysis, asked) : [failing];
       const worst = shares[0] ?? failing;
       if (everything)
         for (const { key, share } of shares) if (key && share > worst.share / 2) governing.add(keyText(key));
@@ -89,7 +104,9 @@ export const createAssessor = (request: SizingRequest) => {
         ]),
       ) as Record<SizedGroup, number>;
       shareOfGroup.set(bulk.sections, byGroup);
-      return { ...bulk, worst, passes: worst.share <= 1, railSagM: sagOf(step.value) };
+      const bears = worst.share <= 1;
+      const fails = bears && everything ? newFails(design, step.value) : [];
+      return { ...bulk, worst, fails, passes: bears && fails.length === 0, railSagM: sagOf(analysis) };
     }
   }
   function* whole(choice: Choice): Generator<SizingProgress, SizedDesign, void> {
@@ -102,8 +119,13 @@ export const createAssessor = (request: SizingRequest) => {
   }
   /** The governing runs first; only what passes them is looked at whole. */
   function* holds(choice: Choice): Generator<SizingProgress, SizedDesign, void> {
-    const quick = governing.size > 0 ? yield* assess(withSections(trailer, sectionsIn(choice)), false) : undefined;
-    return quick && !quick.passes ? quick : yield* whole(choice);
+    const design = withSections(trailer, sectionsIn(choice));
+    const quick = governing.size > 0 ? yield* assess(design, false) : undefined;
+    if (!quick) return yield* whole(choice);
+    // The other checks take as long as a quick look: only what bears is worth them, and a tongue that may be too deep for its header.
+    if (!quick.passes && choice.tongue.heightM <= choice.header.heightM) return quick;
+    const fails = newFails(design);
+    return quick.passes && fails.length === 0 ? yield* whole(choice) : { ...quick, fails, passes: false };
   }
 
   const cost = ({ massKg, price }: SizedDesign): number => (aim === 'price' && price !== undefined ? price : massKg);

@@ -91,6 +91,8 @@ export interface Worst {
   readonly share: number;
   readonly what: Hardest['what'] | 'deflection' | 'fatigue';
   readonly memberId: string;
+  /** what a weld joins it to, or whose wall it stands on */
+  readonly joint: string | undefined;
   readonly key: RunKey | undefined;
 }
 
@@ -121,12 +123,13 @@ export const sharesOf = (analysis: StrengthAnalysis, asked: Asked = OWN_LOADS): 
     ...(asked.rules && analysis.rules ? [analysis.rules] : []),
   ]
     .flatMap(hardestOf)
-    .map(({ share, what, memberId, key }): Worst => ({ share, what, memberId, key }))
+    .map(({ share, what, memberId, joint, key }): Worst => ({ share, what, memberId, joint, key }))
     .concat(
       analysis.deflections.map(({ byM, divisor, lengthM, memberId }) => ({
         share: (byM * divisor) / lengthM,
         what: 'deflection',
         memberId,
+        joint: undefined,
         key: undefined,
       })),
       analysis.fatigue
@@ -135,6 +138,7 @@ export const sharesOf = (analysis: StrengthAnalysis, asked: Asked = OWN_LOADS): 
               share: fatigueShare(analysis.fatigue.km),
               what: 'fatigue',
               memberId: analysis.fatigue.memberId,
+              joint: analysis.fatigue.joint,
               key: undefined,
             },
           ]

@@ -1,7 +1,7 @@
 import type { SectionRow } from '../../catalog/index.js';
 import type { Trailer } from '../../project/index.js';
 import { barProperties, outsideSize } from '../../sections/index.js';
-import { analysisOf, sagOf } from './assess.js';
+import { analysisIn, analysisOf, sagOf } from './assess.js';
 import { rowsOf } from './candidates.js';
 import {
   frameMassKg,
@@ -16,7 +16,7 @@ import {
   withSections,
   type Worst,
 } from './design.js';
-import type { SizedDesign, SizingProgress } from './request.js';
+import type { FailsOf, SizedDesign, SizingProgress } from './request.js';
 
 /** One size down and one up for a group, each looked at whole. */
 export interface SizeStep {
@@ -28,6 +28,7 @@ export interface SizeStep {
 /** The present design and, for each group, the next weaker and next stronger section of the same kind and width. */
 export function* neighbourSteps(
   trailer: Trailer,
+  failsOf: FailsOf,
 ): Generator<SizingProgress, { readonly present: SizedDesign; readonly steps: readonly SizeStep[] }, void> {
   const rows = rowsOf(trailer);
   const wanted = SIZED_GROUPS.flatMap((group) => {
@@ -53,6 +54,7 @@ export function* neighbourSteps(
     ];
   });
   let done = 0;
+  const suffered = new Set(failsOf(trailer, undefined).map(({ id }) => id));
   function* whole(sections: Sections, changed: boolean): Generator<SizingProgress, SizedDesign, void> {
     const design = changed ? withSections(trailer, sections) : trailer;
     const input = inputOf(design);
@@ -64,19 +66,23 @@ export function* neighbourSteps(
         continue;
       }
       done += 1;
-      const worst: Worst = (step.value && sharesOf(step.value)[0]) ?? {
+      const analysis = analysisIn(step.value);
+      const worst: Worst = (analysis && sharesOf(analysis)[0]) ?? {
         share: Number.POSITIVE_INFINITY,
         what: 'member',
         memberId: 'rail.left',
+        joint: undefined,
         key: undefined,
       };
+      const fails = changed ? failsOf(design, step.value).filter(({ id }) => !suffered.has(id)) : [];
       return {
         sections,
         massKg: frameMassKg(input.bare),
         price: framePrice(input),
         worst,
-        passes: worst.share <= 1,
-        railSagM: sagOf(step.value),
+        fails,
+        passes: worst.share <= 1 && fails.length === 0,
+        railSagM: sagOf(analysis),
       };
     }
   }

@@ -8,7 +8,7 @@ import {
   type Trailer,
 } from '../../project/index.js';
 import { barProperties } from '../../sections/index.js';
-import { analysisOf } from './assess.js';
+import { analysisIn, analysisOf } from './assess.js';
 import { rowsOf } from './candidates.js';
 import { inputOf, OWN_LOADS, sharesOf } from './design.js';
 import type { SizingProgress } from './request.js';
@@ -54,7 +54,7 @@ const familyOf = (trailer: Trailer, piece: Piece): readonly { readonly row: Sect
 
 /** How hard the hardest of a piece's bars works, its welds counted; undefined where it is in no analysis. */
 function* worstOf(trailer: Trailer, pieceId: string): Generator<void, Looked | undefined, void> {
-  const analysis = yield* analysisOf(trailer, OWN_LOADS, undefined);
+  const analysis = analysisIn(yield* analysisOf(trailer, OWN_LOADS, undefined));
   const worst = analysis && sharesOf(analysis).find(({ memberId }) => isOfPiece(memberId, pieceId));
   return worst && { share: worst.share, massKg: barsKg(trailer, pieceId) };
 }

@@ -1,5 +1,6 @@
 import type { Sections, SizedGroup, Worst } from './design.js';
 import type { Trailer } from '../../project/index.js';
+import type { AnalysisOutcome } from '../analysis/analysis.js';
 
 /** What may be taken, and what is wanted. */
 export interface SizingRequest {
@@ -14,11 +15,25 @@ export interface SizingRequest {
   readonly badly: boolean;
 }
 
+/**
+ * Everything about a trailer that fails and counts, in all steps; without an outcome, what the frame analysis does not answer for. Sizing stands
+ * before the evaluation that knows this, and is given it.
+ */
+export type FailsOf = (trailer: Trailer, outcome: AnalysisOutcome | undefined) => readonly NewFail[];
+export interface NewFail {
+  readonly id: string;
+  readonly code: string;
+  readonly subject: string;
+}
+
 export interface SizedDesign {
   readonly sections: Sections;
   readonly massKg: number;
   readonly price: number | undefined;
   readonly worst: Worst;
+  /** checks of any step that fail and did not before */
+  readonly fails: readonly NewFail[];
+  /** under its loads, and without a check of any step that fails and did not before */
   readonly passes: boolean;
   /** how far the rails go between ball and axle under the load alone, m; undefined where no load was looked at */
   readonly railSagM: number | undefined;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from 'vitest';
 import { sampleTrailer } from '../../../test/projects.js';
 import { DEMO_TRAILERS } from '../../demos/index.js';
-import { evaluateFully } from '../../evaluation/index.js';
+import { evaluateFully, failsOf } from '../../evaluation/index.js';
 import type { Trailer } from '../../project/index.js';
 import { analyseStrength } from '../analysis/analyse.js';
 import { SITUATION_IDS } from '../situations/situations.js';
@@ -17,6 +17,7 @@ const finished = <T>(steps: Generator<unknown, T, void>): T => {
     if (step.done) return step.value;
   }
 };
+const sized = (asked: SizingRequest) => finished(sizingSteps(asked, failsOf));
 /** Fewer situations, so that going through everything by force stays quick. */
 const small = (): Trailer => {
   const base = sampleTrailer();
@@ -57,7 +58,7 @@ describe('sizing', () => {
   test('on a small problem it finds what going through all combinations finds, and says that this is proved', () => {
     const trailer = small();
     const forced = byForce(trailer);
-    const result = finished(sizingSteps(request({ trailer })));
+    const result = sized(request({ trailer }));
     expect(forced).toBeDefined();
     expect(result.proved).toBe(true);
     expect(result.best[0]?.massKg).toBeCloseTo(forced?.massKg ?? Number.NaN, 9);
@@ -68,7 +69,7 @@ describe('sizing', () => {
     const many = request({
       candidates: { cross: CROSS, rail: RAIL, header: RAIL, tongue: RAIL },
     });
-    const [one, two] = [finished(sizingSteps(many)), finished(sizingSteps(many))];
+    const [one, two] = [sized(many), sized(many)];
     expect(one).toEqual(two);
     expect(one.proved).toBe(false);
     for (const design of one.best) expect(design.worst.share).toBeLessThanOrEqual(1);
@@ -78,8 +79,8 @@ describe('sizing', () => {
   test('what a search finds, no lighter swap of one group or of two betters', () => {
     const list = ['hss-2x2x1_8', 'hss-3x1-1_2x1_8', 'hss-3x2x1_8', 'hss-3x2x3_16', 'hss-4x2x1_8', 'hss-4x3x1_8'];
     const trailer = small();
-    const found = finished(
-      sizingSteps(request({ trailer, candidates: { rail: list, header: list, cross: list, tongue: list } })),
+    const found = sized(
+      request({ trailer, candidates: { rail: list, header: list, cross: list, tongue: list } }),
     );
     const best = found.best[0]!;
     expect(found.proved).toBe(false);
@@ -105,26 +106,26 @@ describe('sizing', () => {
     }
   }, 60_000);
   test('bearing the plate badly loaded is a wish that costs metal', () => {
-    const own = finished(sizingSteps(request({ candidates: { cross: CROSS } }))).best[0]!;
-    const wished = finished(sizingSteps(request({ candidates: { cross: CROSS }, badly: true }))).best[0]!;
+    const own = sized(request({ candidates: { cross: CROSS } })).best[0]!;
+    const wished = sized(request({ candidates: { cross: CROSS }, badly: true })).best[0]!;
     expect(wished.massKg).toBeGreaterThan(own.massKg);
   });
   test('walls too thin to weld are left out; flush headers are as deep as the rails', () => {
-    const thick = finished(sizingSteps(request({ leastWallM: 0.0047, candidates: { rail: RAIL } })));
+    const thick = sized(request({ leastWallM: 0.0047, candidates: { rail: RAIL } }));
     for (const { sections } of thick.best) expect(sections.rail.sectionId).not.toBe('hss-4x2x1_8');
-    const flush = finished(sizingSteps(request({ flush: true, candidates: { rail: RAIL, header: RAIL } })));
+    const flush = sized(request({ flush: true, candidates: { rail: RAIL, header: RAIL } }));
     for (const { sections } of flush.best)
       expect(sections.rail.sectionId.slice(0, 7)).toBe(sections.header.sectionId.slice(0, 7));
   });
   test('by price: with one price for all steel the lightest is the cheapest; without one there is none', () => {
     const base = small();
     const priced = { ...base, pricesPerKg: { steel: 4, aluminum: null } };
-    const result = finished(sizingSteps(request({ trailer: priced, aim: 'price' })));
+    const result = sized(request({ trailer: priced, aim: 'price' }));
     expect(result.best[0]?.price).toBeCloseTo(4 * (result.best[0]?.massKg ?? 0), 0);
-    expect(finished(sizingSteps(request())).best[0]?.price).toBeUndefined();
+    expect(sized(request()).best[0]?.price).toBeUndefined();
   });
   test('one size down and up for each group, with mass and what then works hardest', () => {
-    const { present, steps } = finished(neighbourSteps(small()));
+    const { present, steps } = finished(neighbourSteps(small(), failsOf));
     expect(present.worst.share).toBeGreaterThan(0);
     expect(steps.filter(({ direction }) => direction === 'up').length).toBeGreaterThanOrEqual(3);
     for (const { group, direction, design } of steps) {
@@ -133,7 +134,7 @@ describe('sizing', () => {
     }
   });
   test('it yields often, so that it can be stopped', () => {
-    const steps = sizingSteps(request());
+    const steps = sizingSteps(request(), failsOf);
     expect(steps.next().done).toBe(false);
     expect(steps.return(undefined as never).done).toBe(true);
   });
