@@ -342,3 +342,147 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
     })),
   }),
 };
+
+/** A tongue whose end is welded on the front header's face: 5 x 8 ft, rails and headers 4 x 2 x 1/8, 48 in long, fillets of 1/4 in. */
+export const butting = (
+  kind: 'straight' | 'a-frame',
+  tongueBar: string,
+  plateLb: number,
+  headerBar = 'hss-4x2x1_8',
+): Trailer =>
+  everyday({
+    lengthIn: 96,
+    widthIn: 60,
+    rail: headerBar,
+    cross: 'hss-2x2x1_8',
+    spacingIn: 24,
+    tongue: kind === 'a-frame' ? { ...aFrame(48), rearEnd: 'header' } as Tongue : { ...single(48, 0), underM: 0 } as Tongue,
+    tongueBar,
+    plateLb,
+    axleIn: 58,
+    items: [cargo('crates', plateLb / 2, [80, 48, 24], 46)],
+    change: (trailer) => ({ ...trailer, strength: { ...trailer.strength, weldLegM: inches(1 / 4) } }),
+  });
+
+/** Two axles on an equalizer, with brakes, under boards. */
+const hauling = all(
+  gear((own) => ({
+    ...own,
+    layout: 'tandem-equaliser',
+    spacingM: inches(33.5),
+    axle: { ...axleFromCatalog('axle-5200'), hubFaceM: inches(96) },
+    suspension: { ...own.suspension, hangerSpacingM: inches(25.25) },
+  })),
+  (trailer) => ({
+    ...trailer,
+    frame: {
+      ...trailer.frame,
+      deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false, sheet: null, cutouts: [] },
+    },
+    coupling: { ...trailer.coupling, brakes: 'fitted' },
+  }),
+);
+const machine = cargo('machine', 4500, [150, 66, 60], 132, { wheels: { baseM: inches(100), trackM: inches(58) } });
+const hauler = (spacingIn: number, plateLb: number): Trailer =>
+  everyday({
+    lengthIn: 240,
+    widthIn: 82,
+    rail: 'c6x8.2',
+    cross: 'c3x4.1',
+    spacingIn,
+    metal: 'a36',
+    tongue: aFrame(48),
+    tongueBar: 'c6x8.2',
+    plateLb,
+    axleIn: 146,
+    items: [machine],
+    change: hauling,
+  });
+
+/** Two haulers of light channel: a little over at most, by their builders' own statics. */
+export const HAULERS: Readonly<Record<string, Trailer>> = {
+  'hauler 20 ft, C6, bars 16 in apart, 9,990 lb': hauler(16, 9990),
+  'hauler 20 ft, C6, bars 24 in apart, 9,275 lb': hauler(24, 9275),
+};
+
+/** Six more that are built and towed every day. */
+export const MORE_EVERYDAY: Readonly<Record<string, Trailer>> = {
+  'utility 6 x 10 of channel': everyday({
+    lengthIn: 120,
+    widthIn: 76,
+    rail: 'c4x5.4',
+    cross: 'c3x4.1',
+    spacingIn: 24,
+    metal: 'a36',
+    tongue: aFrame(48),
+    tongueBar: 'c4x5.4',
+    plateLb: 2990,
+    axleIn: 71,
+    items: [cargo('crates', 1400, [100, 60, 24], 58)],
+  }),
+  'angle 5 x 8 with side frames': everyday({
+    lengthIn: 96,
+    widthIn: 60,
+    rail: 'l-3x2x3_16',
+    cross: 'l-3x2x3_16',
+    spacingIn: 24,
+    metal: 'a36',
+    tongue: aFrame(42),
+    tongueBar: 'c3x4.1',
+    plateLb: 1500,
+    axleIn: 56,
+    items: [cargo('firewood', 750, [80, 48, 16], 46)],
+    change: (trailer) => ({
+      ...trailer,
+      frame: { ...trailer.frame, sides: { kind: 'rail', heightM: inches(20), carries: true } },
+    }),
+  }),
+  'utility 5 x 8, tongue butting on a stout header': butting('a-frame', 'hss-4x2x3_16', 1900, 'hss-4x2x3_16'),
+  'utility 6 x 10 with brakes': everyday({
+    lengthIn: 120,
+    widthIn: 72,
+    rail: 'hss-3x2x3_16',
+    cross: 'hss-2x2x1_8',
+    spacingIn: 20,
+    tongue: aFrame(48),
+    tongueBar: 'hss-3x2x3_16',
+    plateLb: 2990,
+    axleIn: 72,
+    items: [cargo('crates', 1500, [100, 56, 30], 58)],
+    change: (trailer) => ({ ...trailer, coupling: { ...trailer.coupling, brakes: 'fitted' } }),
+  }),
+  'tandem 16 ft of tube with brakes': everyday({
+    lengthIn: 192,
+    widthIn: 78,
+    rail: 'hss-6x2x3_16',
+    cross: 'hss-3x2x3_16',
+    spacingIn: 16,
+    tongue: aFrame(52),
+    tongueBar: 'hss-6x2x3_16',
+    plateLb: 7000,
+    axleIn: 116,
+    items: [cargo('bricks', 4000, [140, 60, 24], 104)],
+    change: hauling,
+  }),
+  'torsion tandem 14 ft of tube': everyday({
+    lengthIn: 168,
+    widthIn: 76,
+    rail: 'hss-5x2x3_16',
+    cross: 'hss-3x2x1_8',
+    spacingIn: 16,
+    tongue: aFrame(52),
+    tongueBar: 'hss-5x2x3_16',
+    plateLb: 5500,
+    axleIn: 100,
+    items: [cargo('bricks', 3000, [120, 60, 24], 91)],
+    change: all(
+      gear((own) => ({
+        ...own,
+        layout: 'tandem-independent',
+        spacingM: inches(34),
+        suspension: { ...own.suspension, kind: 'torsion', mounting: 'bolted' },
+      })),
+      (trailer) => ({ ...trailer, coupling: { ...trailer.coupling, brakes: 'fitted' } }),
+    ),
+  }),
+};

@@ -33,6 +33,8 @@ export interface SpringPlace {
   readonly seat: string;
   readonly fixed: SpringEye;
   readonly sliding: SpringEye;
+  /** of a side force on its axle, what the sliding end holds where all hangers of a side hold alike */
+  readonly slidingShare: number;
 }
 
 /** Where springs, brackets and wheels take hold. */
@@ -211,6 +213,7 @@ const leafAlone = (gear: Gear, axle: WheelPlace['axle'], x: number, index: numbe
       seat: seats[i],
       fixed: { node: front, at: [x - half, y, z] },
       sliding: { node: rear, at: [x + half, y, z] },
+      slidingShare: 1 / 2,
     });
   });
 };
@@ -253,6 +256,7 @@ const leafTandem = (gear: Gear, firstX: number, secondX: number): void => {
         seat: firstSeats[i],
         fixed: { node: front, at: [firstX - half, y, eyeZ] },
         sliding: { node: centre, at: [firstX + half, y, eyeZ] },
+        slidingShare: 1 / 3,
       },
       {
         axle: 'axle.2',
@@ -260,6 +264,7 @@ const leafTandem = (gear: Gear, firstX: number, secondX: number): void => {
         seat: secondSeats[i],
         fixed: { node: rear, at: [secondX + half, y, eyeZ] },
         sliding: { node: centre, at: [secondX - half, y, eyeZ] },
+        slidingShare: 1 / 3,
       },
     );
   });

@@ -360,3 +360,26 @@ describe('open bars in twist', () => {
     expect(open(24, 24).warpingPerNm).toBeCloseTo(open(24).warpingPerNm, 12);
   });
 });
+
+describe('aluminum pressed along itself', () => {
+  test('its widest wall counts: 6 x 2 x 3/16 has b/t 30 upright, 8.7 across', () => {
+    const member = barOf('alu-6x2x3_16', '6061-t6');
+    // Short enough not to buckle as a whole.
+    const r = memberResistance(member, { unbracedM: 0.05, wholeM: 0.05, welded: false });
+    verify({
+      area,
+      check: '6061-T6 6x2x3/16 in compression, by its wall',
+      ours: fromPascals(r.compression.value / member.bar.design.areaM2, 'ksi'),
+      outside: String(27.3 - 0.291 * 30),
+      unit: 'ksi',
+      source: 'Aluminum Design Manual table 2-19 (recalled)',
+    });
+  });
+  test('a channel’s web counts as a wall between its flanges', () => {
+    const [bar] = SECTION_ROWS.filter(({ family, shape }) => family === 'aluminum' && shape.kind === 'channel');
+    const member = barOf(bar!.id, '6061-t6');
+    const r = memberResistance(member, { unbracedM: 0.05, wholeM: 0.05, welded: false });
+    expect(r.compression.value).toBeLessThanOrEqual((35 * KSI * member.bar.design.areaM2) / 1.65 + 1e-6);
+    expect(r.compression.value).toBeGreaterThan(0);
+  });
+});

@@ -225,20 +225,21 @@ const braking = (context: RunContext): Run[] => {
 };
 
 /**
- * A side force closes the play of shackle or slipper, and both ends of a spring hold alike (common practice): half of what the frame's model gives to
- * the fixed eye goes to the other end, and the spring is let off the turn that it had been held against. Together these push and turn nothing.
+ * A side force closes the play of shackle, slipper or equalizer, and all hangers of a side hold alike (common practice): what the frame's model gives
+ * to the fixed eye goes to the other end by that share, and the spring is let off the turn that it had been held against. Together these push and
+ * turn nothing.
  */
 const sharedByShackles = ({ frame, balanced }: RunContext, wheels: readonly OuterForce[]): OuterForce[] =>
-  frame.gear.springs.flatMap(({ axle, side, seat, fixed, sliding }) => {
+  frame.gear.springs.flatMap(({ axle, side, seat, fixed, sliding, slidingShare }) => {
     const hub = frame.gear.wheels.find((wheel) => wheel.axle === axle && wheel.side === side)?.node;
     const own = balanced.standing.axles.find(({ id }) => id === axle);
     const sprung = own && own.loadN > 0 ? own.sprungN / own.loadN : 1;
-    const halfN = ((wheels.find(({ node }) => node === hub)?.forceN[1] ?? 0) * sprung) / 2;
+    const movedN = (wheels.find(({ node }) => node === hub)?.forceN[1] ?? 0) * sprung * slidingShare;
     return [
-      { node: fixed.node, at: fixed.at, forceN: [0, -halfN, 0] },
-      { node: sliding.node, at: sliding.at, forceN: [0, halfN, 0] },
-      { node: seat, at: fixed.at, forceN: [0, halfN, 0] },
-      { node: seat, at: sliding.at, forceN: [0, -halfN, 0] },
+      { node: fixed.node, at: fixed.at, forceN: [0, -movedN, 0] },
+      { node: sliding.node, at: sliding.at, forceN: [0, movedN, 0] },
+      { node: seat, at: fixed.at, forceN: [0, movedN, 0] },
+      { node: seat, at: sliding.at, forceN: [0, -movedN, 0] },
     ] satisfies OuterForce[];
   });
 
