@@ -90,7 +90,7 @@ test('loads and cross-members drag along the ruler, too, and snap to a sixteenth
 test('a finding unfolds to its working and its source', async ({ page }) => {
   await openDemo(page, 'Apiary flatbed', 'Is it strong?');
   await expect(page.getByTestId('analysis-status')).toContainText('Whole frame analysed', { timeout: 30_000 });
-  const worst = page.getByRole('button', { name: /^Fix Always loaded as Full hives, look for cracks where/ });
+  const worst = page.getByRole('button', { name: /^Fix Likely to crack early where/ });
   await expect(worst).toBeVisible();
   const finding = page.getByRole('button', { name: /By hand: Cross-member 3 works at 1\d\d %/ });
   // While the frame was still analysed it was the worst, and stood open.

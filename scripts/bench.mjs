@@ -78,14 +78,17 @@ for (const trailer of [...DEMO_TRAILERS, trailerOf(heavyProject(core)), trailerO
 }
 const wanted = core.SECTION_ROWS.filter(({ id }) => id.startsWith('hss')).map(({ id }) => id);
 const start = performance.now();
-const steps = core.sizingSteps({
-  trailer: DEMO_TRAILERS[0],
-  candidates: { rail: wanted, header: wanted, cross: wanted, tongue: wanted },
-  aim: 'mass',
-  leastWallM: 0.0028,
-  flush: true,
-  badly: false,
-}, core.failsOf);
+const steps = core.sizingSteps(
+  {
+    trailer: DEMO_TRAILERS[0],
+    candidates: { rail: wanted, header: wanted, cross: wanted, tongue: wanted },
+    aim: 'mass',
+    leastWallM: 0.0028,
+    flush: true,
+    badly: false,
+  },
+  core.failsOf,
+);
 let step = steps.next();
 let longest = 0;
 for (let last = performance.now(); !step.done; step = steps.next()) {

@@ -356,7 +356,17 @@ export const butting = (
     rail: headerBar,
     cross: 'hss-2x2x1_8',
     spacingIn: 24,
-    tongue: kind === 'a-frame' ? { ...aFrame(48), rearEnd: 'header' } as Tongue : { ...single(48, 0), underM: 0 } as Tongue,
+    tongue:
+      kind === 'a-frame'
+        ? {
+            ...PLAIN_TONGUE,
+            kind: 'a-frame',
+            lengthM: inches(48),
+            includedAngleRad: (50 * Math.PI) / 180,
+            rearEnd: 'header',
+            apexBehindBallM: inches(3),
+          }
+        : single(48, 0),
     tongueBar,
     plateLb,
     axleIn: 58,

@@ -485,20 +485,21 @@ describe('parts that go together', () => {
         'home-built-axle',
       )[0];
     const weak = withYield(20);
-    const { bumpPa } = weak?.data as { bumpPa: number };
+    const { bumpPa } = weak!.data as { bumpPa: number };
     expect(bumpPa).toBeGreaterThan(toPascals(20, 'ksi'));
     expect(weak?.verdict).toBe('over');
     // The tube that would do, by hand: same moment on its own modulus.
-    const { does } = weak?.data as { does: { designation: string } };
+    const { does } = weak!.data as { does: { designation: string } };
     const row = SECTION_ROWS.find(({ designation }) => designation === does.designation);
     if (row?.shape.kind !== 'round-tube') throw new Error('no tube');
-    const stress = (bumpPa * tubeModulusM3(2.375 * IN, 0.154 * IN)) / tubeModulusM3(row.shape.diameterM, row.designWallM!);
+    const stress =
+      (bumpPa * tubeModulusM3(2.375 * IN, 0.154 * IN)) / tubeModulusM3(row.shape.diameterM, row.designWallM!);
     expect(stress).toBeLessThanOrEqual(toPascals(20, 'ksi'));
     // Never OK: nobody has rated it.
     expect(withYield(1.1 * fromPascals(bumpPa, 'ksi'))?.verdict).toBe('unchecked');
     expect(withYield(0.9 * fromPascals(bumpPa, 'ksi'))?.verdict).toBe('over');
     // None on file is strong enough for a metal that bears next to nothing.
-    expect((withYield(1.5)?.data as { does: unknown }).does).toBeUndefined();
+    expect((withYield(1.5)!.data as { does: unknown }).does).toBeUndefined();
   });
   test('wheels far outside the springs count by what bends the tube: 1,000 lb on 11 in against 1,750 lb on 8-1/2 in', () => {
     const overhangs = (change: Partial<Trailer['runningGear']['axle']>, trackIn: number, kg: number) =>
@@ -514,11 +515,11 @@ describe('parts that go together', () => {
       )[0];
     const light = overhangs({ ratingKg: pounds(3500) }, 72, 50);
     expect(light?.verdict).toBe('tight');
-    expect((light?.data as { bends: number }).bends).toBeLessThan(1);
+    expect((light!.data as { bends: number }).bends).toBeLessThan(1);
     // By hand: the wheel's own load, from the balance, on (72 − 50) ÷ 2 = 11 in.
     const heavy = overhangs({ ratingKg: pounds(1000) }, 72, 400);
     expect(heavy?.verdict).toBe('over');
-    expect((heavy?.data as { bends: number }).bends).toBeGreaterThan(1);
+    expect((heavy!.data as { bends: number }).bends).toBeGreaterThan(1);
     // Nobody rated it: never more than 10 in out.
     expect(overhangs({ ratingKg: null }, 72, 50)?.verdict).toBe('over');
     expect(overhangs({ ratingKg: null }, 68.5, 50)?.verdict).toBe('tight');

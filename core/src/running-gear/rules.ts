@@ -61,7 +61,8 @@ export const RULES = rulesOf({
     holds: 'by side, standing still',
   },
   'tires-together': {
-    formula: 'both tires of an axle ≥ the axle’s rating; less is close to limit while they carry what any load and the plate ask',
+    formula:
+      'both tires of an axle ≥ the axle’s rating; less is close to limit while they carry what any load and the plate ask',
     source: TIRE_RULE,
     holds: 'road trailers; the sum alone, each tire is checked against its own load besides',
   },

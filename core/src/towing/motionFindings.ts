@@ -17,14 +17,7 @@ import {
 import type { Trailer } from '../project/index.js';
 import { feet, massOfWeightKg } from '../units/index.js';
 import { heaviestTowed, type TowedCase, towedCases } from './heaviest.js';
-import {
-  brakedTrailer,
-  gradePullN,
-  ROLLING,
-  rollingPullN,
-  stoppingFactor,
-  tippingSpeedMPerS,
-} from './motion.js';
+import { brakedTrailer, gradePullN, ROLLING, rollingPullN, stoppingFactor, tippingSpeedMPerS } from './motion.js';
 import { vehicleAxles } from './rig.js';
 import { RULES } from './rules.js';
 
@@ -143,7 +136,10 @@ const onVehicle = (trailer: Trailer, heaviest: TowedCase): MotionFinding[] => {
 };
 
 /** Which axle gives out first in an emergency stop. */
-const givesOut = ({ slides, lifts }: HardStop): 'lead-lifts' | 'lead-slides' | 'rear-slides' | 'all-slide' | undefined => {
+const givesOut = ({
+  slides,
+  lifts,
+}: HardStop): 'lead-lifts' | 'lead-slides' | 'rear-slides' | 'all-slide' | undefined => {
   if (slides.length < 2) return slides[0] ? 'all-slide' : undefined;
   if (lifts[0]) return 'lead-lifts';
   return slides[0] && slides[1] ? 'all-slide' : slides[0] ? 'lead-slides' : slides[1] ? 'rear-slides' : undefined;

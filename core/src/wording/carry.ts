@@ -54,7 +54,10 @@ export const carryText = ({ grossKg, ends }: Carry, say: Speaker): string => {
 };
 
 /** What of a sized design works hardest, years and sag by their own names: "years of cross-member 3", "sag of left rail". */
-export const worstName = ({ what, memberId, joint }: Pick<Worst, 'what' | 'memberId' | 'joint'>, say: Speaker): string => {
+export const worstName = (
+  { what, memberId, joint }: Pick<Worst, 'what' | 'memberId' | 'joint'>,
+  say: Speaker,
+): string => {
   const part = say.inner(say.partName(memberId));
   switch (what) {
     case 'fatigue':

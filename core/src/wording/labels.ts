@@ -51,7 +51,7 @@ export const SITUATION_PHRASES = {
   'bump-both': 'in a hard bump',
   'bump-one': 'with one wheel in a hard bump',
   twist: 'when the frame is twisted',
-  braking: 'in an emergency stop (0.7 g or what tires and brakes reach)',
+  braking: 'in an emergency stop of up to 0.7 g',
   cornering: 'in hard cornering',
   drawbar: 'under the published drawbar loads',
   'tie-downs': 'with every strap pulled tight',

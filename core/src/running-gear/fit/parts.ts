@@ -38,7 +38,10 @@ const widthFindings = ({ runningGear: { axle, wheel, suspension } }: Trailer): F
 
 /** Heaviest wheel of any load, N. */
 const heaviestWheelN = (cases: readonly BalancedCase[]): number =>
-  Math.max(0, ...cases.flatMap(({ standing }) => (standing?.axles ?? []).flatMap(({ leftN, rightN }) => [leftN, rightN])));
+  Math.max(
+    0,
+    ...cases.flatMap(({ standing }) => (standing?.axles ?? []).flatMap(({ leftN, rightN }) => [leftN, rightN])),
+  );
 
 /**
  * Wheels further outside the springs than an axle's rating holds for: its tube bends by the wheel's load times that distance, and is good for half
@@ -65,7 +68,9 @@ const overhangFinding = (trailer: Trailer, chassis: Chassis, cases: readonly Bal
             working: [
               given('moment-standing', bendsNm, 'moment'),
               given('moment-rated', ratedNm, 'moment'),
-              concluding(workedOut('works-at', over(quantity(bendsNm, 'moment'), quantity(ratedNm, 'moment')), 'percent')),
+              concluding(
+                workedOut('works-at', over(quantity(bendsNm, 'moment'), quantity(ratedNm, 'moment')), 'percent'),
+              ),
             ],
           }),
     }),

@@ -38,11 +38,11 @@ import {
 } from './checks.js';
 import { bayFlowNM } from './panelShear.js';
 import { largestFlowNM, type SeamPlace, seamPlaces, weldedShare } from './seams.js';
-import { endWallPlaces, endWallResult, endWallShare } from './endWalls.js';
+import { type EndWallPlace, endWallPlaces, endWallResult, endWallShare } from './endWalls.js';
 import { type DetailKind, detailOf, HOLE, kmToCrack } from './fatigue.js';
 import { SPLICE } from '../frame-model/framing.js';
 import { type EndMoments, endMoments, relieved, softBars } from './relief.js';
-import { weldPlaces, weldResult, weldShare } from './welds.js';
+import { type WeldPlace, weldPlaces, weldResult, weldShare } from './welds.js';
 import { type SolvedRun } from './solver.js';
 
 /** A solved run with all that its bars bear. */
@@ -203,6 +203,38 @@ const fatigueCollector = (trailer: Trailer) => {
   return { take, takeHole, first: (): FatigueResult | undefined => fatigue };
 };
 
+type OpinionCollector = ReturnType<typeof opinionCollector>;
+type Asks = (memberId: string) => boolean;
+
+/** Every weld in one run; the bare frame that is turned over has none of its running gear. */
+const weldTaker =
+  (places: readonly WeldPlace[]) =>
+  (into: OpinionCollector, key: RunKey, solved: SolvedRun, ends: ReadonlyMap<string, EndMoments>, asks: Asks): void => {
+    const limit = limitOf(key);
+    for (const weld of places) {
+      if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
+      if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'splice' && weld.kind !== 'gusset')
+        continue;
+      const found = weldShare(weld, solved, ends, limit);
+      if (into.welds.isWorse(weld.id, found.share))
+        into.welds.keep(weld.id, found.share, () => weldResult(weld, found, key, limit));
+    }
+  };
+
+/** Every wall under an end that has to pass a moment on, in one run. */
+const wallTaker =
+  (places: readonly EndWallPlace[]) =>
+  (into: OpinionCollector, key: RunKey, solved: SolvedRun, asks: Asks): void => {
+    const limit = limitOf(key);
+    for (const place of places) {
+      if (!asks(place.memberId)) continue;
+      const load = place.load(solved);
+      const share = endWallShare(place, load, limit);
+      if (into.walls.isWorse(place.id, share))
+        into.walls.keep(place.id, share, () => endWallResult(place, load, key, limit));
+    }
+  };
+
 /** Worst of everything, gathered run by run, each opinion by itself. */
 export const collector = (
   trailer: Trailer,
@@ -217,7 +249,8 @@ export const collector = (
   let runs = 0;
   const lines = elementLines(frame);
   const places = weldPlaces(trailer, frame, strengths, (id) => lines.get(id));
-  const wallPlaces = endWallPlaces(places, strengths, (id) => lines.get(id));
+  const takeWelds = weldTaker(places);
+  const takeWalls = wallTaker(endWallPlaces(places, strengths, (id) => lines.get(id)));
   const drawbar = new Set(
     strengths
       .map(({ bar }) => bar.member)
@@ -242,7 +275,7 @@ export const collector = (
       const limit = limitOf(key);
       const opinion = opinionOf(key);
       const into = opinions[opinion];
-      const asks = (memberId: string): boolean => opinion !== 'rules' || drawbar.has(memberId);
+      const asks: Asks = (memberId) => opinion !== 'rules' || drawbar.has(memberId);
       const ends = endMoments(soft, strengths, solved);
       watch?.({ key, opinion, solved, strengths, ends });
       strengths.forEach((strength, own) => {
@@ -271,21 +304,8 @@ export const collector = (
           if (into.holes.isWorse(hole.id, found.utilisation)) into.holes.keep(hole.id, found.utilisation, () => found);
         }
       });
-      for (const weld of places) {
-        if (!asks(weld.memberId) && weld.kind !== 'coupler') continue;
-        if (key.situation === 'turn-over' && weld.kind !== 'butt' && weld.kind !== 'splice' && weld.kind !== 'gusset')
-          continue;
-        const found = weldShare(weld, solved, ends, limit);
-        if (into.welds.isWorse(weld.id, found.share))
-          into.welds.keep(weld.id, found.share, () => weldResult(weld, found, key, limit));
-      }
-      for (const place of wallPlaces) {
-        if (!asks(place.memberId)) continue;
-        const load = place.load(solved);
-        const share = endWallShare(place, load, limit);
-        if (into.walls.isWorse(place.id, share))
-          into.walls.keep(place.id, share, () => endWallResult(place, load, key, limit));
-      }
+      takeWelds(into, key, solved, ends, asks);
+      takeWalls(into, key, solved, asks);
       if (key.situation === 'turn-over' || opinion === 'rules') return;
       for (const bay of frame.panelBays) into.takeBay(bay, solved, key);
       for (const place of hangersOf) {

@@ -51,7 +51,9 @@ const meeting = (
   member: Member,
   own: MiddleLine,
   on: Member,
-): { readonly wall: FaceWall; readonly foot: Footprint; readonly axes: readonly [Vector3, Vector3, Vector3] } | undefined => {
+):
+  | { readonly wall: FaceWall; readonly foot: Footprint; readonly axes: readonly [Vector3, Vector3, Vector3] }
+  | undefined => {
   const line = middleLineOf(on);
   if (!line) return undefined;
   const along = directionOf(line);

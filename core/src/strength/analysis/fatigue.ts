@@ -86,7 +86,9 @@ const DRILLED: Readonly<Record<Material['family'], Detail>> = {
     category: 'D',
     m: 3,
     cycles: (range) => 2.2 * (1000 / range) ** 3,
-    source: publishedVerify('AISC 360-16 Appendix 3, category D: open drilled holes; Rayleigh amplitudes, Miner’s rule'),
+    source: publishedVerify(
+      'AISC 360-16 Appendix 3, category D: open drilled holes; Rayleigh amplitudes, Miner’s rule',
+    ),
   },
   aluminum: {
     category: 'D',

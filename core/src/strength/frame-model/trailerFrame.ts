@@ -256,7 +256,12 @@ const joinTongue = (skeleton: Skeleton, line: Line, rearOn: 'rails' | 'cross-mem
   const id = line.member.id;
   const wholeM = lineLengthM(line);
   const braced = gusset(trailer.strength.gussets.tongueM);
-  const joinTo = (cross: Line, atM: number, end: 'front' | 'rear', stiffened: Pick<Station, 'gussetM' | 'soft'> = {}): void => {
+  const joinTo = (
+    cross: Line,
+    atM: number,
+    end: 'front' | 'rear',
+    stiffened: Pick<Station, 'gussetM' | 'soft'> = {},
+  ): void => {
     const at = placeOnLine(line, atM);
     const { alongM, acrossM } = halvesOn(line, cross.member);
     const node = nodeOnCross(frame, cross, at[1], `${cross.member.id}@${id}`, acrossM);

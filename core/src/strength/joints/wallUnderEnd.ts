@@ -5,7 +5,7 @@ import { publishedVerify, type Source } from '../../source.js';
 import { channelSizes } from '../resistance/steel.js';
 
 export const WALL_SOURCE: Source = publishedVerify(
-  'AISC 360-16 K3 and K4: chord wall plastification up to β = 0.85, side walls beyond, Ω = 1.50; between 0.85 and 1 a straight line, as EN 1993-1-8 7.5 has it',
+  'AISC 360-16 K3 and K4: chord wall plastification up to β = 0.85, side walls beyond, Ω = 1.50; between 0.85 and 1 a straight line, as EN 1993-1-8 has it',
 );
 
 /** On the safety of these limits: AISC 360-16 chapter K. */
@@ -114,8 +114,7 @@ export interface WallLoad {
 
 /** Share of what the wall bears, all three together in a straight sum: AISC 360-16 K4. */
 export const wallShare = (strength: WallStrength, load: WallLoad, factor: number): number =>
-  factor *
-  (load.pushN / strength.pushN + load.acrossNm / strength.acrossNm + load.alongNm / strength.alongNm);
+  factor * (load.pushN / strength.pushN + load.acrossNm / strength.acrossNm + load.alongNm / strength.alongNm);
 
 /** What would do in its place, each looked at by the same load. */
 export interface WallMend {

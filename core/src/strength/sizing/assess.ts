@@ -53,6 +53,31 @@ export const analysisIn = (outcome: AnalysisOutcome): StrengthAnalysis | undefin
 /** Checks outside of the frame analysis that bars mend: a trailer that fails them now has to pass them sized. */
 const MENDED_BY_BARS: ReadonlySet<string> = new Set(['tongue-gap', 'header-too-shallow']);
 
+/** What fails of a design that did not before: what failed before and no bar mends stays as it is. */
+const newFailsOf = (trailer: Trailer, failsOf: FailsOf) => {
+  const suffered = new Set(
+    failsOf(trailer, undefined)
+      .filter(({ code }) => !MENDED_BY_BARS.has(code))
+      .map(({ id }) => id),
+  );
+  return (design: Trailer, outcome?: AnalysisOutcome): readonly NewFail[] =>
+    failsOf(design, outcome).filter(({ id }) => !suffered.has(id));
+};
+
+/** Of a frame that cannot be analysed. */
+const FAILING: Worst = {
+  share: Number.POSITIVE_INFINITY,
+  what: 'member',
+  memberId: 'rail.left',
+  joint: undefined,
+  key: undefined,
+};
+
+const byGroup = (shares: readonly Worst[]): Readonly<Record<SizedGroup, number>> =>
+  Object.fromEntries(
+    SIZED_GROUPS.map((group) => [group, shares.find(({ memberId }) => groupOfMember(memberId) === group)?.share ?? 0]),
+  ) as Record<SizedGroup, number>;
+
 /** Looks at designs one after another, remembers what was found, and counts. */
 export const createAssessor = (request: SizingRequest, failsOf: FailsOf) => {
   const { trailer, aim, flush } = request;
@@ -71,15 +96,7 @@ export const createAssessor = (request: SizingRequest, failsOf: FailsOf) => {
   });
   /** hardest share of each group, by the sections that were looked at */
   const shareOfGroup = new Map<Sections, Readonly<Record<SizedGroup, number>>>();
-  /** what failed before and no bar mends stays as it is; nothing else may fail */
-  const suffered = new Set(
-    failsOf(trailer, undefined)
-      .filter(({ code }) => !MENDED_BY_BARS.has(code))
-      .map(({ id }) => id),
-  );
-  const newFails = (design: Trailer, outcome?: AnalysisOutcome): readonly NewFail[] =>
-    failsOf(design, outcome).filter(({ id }) => !suffered.has(id));
-  const failing: Worst = { share: Number.POSITIVE_INFINITY, what: 'member', memberId: 'rail.left', joint: undefined, key: undefined };
+  const newFails = newFailsOf(trailer, failsOf);
 
   function* assess(design: Trailer, everything: boolean): Generator<SizingProgress, SizedDesign, void> {
     looked += 1;
@@ -93,17 +110,11 @@ export const createAssessor = (request: SizingRequest, failsOf: FailsOf) => {
         continue;
       }
       const analysis = analysisIn(step.value);
-      const shares = analysis ? sharesOf(analysis, asked) : [failing];
-      const worst = shares[0] ?? failing;
+      const shares = analysis ? sharesOf(analysis, asked) : [FAILING];
+      const worst = shares[0] ?? FAILING;
       if (everything)
         for (const { key, share } of shares) if (key && share > worst.share / 2) governing.add(keyText(key));
-      const byGroup = Object.fromEntries(
-        SIZED_GROUPS.map((group) => [
-          group,
-          shares.find(({ memberId }) => groupOfMember(memberId) === group)?.share ?? 0,
-        ]),
-      ) as Record<SizedGroup, number>;
-      shareOfGroup.set(bulk.sections, byGroup);
+      shareOfGroup.set(bulk.sections, byGroup(shares));
       const bears = worst.share <= 1;
       const fails = bears && everything ? newFails(design, step.value) : [];
       return { ...bulk, worst, fails, passes: bears && fails.length === 0, railSagM: sagOf(analysis) };

@@ -79,9 +79,7 @@ describe('sizing', () => {
   test('what a search finds, no lighter swap of one group or of two betters', () => {
     const list = ['hss-2x2x1_8', 'hss-3x1-1_2x1_8', 'hss-3x2x1_8', 'hss-3x2x3_16', 'hss-4x2x1_8', 'hss-4x3x1_8'];
     const trailer = small();
-    const found = sized(
-      request({ trailer, candidates: { rail: list, header: list, cross: list, tongue: list } }),
-    );
+    const found = sized(request({ trailer, candidates: { rail: list, header: list, cross: list, tongue: list } }));
     const best = found.best[0]!;
     expect(found.proved).toBe(false);
     expect(found.settled).toBe(true);

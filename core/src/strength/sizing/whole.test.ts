@@ -15,7 +15,15 @@ const sized = (request: SizingRequest): SizingResult => {
   for (let step = steps.next(); ; step = steps.next()) if (step.done) return step.value;
 };
 /** Few enough that thirty trailers do not take minutes. */
-const RAILS = ['hss-2x1x1_8', 'hss-2x2x1_8', 'hss-3x1-1_2x1_8', 'hss-3x2x1_8', 'hss-3x2x3_16', 'hss-4x2x3_16', 'hss-6x2x3_16'];
+const RAILS = [
+  'hss-2x1x1_8',
+  'hss-2x2x1_8',
+  'hss-3x1-1_2x1_8',
+  'hss-3x2x1_8',
+  'hss-3x2x3_16',
+  'hss-4x2x3_16',
+  'hss-6x2x3_16',
+];
 const CROSSES = ['hss-1-1_2x1-1_2x1_8', 'hss-2x1x1_8', 'hss-2x2x1_8', 'hss-3x2x1_8', 'hss-4x2x1_8'];
 const requestOf = (trailer: Trailer): SizingRequest => ({
   trailer,

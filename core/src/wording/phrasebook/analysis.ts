@@ -1,6 +1,7 @@
 import type { Phrasebook } from '../phrases.js';
 
 export const analysis = {
+  'Go by the whole frame.': { de: 'Es gilt der ganze Rahmen.', es: 'Vale el bastidor entero.' },
   'The wall of {on} under the end of {member} is at {utilisation} of allowable {situation}{case}.': {
     de: 'Die Wand von {on} unter dem Ende von {member} ist bei {utilisation} des Zulässigen {situation}{case}.',
     es: 'La pared de {on} bajo el extremo de {member} está al {utilisation} de lo admisible {situation}{case}.',

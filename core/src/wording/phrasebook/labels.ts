@@ -37,9 +37,9 @@ export const labels = {
   'in a hard bump': { de: 'bei hartem Stoß', es: 'en un bache fuerte' },
   'with one wheel in a hard bump': { de: 'bei hartem Stoß auf ein Rad', es: 'con una rueda en un bache fuerte' },
   'when the frame is twisted': { de: 'wenn der Rahmen verdreht wird', es: 'al torcerse el bastidor' },
-  'in an emergency stop (0.7 g or what tires and brakes reach)': {
-    de: 'bei einer Notbremsung (0,7 g oder was Reifen und Bremsen schaffen)',
-    es: 'en una frenada de emergencia (0,7 g o lo que den neumáticos y frenos)',
+  'in an emergency stop of up to 0.7 g': {
+    de: 'bei einer Notbremsung mit bis zu 0,7 g',
+    es: 'en una frenada de emergencia de hasta 0,7 g',
   },
   'Moment at its rating, 8-1/2 in out': {
     de: 'Moment bei ihrer Tragkraft, 8-1/2 in außen',
@@ -50,9 +50,15 @@ export const labels = {
   'Pushed or pulled straight': { de: 'Gerader Druck oder Zug', es: 'Empuje o tiro recto' },
   'Allowed on the wall': { de: 'Auf der Wand zulässig', es: 'Admisible en la pared' },
   'Moment across the wall': { de: 'Moment quer zur Wand', es: 'Momento a través de la pared' },
-  'Moment allowed across the wall': { de: 'Zulässiges Moment quer zur Wand', es: 'Momento admisible a través de la pared' },
+  'Moment allowed across the wall': {
+    de: 'Zulässiges Moment quer zur Wand',
+    es: 'Momento admisible a través de la pared',
+  },
   'Moment along the wall': { de: 'Moment längs der Wand', es: 'Momento a lo largo de la pared' },
-  'Moment allowed along the wall': { de: 'Zulässiges Moment längs der Wand', es: 'Momento admisible a lo largo de la pared' },
+  'Moment allowed along the wall': {
+    de: 'Zulässiges Moment längs der Wand',
+    es: 'Momento admisible a lo largo de la pared',
+  },
   'Deceleration in g': { de: 'Verzögerung in g', es: 'Deceleración en g' },
   'Brake force of an axle, front axle first': {
     de: 'Bremskraft einer Achse, die vordere zuerst',

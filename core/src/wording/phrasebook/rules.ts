@@ -1,6 +1,53 @@
 import type { Phrasebook } from '../phrases.js';
 
 export const rules = {
+  'push ÷ its limit + moment ÷ its limit, across and along the wall, each nominal ÷ 1.5 ≤ 1': {
+    de: 'Druck ÷ Grenze + Moment ÷ Grenze, quer und längs zur Wand, jeweils Nennwert ÷ 1,5 ≤ 1',
+    es: 'empuje ÷ su límite + momento ÷ su límite, a través y a lo largo de la pared, cada uno nominal ÷ 1,5 ≤ 1',
+  },
+  'ends of tongues, uprights and other bars that must pass a moment into the wall of a tube or the web of a channel, in the middle of it; the load in that bar itself, cap plates and corners are left out':
+    {
+      de: 'Enden von Deichseln, Pfosten und anderen Stäben, die ein Moment in die Wand eines Rohrs oder den Steg eines U-Profils geben müssen, in deren Mitte; die Last in diesem Stab selbst, Deckplatten und Ecken bleiben außen vor',
+      es: 'extremos de lanzas, montantes y otras barras que pasan un momento a la pared de un tubo o al alma de un perfil U, en su centro; la carga de esa barra, chapas de refuerzo y esquinas quedan fuera',
+    },
+  'm·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L braked; two axles by moments of every body': {
+    de: 'm·a·(h − h_ball) ÷ L ungebremst, m·a·h ÷ L gebremst; zwei Achsen aus den Momenten jedes Körpers',
+    es: 'm·a·(h − h_ball) ÷ L sin frenos, m·a·h ÷ L con frenos; dos ejes por momentos de cada cuerpo',
+  },
+  'rigid, level, an emergency stop of 0.7 g where the brakes and tires reach it; told, not judged': {
+    de: 'starr, waagrecht, eine Notbremsung von 0,7 g, soweit Bremsen und Reifen es schaffen; gesagt, nicht beurteilt',
+    es: 'rígido, nivelado, una frenada de emergencia de 0,7 g si frenos y neumáticos llegan; se dice, no se juzga',
+  },
+  'both tires of an axle ≥ the axle’s rating; less is close to limit while they carry what any load and the plate ask':
+    {
+      de: 'beide Reifen einer Achse ≥ die Tragkraft der Achse; weniger ist knapp, solange sie tragen, was jede Beladung und das Fabrikschild verlangen',
+      es: 'ambos neumáticos de un eje ≥ la capacidad del eje; menos es justo mientras lleven lo que pide cada carga y la placa',
+    },
+  'spring to wheel ≤ 8 1/2"; past it wheel load × distance ≤ half of the rating × 8 1/2"': {
+    de: 'Feder bis Rad ≤ 8 1/2"; darüber Radlast × Abstand ≤ halbe Tragkraft × 8 1/2"',
+    es: 'de ballesta a rueda ≤ 8 1/2"; más allá carga de rueda × distancia ≤ media capacidad × 8 1/2"',
+  },
+  'median km until the worst weld cracks: a year’s use (5,000) or less is early, up to 100,000 worth a look each year':
+    {
+      de: 'mittlere km, bis die schlechteste Naht reißt: ein Jahr (5.000) oder weniger ist früh, bis 100.000 jedes Jahr nachsehen',
+      es: 'km medianos hasta que se agriete la peor soldadura: un año de uso (5.000) o menos es pronto, hasta 100.000 vale mirar cada año',
+    },
+  'splice at least a third of the span from the front header, ahead of it and behind': {
+    de: 'Schweißstoß mindestens ein Drittel der Spannweite vom vorderen Querträger entfernt, davor und dahinter',
+    es: 'empalme a un tercio del vano o más del travesaño frontal, por delante y por detrás',
+  },
+  'welds across a bar of the tongue; sleeves and fish plates over them are not seen': {
+    de: 'Nähte quer über einen Stab der Deichsel; Hülsen und Laschen darüber sieht Kereta nicht',
+    es: 'soldaduras a través de una barra de la lanza; no se ven manguitos ni platabandas encima',
+  },
+  'weight on the wheel or leg ÷ what the deck bears under it ≤ 1': {
+    de: 'Gewicht auf Rad oder Fuß ÷ was das Deck darunter trägt ≤ 1',
+    es: 'peso en la rueda o pata ÷ lo que aguanta el piso debajo ≤ 1',
+  },
+  'wheels half-way over the widest gap, legs where they stand; standing, for a short while': {
+    de: 'Räder in der Mitte der weitesten Lücke, Füße wo sie stehen; im Stand, für kurze Zeit',
+    es: 'ruedas a mitad del hueco más ancho, patas donde están; parado, por poco tiempo',
+  },
   'least of the band ≤ T ÷ W ≤ most of the band, each in shares and in kg, whichever is narrower; tight within 10 % of the band’s width of either end, and up to 0.5 % of the weight outside':
     {
       de: 'Kleinstes der Spanne ≤ T ÷ W ≤ Größtes der Spanne, als Anteil und in kg, je nachdem was enger ist; knapp innerhalb 10 % der Spannenbreite an beiden Enden und bis 0,5 % des Gewichts außerhalb',
@@ -497,10 +544,6 @@ export const rules = {
     es: 'rueda más cargada ≤ la carga sellada en la rueda',
   },
   'by side, standing still': { de: 'je Seite, im Stillstand', es: 'por lado, parado' },
-  'both tires of an axle ≥ the axle’s rating': {
-    de: 'beide Reifen einer Achse ≥ Tragfähigkeit der Achse',
-    es: 'ambos neumáticos de un eje ≥ la capacidad del eje',
-  },
   'road trailers; the sum alone, each tire is checked against its own load besides': {
     de: 'Straßenanhänger; nur die Summe, jeder Reifen wird daneben an seiner eigenen Last geprüft',
     es: 'remolques de carretera; solo la suma, cada neumático se revisa aparte',
@@ -646,10 +689,6 @@ export const rules = {
     es: 'de perno a perno ≤ largo de la caja',
   },
   'leaf springs': { de: 'Blattfedern', es: 'ballestas' },
-  'spring to wheel ≤ 8 1/2", at most 10"': {
-    de: 'Feder bis Rad ≤ 8 1/2", höchstens 10"',
-    es: 'de muelle a rueda ≤ 8 1/2", a lo sumo 10"',
-  },
   'axles of the trade on leaf springs': {
     de: 'handelsübliche Achsen auf Blattfedern',
     es: 'ejes del comercio sobre ballestas',
@@ -831,10 +870,6 @@ export const rules = {
   'under the payload alone, standing': {
     de: 'unter der Nutzlast allein, im Stand',
     es: 'con la carga útil sola, parado',
-  },
-  'five times the km until the worst weld cracks ≥ 100,000, else tight; under a tenth of it, over': {
-    de: 'fünfmal die km, bis die schlechteste Naht reißt, ≥ 100.000, sonst knapp; unter einem Zehntel davon zu ändern',
-    es: 'cinco veces los km hasta que se agriete la peor soldadura ≥ 100.000; si no, justo; bajo una décima parte, por corregir',
   },
   'good to a factor of about five either way': {
     de: 'auf etwa das Fünffache nach beiden Seiten genau',
@@ -1035,14 +1070,6 @@ export const rules = {
   'where the vehicle’s limit is read': {
     de: 'wo die Grenze des Fahrzeugs abgelesen ist',
     es: 'donde se ha leído el límite del vehículo',
-  },
-  'm·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L braked': {
-    de: 'm·a·(h − h_Kugel) ÷ L ungebremst, m·a·h ÷ L gebremst',
-    es: 'm·a·(h − h_bola) ÷ L sin frenos, m·a·h ÷ L con frenos',
-  },
-  'rigid, level, a hard stop of 0.5 g; told, not judged': {
-    de: 'starr, waagrecht, eine Vollbremsung von 0,5 g; gesagt, nicht beurteilt',
-    es: 'rígido, nivelado, una frenada de 0,5 g; se dice, no se juzga',
   },
   'pulled by people; told, not judged': {
     de: 'von Menschen gezogen; gesagt, nicht beurteilt',

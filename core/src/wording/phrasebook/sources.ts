@@ -1,6 +1,34 @@
 import type { Phrasebook } from '../phrases.js';
 
 export const sources = {
+  'AISC 360-16 K3 and K4: chord wall plastification up to β = 0.85, side walls beyond, Ω = 1.50; between 0.85 and 1 a straight line, as EN 1993-1-8 has it':
+    {
+      de: 'AISC 360-16 K3 und K4: Plastifizieren der Gurtwand bis β = 0,85, darüber die Seitenwände, Ω = 1,50; zwischen 0,85 und 1 eine Gerade wie in EN 1993-1-8',
+      es: 'AISC 360-16 K3 y K4: plastificación de la pared del cordón hasta β = 0,85, más allá las paredes laterales, Ω = 1,50; entre 0,85 y 1 una recta, como en EN 1993-1-8',
+    },
+  'statics of trailer, springs, equalizer or beam; a wheel brakes with no more than 0.8 of what it then carries (common practice)':
+    {
+      de: 'Statik von Anhänger, Federn, Ausgleichswippe oder Pendelschwinge; ein Rad bremst mit höchstens 0,8 dessen, was es dann trägt (übliche Praxis)',
+      es: 'estática de remolque, ballestas, balancín o viga; una rueda frena con 0,8 de lo que entonces lleva como máximo (práctica habitual)',
+    },
+  'an emergency stop of 0.7 g with 1.5 times the standing load, judged at yield as an extreme case; no wheel brakes with more than 0.8 of what it carries':
+    {
+      de: 'eine Notbremsung von 0,7 g mit dem 1,5-Fachen der Last im Stand, als Ausnahmefall an der Fließgrenze beurteilt; kein Rad bremst mit mehr als 0,8 dessen, was es trägt',
+      es: 'una frenada de emergencia de 0,7 g con 1,5 veces la carga parado, juzgada al límite elástico como caso extremo; ninguna rueda frena con más de 0,8 de lo que lleva',
+    },
+  '0.25 to 0.5 of a wheel’s load from one diagonal of the wheels to the other; only where two axles do not share: a ball lets the trailer roll':
+    {
+      de: '0,25 bis 0,5 einer Radlast von einer Diagonale der Räder zur anderen; nur wo zwei Achsen nicht ausgleichen: eine Kugel lässt den Anhänger rollen',
+      es: 'de 0,25 a 0,5 de la carga de una rueda de una diagonal a la otra; solo si dos ejes no reparten: una bola deja rodar al remolque',
+    },
+  'axle ratings hold to about 8-1/2 in from spring to wheel; the tube bends by the wheel’s load times that distance': {
+    de: 'Achstragkräfte gelten bis etwa 8-1/2 in von Feder zu Rad; das Rohr biegt sich durch Radlast mal diesen Abstand',
+    es: 'las capacidades de eje valen hasta unas 8-1/2 in de ballesta a rueda; el tubo se flexiona por la carga de la rueda por esa distancia',
+  },
+  'no splice in the middle third of a bending moment’s peak': {
+    de: 'kein Schweißstoß im mittleren Drittel um ein Momentenmaximum',
+    es: 'ningún empalme en el tercio central de un pico de momento',
+  },
   'by the school of tongue weight that is chosen, or your own limits': {
     de: 'nach der gewählten Schule der Stützlast oder eigenen Grenzen',
     es: 'según la escuela de peso en la bola elegida, o límites propios',
@@ -520,10 +548,6 @@ export const sources = {
     de: 'Bolzen bis Bolzen gegen die Längsträger',
     es: 'de perno a perno contra los largueros',
   },
-  'axle ratings hold to about 8-1/2 in from spring to wheel, never more than 10 in without its maker': {
-    de: 'Achstragkräfte gelten bis etwa 8-1/2 in von Feder zu Rad, nie mehr als 10 in ohne den Hersteller',
-    es: 'las capacidades de ejes valen hasta unas 8-1/2 in de ballesta a rueda, nunca más de 10 in sin su fabricante',
-  },
   'an assembly carries what its weakest part carries': {
     de: 'ein Verbund trägt, was sein schwächstes Teil trägt',
     es: 'un conjunto lleva lo que lleva su pieza más débil',
@@ -709,10 +733,6 @@ export const sources = {
     de: 'Stützlast × (1 + Überhang ÷ Radstand) auf der Hinterachse, Stützlast × Überhang ÷ Radstand von der Vorderachse weg',
     es: 'bola × (1 + voladizo ÷ batalla) en el eje trasero, bola × voladizo ÷ batalla menos en el delantero',
   },
-  'm·a·(h − h_ball) ÷ L unbraked, m·a·h ÷ L where its own brakes stop it; rigid, level': {
-    de: 'm·a·(h − h_Kugel) ÷ L ungebremst, m·a·h ÷ L, wo die eigenen Bremsen halten; starr, waagrecht',
-    es: 'm·a·(h − h_bola) ÷ L sin freno, m·a·h ÷ L donde lo paran sus frenos; rígido, nivelado',
-  },
   'weight × sin of the slope': { de: 'Gewicht × sin der Neigung', es: 'peso × sen de la pendiente' },
   'small tires roll with 3 % of the weight on firm ground, 10 % on grass': {
     de: 'kleine Reifen rollen mit 3 % des Gewichts auf festem Grund, 10 % auf Gras',
@@ -839,15 +859,6 @@ export const sources = {
   'dynamic factors for light trailers': {
     de: 'dynamische Beiwerte für leichte Anhänger',
     es: 'factores dinámicos para remolques ligeros',
-  },
-  '0.25 to 0.5 of a wheel’s load × track, between axle and front header; only where wheels hold at four points: a ball lets the trailer roll':
-    {
-      de: '0,25 bis 0,5 der Last eines Rads × Spurweite, zwischen Achse und vorderem Stirnträger; nur wo Räder an vier Punkten halten: eine Kugel lässt den Anhänger rollen',
-      es: '0,25 a 0,5 de la carga de una rueda × vía, entre eje y cabezal delantero; solo donde las ruedas sujetan en cuatro puntos: una bola deja rolar el remolque',
-    },
-  '0.7 g with 1.5 times the standing load': {
-    de: '0,7 g mit dem 1,5fachen der ruhenden Last',
-    es: '0,7 g con 1,5 veces la carga en reposo',
   },
   '0.4 g with 1.5 times the standing load': {
     de: '0,4 g mit dem 1,5fachen der ruhenden Last',

@@ -41,7 +41,8 @@ const mendText = (mend: WeldMend, say: Speaker): string => {
 const wallMendText = (memberId: string, { wallM, acrossM }: WallMend, say: Speaker): string =>
   sentence(
     parsePartId(memberId).kind === 'tongue-bar'
-      ? say.t('Run the tongue under the header to the next cross-member.') : '',
+      ? say.t('Run the tongue under the header to the next cross-member.')
+      : '',
     say.t('A design wall of {wall} would do, or a cap plate over that face that brings it to as much.', {
       wall: say.length(wallM),
     }),
@@ -307,6 +308,7 @@ export const analysisSentences: SentencesOf<AnalysisFindingData> = {
         hand: say.percent(data.hand, 0),
         frame: say.percent(data.frame, 0),
       }),
+      data.apart ? say.t('Go by the whole frame.') : '',
       data.apart ? say.t(APART_TEXT[data.apart]) : '',
     ),
   'not-in-analysis': (_, say) =>

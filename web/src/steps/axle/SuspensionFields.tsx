@@ -297,7 +297,9 @@ const HomeBuiltFields = () => {
           checked={axle.homeBuilt !== null}
           onCommit={(own) =>
             setAxle(own ? t('axle built at home') : t('axle bought'), {
-              homeBuilt: own ? { wallM: axle.tubeDiameterM / 8, yieldPa: UNMARKED_YIELD_PA, spindleKg: null, hubKg: null } : null,
+              homeBuilt: own
+                ? { wallM: axle.tubeDiameterM / 8, yieldPa: UNMARKED_YIELD_PA, spindleKg: null, hubKg: null }
+                : null,
             })
           }
         />

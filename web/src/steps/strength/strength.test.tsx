@@ -160,7 +160,7 @@ describe('the step', () => {
   test('the drawing can show any situation that is looked at', () => {
     const own = options('own');
     expect(own[0]).toBe('Each bar at its worst');
-    expect(own).toContain('Hard braking');
+    expect(own).toContain('Emergency stop');
     expect(own).not.toContain('Drawbar loads');
     expect(own).not.toContain('Pulled out when stuck');
   });
