@@ -84,6 +84,8 @@ export const endWallPlaces = (
     const [member, on] = [members.get(memberId), members.get(parsePartId(joint).kind === 'splice' ? '' : joint)];
     if (kind !== 'butt' || !member || !on || spans(member)) return [];
     const own = strengths.filter(({ bar }) => bar.member.id === memberId);
+    // Soft at both ends it is let go there as a cross-member is.
+    if (own[0]?.bar.softFrom && own.at(-1)?.bar.softTo) return [];
     const last = end === 'second';
     const element = (last ? own.at(-1) : own[0])?.bar.id;
     const line = element === undefined ? undefined : lines(element);

@@ -8,14 +8,14 @@ import { figures } from '../../fields/language/t';
 /** Side of a joint's mark, px; a finger finds twice as much. */
 const MARK_PX = 9;
 
-/** Welds and hangers of the plan, to be picked: a lying square each, filled where it is past its allowance. */
+/** Welds, hangers and walls of the plan, to be picked: a lying square each, filled where it is past its allowance; the hardest lies on top. */
 export const JointMarks = ({ place }: { readonly place: Placement }) => {
   const { joint, showJoint } = useWorkbench('joint', 'showJoint');
   const result = useShownResult();
   const joints = useMemo(() => (result ? jointsOf(result) : []), [result]);
   return (
     <g>
-      {joints.map(({ id, at, utilisation }) => {
+      {[...joints].reverse().map(({ id, at, utilisation }) => {
         if (!at) return null;
         const [px, py] = [place.x(at[0]), place.y(at[1])];
         const picked = id === joint;

@@ -188,7 +188,7 @@ export const analysisFindings = (
         ...seamFindings(analysis, memberOf),
         ...panelFindings(analysis, panels),
         ...jointFindings(analysis),
-        ...wallFindings(analysis),
+        ...wallFindings(analysis, settings.units),
         ...holeFindings(analysis, memberOf),
         ...deflectionFindings(analysis),
         ...fatigueFindings(analysis),

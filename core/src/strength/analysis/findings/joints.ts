@@ -77,7 +77,9 @@ export const weldFindings = ({ welds }: StrengthAnalysis, units: UnitSystem): An
 };
 
 /** The hardest wall under a bar's end, and every other one that is past its allowance; both bars of a pair as one. */
-export const wallFindings = ({ walls }: StrengthAnalysis): AnalysisFinding[] => {
+export const wallFindings = ({ walls }: StrengthAnalysis, units: UnitSystem): AnalysisFinding[] => {
+  const stepM = LEG_STEP_M[units];
+  const up = (metres: number): number => Math.ceil(metres / stepM - 1e-9) * stepM;
   const nameOf = ({ memberId }: WallResult): string => {
     const twin = pairOf(memberId);
     return twin !== undefined && twin < memberId ? twin : memberId;
@@ -97,7 +99,11 @@ export const wallFindings = ({ walls }: StrengthAnalysis): AnalysisFinding[] => 
           onId: wall.onId,
           situation: wall.situation,
           variant: wall.variant,
-          mend: wall.mend,
+          // Told in steps that a tape shows, rounded up: rounded down it would not do.
+          mend: wall.mend && {
+            wallM: up(wall.mend.wallM),
+            acrossM: wall.mend.acrossM === undefined ? undefined : up(wall.mend.acrossM),
+          },
         },
         subject: wall.onId,
         aspect: wall.memberId,
