@@ -159,6 +159,25 @@ const all =
   (trailer: Trailer): Trailer =>
     changes.reduce((current, change) => change(current), trailer);
 
+/** Two axles on an equalizer, with brakes, under boards. */
+const hauling = all(
+  gear((own) => ({
+    ...own,
+    layout: 'tandem-equaliser',
+    spacingM: inches(33.5),
+    axle: { ...axleFromCatalog('axle-5200'), hubFaceM: inches(96) },
+    suspension: { ...own.suspension, hangerSpacingM: inches(25.25) },
+  })),
+  (trailer) => ({
+    ...trailer,
+    frame: {
+      ...trailer.frame,
+      deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false, sheet: null, cutouts: [] },
+    },
+    coupling: { ...trailer.coupling, brakes: 'fitted' },
+  }),
+);
+
 /** Ten that are built and towed every day. */
 export const EVERYDAY: Readonly<Record<string, Trailer>> = {
   'utility 5 x 8, 3 x 1 rails': everyday({
@@ -198,23 +217,7 @@ export const EVERYDAY: Readonly<Record<string, Trailer>> = {
     plateLb: 9990,
     axleIn: 146,
     items: [cargo('machine', 4500, [150, 66, 60], 132, { wheels: { baseM: inches(100), trackM: inches(58) } })],
-    change: all(
-      gear((own) => ({
-        ...own,
-        layout: 'tandem-equaliser',
-        spacingM: inches(33.5),
-        axle: { ...axleFromCatalog('axle-5200'), hubFaceM: inches(96) },
-        suspension: { ...own.suspension, hangerSpacingM: inches(25.25) },
-      })),
-      (trailer) => ({
-        ...trailer,
-        frame: {
-          ...trailer.frame,
-          deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false, sheet: null, cutouts: [] },
-        },
-        coupling: { ...trailer.coupling, brakes: 'fitted' },
-      }),
-    ),
+    change: hauling,
   }),
   'utility 6 x 12, 4 x 4 single tongue': everyday({
     lengthIn: 144,
@@ -374,24 +377,6 @@ export const butting = (
     change: (trailer) => ({ ...trailer, strength: { ...trailer.strength, weldLegM: inches(1 / 4) } }),
   });
 
-/** Two axles on an equalizer, with brakes, under boards. */
-const hauling = all(
-  gear((own) => ({
-    ...own,
-    layout: 'tandem-equaliser',
-    spacingM: inches(33.5),
-    axle: { ...axleFromCatalog('axle-5200'), hubFaceM: inches(96) },
-    suspension: { ...own.suspension, hangerSpacingM: inches(25.25) },
-  })),
-  (trailer) => ({
-    ...trailer,
-    frame: {
-      ...trailer.frame,
-      deck: { kind: 'planks', thicknessM: inches(1.5), seat: 'on-top', incised: false, sheet: null, cutouts: [] },
-    },
-    coupling: { ...trailer.coupling, brakes: 'fitted' },
-  }),
-);
 const machine = cargo('machine', 4500, [150, 66, 60], 132, { wheels: { baseM: inches(100), trackM: inches(58) } });
 const hauler = (spacingIn: number, plateLb: number): Trailer =>
   everyday({

@@ -42,9 +42,7 @@ export const overhangM = ({ runningGear, frame }: Trailer, railWidthM: number): 
   (runningGear.suspension.trackM - (runningGear.suspension.springCentresM ?? frame.bed.widthM - railWidthM)) / 2;
 
 /** The lightest steel tube of the list whose modulus is at least this; undefined where none is. */
-export const tubeOfModulus = (
-  modulusM3: number,
-): { readonly designation: string; readonly diameterM: number; readonly wallM: number } | undefined =>
+export const tubeOfModulus = (modulusM3: number): { readonly designation: string } | undefined =>
   SECTION_ROWS.flatMap(({ family, designation, shape, designWallM }) =>
     family === 'steel' && shape.kind === 'round-tube'
       ? [{ designation, diameterM: shape.diameterM, wallM: shape.wallM, sureM: designWallM ?? shape.wallM }]
@@ -52,4 +50,4 @@ export const tubeOfModulus = (
   )
     .filter(({ diameterM, sureM }) => tubeModulusM3(diameterM, sureM) >= modulusM3)
     .sort((a, b) => a.wallM * (a.diameterM - a.wallM) - b.wallM * (b.diameterM - b.wallM))
-    .map(({ designation, diameterM, wallM }) => ({ designation, diameterM, wallM }))[0];
+    .map(({ designation }) => ({ designation }))[0];

@@ -16,8 +16,10 @@ export const MOST_CONDITION = 1e12;
 export const MOST_RESIDUAL = 1e-5;
 /** Two ways to the same figure are called apart where one is more than this many times the other. */
 export const APART = 1.25;
-/** A utility trailer is built for this far (common practice); below a tenth of it, cracks come while it is new. */
+/** A utility trailer is built for this far (common practice). */
 export const DESIGN_KM = 100_000;
+/** Most utility trailers go no further in a year, km (common practice). */
+export const YEAR_KM = 5_000;
 /** Loads at the coupling as shares of the gross’s weight, one at a time, without lasting bends: ADR 62 and VSB 1 (recalled). */
 export const PIN_ALONG_G = 1.5;
 export const PIN_UPRIGHT_G = 0.5;
@@ -162,7 +164,7 @@ export const RULES = rulesOf({
     holds: 'under the payload alone, standing',
   },
   'fatigue-life': {
-    formula: `median km until the worst weld cracks: a year’s use (${formatNumber(5_000, 0)}) or less is early, up to ${formatNumber(DESIGN_KM, 0)} worth a look each year`,
+    formula: `median km until the worst weld cracks: a year’s use (${formatNumber(YEAR_KM, 0)}) or less is early, up to ${formatNumber(DESIGN_KM, 0)} worth a look each year`,
     source: commonPractice(
       'ends of tubes on tube walls: structural stress at the toe (own models), IIW FAT 90 (aluminum 36); other welds: AISC 360-16 Appendix 3 or Aluminum Design Manual, category E; narrow-band road spectrum at 2 Hz, Miner’s rule. Good to a factor of about five either way',
     ),

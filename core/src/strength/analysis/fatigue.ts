@@ -2,7 +2,7 @@ import type { Material } from '../../materials/index.js';
 import type { Trailer } from '../../project/index.js';
 import { publishedSure, publishedVerify, type Source } from '../../source.js';
 import { fromPascals, toPascals } from '../../units/index.js';
-import { DESIGN_KM } from '../rules.js';
+import { DESIGN_KM, YEAR_KM } from '../rules.js';
 
 /** How a road shakes: rms vertical acceleration in g at the frame, speed, m/s; bounce 2 Hz (common practice). */
 export const ROAD_SPECTRA: Readonly<
@@ -119,9 +119,6 @@ export const kmToCrack = (
   const cycles = detail.cycles(Math.max(fromPascals(rangePa, 'ksi'), 1e-9));
   return { km: ((cycles / BOUNCE_HZ) * speedMs) / 1000, rangePa };
 };
-
-/** Most utility trailers go no further in a year, km (common practice). */
-export const YEAR_KM = 5_000;
 
 /** What a life is told as: lives are good to a factor of about five either way, so no figure is. */
 export type FatigueClass = 'early' | 'yearly' | 'not-expected';
